@@ -1,0 +1,101 @@
+import type { ExactText } from '../exact';
+import type { Amount, UnitCode } from '../quantity';
+
+/** How an ingredient line grows with the class; see the field guide's table of rules. */
+export type ScalingRule =
+  | { readonly kind: 'proportional' }
+  | { readonly kind: 'wholeEach' }
+  | { readonly kind: 'onceAMaking' }
+  /** `portionsALoad`: portions one filled vessel or tray serves. */
+  | { readonly kind: 'byTheLoad'; readonly portionsALoad: ExactText }
+  /** `percent` of the mass or volume of another line of the same dish. */
+  | { readonly kind: 'percentOf'; readonly lineId: string; readonly percent: ExactText }
+  | { readonly kind: 'tapered' }
+  /** `allowance`: what the order sets aside for one portion; null where nothing need be bought for it. */
+  | { readonly kind: 'toTaste'; readonly allowance: Amount | null };
+
+export type RuleKind = ScalingRule['kind'];
+
+export const RULE_KINDS: readonly RuleKind[] = [
+  'proportional',
+  'wholeEach',
+  'onceAMaking',
+  'byTheLoad',
+  'percentOf',
+  'tapered',
+  'toTaste',
+];
+
+export const RULE_NAMES: Readonly<Record<RuleKind, string>> = {
+  proportional: 'in proportion',
+  wholeEach: 'whole each',
+  onceAMaking: 'once a making',
+  byTheLoad: 'by the load',
+  percentOf: 'percent of',
+  tapered: 'tapered',
+  toTaste: 'to taste',
+};
+
+/** How sure the reading of a line is. `held`: a person has to settle it before it can be ordered. */
+export type Certainty = 'sure' | 'doubtful' | 'held';
+
+/** One ingredient line: what was written, and what it means. */
+export interface IngredientLine {
+  readonly id: string;
+  readonly written: string;
+  readonly item: string;
+  /** Null for "to taste", and for a line that is held. */
+  readonly amount: Amount | null;
+  /** What one piece or pack weighs or holds, when the line says: "about 250 g each", "400 g tin". */
+  readonly one: Amount | null;
+  /** `small`, `medium`, `large`, as written. */
+  readonly size: string;
+  readonly preparation: string;
+  readonly note: string;
+  readonly rule: ScalingRule;
+  readonly certainty: Certainty;
+  /** What is doubtful or missing, as questions to a person. */
+  readonly doubts: readonly string[];
+  /** Set when the line is made in-house from a sub-preparation, by the edition it was published with. */
+  readonly preparationEditionId?: string | null;
+}
+
+export interface Component {
+  readonly id: string;
+  /** Empty for the dish's main list. */
+  readonly name: string;
+  readonly lines: readonly IngredientLine[];
+}
+
+export interface MethodStep {
+  readonly id: string;
+  readonly text: string;
+  /** Minutes found in the text or set by hand; null when it has none. */
+  readonly minutes: number | null;
+  readonly techniqueIds: readonly string[];
+}
+
+/** What a dish gives besides portions, when it is a sub-preparation other dishes draw on. */
+export interface Gives {
+  readonly amount: Amount;
+}
+
+/** The whole formula of a dish, as drafted and as published. */
+export interface DishContent {
+  readonly title: string;
+  /** Portions one making gives. */
+  readonly portions: number;
+  /** For a sub-preparation: the quantity one making gives. */
+  readonly gives: Gives | null;
+  readonly components: readonly Component[];
+  readonly method: readonly MethodStep[];
+}
+
+export const DISH_LIMITS = { lines: 200, components: 20, steps: 80, title: 160, text: 2000, pasteBytes: 100_000 } as const;
+
+/** Every line of a dish, in order. */
+export function linesOf(dish: DishContent): readonly IngredientLine[] {
+  return dish.components.flatMap((component) => component.lines);
+}
+
+export type { Amount, UnitCode };

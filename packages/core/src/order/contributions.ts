@@ -1,0 +1,149 @@
+import { exact, showFraction, ZERO, type Exact } from '../exact';
+import { inUnit, showQuantity, unitOf, type Quantity } from '../quantity';
+import { linesOf, type DishContent, type IngredientLine } from '../dish/types';
+import { scaleLine, type Making } from '../scaling';
+
+/** A dish as an order sees it: the edition that is cooked. */
+export interface OrderDish {
+  readonly editionId: string;
+  readonly content: DishContent;
+}
+
+/** What one line adds to the order, over one kind of making. */
+export interface Contribution {
+  readonly line: IngredientLine;
+  readonly dish: string;
+  readonly component: string;
+  /** Summed over the makings. */
+  readonly quantity: Quantity;
+  readonly how: string;
+  readonly estimate: boolean;
+  readonly notes: readonly string[];
+}
+
+/** A line that cannot be ordered yet, and what would settle it. */
+export interface HeldLine {
+  readonly dish: string;
+  readonly lineId: string;
+  readonly written: string;
+  readonly because: string;
+}
+
+/** A sub-preparation the lesson draws on, made in bulk ahead of it. */
+export interface PreparationNeed {
+  readonly editionId: string;
+  readonly title: string;
+  readonly quantity: Quantity;
+  readonly shown: string;
+  /** Times the written formula. */
+  readonly factor: Exact;
+  readonly usedBy: readonly string[];
+}
+
+export interface Collected {
+  readonly contributions: readonly Contribution[];
+  readonly held: readonly HeldLine[];
+  readonly preparations: readonly PreparationNeed[];
+}
+
+/**
+ * Scales every line of every dish over the makings, and every sub-preparation over what the dishes need of it.
+ *
+ * @param preparations - editions that lines may draw on, by edition id
+ */
+export function collect(
+  dishes: readonly OrderDish[],
+  makings: readonly Making[],
+  preparations: ReadonlyMap<string, DishContent>,
+): Collected {
+  const contributions: Contribution[] = [];
+  const held: HeldLine[] = [];
+  const needs = new Map<string, { quantity: Exact; usedBy: Set<string> }>();
+
+  const scaleDish = (content: DishContent, over: readonly Making[], factorOf: (making: Making) => Exact) => {
+    const byId = new Map(linesOf(content).map((line) => [line.id, line]));
+    for (const component of content.components) {
+      for (const line of component.lines) {
+        for (const making of over) {
+          const batch = { factor: factorOf(making), portions: making.portions };
+          const scaled = scaleLine(line, batch, (id) => byId.get(id));
+          if (scaled.kind === 'none') continue;
+          if (scaled.kind === 'held') {
+            held.push({ dish: content.title, lineId: line.id, written: line.written || line.item, because: scaled.because });
+            break;
+          }
+          const quantity = { value: scaled.quantity.value.mul(making.count), unit: scaled.quantity.unit };
+          if (line.preparationEditionId && preparations.has(line.preparationEditionId)) {
+            const because = addNeed(line.preparationEditionId, quantity, content.title);
+            if (because) held.push({ dish: content.title, lineId: line.id, written: line.written, because });
+            continue;
+          }
+          contributions.push({
+            line,
+            dish: content.title,
+            component: component.name,
+            quantity,
+            how: `${making.called}: ${making.count > 1 ? `${making.count} × (${scaled.how})` : scaled.how}`,
+            estimate: scaled.estimate,
+            notes: scaled.notes,
+          });
+        }
+      }
+    }
+  };
+
+  const addNeed = (editionId: string, quantity: Quantity, dish: string): string | null => {
+    const gives = preparations.get(editionId)!.gives;
+    const title = preparations.get(editionId)!.title;
+    if (!gives) return `"${title}" does not say how much one making gives. Add its yield and publish it again.`;
+    if (unitOf(gives.amount.unit).dimension !== unitOf(quantity.unit).dimension) {
+      return `"${title}" gives ${showQuantity({ value: exact(gives.amount.max), unit: gives.amount.unit })}; this line asks for it in another kind of unit.`;
+    }
+    const need = needs.get(editionId) ?? { quantity: ZERO, usedBy: new Set<string>() };
+    need.quantity = need.quantity.add(inUnit(quantity, gives.amount.unit).value);
+    need.usedBy.add(dish);
+    needs.set(editionId, need);
+    return null;
+  };
+
+  for (const dish of dishes) {
+    const portions = exact(dish.content.portions);
+    scaleDish(dish.content, makings, (making) => making.portions.div(portions));
+  }
+
+  const done: PreparationNeed[] = [];
+  for (const editionId of parentsFirst(dishes, preparations)) {
+    const need = needs.get(editionId);
+    if (!need) continue;
+    const content = preparations.get(editionId)!;
+    const gives = content.gives!.amount;
+    // The lower end of what it gives: a batch that gives less must still be enough.
+    const factor = need.quantity.div(exact(gives.min));
+    const bulk: Making = { by: 'bulk', count: 1, portions: exact(content.portions).mul(factor), called: `one bulk making × ${showFraction(factor)}` };
+    scaleDish(content, [bulk], () => factor);
+    const quantity = { value: need.quantity, unit: gives.unit };
+    done.push({ editionId, title: content.title, quantity, shown: showQuantity(quantity), factor, usedBy: [...need.usedBy] });
+  }
+  return { contributions, held, preparations: done };
+}
+
+/** Sub-preparations in an order in which each comes after everything that draws on it. */
+function parentsFirst(dishes: readonly OrderDish[], preparations: ReadonlyMap<string, DishContent>): readonly string[] {
+  const sorted: string[] = [];
+  const seen = new Set<string>();
+  const visit = (editionId: string) => {
+    if (seen.has(editionId)) return;
+    seen.add(editionId);
+    const content = preparations.get(editionId);
+    if (!content) return;
+    drawsOn(content).forEach(visit);
+    sorted.unshift(editionId);
+  };
+  dishes.flatMap((dish) => drawsOn(dish.content)).forEach(visit);
+  return sorted;
+}
+
+/** Edition ids of the sub-preparations a dish draws on. */
+export function drawsOn(content: DishContent): readonly string[] {
+  return [...new Set(linesOf(content).flatMap((line) => line.preparationEditionId ?? []))];
+}

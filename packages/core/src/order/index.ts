@@ -1,0 +1,3 @@
+export { computeOrder, type Order, type OrderInput, type OrderLine } from './computeOrder';
+export { drawsOn, type HeldLine, type OrderDish, type PreparationNeed } from './contributions';
+export { orderCsv } from './orderCsv';

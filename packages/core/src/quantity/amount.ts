@@ -1,0 +1,122 @@
+import { ceilTo, exact, exactText, roundTo, showDecimal, showFraction, type Exact, type ExactText } from '../exact';
+import { unitOf, type Unit, type UnitCode } from './units';
+
+/** An amount in wire form. A single value has `min` equal to `max`; a range as written keeps both. */
+export interface Amount {
+  readonly min: ExactText;
+  readonly max: ExactText;
+  readonly unit: UnitCode;
+  /** Written as "about", or by eye. */
+  readonly about: boolean;
+}
+
+/** A computed quantity in one unit. */
+export interface Quantity {
+  readonly value: Exact;
+  readonly unit: UnitCode;
+}
+
+/** The single amount of `value` units. @example amount(3, 'tbsp') */
+export function amount(value: number | ExactText, unit: UnitCode, about = false): Amount {
+  const text = exactText(exact(value));
+  return { min: text, max: text, unit, about };
+}
+
+/**
+ * A quantity in another unit of the same dimension.
+ *
+ * @throws RangeError when the dimensions differ, or when both are counts of different things
+ */
+export function inUnit(quantity: Quantity, to: UnitCode): Quantity {
+  if (quantity.unit === to) return quantity;
+  const from = unitOf(quantity.unit);
+  const target = unitOf(to);
+  if (from.dimension !== target.dimension || from.dimension === 'count') {
+    throw new RangeError(`${from.code} cannot be turned into ${target.code} without a fact of the ingredient`);
+  }
+  return { value: quantity.value.mul(from.size).div(target.size), unit: to };
+}
+
+const spoonLike: ReadonlySet<UnitCode> = new Set(['tsp', 'tbsp', 'cup', 'pint']);
+
+function unitWord(unit: Unit, value: Exact): string {
+  return value.compare(1) <= 0 ? unit.one : unit.many;
+}
+
+/** The step a kitchen weighs or measures in, by how much there is (grams or millilitres). */
+export function kitchenStep(value: Exact): Exact {
+  if (value.compare(5) < 0) return exact('1/10');
+  if (value.compare(20) < 0) return exact('1/2');
+  if (value.compare(250) < 0) return exact(1);
+  if (value.compare(1000) < 0) return exact(5);
+  return exact(10);
+}
+
+function showMetric(value: Exact, unit: Unit): string {
+  const base = value.mul(unit.size);
+  const big = unit.dimension === 'mass' ? 'kg' : 'l';
+  const small = unit.dimension === 'mass' ? 'g' : 'ml';
+  if (base.compare(1000) >= 0) return `${showDecimal(base.div(1000), 3)} ${big}`;
+  return `${showDecimal(base, base.compare(20) < 0 ? 2 : 1)} ${small}`;
+}
+
+/**
+ * A quantity as a kitchen reads it: `1½ tbsp`, `2.25 kg`, `28 bulbs`, `4`. Spoons, cups and counts keep fractions;
+ * metric amounts move to kilograms and litres from 1000 up.
+ */
+export function showQuantity({ value, unit: code }: Quantity): string {
+  const unit = unitOf(code);
+  if (['g', 'kg', 'mg', 'ml', 'cl', 'dl', 'l'].includes(code)) return showMetric(value, unit);
+  const digits = unit.dimension === 'count' || spoonLike.has(code) || unit.byEye ? 2 : 1;
+  const figure = showFraction(value, digits);
+  const word = unitWord(unit, value);
+  return word ? `${figure} ${word}` : figure;
+}
+
+/** An amount as written, with its range and its "about": `150–200 ml`, `about 30 g`. */
+export function showAmount(written: Amount): string {
+  const about = written.about && !unitOf(written.unit).byEye ? 'about ' : '';
+  const top = showQuantity({ value: exact(written.max), unit: written.unit });
+  if (written.min === written.max) return about + top;
+  return `${about}${showFraction(exact(written.min))}–${top}`;
+}
+
+export interface Rounded {
+  readonly quantity: Quantity;
+  /** What was done, for the working; null when nothing changed. */
+  readonly said: string | null;
+}
+
+/** Rounds up to what can be ordered: whole pieces and packs, kitchen steps of weight and volume. Never down. */
+export function roundForOrder(quantity: Quantity): Rounded {
+  const unit = unitOf(quantity.unit);
+  if (unit.dimension === 'count') return roundedTo(quantity, exact(1), 'up to whole ones', ceilTo);
+  const base = quantity.value.mul(unit.size);
+  const step = kitchenStep(base);
+  const baseCode: UnitCode = unit.dimension === 'mass' ? 'g' : 'ml';
+  return roundedTo({ value: base, unit: baseCode }, step, 'up to the next', ceilTo);
+}
+
+/** Rounds to what a kitchen weighs or measures when cooking, nearest step; spoons and counts to an eighth. */
+export function roundForKitchen(quantity: Quantity): Rounded {
+  const unit = unitOf(quantity.unit);
+  const step = unit.dimension === 'count' || spoonLike.has(quantity.unit) || unit.byEye ? exact('1/8') : null;
+  if (step) {
+    // Thirds are on every spoon set: keep them exact.
+    return exact(3).mul(quantity.value).d === 1n
+      ? { quantity, said: null }
+      : roundedTo(quantity, step, 'to the nearest', roundTo);
+  }
+  const base = quantity.value.mul(unit.size);
+  const baseCode: UnitCode = unit.dimension === 'mass' ? 'g' : 'ml';
+  return roundedTo({ value: base, unit: baseCode }, kitchenStep(base), 'to the nearest', roundTo);
+}
+
+function roundedTo(from: Quantity, step: Exact, how: string, round: (value: Exact, step: Exact) => Exact): Rounded {
+  const value = round(from.value, step);
+  const quantity = { value, unit: from.unit };
+  if (value.equals(from.value)) return { quantity, said: null };
+  const stepText = how.endsWith('ones') ? '' : ` ${showQuantity({ value: step, unit: from.unit })}`;
+  const fromText = `${showDecimal(from.value, 3)} ${unitOf(from.unit).many}`.trim();
+  return { quantity, said: `${fromText} rounded ${how}${stepText}` };
+}

@@ -1,0 +1,13 @@
+export { UNITS, UNIT_CODES, unitOf, findUnit, type Unit, type UnitCode, type Dimension } from './units';
+export {
+  amount,
+  inUnit,
+  kitchenStep,
+  roundForKitchen,
+  roundForOrder,
+  showAmount,
+  showQuantity,
+  type Amount,
+  type Quantity,
+  type Rounded,
+} from './amount';

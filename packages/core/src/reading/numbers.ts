@@ -1,0 +1,79 @@
+import { exact, type Exact } from '../exact';
+
+const UNICODE_FRACTIONS: Readonly<Record<string, string>> = {
+  '½': '1/2', '⅓': '1/3', '⅔': '2/3', '¼': '1/4', '¾': '3/4', '⅕': '1/5', '⅖': '2/5', '⅗': '3/5', '⅘': '4/5',
+  '⅙': '1/6', '⅚': '5/6', '⅛': '1/8', '⅜': '3/8', '⅝': '5/8', '⅞': '7/8',
+};
+
+const WORDS: Readonly<Record<string, string>> = {
+  a: '1', an: '1', one: '1', two: '2', three: '3', four: '4', five: '5', six: '6', seven: '7', eight: '8', nine: '9',
+  ten: '10', eleven: '11', twelve: '12', dozen: '12', half: '1/2', quarter: '1/4', couple: '2',
+};
+
+const GLYPHS = Object.keys(UNICODE_FRACTIONS).join('');
+
+/** One number at the start of a text, and what follows it. */
+export interface ReadNumber {
+  readonly value: Exact;
+  readonly rest: string;
+  /** Written as a word: "half", "a", "two". */
+  readonly word: boolean;
+}
+
+const DIGITS = '\\d{1,6}';
+const FRACTION_TAIL = `(?:(\\s*[${GLYPHS}])|(?:\\s+|-)(\\d{1,3})\\s*[/⁄]\\s*(\\d{1,3})(?!\\d))`;
+const MIXED = new RegExp(`^(${DIGITS})${FRACTION_TAIL}`);
+const FRACTION = /^(\d{1,3})\s*[/⁄]\s*(\d{1,3})(?![\d/])/;
+const DECIMAL = /^(\d{1,6})[.,](\d{1,4})(?!\d)/;
+const THOUSANDS = /^(\d{1,3}),(\d{3})(?![\d,])/;
+const INTEGER = new RegExp(`^${DIGITS}(?!\\d)`);
+const WORD = /^(a|an|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|half|quarter)\b(?!-)/i;
+const COMPOUND = /^(half an?|an? half|half a dozen|a dozen|a couple of|a quarter of an?|a quarter of|half of an?)\b/i;
+
+const COMPOUND_VALUES: readonly (readonly [RegExp, string])[] = [
+  [/half a dozen/i, '6'],
+  [/dozen/i, '12'],
+  [/couple/i, '2'],
+  [/quarter/i, '1/4'],
+  [/half/i, '1/2'],
+];
+
+/**
+ * Reads one number from the start of `text`: `1`, `1 1/2`, `1½`, `½`, `1,5`, `0.25`, `1,000`, `half a`, `two`.
+ *
+ * @returns null when the text does not start with a number, or the number is a fraction over zero
+ */
+export function readNumber(text: string): ReadNumber | null {
+  const mixed = MIXED.exec(text);
+  if (mixed) {
+    const [all, whole, glyph, top, bottom] = mixed;
+    if (glyph) return found(exact(whole!).add(exact(UNICODE_FRACTIONS[glyph.trim()]!)), text, all);
+    if (Number(bottom) > 0) return found(exact(whole!).add(exact(`${Number(top)}/${Number(bottom)}`)), text, all);
+  }
+  const glyph = UNICODE_FRACTIONS[text[0] ?? ''];
+  if (glyph) return found(exact(glyph), text, text[0]!);
+  const fraction = FRACTION.exec(text);
+  if (fraction && Number(fraction[2]) > 0) {
+    return found(exact(`${Number(fraction[1])}/${Number(fraction[2])}`), text, fraction[0]);
+  }
+  const thousands = THOUSANDS.exec(text);
+  if (thousands && thousands[1] !== '0') return found(exact(`${thousands[1]}${thousands[2]}`), text, thousands[0]);
+  const decimal = DECIMAL.exec(text);
+  if (decimal) {
+    return found(exact(`${Number(`${decimal[1]}${decimal[2]}`)}/${10 ** decimal[2]!.length}`), text, decimal[0]);
+  }
+  const integer = INTEGER.exec(text);
+  if (integer) return found(exact(Number(integer[0])), text, integer[0]);
+  const compound = COMPOUND.exec(text);
+  if (compound) {
+    const value = COMPOUND_VALUES.find(([pattern]) => pattern.test(compound[0]))![1];
+    return found(exact(value), text, compound[0], true);
+  }
+  const word = WORD.exec(text);
+  if (word) return found(exact(WORDS[word[0].toLowerCase()]!), text, word[0], true);
+  return null;
+}
+
+function found(value: Exact, text: string, taken: string, word = false): ReadNumber {
+  return { value, rest: text.slice(taken.length), word };
+}

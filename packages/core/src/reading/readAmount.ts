@@ -1,0 +1,156 @@
+import { exact, exactText, type Exact } from '../exact';
+import { findUnit, inUnit, unitOf, type Amount, type UnitCode } from '../quantity';
+import { readNumber } from './numbers';
+
+/** An amount at the start of a text, its size word, and what follows. */
+export interface ReadAmount {
+  readonly amount: Amount;
+  /** True when a unit was written; false for bare counts ("4 onions"). */
+  readonly unitWritten: boolean;
+  readonly size: string;
+  /** What one piece or pack holds, when written before the unit: "2 x 400 g tins". */
+  readonly one: Amount | null;
+  readonly rest: string;
+  readonly doubts: readonly string[];
+}
+
+const ABOUT = /^(?:about|approx(?:imately)?\.?|around|roughly|circa|ca?\.|~|≈|nearly|just over|just under|up to)\s*/i;
+const RANGE = /^\s*(?:[-–—]|to\b|or\b)\s*/i;
+const SIZES = /^(?:extra[- ]large|very large|small|medium(?:-sized)?|large|big|baby)\b[\s,]*/i;
+const HEAPED = /^(?:heaped|level|scant|generous|good|rounded|small|large|big|fat)\b\s*/i;
+const OF = /^\s*(?:of\b\s*(?:an?\s|the\s)?)?/i;
+const MULTIPLY = /^\s*(?:x|×|\*)\s*(?=\d)/i;
+const PLUS = /^\s*(?:plus|\+|and)\s+(?=[\d½⅓⅔¼¾⅛⅜⅝⅞a])/i;
+
+interface Scalar {
+  readonly min: Exact;
+  readonly max: Exact;
+  readonly rest: string;
+  readonly word: boolean;
+}
+
+function readScalar(text: string): Scalar | null {
+  const first = readNumber(text);
+  if (!first) return null;
+  const joint = RANGE.exec(first.rest);
+  if (joint) {
+    const second = readNumber(first.rest.slice(joint[0].length));
+    // "1 or a handful" is an alternative, not a range; a range goes up.
+    if (second && !second.word && second.value.compare(first.value) > 0) {
+      return { min: first.value, max: second.value, rest: second.rest, word: false };
+    }
+  }
+  return { min: first.value, max: first.value, rest: first.rest, word: first.word };
+}
+
+function takeUnit(text: string): { unit: UnitCode; rest: string } | null {
+  const two = /^\s*(fl\.?\s*oz|fluid ounces?)\b\.?/i.exec(text);
+  if (two) return { unit: 'floz', rest: text.slice(two[0].length) };
+  const one = /^\s*([a-zA-Z]+)\.?(?![a-zA-Z])/.exec(text);
+  if (!one) return null;
+  const unit = findUnit(one[1]!);
+  return unit ? { unit: unit.code, rest: text.slice(one[0].length) } : null;
+}
+
+/**
+ * Reads an amount from the start of `text`.
+ *
+ * @example readAmount('150–200 ml vegetable stock')?.amount // { min: '150', max: '200', unit: 'ml', about: false }
+ * @returns null when the text does not start with one
+ */
+export function readAmount(text: string): ReadAmount | null {
+  const about = ABOUT.exec(text);
+  let rest = about ? text.slice(about[0].length) : text;
+  const scalar = readScalar(rest);
+  if (!scalar) return null;
+  rest = scalar.rest;
+  const doubts: string[] = [];
+
+  // "2 x 400 g tins" and "one 400 g tin": a count of packs, each of a written size.
+  const multiply = MULTIPLY.exec(rest) ?? /^\s+(?=\d)/.exec(rest);
+  if (multiply) {
+    const inner = readAmount(rest.slice(multiply[0].length));
+    const pack = inner?.unitWritten ? takeUnit(inner.rest) : null;
+    const isPack = pack !== null && unitOf(pack.unit).dimension === 'count';
+    if (inner?.unitWritten && (isPack || multiply[0].trim() !== '')) {
+      const unit = isPack ? pack.unit : 'each';
+      return {
+        amount: wire(scalar, unit, Boolean(about)),
+        unitWritten: unit !== 'each',
+        size: '',
+        one: inner.amount,
+        rest: (isPack ? pack.rest : inner.rest).replace(OF, ''),
+        doubts: inner.doubts,
+      };
+    }
+  }
+
+  let size = '';
+  const sized = SIZES.exec(rest.trimStart());
+  if (sized) {
+    size = sized[0].trim().replace(/[,-]sized|,$/g, '').toLowerCase();
+    rest = rest.trimStart().slice(sized[0].length);
+  } else {
+    const heaped = HEAPED.exec(rest.trimStart());
+    if (heaped && takeUnit(rest.trimStart().slice(heaped[0].length))) {
+      size = heaped[0].trim().toLowerCase();
+      rest = rest.trimStart().slice(heaped[0].length);
+    }
+  }
+
+  const taken = takeUnit(rest);
+  if (!taken) {
+    return { amount: wire(scalar, 'each', Boolean(about)), unitWritten: false, size, one: null, rest: rest.replace(OF, ''), doubts };
+  }
+  if (taken.unit === 'pint') doubts.push('Which pint? Read as the imperial pint of 568 ml.');
+  let whole = scalar;
+  rest = taken.rest;
+
+  // "1 cup plus 2 tbsp", "2 lb 4 oz": one amount, in the first unit.
+  const plus = PLUS.exec(rest) ?? /^\s+(?=\d)/.exec(rest);
+  if (plus) {
+    const more = readAmount(rest.slice(plus[0].length));
+    if (more?.unitWritten && sameDimension(more.amount.unit, taken.unit)) {
+      const add = (value: string) => inUnit({ value: exact(value), unit: more.amount.unit }, taken.unit).value;
+      whole = { ...scalar, min: scalar.min.add(add(more.amount.min)), max: scalar.max.add(add(more.amount.max)) };
+      rest = more.rest;
+    }
+  }
+
+  // "250 g / 9 oz": the first system counts, the second is checked against it.
+  const second = /^\s*[/|]\s*/.exec(rest);
+  if (second) {
+    const other = readAmount(rest.slice(second[0].length));
+    if (other?.unitWritten) {
+      const doubt = disagreement(wire(whole, taken.unit, false), other.amount);
+      if (doubt) doubts.push(doubt);
+      rest = other.rest;
+    }
+  }
+  const byEye = unitOf(taken.unit).byEye === true;
+  return {
+    amount: wire(whole, taken.unit, Boolean(about) || byEye),
+    unitWritten: true,
+    size,
+    one: null,
+    rest: rest.replace(OF, ''),
+    doubts,
+  };
+}
+
+function sameDimension(a: UnitCode, b: UnitCode): boolean {
+  return unitOf(a).dimension === unitOf(b).dimension && unitOf(a).dimension !== 'count';
+}
+
+/** The doubt raised when two amounts on one line differ by more than an eighth; null when they agree or cannot be compared. */
+export function disagreement(first: Amount, second: Amount): string | null {
+  if (!sameDimension(first.unit, second.unit)) return null;
+  const a = unitOf(first.unit).size.mul(exact(first.max));
+  const b = unitOf(second.unit).size.mul(exact(second.max));
+  const apart = a.sub(b).abs().div(a).valueOf();
+  return apart > 0.125 ? 'The two amounts on this line do not agree. The first was taken.' : null;
+}
+
+function wire(scalar: Pick<Scalar, 'min' | 'max'>, unit: UnitCode, about: boolean): Amount {
+  return { min: exactText(scalar.min), max: exactText(scalar.max), unit, about };
+}

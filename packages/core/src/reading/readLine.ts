@@ -1,0 +1,211 @@
+import { exact } from '../exact';
+import { findFact, isCountable } from '../ingredients';
+import { amount, unitOf, type Amount } from '../quantity';
+import type { Certainty, IngredientLine } from '../dish/types';
+import { defaultRule } from './defaultRule';
+import { disagreement, readAmount, type ReadAmount } from './readAmount';
+
+export type LineReading = Omit<IngredientLine, 'id'>;
+
+const BULLET = /^\s*(?:[-*•·‣▪◦–—▢□☐✓]|\[\s?\])\s+/;
+const JUICE = /^(?:(?:the|finely|grated|freshly squeezed|squeezed)\s+)*((?:juice|zest|rind|grated zest)(?:\s*(?:and|&)\s*(?:juice|zest|rind))?)\s+(?:(?:of|from)\s+|(?=[\d½¼]))(.+)$/i;
+const TRAILING_JUICE = /^(.*?),?\s+((?:juice|zest)(?:\s*(?:and|&)\s*(?:juice|zest))?)(?:\s+only)?$/i;
+const EXTRA = /[,;]?\s*\b((?:plus|and)\s+(?:a little\s+|some\s+)?(?:extra|more)\b.*)$/i;
+const TASTE = /[,;]?\s*\(?\b(?:to taste|as needed|as required|q\.?\s?s\.?|for seasoning|to season)\)?/i;
+const OPTIONAL = /[,;]?\s*\(?\boptional\)?/i;
+const LEADING_PREP =
+  /^((?:(?:finely|coarsely|roughly|thinly|thickly|freshly|lightly|very)\s+)?(?:chopped|sliced|diced|minced|grated|crushed|shredded|peeled|toasted|melted|softened|beaten|cooked|cubed|ground|sifted|squeezed|picked|torn|warmed))\s+(?=\S)/i;
+const SEASONINGS = /^(?:(?:sea|fine|flaky|coarse|table|kosher|rock)\s+)?salt(?:\s+flakes)?(?:\s*(?:and|&)\s*(?:freshly\s+)?(?:ground\s+)?(?:black\s+|white\s+)?pepper)?$|^(?:freshly\s+)?(?:ground\s+)?(?:black\s+|white\s+)?pepper$|^seasoning$/i;
+const COUNTED_BARE = /^(?:pinch|dash|splash|drizzle|knob|handful|bunch|sprig|zest)$/i;
+const KEEP_GROUND = /^(?:ground|crushed|toasted|chopped)\s+(?:almonds?|ginger|cinnamon|cumin|cloves|turmeric|tomatoes|coriander|black pepper|pepper|cardamom|nutmeg|paprika)/i;
+const PURPOSE = /[,;]?\s*\b((?:for|to)\s+(?:the\s+)?(?:deep[- ]?|shallow[- ]?)?(?:fry|frying|greas|brush|dust|serv|garnish|finish|boil|cook|roast|sprinkl|drizzl|decorat)[a-z]*\b.*)$/i;
+
+interface Brackets {
+  readonly text: string;
+  readonly inside: readonly string[];
+}
+
+function takeBrackets(text: string): Brackets {
+  const inside: string[] = [];
+  const out = text.replace(/[([{]([^()[\]{}]*)[)\]}]/g, (_, content: string) => {
+    if (content.trim()) inside.push(content.trim());
+    return ' ';
+  });
+  return { text: out.replace(/\s+/g, ' ').replace(/\s+,/g, ',').trim(), inside };
+}
+
+function tidy(text: string): string {
+  return text.replace(/^[\s,;:.–-]+|[\s,;:–-]+$/g, '').replace(/\s+/g, ' ');
+}
+
+function reverse(text: string): ReadAmount | null {
+  // "Flour 250 g", "Flour: 250g", "Butter – 2 tbsp, melted"
+  const match = /^([\p{L}][\p{L}\s'’-]*?)[\s:.…–-]+((?:about\s+|approx\.?\s+|~)?[\d½⅓⅔¼¾⅛⅜⅝⅞].*)$/u.exec(text);
+  if (!match) return null;
+  const read = readAmount(match[2]!);
+  if (!read) return null;
+  const after = tidy(read.rest);
+  if (!read.unitWritten && after) return null;
+  return { ...read, rest: after ? `${match[1]!}, ${after}` : match[1]! };
+}
+
+/** A unit-like word nobody knows: "3 glugs olive oil". Returns the word, or null. */
+function unknownUnit(item: string): string | null {
+  const [first = '', ...others] = item.split(' ');
+  if (others.length === 0 || findFact(first)) return null;
+  const fact = findFact(others.join(' ').replace(/^of /, ''));
+  if (!fact) return null;
+  const writtenOf = /^\S+ of /.test(item);
+  return writtenOf || (fact.density !== null && fact.gramsOfOne.size === 0) ? first : null;
+}
+
+/**
+ * Reads one ingredient line. Nothing is ever dropped: what cannot be read is held with a question.
+ *
+ * @param written - the line as pasted; kept as it is in `written`
+ * @example readLine('½ tsp fennel seed, lightly crushed').amount // { min: '1/2', max: '1/2', unit: 'tsp', about: false }
+ */
+export function readLine(written: string): LineReading {
+  const clean = written.replace(BULLET, '').replace(/[\u00a0\u2009\u202f]/g, ' ').replace(/\s+/g, ' ').trim();
+  const brackets = takeBrackets(clean);
+  let text = brackets.text;
+  const notes: string[] = [];
+  const doubts: string[] = [];
+
+  const take = (pattern: RegExp): string | null => {
+    const match = pattern.exec(text);
+    if (!match) return null;
+    text = tidy(text.slice(0, match.index) + text.slice(match.index + match[0].length));
+    return tidy(match[1] ?? match[0]);
+  };
+
+  const extra = take(EXTRA);
+  if (extra) notes.push(extra);
+  const toTaste = take(TASTE) !== null || brackets.inside.some((part) => TASTE.test(part));
+  if (take(OPTIONAL) !== null || brackets.inside.some((part) => /^optional$/i.test(part))) notes.push('optional');
+  const purpose = take(PURPOSE);
+  if (purpose) notes.push(purpose);
+
+  let preparation = '';
+  const juice = JUICE.exec(text);
+  if (juice) {
+    preparation = juice[1]!.toLowerCase();
+    text = juice[2]!;
+  }
+
+  // "a little oil", "some parsley": by eye without a figure.
+  const vague = /^(?:a little|a few|some|a bit of|several)\s+/i.exec(text);
+  if (vague) text = text.slice(vague[0].length);
+  const percent = /^(\d+(?:[.,]\d+)?)\s*%\s*(?:of\s+)?/.exec(text);
+  if (percent) text = text.slice(percent[0].length);
+  const minus = /^[-–—](?=[\d½⅓⅔¼¾])/.exec(text);
+  if (minus) text = text.slice(1);
+  // "pinch of salt", "bunch of chives": one of them.
+  const bareUnit = /^([a-z]+)(?:\s+of)?\s/i.exec(text);
+  const oneOf = bareUnit && COUNTED_BARE.test(bareUnit[1]!) ? readAmount(`1 ${text}`) : null;
+  let read = vague || percent ? null : (readAmount(text) ?? oneOf ?? reverse(text));
+  if (minus) doubts.push('Is this a list dash or a negative amount? A line cannot take less than nothing.');
+  if (percent) doubts.push(`${percent[1]} % of what? Choose the line it follows.`);
+  if (read?.amount.max === '0') {
+    text = read.rest;
+    read = null;
+  }
+
+  let one = read?.one ?? null;
+  for (const part of brackets.inside) {
+    const inner = readAmount(part);
+    const around = inner ? tidy(inner.rest) : part;
+    if (inner?.unitWritten && /^(?:each|in total|total|drained|net|per \w+|weight|tins?|cans?|jars?|packets?)?$/i.test(around)) {
+      if (read && !/total/i.test(around) && unitOf(read.amount.unit).dimension === 'count') {
+        one = { ...inner.amount };
+        if (!/^(?:each|tins?|cans?|jars?|packets?)?$/i.test(around)) notes.push(part);
+      } else if (read) {
+        const doubt = disagreement(read.amount, inner.amount);
+        if (doubt) doubts.push(doubt);
+        notes.push(part);
+      }
+    } else if (!/^optional$/i.test(part) && !TASTE.test(part)) notes.push(part);
+  }
+
+  doubts.push(...(read?.doubts ?? []));
+  let rest = tidy(read ? read.rest : text);
+  // The bracket stood before the unit: "1 (400 g) tin plum tomatoes" reads on as it is, since brackets were lifted out.
+  const comma = /,\s*|\s[–—-]\s|;\s*/.exec(rest);
+  let item = comma ? rest.slice(0, comma.index) : rest;
+  const after = comma ? tidy(rest.slice(comma.index + comma[0].length)) : '';
+  if (after) preparation = preparation ? `${preparation}, ${after}` : after;
+
+  if (!KEEP_GROUND.test(item)) {
+    const lead = LEADING_PREP.exec(item);
+    if (lead) {
+      item = item.slice(lead[0].length);
+      preparation = preparation ? `${lead[1]!.toLowerCase()}, ${preparation}` : lead[1]!.toLowerCase();
+    }
+  }
+  if (!juice && read && !read.unitWritten) {
+    const trailing = TRAILING_JUICE.exec(item);
+    if (trailing?.[1] && findFact(trailing[1])) {
+      item = trailing[1];
+      preparation = preparation ? `${trailing[2]!.toLowerCase()}, ${preparation}` : trailing[2]!.toLowerCase();
+    }
+  }
+  const alternative = /\s+or\s+(.+)$/i.exec(item);
+  if (alternative) {
+    notes.push(`or ${alternative[1]!}`);
+    doubts.push(`Which one will be used: ${item.slice(0, alternative.index)} or ${alternative[1]!}?`);
+    item = item.slice(0, alternative.index);
+  }
+  item = tidy(item).replace(/^(?:of|the|an?)\s+/i, '').replace(/\.$/, '');
+
+  // "4 garlic cloves": the count word stands behind the item.
+  let counted: Amount | null = read?.amount ?? null;
+  if (read && !read.unitWritten) {
+    const words = item.split(' ');
+    const last = words.at(-1) ?? '';
+    const behind = words.length > 1 ? /^(cloves?|sprigs?|leaf|leaves|bulbs?|stalks?|sticks?|heads?|fillets?|slices?)$/i.test(last) : false;
+    const fact = findFact(item);
+    if (behind && counted && !fact?.gramsOfOne.has('each')) {
+      const unit = readAmount(`1 ${last}`)!.amount.unit;
+      if (fact?.gramsOfOne.has(unit) || !fact) {
+        counted = { ...counted, unit };
+        item = words.slice(0, -1).join(' ');
+      }
+    }
+  }
+
+  const isSeasoning = SEASONINGS.test(item);
+  const isToTaste = toTaste || (!read && isSeasoning);
+
+  if (read && !item) doubts.push('Of what? No ingredient was found on this line.');
+  if (!read && !isToTaste && !percent) doubts.push(`How much? No amount was found${vague ? ` ("${vague[0].trim()}")` : ''}.`);
+  if (!item && !read) doubts.push('Nothing on this line could be read.');
+  if (read && !read.unitWritten && item) {
+    const odd = unknownUnit(item);
+    if (odd) doubts.push(`Is "${odd}" a unit? Pelvo does not know it; choose one.`);
+    else if (!isCountable(item) && counted?.unit === 'each' && !one) {
+      doubts.push(`${counted.max} of what? ${item} is not counted in pieces.`);
+    }
+  }
+  if (counted && exact(counted.max).compare(100000) > 0) doubts.push('Is this amount right? It is very large.');
+
+  const held = !item || (!read && !isToTaste) || doubts.some((doubt) => /^Is "|^Is this a list dash| of what\?/.test(doubt));
+  const certainty: Certainty = held ? 'held' : doubts.length > 0 ? 'doubtful' : 'sure';
+  const note = notes.join('; ');
+  const reading = {
+    written,
+    item,
+    amount: isToTaste && !read ? null : counted,
+    one,
+    size: read?.size ?? '',
+    preparation,
+    note,
+    certainty,
+    doubts,
+  };
+  return { ...reading, rule: isToTaste && !read ? toTasteRule(item) : defaultRule(reading) };
+}
+
+/** Allowance of seasoning set aside in an order for one portion: our own working figure, meant to be edited. */
+function toTasteRule(item: string): IngredientLine['rule'] {
+  return { kind: 'toTaste', allowance: /salt/i.test(item) ? amount(2, 'g', true) : amount('1/4', 'g', true) };
+}

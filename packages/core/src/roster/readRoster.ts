@@ -1,0 +1,127 @@
+import Papa from 'papaparse';
+import { ALLERGENS, DIETS, isAllergen, isDiet, type Allergen, type Diet, type Needs } from '../allergens';
+
+export const ROSTER_LIMITS = { students: 60, name: 120, note: 300, fileBytes: 256_000 } as const;
+
+export interface RosterRow {
+  /** Line of the file, the heading being line 1. */
+  readonly line: number;
+  readonly name: string;
+  /** The school's own number of the student; may be empty. */
+  readonly number: string;
+  readonly needs: Needs;
+}
+
+export interface RosterProblem {
+  readonly line: number;
+  readonly field: string;
+  readonly problem: string;
+  readonly remedy: string;
+}
+
+export interface RosterReading {
+  readonly rows: readonly RosterRow[];
+  /** Each keeps its row, or the whole file, from being taken. */
+  readonly problems: readonly RosterProblem[];
+  /** True when nothing of the file can be taken. */
+  readonly refused: boolean;
+}
+
+const HEADINGS: Readonly<Record<string, 'name' | 'number' | 'allergens' | 'diets' | 'note'>> = {
+  name: 'name', student: 'name', 'full name': 'name', 'student name': 'name',
+  number: 'number', 'student number': 'number', id: 'number', no: 'number',
+  allergens: 'allergens', allergies: 'allergens', allergy: 'allergens',
+  diet: 'diets', diets: 'diets',
+  note: 'note', notes: 'note', needs: 'note',
+};
+
+/** Synonyms people write for the declared allergens. */
+const ALLERGEN_WORDS: Readonly<Record<string, Allergen>> = {
+  wheat: 'gluten', cereals: 'gluten', eggs: 'egg', dairy: 'milk', lactose: 'milk', nut: 'nuts', 'tree nuts': 'nuts',
+  peanuts: 'peanut', soy: 'soya', shellfish: 'crustaceans', sulfites: 'sulphites', mollusc: 'molluscs',
+};
+
+const FORMULA = /^[=+\-@\t\r]/;
+
+/**
+ * Reads a class roster from CSV with a heading row: `name`, and optionally `number`, `allergens`, `diets`, `note`.
+ * Several allergens or diets stand in one cell, parted by `;` or `/`.
+ *
+ * @param existing - students already in the class, to find doubles
+ */
+export function readRoster(csv: string, existing: readonly { name: string; number: string }[] = []): RosterReading {
+  const refuse = (line: number, field: string, problem: string, remedy: string): RosterReading => ({
+    rows: [],
+    problems: [{ line, field, problem, remedy }],
+    refused: true,
+  });
+  const parsed = Papa.parse<string[]>(csv.replace(/^\uFEFF/, ''), { skipEmptyLines: 'greedy', preview: ROSTER_LIMITS.students * 20 });
+  const [heading, ...body] = parsed.data;
+  if (!heading) return refuse(1, 'file', 'The file is empty.', 'Choose a file with a heading row and one student a row.');
+  if (body.length > ROSTER_LIMITS.students) {
+    const many = parsed.meta.truncated ? `more than ${body.length}` : String(body.length);
+    return refuse(1, 'file', `The file has ${many} students; a class holds at most ${ROSTER_LIMITS.students}.`, 'Split the file into classes.');
+  }
+  const columns = heading.map((cell) => HEADINGS[cell.trim().toLowerCase()] ?? null);
+  if (!columns.includes('name')) {
+    const has = heading.map((cell) => cell.trim()).filter(Boolean).join(', ').slice(0, 120);
+    return refuse(1, 'name', `There is no "name" column; the heading row has: ${has || 'nothing'}.`, 'Name the column that holds the students "name".');
+  }
+  if (body.length === 0) return refuse(1, 'file', 'The file has a heading row but no students.', 'Add one student a row.');
+
+  const problems: RosterProblem[] = [];
+  const rows: RosterRow[] = [];
+  const names = new Map(existing.map((student) => [nameKey(student.name), 0]));
+  const numbers = new Map(existing.filter((student) => student.number).map((student) => [student.number, 0]));
+  body.forEach((cells, index) => {
+    const line = index + 2;
+    const cell = (field: 'name' | 'number' | 'allergens' | 'diets' | 'note') => (cells[columns.indexOf(field)] ?? '').trim();
+    const found: RosterProblem[] = [];
+    const say = (field: string, problem: string, remedy: string) => found.push({ line, field, problem, remedy });
+    const name = cell('name').replace(/\s+/g, ' ');
+    const number = cell('number');
+    const note = cell('note');
+    if (!name) say('name', 'The name is missing.', 'Type a name, or remove the row.');
+    if (name.length > ROSTER_LIMITS.name) say('name', `The name is longer than ${ROSTER_LIMITS.name} characters.`, 'Shorten it.');
+    if (number.length > 40) say('number', 'The number is longer than 40 characters.', 'Shorten it.');
+    if (note.length > ROSTER_LIMITS.note) say('note', `The note is longer than ${ROSTER_LIMITS.note} characters.`, 'Shorten it.');
+    for (const [field, value] of [['name', name], ['number', number], ['note', note]] as const) {
+      if (FORMULA.test(value)) say(field, `The cell starts with "${value[0]}", as a spreadsheet formula does.`, 'Replace the formula by its value.');
+    }
+    const twice = name ? names.get(nameKey(name)) : undefined;
+    if (twice !== undefined) {
+      say('name', twice === 0 ? `${name} is in the class already.` : `${name} stands on line ${twice} already.`, 'Remove the row, or add what tells the two apart.');
+    }
+    const sameNumber = number ? numbers.get(number) : undefined;
+    if (sameNumber !== undefined) {
+      say('number', sameNumber === 0 ? `Number ${number} is in the class already.` : `Number ${number} stands on line ${sameNumber} already.`, 'Correct one of the two numbers.');
+    }
+    const allergens = words(cell('allergens'), (word) => (isAllergen(word) ? word : (ALLERGEN_WORDS[word] ?? null)), (word) =>
+      say('allergens', `"${word}" is not one of the declared allergens.`, `Use: ${ALLERGENS.join(', ')}; or put it in the note.`),
+    );
+    const diets = words<Diet>(cell('diets'), (word) => (isDiet(word) ? word : null), (word) =>
+      say('diets', `"${word}" is not a diet Pelvo knows.`, `Use: ${DIETS.join(', ')}; or put it in the note.`),
+    );
+    if (name) names.set(nameKey(name), line);
+    if (number) numbers.set(number, line);
+    problems.push(...found);
+    if (found.length === 0) rows.push({ line, name, number, needs: { allergens, diets, note } });
+  });
+  return { rows, problems, refused: false };
+}
+
+function words<T extends string>(cell: string, known: (word: string) => T | null, unknown: (word: string) => void): readonly T[] {
+  const found = new Set<T>();
+  for (const word of cell.toLowerCase().split(/[;/|,]/).map((part) => part.trim())) {
+    if (!word || word === 'none' || word === '-') continue;
+    const value = known(word);
+    if (value) found.add(value);
+    else unknown(word);
+  }
+  return [...found];
+}
+
+/** Two spellings of one name meet here: case and spaces do not matter. */
+export function nameKey(name: string): string {
+  return name.normalize('NFC').toLowerCase().replace(/\s+/g, ' ').trim();
+}

@@ -1,0 +1,164 @@
+import { exact, exactText, fromDecimal, roundTo, showDecimal, sum, ZERO, type Exact } from '../exact';
+import type { Figure, Part } from '../figure';
+import { STRANDS, STRAND_NAMES, type Strand } from '../technique';
+import { LEVEL_NAMES, type Criterion, type LevelCriterion, type Marks, type RubricContent } from './types';
+
+/** A fault or shortfall that mattered, with what to do about it. */
+export interface Remark {
+  readonly criterion: string;
+  readonly see: string;
+  /** Empty when no fault was chosen and only the descriptor speaks. */
+  readonly cause: string;
+  readonly correction: string;
+  readonly technique: string;
+  /** Points out of 100 that were lost here. */
+  readonly lost: number;
+  readonly critical: boolean;
+}
+
+export interface Result {
+  /** Null while nothing has been marked by level. */
+  readonly mark: Figure | null;
+  readonly capped: { readonly by: string; readonly cap: number; readonly before: string } | null;
+  /** Criteria not marked yet, by name. */
+  readonly unmarked: readonly string[];
+  readonly notSeen: readonly string[];
+  /** True when every criterion has been marked, "not seen" included. */
+  readonly complete: boolean;
+  /** The two or three that mattered most. */
+  readonly remarks: readonly Remark[];
+  readonly practiseNext: string | null;
+}
+
+const REMARKS = 3;
+
+/**
+ * The mark of one dish with its working.
+ *
+ * A strand's score is the weighted mean of its seen criteria; the mark is the weighted mean of the strands in which
+ * anything was seen. So "not seen" re-weights first within its strand, and a strand with nothing seen leaves the
+ * balance of the others as it was. A critical criterion that was not met caps the mark.
+ */
+export function computeResult(rubric: RubricContent, marks: Marks): Result {
+  const seen = rubric.criteria.filter(isLevel).flatMap((criterion) => {
+    const value = marks[criterion.key];
+    return value?.kind === 'level' ? [{ criterion, level: value.level, share: shareOf(rubric, value.level) }] : [];
+  });
+  const seenStrands = STRANDS.filter((strand) => seen.some((entry) => entry.criterion.strand === strand));
+  const strandTotal = sum(seenStrands.map((strand) => weight(rubric.strandWeights[strand])));
+  const unmarked = rubric.criteria.filter((criterion) => !marks[criterion.key]).map((criterion) => criterion.name);
+  const notSeen = rubric.criteria.filter((criterion) => marks[criterion.key]?.kind === 'notSeen').map((criterion) => criterion.name);
+  const failed = rubric.criteria.filter((criterion) => {
+    const value = marks[criterion.key];
+    return criterion.kind === 'critical' && value?.kind === 'critical' && !value.met;
+  });
+
+  /** Points out of 100 a criterion is worth in this result. */
+  const worth = (criterion: LevelCriterion): Exact => {
+    const inStrand = sum(seen.filter((entry) => entry.criterion.strand === criterion.strand).map((entry) => weight(entry.criterion.weight)));
+    return weight(rubric.strandWeights[criterion.strand]).div(strandTotal).mul(weight(criterion.weight)).div(inStrand).mul(100);
+  };
+
+  const parts: Part[] = seen.map(({ criterion, level, share }) => {
+    const points = worth(criterion);
+    const value = points.mul(share);
+    return {
+      from: `${STRAND_NAMES[criterion.strand]}, ${criterion.name}`,
+      how: `${LEVEL_NAMES[level]} earns ${showDecimal(share.mul(100))} % of ${showDecimal(points, 1)} points`,
+      value: exactText(value),
+      shown: showDecimal(value, 1),
+    };
+  });
+  const total = sum(parts.map((part) => exact(part.value)));
+  const caps = failed.map((criterion) => (criterion.kind === 'critical' ? criterion : null)).filter((criterion) => criterion !== null);
+  const cap = caps.length > 0 ? caps.reduce((low, criterion) => (criterion.cap < low.cap ? criterion : low)) : null;
+  const isCapped = cap !== null && total.compare(cap.cap) > 0;
+  const before = roundTo(total, exact(1));
+  const final = isCapped ? exact(cap.cap) : before;
+
+  const lostIn = (criterion: Criterion, share: Exact): number =>
+    criterion.kind === 'levels' ? worth(criterion).mul(exact(1).sub(share)).valueOf() : 100;
+
+  return {
+    mark: seen.length === 0 ? null : {
+      label: 'Mark',
+      shown: showDecimal(final, 0),
+      exact: exactText(total),
+      value: exactText(final),
+      unit: null,
+      parts,
+      rounding: [
+        before.equals(total) ? null : `${showDecimal(total, 2)} rounded to ${showDecimal(before, 0)}`,
+        isCapped ? `capped at ${cap.cap}: ${cap.name} was not met` : null,
+      ].filter(Boolean).join('; ') || null,
+      estimate: unmarked.length > 0,
+      notes: [
+        ...weightNotes(rubric, seenStrands, notSeen, unmarked),
+        ...rubric.criteria.filter((c) => c.kind === 'critical' && notSeen.includes(c.name)).map((c) => `critical and not seen: ${c.name}`),
+      ],
+    },
+    capped: isCapped ? { by: cap.name, cap: cap.cap, before: showDecimal(before, 0) } : null,
+    unmarked,
+    notSeen,
+    complete: unmarked.length === 0,
+    ...remarksOf(rubric, marks, seen, lostIn),
+  };
+}
+
+function remarksOf(
+  rubric: RubricContent,
+  marks: Marks,
+  seen: readonly { criterion: LevelCriterion; level: number; share: Exact }[],
+  lostIn: (criterion: Criterion, share: Exact) => number,
+): { remarks: readonly Remark[]; practiseNext: string | null } {
+  const shares = new Map(seen.map((entry) => [entry.criterion.key, entry.share]));
+  const all = rubric.criteria.flatMap((criterion): Remark[] => {
+    const value = marks[criterion.key];
+    if (!value || value.kind === 'notSeen') return [];
+    const critical = value.kind === 'critical' && !value.met;
+    if (value.kind === 'critical' && value.met && value.faults.length === 0) return [];
+    const lost = value.kind === 'level' ? lostIn(criterion, shares.get(criterion.key) ?? ZERO) : critical ? 100 : 0;
+    const chosen = criterion.faults.filter((fault) => value.faults.includes(fault.key));
+    if (chosen.length > 0) {
+      return chosen.map(({ see, cause, correction, technique }) => ({ criterion: criterion.name, see, cause, correction, technique, lost, critical }));
+    }
+    const technique = criterion.faults[0]?.technique ?? '';
+    if (critical && criterion.kind === 'critical') {
+      return [{ criterion: criterion.name, see: criterion.notMet, cause: '', correction: criterion.met, technique, lost, critical }];
+    }
+    if (value.kind === 'level' && criterion.kind === 'levels' && value.level <= 2) {
+      const see = criterion.descriptors[value.level - 1]!;
+      return [{ criterion: criterion.name, see, cause: '', correction: `Aim for: ${criterion.descriptors[2]}`, technique, lost, critical }];
+    }
+    return [];
+  });
+  const remarks = all
+    .map((remark, index) => ({ remark, index }))
+    .sort((a, b) => Number(b.remark.critical) - Number(a.remark.critical) || b.remark.lost - a.remark.lost || a.index - b.index)
+    .slice(0, REMARKS)
+    .map(({ remark }) => remark);
+  return { remarks, practiseNext: remarks.find((remark) => remark.technique)?.technique ?? null };
+}
+
+function weightNotes(rubric: RubricContent, seen: readonly Strand[], notSeen: readonly string[], unmarked: readonly string[]): readonly string[] {
+  const notes: string[] = [];
+  const weighted = STRANDS.filter((strand) => rubric.strandWeights[strand] > 0);
+  notes.push(`strands weigh ${weighted.map((strand) => `${STRAND_NAMES[strand]} ${rubric.strandWeights[strand]}`).join(', ')}`);
+  const left = weighted.filter((strand) => !seen.includes(strand));
+  if (left.length > 0) notes.push(`nothing seen in ${left.map((strand) => STRAND_NAMES[strand]).join(', ')}: the other strands take its weight`);
+  if (notSeen.length > 0) notes.push(`not seen, so the rest weighs more: ${notSeen.join(', ')}`);
+  if (unmarked.length > 0) notes.push(`not marked yet, so this is not final: ${unmarked.join(', ')}`);
+  return notes;
+}
+
+function isLevel(criterion: Criterion): criterion is LevelCriterion {
+  return criterion.kind === 'levels';
+}
+
+function weight(value: number): Exact {
+  return fromDecimal(value, 4);
+}
+
+function shareOf(rubric: RubricContent, level: number): Exact {
+  return fromDecimal(rubric.levelShares[level - 1]!, 4);
+}

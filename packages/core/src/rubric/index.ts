@@ -1,0 +1,4 @@
+export * from './types';
+export { checkRubric, type RubricProblem } from './checkRubric';
+export { computeResult, type Remark, type Result } from './computeResult';
+export { classLevels, type CriterionLevels } from './classLevels';

@@ -1,0 +1,56 @@
+import type { Strand, Fault } from '../technique';
+
+export const LEVELS = [1, 2, 3, 4] as const;
+export type Level = (typeof LEVELS)[number];
+
+/** The names of the four levels, weakest first. */
+export const LEVEL_NAMES: Readonly<Record<Level, string>> = { 1: 'Not yet', 2: 'Nearly', 3: 'Secure', 4: 'Assured' };
+
+export type EvidenceKind = 'measured' | 'seen' | 'tasted';
+
+interface CriterionBase {
+  readonly key: string;
+  readonly name: string;
+  readonly strand: Strand;
+  readonly evidence: EvidenceKind;
+  /** Faults that can be noted under this criterion, copied from technique cards when the rubric is published. */
+  readonly faults: readonly (Fault & { readonly technique: string })[];
+}
+
+/** A criterion judged by level. */
+export interface LevelCriterion extends CriterionBase {
+  readonly kind: 'levels';
+  /** Weight within its strand, above 0. */
+  readonly weight: number;
+  /** Observable descriptors for levels 1 to 4. */
+  readonly descriptors: readonly [string, string, string, string];
+}
+
+/** A criterion that caps the dish when it is not met, whatever the rest says. */
+export interface CriticalCriterion extends CriterionBase {
+  readonly kind: 'critical';
+  readonly met: string;
+  readonly notMet: string;
+  /** The highest mark the dish can have when this is not met, 0 to 100. */
+  readonly cap: number;
+}
+
+export type Criterion = LevelCriterion | CriticalCriterion;
+
+export interface RubricContent {
+  readonly name: string;
+  /** Weights of the strands; any positive numbers, used in proportion. */
+  readonly strandWeights: Readonly<Record<Strand, number>>;
+  /** Share of a criterion's weight that each level earns, levels 1 to 4, not falling, the last 1. */
+  readonly levelShares: readonly [number, number, number, number];
+  readonly criteria: readonly Criterion[];
+}
+
+/** What an assessor said of one criterion. "Not seen" is an answer; no entry means it has not been marked yet. */
+export type MarkValue =
+  | { readonly kind: 'level'; readonly level: Level; readonly faults: readonly string[] }
+  | { readonly kind: 'critical'; readonly met: boolean; readonly faults: readonly string[] }
+  | { readonly kind: 'notSeen' };
+
+/** Marks of one dish by criterion key. */
+export type Marks = Readonly<Record<string, MarkValue | undefined>>;

@@ -1,0 +1,90 @@
+import { exact, exactText, showFraction, sum, type Exact } from '../exact';
+import type { Figure, Part } from '../figure';
+
+/** How the class works and what is cooked besides the students' plates. */
+export interface MakingPlan {
+  /** Students present. */
+  readonly students: number;
+  /** 1 alone, 2 in pairs, n in teams; the last team may be smaller. */
+  readonly teamSize: number;
+  readonly portionsATeam: number;
+  readonly demonstrationPortions: number;
+  readonly referencePlates: number;
+  /** Further makings of a team's size, kept for a second try. */
+  readonly spareMakings: number;
+}
+
+export type MakingFor = 'team' | 'demonstration' | 'spare' | 'bulk';
+
+/** A number of equal makings: each is one batch cooked by itself. */
+export interface Making {
+  readonly by: MakingFor;
+  readonly count: number;
+  /** Portions in each. */
+  readonly portions: Exact;
+  /** "14 students' makings", for the working. */
+  readonly called: string;
+}
+
+/** Teams a number of students makes up; 13 in pairs are 7. */
+export function teamsOf(students: number, teamSize: number): number {
+  return Math.ceil(students / teamSize);
+}
+
+/**
+ * The makings of a lesson. The reference plate is cooked with the demonstration, in one batch, by the instructor.
+ *
+ * @throws RangeError if a count is negative or not whole, or a team has no one in it
+ * @example planMakings({ students: 13, teamSize: 2, portionsATeam: 2, demonstrationPortions: 2, referencePlates: 1, spareMakings: 1 })
+ */
+export function planMakings(plan: MakingPlan): readonly Making[] {
+  for (const [name, value] of Object.entries(plan)) {
+    if (!Number.isInteger(value) || value < 0) throw new RangeError(`${name} must be a whole number of 0 or more`);
+  }
+  if (plan.teamSize < 1) throw new RangeError('teamSize must be 1 or more');
+  const teams = teamsOf(plan.students, plan.teamSize);
+  const each = plan.teamSize === 1 ? 'student' : plan.teamSize === 2 ? 'pair' : 'team';
+  const shown = plan.demonstrationPortions + plan.referencePlates;
+  const demonstration =
+    plan.demonstrationPortions === 0
+      ? 'reference plate'
+      : plan.referencePlates === 0
+        ? 'demonstration'
+        : 'demonstration with reference plate';
+  const makings: Making[] = [
+    { by: 'team', count: teams, portions: exact(plan.portionsATeam), called: `${teams} ${each}${teams === 1 ? '' : 's'}` },
+    { by: 'demonstration', count: shown > 0 ? 1 : 0, portions: exact(shown), called: demonstration },
+    {
+      by: 'spare',
+      count: plan.spareMakings,
+      portions: exact(plan.portionsATeam),
+      called: plan.spareMakings === 1 ? '1 second try' : `${plan.spareMakings} second tries`,
+    },
+  ];
+  return makings.filter((making) => making.count > 0 && making.portions.compare(0) > 0);
+}
+
+/** Portions cooked in all, with the working: teams, demonstration, reference plate, second tries. */
+export function demandFigure(makings: readonly Making[]): Figure {
+  const parts: Part[] = makings.map((making) => {
+    const value = making.portions.mul(making.count);
+    return {
+      from: making.called,
+      how: `${making.count} × ${showFraction(making.portions)} portions`,
+      value: exactText(value),
+      shown: showFraction(value),
+    };
+  });
+  const total = sum(parts.map((part) => exact(part.value)));
+  return {
+    label: 'Portions',
+    shown: showFraction(total),
+    exact: exactText(total),
+    value: exactText(total),
+    unit: null,
+    parts,
+    rounding: null,
+    estimate: false,
+    notes: [],
+  };
+}

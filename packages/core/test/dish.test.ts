@@ -1,0 +1,79 @@
+import { describe, expect, it } from 'vitest';
+import { checkDish, describeChanges, lessonReadiness, linesOf, mergeDish, needConflicts, suggestTechniques, unknownItems, type DishContent } from '../src';
+import { dishFrom, withLine } from './helpers';
+
+const BASE = dishFrom('Leeks\nserves 4\n4 leeks\n80 g hazelnuts\n100 ml olive oil\nMethod\n1. Blanch the leeks.\n2. Toast the nuts.');
+const without = (dish: DishContent, item: string): DishContent => ({
+  ...dish,
+  components: dish.components.map((component) => ({ ...component, lines: component.lines.filter((line) => line.item !== item) })),
+});
+const items = (dish: DishContent) => linesOf(dish).map((line) => line.item);
+
+describe('two people saving one dish', () => {
+  it('keeps both edits when they touch different lines', () => {
+    const mine = withLine(BASE, 'leeks', { preparation: 'halved' });
+    const theirs = { ...withLine(BASE, 'hazelnuts', { preparation: 'skinned' }), title: 'Leeks vinaigrette' };
+    const { merged, conflicts } = mergeDish(BASE, mine, theirs);
+    expect(conflicts).toEqual([]);
+    expect(merged.title).toBe('Leeks vinaigrette');
+    expect(linesOf(merged).map((line) => line.preparation)).toEqual(['halved', 'skinned', '']);
+  });
+
+  it('keeps mine and reports theirs when both changed one line', () => {
+    const { merged, conflicts } = mergeDish(BASE, withLine(BASE, 'leeks', { preparation: 'halved' }), withLine(BASE, 'leeks', { preparation: 'sliced' }));
+    expect(linesOf(merged)[0]!.preparation).toBe('halved');
+    expect(conflicts).toHaveLength(1);
+    expect(conflicts[0]).toMatchObject({ after: expect.stringContaining('sliced') as string, mine: expect.stringContaining('halved') as string });
+  });
+
+  it('takes their removal, their additions, and keeps what they removed but I changed', () => {
+    expect(items(mergeDish(BASE, withLine(BASE, 'leeks', { note: 'x' }), without(BASE, 'hazelnuts')).merged)).toEqual(['leeks', 'olive oil']);
+    const added = { ...BASE, components: [{ ...BASE.components[0]!, lines: [...BASE.components[0]!.lines, { ...linesOf(BASE)[0]!, id: 'new', item: 'chives' }] }] };
+    expect(items(mergeDish(BASE, without(BASE, 'leeks'), added).merged)).toEqual(['hazelnuts', 'olive oil', 'chives']);
+    expect(items(mergeDish(BASE, withLine(BASE, 'leeks', { note: 'x' }), without(BASE, 'leeks')).merged)).toContain('leeks');
+  });
+
+  it('is told what changed in words', () => {
+    const changes = describeChanges(BASE, { ...without(BASE, 'leeks'), portions: 6, method: BASE.method.slice(1) });
+    expect(changes.map((change) => [change.where, change.after])).toEqual([
+      ['portions', '6'],
+      ['line "4 leeks"', 'removed'],
+      ['method step', 'removed'],
+    ]);
+  });
+});
+
+describe('a dish to publish', () => {
+  it('needs a title and lines, and no percent ring', () => {
+    expect(checkDish(BASE)).toEqual([]);
+    expect(checkDish({ ...BASE, title: ' ', components: [] }).map((problem) => problem.field)).toEqual(['title', 'components']);
+    const [a, b] = linesOf(BASE);
+    const ring = withLine(withLine(BASE, 'leeks', { rule: { kind: 'percentOf', lineId: b!.id, percent: '5' } }), 'hazelnuts', { rule: { kind: 'percentOf', lineId: a!.id, percent: '5' } });
+    expect(checkDish(ring)[0]!.problem).toMatch(/follows itself/);
+    expect(checkDish(withLine(BASE, 'leeks', { rule: { kind: 'percentOf', lineId: 'gone', percent: '5' } }))[0]!.problem).toMatch(/no longer there/);
+  });
+});
+
+describe('needs and techniques', () => {
+  it('warns where a dish goes against a student and names what is unknown', () => {
+    const conflicts = needConflicts([{ name: 'Ana', needs: { allergens: ['nuts'], diets: ['vegan'], note: '' } }], [BASE]);
+    expect(conflicts).toEqual([{ student: 'Ana', dish: 'Leeks', need: 'nuts', items: ['hazelnuts'] }]);
+    expect(unknownItems([dishFrom('X\n100 g moonfruit')])).toEqual(['moonfruit']);
+  });
+
+  it('suggests techniques by the words of their cards', () => {
+    const techniques = [{ id: 'blanch', words: ['blanch', 'refresh'] }, { id: 'toast', words: ['toast'] }];
+    expect(suggestTechniques('Blanching them first.', techniques)).toEqual(['blanch']);
+    expect(suggestTechniques('Serve.', techniques)).toEqual([]);
+  });
+
+  it('says what a lesson still lacks', () => {
+    const facts = { present: 14, dishes: 1, techniques: 0, hasRubric: false, heldLines: 1, orderLines: 9, toMark: 14, marked: 0, released: false };
+    expect(lessonReadiness(facts).map(({ station, state, said }) => [station, state, said])).toEqual([
+      ['plan', 'missing', 'no technique in focus, no rubric'],
+      ['order', 'missing', '1 line to settle'],
+      ['mark', 'missing', 'needs a rubric'],
+      ['results', 'missing', 'after marking'],
+    ]);
+  });
+});

@@ -1,0 +1,191 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { computeOrder, exact, linesOf, orderCsv, planMakings, sum, teamsOf, type DishContent, type MakingPlan, type Order } from '../src';
+import { ALONE, dishFrom, withLine } from './helpers';
+
+const NONE = new Map<string, DishContent>();
+const order = (dish: DishContent, plan: Partial<MakingPlan> = {}, preparations = NONE): Order =>
+  computeOrder({ plan: { ...ALONE, ...plan }, dishes: [{ editionId: 'e1', content: dish }], preparations });
+const shown = (result: Order) => Object.fromEntries(result.lines.map((line) => [line.item, line.figure.shown]));
+
+describe('makings', () => {
+  it('counts a short last team as a team', () => {
+    expect(teamsOf(13, 2)).toBe(7);
+  });
+
+  it('adds demonstration, reference plate and second tries', () => {
+    const makings = planMakings({ students: 14, teamSize: 2, portionsATeam: 2, demonstrationPortions: 4, referencePlates: 1, spareMakings: 1 });
+    expect(makings.map(({ by, count, portions }) => [by, count, portions.valueOf()])).toEqual([
+      ['team', 7, 2],
+      ['demonstration', 1, 5],
+      ['spare', 1, 2],
+    ]);
+  });
+
+  it('refuses a team of none and negative counts', () => {
+    expect(() => planMakings({ ...ALONE, teamSize: 0 })).toThrow(/teamSize/);
+    expect(() => planMakings({ ...ALONE, students: -1 })).toThrow(/students/);
+    expect(() => planMakings({ ...ALONE, portionsATeam: 1.5 })).toThrow(/portionsATeam/);
+  });
+});
+
+describe('the rules', () => {
+  it('rounds whole pieces in each making: six teams that need 1.4 each need 12, not 9', () => {
+    const dish = dishFrom('Pears\nserves 10\n7 pears');
+    const result = order(dish);
+    expect(shown(result)).toEqual({ pears: '12' });
+    expect(result.lines[0]!.figure.parts[0]!.how).toMatch(/6 students: 6 × \(7 × ⅕ = 1.4, so 2 whole\)/);
+  });
+
+  it('scales flour in proportion and rounds the total once', () => {
+    expect(shown(order(dishFrom('Dough\nserves 4\n333 g flour')))).toEqual({ flour: '1 kg' });
+  });
+
+  it('takes a bouquet garni once a making', () => {
+    expect(shown(order(dishFrom('Broth\nserves 40\n1 bouquet garni')))).toEqual({ 'bouquet garni': '6' });
+  });
+
+  it('steps frying oil with the loads', () => {
+    const dish = withLine(dishFrom('Fritters\nserves 4\n500 ml oil'), 'oil', { rule: { kind: 'byTheLoad', portionsALoad: '3' } });
+    expect(shown(order(dish, { portionsATeam: 4 }))).toEqual({ oil: '6 l' });
+  });
+
+  it('lets salt follow flour by percent', () => {
+    const dish = dishFrom('Dough\nserves 2\n500 g flour\n9 g salt');
+    const [flour] = linesOf(dish);
+    const salted = withLine(dish, 'salt', { rule: { kind: 'percentOf', lineId: flour!.id, percent: '2' } });
+    expect(shown(order(salted)).salt).toBe('60 g');
+  });
+
+  it('tapers chilli above the written batch only, and says taste', () => {
+    const dish = withLine(dishFrom('Sauce\nserves 4\n10 g chilli'), 'chilli', { rule: { kind: 'tapered' } });
+    const big = order(dish, { students: 1, portionsATeam: 16 }).lines[0]!;
+    expect(big.figure.shown).toBe('31 g');
+    expect(big.figure.notes).toContain('taste');
+    expect(shown(order(dish, { students: 1, portionsATeam: 2 }))).toEqual({ chilli: '5 g' });
+  });
+
+  it('orders an allowance for salt to taste, marked as an estimate', () => {
+    const line = order(dishFrom('Salad\nserves 4\nsalt, to taste')).lines[0]!;
+    expect([line.figure.shown, line.figure.estimate]).toEqual(['24 g', true]);
+  });
+
+  it('takes the upper end of a range and shares tins between makings', () => {
+    const result = order(dishFrom('Broth\nserves 4\n150–200 ml vegetable stock\n1 (400 g) tin plum tomatoes'), { students: 5 });
+    expect(shown(result)).toEqual({ 'plum tomatoes': '3 tins of 400 g', 'vegetable stock': '500 ml' });
+  });
+});
+
+describe('the order', () => {
+  it('brings like items together over dishes, bridging units by what one weighs', () => {
+    const dish = dishFrom('A\nserves 12\n2 shallots\nFor the sauce:\n100 g shallots');
+    const [line] = order(dish).lines;
+    expect(line!.figure.shown).toBe('340 g');
+    expect(line!.figure.estimate).toBe(true);
+    expect(line!.figure.parts.map((part) => part.shown)).toEqual(['240 g', '100 g']);
+  });
+
+  it('keeps apart what cannot be bridged and says which fact is missing', () => {
+    const result = order(dishFrom('A\nserves 12\n2 moonfruit\n100 g moonfruit'));
+    expect(result.lines.map((line) => line.figure.shown).sort()).toEqual(['100 g', '6']);
+    expect(result.lines[0]!.figure.notes.join()).toMatch(/weight of one of moonfruit is not known/);
+  });
+
+  it('holds unread lines instead of dropping them', () => {
+    const result = order(dishFrom('A\nserves 4\n100 g flour\n3 glugs olive oil'));
+    expect(result.held).toEqual([{ dish: 'A', lineId: 'i3', written: '3 glugs olive oil', because: expect.stringMatching(/glugs/) as string }]);
+  });
+
+  it('makes a shared sub-preparation once, in bulk, for all dishes', () => {
+    const stock = { ...dishFrom('Vegetable stock\nserves 10\n2 onions\n2 l water'), gives: { amount: { min: '3/2', max: '3/2', unit: 'l' as const, about: false } } };
+    const using = (title: string) =>
+      withLine(dishFrom(`${title}\nserves 2\n500 ml vegetable stock`), 'vegetable stock', { preparationEditionId: 'stock1' });
+    const result = computeOrder({
+      plan: ALONE,
+      dishes: [{ editionId: 'a', content: using('A') }, { editionId: 'b', content: using('B') }],
+      preparations: new Map([['stock1', stock]]),
+    });
+    expect(result.preparations.map((need) => [need.title, need.shown, need.usedBy])).toEqual([['Vegetable stock', '6 l', ['A', 'B']]]);
+    expect(shown(result)).toEqual({ onions: '8', water: '8 l' });
+  });
+
+  it('exports CSV in which no cell can run as a formula', () => {
+    const dish = withLine(dishFrom('A\nserves 4\n100 g flour'), 'flour', { item: '=HYPERLINK("x")' });
+    const csv = orderCsv(order(dish));
+    expect(csv).toContain(`'=HYPERLINK`);
+    expect(csv.split('\r\n')).toHaveLength(2);
+  });
+});
+
+describe('invariants of any order', () => {
+  const line = fc.oneof(
+    fc.tuple(fc.integer({ min: 1, max: 900 }), fc.constantFrom('g flour', 'ml milk', 'tbsp olive oil', 'g butter', 'tsp fennel seed')).map(([n, what]) => `${n} ${what}`),
+    fc.tuple(fc.integer({ min: 1, max: 12 }), fc.constantFrom('lemons', 'cloves garlic', 'sprigs thyme', 'shallots', 'tins chickpeas')).map(([n, what]) => `${n} ${what}`),
+    fc.constantFrom('1/3 cup milk', '1/2 lemon', 'salt, to taste', '1 pinch cayenne', '1 bouquet garni', '2-3 carrots', '50 g shallots'),
+  );
+  const lines = fc.array(line, { minLength: 1, maxLength: 12 });
+  const plan = fc.record({
+    students: fc.integer({ min: 1, max: 24 }),
+    teamSize: fc.integer({ min: 1, max: 4 }),
+    portionsATeam: fc.integer({ min: 1, max: 8 }),
+    demonstrationPortions: fc.integer({ min: 0, max: 8 }),
+    referencePlates: fc.integer({ min: 0, max: 2 }),
+    spareMakings: fc.integer({ min: 0, max: 3 }),
+  });
+  const dishOf = (rows: readonly string[], serves: number) => dishFrom(`Dish\nserves ${serves}\nIngredients\n${rows.join('\n')}`);
+
+  it('working adds up to its figure, and the figure is never below it', () => {
+    fc.assert(
+      fc.property(lines, plan, fc.integer({ min: 1, max: 12 }), (rows, p, serves) => {
+        for (const { figure } of order(dishOf(rows, serves), p).lines) {
+          expect(sum(figure.parts.map((part) => exact(part.value))).equals(exact(figure.exact))).toBe(true);
+          expect(exact(figure.value).compare(exact(figure.exact))).toBeGreaterThanOrEqual(0);
+        }
+      }),
+    );
+  });
+
+  it('every line of the dish is in the order or held', () => {
+    fc.assert(
+      fc.property(lines, plan, (rows, p) => {
+        const dish = dishOf(rows, 4);
+        const result = order(dish, p);
+        const covered = result.lines.flatMap((each) => each.figure.parts.map((part) => part.from)).join('\n');
+        for (const own of linesOf(dish)) {
+          expect(covered.includes(own.written) || result.held.some((held) => held.lineId === own.id)).toBe(true);
+        }
+      }),
+    );
+  });
+
+  it('totals never fall below need: each making can be cooked from its share', () => {
+    fc.assert(
+      fc.property(plan, fc.integer({ min: 1, max: 9 }), fc.integer({ min: 1, max: 12 }), (p, lemons, serves) => {
+        const got = exact(order(dishOf([`${lemons} lemons`], serves), p).lines[0]!.figure.value);
+        const need = planMakings(p).reduce((total, making) => total + making.count * Math.ceil((lemons * making.portions.valueOf()) / serves - 1e-9), 0);
+        expect(got.valueOf()).toBe(need);
+      }),
+    );
+  });
+
+  it('the order of lines does not matter', () => {
+    fc.assert(
+      fc.property(lines, plan, (rows, p) => {
+        const figures = (result: Order) => result.lines.map(({ key, figure }) => [key, figure.exact, figure.value]);
+        expect(figures(order(dishOf([...rows].reverse(), 4), p))).toEqual(figures(order(dishOf(rows, 4), p)));
+      }),
+    );
+  });
+
+  it('more students never need less', () => {
+    fc.assert(
+      fc.property(lines, plan, (rows, p) => {
+        const dish = dishOf(rows, 4);
+        const more = order(dish, { ...p, students: p.students + 1 });
+        for (const [index, each] of order(dish, p).lines.entries()) {
+          expect(exact(more.lines[index]!.figure.exact).compare(exact(each.figure.exact))).toBeGreaterThanOrEqual(0);
+        }
+      }),
+    );
+  });
+});

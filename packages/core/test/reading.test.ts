@@ -1,0 +1,144 @@
+import { describe, expect, it } from 'vitest';
+import { minutesIn, readLine, readRecipe, showAmount, type RuleKind } from '../src';
+
+const FENNEL = `Braised fennel with saffron broth (serves 4)
+4 medium bulbs fennel (about 250g each), fronds kept
+1 1/2 tbsp olive oil, plus extra to finish
+½ tsp fennel seed, lightly crushed
+a pinch of saffron
+150–200 ml vegetable stock
+1 (400 g) tin plum tomatoes, drained
+2 oz green olives, stoned and sliced
+3-4 sprigs thyme
+1/3 cup dry white wine
+juice of 1 lemon
+salt, to taste
+For the crumb:
+60g stale bread
+2 tbsp flat parsley leaves, chopped
+1 small clove garlic
+`;
+
+/** written | amount | item | preparation | rule */
+const LINES: readonly (readonly [string, string, string, string, RuleKind])[] = [
+  ['Flour 250 g', '250 g', 'Flour', '', 'proportional'],
+  ['Butter: 125g, cold', '125 g', 'Butter', 'cold', 'proportional'],
+  ['250g/9oz plain flour', '250 g', 'plain flour', '', 'proportional'],
+  ['2 x 400g tins chickpeas, drained', '2 tins', 'chickpeas', 'drained', 'proportional'],
+  ['one 400 g tin of tomatoes', '1 tin', 'tomatoes', '', 'proportional'],
+  ['1 cup plus 2 tbsp flour', '1⅛ cups', 'flour', '', 'proportional'],
+  ['2 lb 4 oz plums', '2¼ lb', 'plums', '', 'proportional'],
+  ['1 litre plus 100 ml stock', '1.1 l', 'stock', '', 'proportional'],
+  ['a knob of butter', '1 knob', 'butter', '', 'proportional'],
+  ['pinch of salt', '1 pinch', 'salt', '', 'proportional'],
+  ['about 30 g hazelnuts', 'about 30 g', 'hazelnuts', '', 'proportional'],
+  ['1 large onion, finely diced', '1', 'onion', 'finely diced', 'wholeEach'],
+  ['2 garlic cloves, crushed', '2 cloves', 'garlic', 'crushed', 'wholeEach'],
+  ['half a lemon', '½', 'lemon', '', 'wholeEach'],
+  ['zest and juice of 2 limes', '2', 'limes', 'zest and juice', 'wholeEach'],
+  ['Juice 1 lemon', '1', 'lemon', 'juice', 'wholeEach'],
+  ['1,5 kg waxy potatoes', '1.5 kg', 'waxy potatoes', '', 'proportional'],
+  ['2 tablespoons of caster sugar', '2 tbsp', 'caster sugar', '', 'proportional'],
+  ['¼ tsp cayenne', '¼ tsp', 'cayenne', '', 'tapered'],
+  ['½ bunch of chives, snipped', '½ bunch', 'chives', 'snipped', 'wholeEach'],
+  ['5-6 large basil leaves', '5–6 leaves', 'basil', '', 'wholeEach'],
+  ['12 to 14 small shallots, peeled', '12–14', 'shallots', 'peeled', 'wholeEach'],
+  ['1 cinnamon stick', '1 stick', 'cinnamon', '', 'wholeEach'],
+  ['1 bouquet garni', '1', 'bouquet garni', '', 'onceAMaking'],
+  ['30 ml (2 tbsp) oil', '30 ml', 'oil', '', 'proportional'],
+  ['4 tbsp chopped parsley', '4 tbsp', 'parsley', 'chopped', 'proportional'],
+  ['• 1 1⁄2 cups milk', '1½ cups', 'milk', '', 'proportional'],
+  ['2 Tbsp. soy sauce', '2 tbsp', 'soy sauce', '', 'proportional'],
+];
+
+describe('an ingredient line', () => {
+  it.each(LINES)('reads "%s" as %s of %s', (written, amount, item, preparation, rule) => {
+    const read = readLine(written);
+    expect(read.amount && showAmount(read.amount)).toBe(amount);
+    expect([read.item, read.preparation, read.rule.kind, read.certainty]).toEqual([item, preparation, rule, 'sure']);
+    expect(read.written).toBe(written);
+  });
+
+  it.each([
+    ['Oil for frying', /How much/],
+    ["some of yesterday's brine", /How much/],
+    ['3 glugs olive oil', /Is "glugs" a unit/],
+    ['2 flour', /of what/],
+    ['2% salt', /% of what/],
+    ['-3 g salt', /negative/],
+    ['0 lemons', /How much/],
+    ['200 g', /Of what/],
+    ['???', /could be read|How much/],
+  ])('holds "%s" and asks', (written, question) => {
+    const read = readLine(written);
+    expect(read.certainty).toBe('held');
+    expect(read.doubts.join(' ')).toMatch(question);
+  });
+
+  it('asks which one when a line names alternatives, and when two systems disagree', () => {
+    expect(readLine('2 carrots or parsnips').certainty).toBe('doubtful');
+    expect(readLine('250 g (3 oz) flour').doubts.join()).toMatch(/do not agree/);
+    expect(readLine('100 g (3½ oz) flour').certainty).toBe('sure');
+  });
+});
+
+describe('a pasted recipe', () => {
+  const read = readRecipe(FENNEL);
+  const lines = read.components.flatMap((component) => component.lines);
+
+  it('has its title, portions and components', () => {
+    expect([read.title, read.portions]).toEqual(['Braised fennel with saffron broth', 4]);
+    expect(read.components.map(({ name, lines: own }) => [name, own.length])).toEqual([['', 11], ['Crumb', 3]]);
+  });
+
+  it('has every line read for sure', () => {
+    expect(lines.map((line) => line.certainty)).toEqual(lines.map(() => 'sure'));
+    expect(lines.map((line) => [line.amount && showAmount(line.amount), line.item, line.preparation, line.rule.kind])).toEqual([
+      ['4 bulbs', 'fennel', 'fronds kept', 'wholeEach'],
+      ['1½ tbsp', 'olive oil', '', 'proportional'],
+      ['½ tsp', 'fennel seed', 'lightly crushed', 'proportional'],
+      ['1 pinch', 'saffron', '', 'tapered'],
+      ['150–200 ml', 'vegetable stock', '', 'proportional'],
+      ['1 tin', 'plum tomatoes', 'drained', 'proportional'],
+      ['2 oz', 'green olives', 'stoned and sliced', 'proportional'],
+      ['3–4 sprigs', 'thyme', '', 'wholeEach'],
+      ['⅓ cup', 'dry white wine', '', 'proportional'],
+      ['1', 'lemon', 'juice', 'wholeEach'],
+      [null, 'salt', '', 'toTaste'],
+      ['60 g', 'stale bread', '', 'proportional'],
+      ['2 tbsp', 'flat parsley leaves', 'chopped', 'proportional'],
+      ['1 clove', 'garlic', '', 'wholeEach'],
+    ]);
+    expect(lines[0]).toMatchObject({ size: 'medium', one: { max: '250', unit: 'g', about: true } });
+    expect(lines[1]!.note).toBe('plus extra to finish');
+    expect(lines[5]!.one).toMatchObject({ max: '400', unit: 'g' });
+  });
+
+  it('finds headings without colons, the yield on its own line, and the method', () => {
+    const other = readRecipe(
+      'Warm lentil salad\n\nServes 6 as a starter\n\nIngredients\n300 g green lentils\nDRESSING\n3 tbsp sherry vinegar\n\nMethod\n1. Simmer the lentils for 20-25 minutes.\n2. Whisk the vinegar\nwith the oil.',
+    );
+    expect([other.title, other.portions]).toEqual(['Warm lentil salad', 6]);
+    expect(other.components.map((component) => component.name)).toEqual(['', 'Dressing']);
+    expect(other.method).toEqual([
+      { text: 'Simmer the lentils for 20-25 minutes.', minutes: 25 },
+      { text: 'Whisk the vinegar with the oil.', minutes: null },
+    ]);
+  });
+
+  it('takes a text without a title, and prose straight after the lines', () => {
+    const bare = readRecipe('1 onion\n200g flour\nMix it all together with a spoon. Bake for 1 hour.');
+    expect([bare.title, bare.portions, bare.components[0]!.lines.length]).toEqual(['', null, 2]);
+    expect(bare.method[0]!.minutes).toBe(60);
+  });
+
+  it('never drops a line', () => {
+    const strange = 'Odd dish\n@@@ ###\n12345678901 g salt\nxyzzy plugh\n1/0 cup milk';
+    expect(readRecipe(strange).components.flatMap((c) => c.lines).map((line) => line.written)).toEqual(strange.split('\n').slice(1));
+  });
+
+  it('adds up the minutes of a step', () => {
+    expect(minutesIn('Rest 10 min, then bake for 1 hour')).toBe(70);
+    expect(minutesIn('Season well')).toBeNull();
+  });
+});

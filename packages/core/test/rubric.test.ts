@@ -1,0 +1,102 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { checkRubric, classLevels, computeResult, exact, sum, type Criterion, type Marks, type MarkValue, type RubricContent } from '../src';
+
+const levels = (key: string, strand: Criterion['strand'], weight: number): Criterion => ({
+  kind: 'levels', key, name: key, strand, weight, evidence: 'seen',
+  descriptors: [`${key} is far off`, `${key} is near`, `${key} is right`, `${key} is exact`],
+  faults: [{ key: `${key}-f`, see: `${key} uneven`, cause: 'haste', correction: 'slow down', technique: `teach ${key}` }],
+});
+const safe: Criterion = { kind: 'critical', key: 'core', name: 'Core temperature', strand: 'cooking', evidence: 'measured', met: 'reached the rule', notMet: 'below the rule', cap: 40, faults: [] };
+const RUBRIC: RubricContent = {
+  name: 'Practical',
+  strandWeights: { knife: 30, cooking: 50, plating: 20 },
+  levelShares: [0.25, 0.5, 0.75, 1],
+  criteria: [levels('size', 'knife', 2), levels('trim', 'knife', 1), levels('doneness', 'cooking', 1), safe, levels('rim', 'plating', 1)],
+};
+const at = (level: 1 | 2 | 3 | 4, faults: string[] = []): MarkValue => ({ kind: 'level', level, faults });
+const met = (yes: boolean): MarkValue => ({ kind: 'critical', met: yes, faults: [] });
+const ALL: Marks = { size: at(4), trim: at(4), doneness: at(4), rim: at(4), core: met(true) };
+
+describe('the mark of a dish', () => {
+  it('is 100 when everything is assured, with a working that adds up', () => {
+    const result = computeResult(RUBRIC, ALL);
+    expect([result.mark!.shown, result.complete, result.remarks]).toEqual(['100', true, []]);
+  });
+
+  it('weights criteria within their strand', () => {
+    // 30 × (2/3 × 1/2 + 1/3 × 1) + 50 + 20 = 90
+    const result = computeResult(RUBRIC, { ...ALL, size: at(2) });
+    expect(result.mark!.shown).toBe('90');
+    expect(result.mark!.parts[0]).toMatchObject({ from: 'Knife work, size', how: 'Nearly earns 50 % of 20 points', shown: '10' });
+  });
+
+  it('re-weights "not seen" instead of counting it as nothing', () => {
+    expect(computeResult(RUBRIC, { ...ALL, size: at(2), trim: { kind: 'notSeen' } }).mark!.shown).toBe('85');
+    const strandGone = computeResult(RUBRIC, { ...ALL, doneness: at(2), rim: { kind: 'notSeen' } });
+    // (30 + 50 × 1/2) / 80
+    expect(strandGone.mark!.shown).toBe('69');
+    expect(strandGone.mark!.notes.join()).toMatch(/nothing seen in Plating/);
+  });
+
+  it('is capped by a critical criterion that was not met, and says so', () => {
+    const result = computeResult(RUBRIC, { ...ALL, core: met(false) });
+    expect(result.mark!.shown).toBe('40');
+    expect(result.capped).toEqual({ by: 'Core temperature', cap: 40, before: '100' });
+    expect(result.remarks[0]).toMatchObject({ critical: true, see: 'below the rule' });
+  });
+
+  it('is not raised by the cap', () => {
+    const low = computeResult(RUBRIC, { size: at(1), trim: at(1), doneness: at(1), rim: at(1), core: met(false) });
+    expect([low.mark!.shown, low.capped]).toEqual(['25', null]);
+  });
+
+  it('says what is not marked yet and that it is not final', () => {
+    const result = computeResult(RUBRIC, { size: at(3) });
+    expect(result.unmarked).toEqual(['trim', 'doneness', 'Core temperature', 'rim']);
+    expect([result.complete, result.mark!.estimate]).toEqual([false, true]);
+    expect(computeResult(RUBRIC, {}).mark).toBeNull();
+  });
+
+  it('names at most three faults, the costliest first, and what to practise', () => {
+    const result = computeResult(RUBRIC, { size: at(1, ['size-f']), trim: at(1), doneness: at(1, ['doneness-f']), rim: at(2), core: met(true) });
+    expect(result.remarks.map((remark) => remark.criterion)).toEqual(['doneness', 'size', 'rim']);
+    expect(result.remarks[0]).toMatchObject({ see: 'doneness uneven', cause: 'haste', correction: 'slow down' });
+    expect(result.remarks[2]!.correction).toBe('Aim for: rim is right');
+    expect(result.practiseNext).toBe('teach doneness');
+  });
+
+  it('always adds up, stays within 0 and 100, and never falls when a level rises', () => {
+    const value = fc.oneof(fc.constantFrom(1, 2, 3, 4).map((level) => at(level as 1)), fc.constant<MarkValue>({ kind: 'notSeen' }), fc.constant(undefined));
+    fc.assert(
+      fc.property(fc.record({ size: value, trim: value, doneness: value, rim: value }), fc.boolean(), (marks, ok) => {
+        const all: Marks = { ...marks, core: met(ok) };
+        const { mark } = computeResult(RUBRIC, all);
+        if (!mark) return;
+        expect(sum(mark.parts.map((part) => exact(part.value))).equals(exact(mark.exact))).toBe(true);
+        expect(Number(mark.value)).toBeGreaterThanOrEqual(0);
+        expect(Number(mark.value)).toBeLessThanOrEqual(ok ? 100 : Math.max(40, 0));
+        for (const [key, own] of Object.entries(marks)) {
+          if (own?.kind !== 'level' || own.level === 4) continue;
+          const better = computeResult(RUBRIC, { ...all, [key]: at((own.level + 1) as 2) }).mark!;
+          expect(exact(better.exact).compare(exact(mark.exact))).toBeGreaterThan(0);
+        }
+      }),
+    );
+  });
+});
+
+describe('a rubric', () => {
+  it('can be published when weights and criteria agree', () => {
+    expect(checkRubric(RUBRIC)).toEqual([]);
+    expect(checkRubric({ ...RUBRIC, strandWeights: { knife: 30, cooking: 50, plating: 0 } })[0]!.field).toBe('strandWeights.plating');
+    expect(checkRubric({ ...RUBRIC, levelShares: [0.5, 0.25, 0.75, 1] })[0]!.field).toBe('levelShares.1');
+    expect(checkRubric({ ...RUBRIC, criteria: [...RUBRIC.criteria, RUBRIC.criteria[0]!] })[0]!.problem).toMatch(/share the key/);
+  });
+
+  it('counts the levels of a class and the commonest fault', () => {
+    const [size, , , core] = classLevels(RUBRIC, [{ size: at(1, ['size-f']), core: met(false) }, { size: at(1, ['size-f']) }, { size: { kind: 'notSeen' } }]);
+    expect(size).toMatchObject({ counts: [2, 0, 0, 0], notSeen: 1, unmarked: 0, commonFault: { see: 'size uneven', count: 2 } });
+    expect(core).toMatchObject({ counts: [1, 0, 0, 0], unmarked: 2 });
+  });
+});
