@@ -1,4 +1,4 @@
-import { exact, exactText, sum } from '../exact';
+import { exact, exactText, sum, type ExactText } from '../exact';
 import type { Figure } from '../figure';
 import { allergensOf, isLiquid, isMissingFact, itemKey, toGrams, findFact, type OneOf } from '../ingredients';
 import { inUnit, roundForOrder, showAmount, showQuantity, unitOf, type Quantity, type UnitCode } from '../quantity';
@@ -26,8 +26,9 @@ export interface OrderLine {
   readonly allergensKnown: boolean;
 }
 
+/** Plain data throughout, so that it can be sent as it is. */
 export interface Order {
-  readonly makings: readonly Making[];
+  readonly makings: readonly { readonly by: Making['by']; readonly count: number; readonly portions: ExactText; readonly called: string }[];
   readonly demand: Figure;
   readonly lines: readonly OrderLine[];
   readonly held: readonly HeldLine[];
@@ -51,7 +52,13 @@ export function computeOrder({ plan, dishes, preparations }: OrderInput): Order 
   const lines = [...groups.entries()]
     .flatMap(([key, group]) => linesOfGroup(key, group))
     .sort((a, b) => (a.key < b.key ? -1 : a.key > b.key ? 1 : 0));
-  return { makings, demand: demandFigure(makings), lines, held, preparations: needs };
+  return {
+    makings: makings.map((making) => ({ ...making, portions: exactText(making.portions) })),
+    demand: demandFigure(makings),
+    lines,
+    held,
+    preparations: needs,
+  };
 }
 
 interface Converted {

@@ -1,5 +1,5 @@
-import { exact, showFraction, ZERO, type Exact } from '../exact';
-import { inUnit, showQuantity, unitOf, type Quantity } from '../quantity';
+import { exact, exactText, showFraction, ZERO, type Exact, type ExactText } from '../exact';
+import { inUnit, roundForOrder, showQuantity, unitOf, type Quantity, type UnitCode } from '../quantity';
 import { linesOf, type DishContent, type IngredientLine } from '../dish/types';
 import { scaleLine, type Making } from '../scaling';
 
@@ -33,10 +33,11 @@ export interface HeldLine {
 export interface PreparationNeed {
   readonly editionId: string;
   readonly title: string;
-  readonly quantity: Quantity;
+  readonly quantity: ExactText;
+  readonly unit: UnitCode;
   readonly shown: string;
   /** Times the written formula. */
-  readonly factor: Exact;
+  readonly factor: ExactText;
   readonly usedBy: readonly string[];
 }
 
@@ -121,8 +122,15 @@ export function collect(
     const factor = need.quantity.div(exact(gives.min));
     const bulk: Making = { by: 'bulk', count: 1, portions: exact(content.portions).mul(factor), called: `one bulk making × ${showFraction(factor)}` };
     scaleDish(content, [bulk], () => factor);
-    const quantity = { value: need.quantity, unit: gives.unit };
-    done.push({ editionId, title: content.title, quantity, shown: showQuantity(quantity), factor, usedBy: [...need.usedBy] });
+    done.push({
+      editionId,
+      title: content.title,
+      quantity: exactText(need.quantity),
+      unit: gives.unit,
+      shown: showQuantity(roundForOrder({ value: need.quantity, unit: gives.unit }).quantity),
+      factor: exactText(factor),
+      usedBy: [...need.usedBy],
+    });
   }
   return { contributions, held, preparations: done };
 }

@@ -7,14 +7,14 @@ const ONCE = /\bbouquet garni\b/i;
 
 /**
  * The scaling rule a line gets until a person chooses another: whole pieces are rounded up in each making, strong
- * spices are tapered, a pan's film of oil is taken once, the rest grows in proportion. Packs can be shared between
- * makings and so grow in proportion; the order rounds them to whole packs.
+ * spices are tapered, a pan's film of oil is taken once, the rest grows in proportion. Packs and bunches can be shared
+ * between makings and so grow in proportion; the order rounds them to whole ones.
  */
 export function defaultRule(line: Pick<IngredientLine, 'item' | 'amount' | 'note'>): ScalingRule {
   if (ONCE.test(line.item) || PAN_FILM.test(line.note)) return { kind: 'onceAMaking' };
   if (!line.amount) return { kind: 'proportional' };
   const unit = unitOf(line.amount.unit);
-  if (unit.dimension === 'count') return unit.pack ? { kind: 'proportional' } : { kind: 'wholeEach' };
+  if (unit.dimension === 'count') return unit.pack || unit.code === 'bunch' ? { kind: 'proportional' } : { kind: 'wholeEach' };
   if (findFact(line.item)?.strong) return { kind: 'tapered' };
   return { kind: 'proportional' };
 }

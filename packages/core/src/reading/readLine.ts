@@ -1,5 +1,5 @@
 import { exact } from '../exact';
-import { findFact, isCountable } from '../ingredients';
+import { findFact, isCountable, itemKey } from '../ingredients';
 import { amount, unitOf, type Amount } from '../quantity';
 import type { Certainty, IngredientLine } from '../dish/types';
 import { defaultRule } from './defaultRule';
@@ -171,6 +171,12 @@ export function readLine(written: string): LineReading {
         item = words.slice(0, -1).join(' ');
       }
     }
+  }
+
+  // "2 cloves": the spice, not a piece of nothing.
+  if (read?.unitWritten && !item && counted && itemKey(unitOf(counted.unit).many) === findFact(unitOf(counted.unit).many)?.name) {
+    item = unitOf(counted.unit).many;
+    counted = { ...counted, unit: 'each' };
   }
 
   const isSeasoning = SEASONINGS.test(item);

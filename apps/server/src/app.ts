@@ -1,0 +1,65 @@
+import 'reflect-metadata';
+import { NestFactory } from '@nestjs/core';
+import type { NestExpressApplication } from '@nestjs/platform-express';
+import express from 'express';
+import helmet from 'helmet';
+import { Logger } from 'nestjs-pino';
+import { ROSTER_LIMITS } from '@pelvo/core';
+import { AppModule } from './app.module';
+import { databaseName, openDatabase, openPool } from './platform/database/dataSource';
+import { sessions } from './platform/identity';
+
+export interface StartOptions {
+  readonly databaseUrl: string;
+  readonly webRoot?: string;
+  readonly logLevel?: string;
+  /** Set behind a reverse proxy, so that addresses and `secure` cookies are right. */
+  readonly trustProxy?: boolean;
+}
+
+const JSON_LIMIT = 512_000;
+
+/** The application, with its schema up to date, ready to listen. */
+export async function createApp({ databaseUrl, webRoot, logLevel = 'warn', trustProxy = false }: StartOptions): Promise<NestExpressApplication> {
+  const database = await openDatabase(databaseUrl);
+  const pool = openPool(databaseUrl);
+  const options = { database, pool, databaseName: databaseName(new URL(databaseUrl).pathname), webRoot, logLevel };
+  const app = await NestFactory.create<NestExpressApplication>(AppModule.with(options), { bodyParser: false, bufferLogs: true });
+  app.useLogger(app.get(Logger));
+  if (trustProxy) app.set('trust proxy', 1);
+  app.disable('x-powered-by');
+  app.use(
+    helmet({
+      contentSecurityPolicy: {
+        useDefaults: false,
+        directives: {
+          defaultSrc: ["'self'"],
+          scriptSrc: ["'self'", "'wasm-unsafe-eval'"],
+          // Radix places its floating parts with style attributes.
+          styleSrc: ["'self'", "'unsafe-inline'"],
+          imgSrc: ["'self'", 'data:', 'blob:'],
+          fontSrc: ["'self'"],
+          connectSrc: ["'self'"],
+          objectSrc: ["'none'"],
+          baseUri: ["'none'"],
+          formAction: ["'self'"],
+          frameAncestors: ["'none'"],
+        },
+      },
+      strictTransportSecurity: false,
+    }),
+  );
+  const session = await sessions(database, pool.promise());
+  app.use('/api', session.handler);
+  app.use('/api', express.raw({ type: ['text/csv', 'application/octet-stream'], limit: ROSTER_LIMITS.fileBytes }));
+  app.use('/api', express.json({ limit: JSON_LIMIT, type: ['application/json'] }));
+  app.enableShutdownHooks();
+  const close = app.close.bind(app);
+  app.close = async () => {
+    await close();
+    await session.close();
+    await pool.promise().end();
+    if (database.isInitialized) await database.destroy();
+  };
+  return app;
+}

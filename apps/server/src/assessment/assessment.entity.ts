@@ -1,0 +1,21 @@
+import { Column, Entity, JoinColumn, ManyToOne, OneToMany, PrimaryColumn, type Relation } from 'typeorm';
+import { Student } from '../classes/student.entity';
+import { DishEdition } from '../dishes/dishEdition.entity';
+import { Lesson } from '../lessons/lesson.entity';
+import { RubricEdition } from '../rubrics/rubricEdition.entity';
+import { MarkEventRow } from './markEvent.entity';
+
+/** One student's dish in one lesson, with the editions it is marked by. */
+@Entity('assessment')
+export class Assessment {
+  @PrimaryColumn('char', { length: 36 }) id: string;
+  @Column('char', { name: 'lesson_id', length: 36 }) lessonId: string;
+  @ManyToOne(() => Lesson) @JoinColumn({ name: 'lesson_id' }) lesson: Relation<Lesson>;
+  @Column('char', { name: 'student_id', length: 36 }) studentId: string;
+  @ManyToOne(() => Student) @JoinColumn({ name: 'student_id' }) student: Relation<Student>;
+  @Column('char', { name: 'dish_edition_id', length: 36 }) dishEditionId: string;
+  @ManyToOne(() => DishEdition) @JoinColumn({ name: 'dish_edition_id' }) dishEdition: Relation<DishEdition>;
+  @Column('char', { name: 'rubric_edition_id', length: 36 }) rubricEditionId: string;
+  @ManyToOne(() => RubricEdition) @JoinColumn({ name: 'rubric_edition_id' }) rubricEdition: Relation<RubricEdition>;
+  @OneToMany(() => MarkEventRow, (event) => event.assessment) events: Relation<MarkEventRow[]>;
+}

@@ -1,0 +1,58 @@
+import type { Content, TDocumentDefinitions, TableCell } from 'pdfmake/interfaces';
+import { LEVEL_NAMES, STRAND_NAMES, type Criterion, type MarkValue } from '@pelvo/core';
+import type { DishResult } from '@pelvo/contract';
+import { longDate } from '../platform/pdf';
+
+/** A student's result on paper: the mark, what mattered and how to mend it, then every criterion and the working. */
+export function resultDocument(dish: DishResult): TDocumentDefinitions {
+  const { result } = dish;
+  return {
+    info: { title: `Result, ${dish.student}, ${dish.dish}` },
+    content: [
+      { text: dish.dish, style: 'title' },
+      { text: `${dish.student}. ${dish.lesson}, ${longDate(dish.date)}.`, style: 'lead' },
+      { text: [{ text: result.mark?.shown ?? 'no mark', style: 'mark' }, { text: result.mark ? ' of 100' : '', fontSize: 12 }], margin: [0, 8, 0, 2] },
+      ...(result.capped ? [{ text: `Capped at ${result.capped.cap}: ${result.capped.by} was not met. Without the cap it would be ${result.capped.before}.`, bold: true }] : []),
+      ...(result.complete ? [] : [{ text: `Not final. Not marked yet: ${result.unmarked.join(', ')}.`, bold: true }]),
+      ...remarks(dish),
+      { text: 'What was seen', style: 'heading' },
+      {
+        table: { headerRows: 1, widths: ['auto', 'auto', '*'], body: [['Criterion', 'Level', 'What that means'].map((text) => ({ text, style: 'th' })), ...dish.criteria.map((criterion) => row(criterion, dish.marks[criterion.key]))], dontBreakRows: true },
+        layout: 'pelvo',
+      },
+      { text: 'How the mark was reached', style: 'heading' },
+      ...(result.mark?.parts ?? []).map((part): Content => ({ text: `${part.from}: ${part.how} = ${part.shown}`, style: 'small' })),
+      ...[result.mark?.rounding ?? null, ...(result.mark?.notes ?? [])].filter((note) => note !== null).map((note): Content => ({ text: note, style: 'small', italics: true })),
+      { text: `Marked by ${dish.assessors.join(', ')} with "${dish.rubric}", edition ${dish.rubricEdition}; dish edition ${dish.dishEdition}.`, style: 'small', margin: [0, 10, 0, 0] },
+    ],
+  };
+}
+
+function remarks({ result }: DishResult): Content[] {
+  if (result.remarks.length === 0) return result.complete ? [{ text: 'No fault mattered enough to name.', margin: [0, 8, 0, 0] }] : [];
+  return [
+    { text: 'What mattered most', style: 'heading' },
+    ...result.remarks.map((remark): Content => ({
+      stack: [
+        { text: `${remark.criterion}: ${remark.see}`, bold: true },
+        ...(remark.cause ? [{ text: `Likely cause: ${remark.cause}` }] : []),
+        ...(remark.correction ? [{ text: `Next time: ${remark.correction}` }] : []),
+      ],
+      margin: [0, 0, 0, 6],
+      unbreakable: true,
+    })),
+    ...(result.practiseNext ? [{ text: `Practise next: ${result.practiseNext}`, bold: true }] : []),
+  ];
+}
+
+function row(criterion: Criterion, value: MarkValue | undefined): TableCell[] {
+  const [level, means] = said(criterion, value);
+  return [{ text: `${STRAND_NAMES[criterion.strand]}: ${criterion.name}` }, { text: level, bold: true }, { text: means }];
+}
+
+function said(criterion: Criterion, value: MarkValue | undefined): [string, string] {
+  if (!value) return ['not marked', ''];
+  if (value.kind === 'notSeen') return ['not seen', 'the rest weighs more'];
+  if (value.kind === 'critical') return criterion.kind === 'critical' ? (value.met ? ['met', criterion.met] : ['not met', criterion.notMet]) : ['', ''];
+  return [LEVEL_NAMES[value.level], criterion.kind === 'levels' ? criterion.descriptors[value.level - 1]! : ''];
+}

@@ -1,0 +1,196 @@
+import { randomUUID } from 'node:crypto';
+import type { DataSource, EntityManager } from 'typeorm';
+import { linesOf, nameKey, readRecipe, toDish, type DishContent, type Level, type MarkValue, type RubricContent } from '@pelvo/core';
+import type { Purpose, Role } from '@pelvo/contract';
+import { Absence } from '../classes/absence.entity';
+import { CookeryClass } from '../classes/class.entity';
+import { Student } from '../classes/student.entity';
+import { Assessment } from '../assessment/assessment.entity';
+import { MarkEventRow } from '../assessment/markEvent.entity';
+import { Dish } from '../dishes/dish.entity';
+import { DishEdition } from '../dishes/dishEdition.entity';
+import { Lesson } from '../lessons/lesson.entity';
+import { LessonDish } from '../lessons/lessonDish.entity';
+import { LessonTechnique } from '../lessons/lessonTechnique.entity';
+import { Person } from '../people/person.entity';
+import { hashPassword } from '../people/secrets';
+import { RubricEdition } from '../rubrics/rubricEdition.entity';
+import { addStarterMaterial } from '../starter/addStarterMaterial';
+import { Technique } from '../techniques/technique.entity';
+import { COHORT, EVENING_GROUP } from './demoClasses';
+import { DEMO_DISHES, VEGETABLE_STOCK } from './demoDishes';
+
+const PASSWORD = 'demo-kitchen';
+
+/** Whom the demo school lets in; the start command prints them. */
+export const DEMO_SIGN_INS: readonly { role: string; kind: Role; signIn: string; name: string; password: string }[] = [
+  { role: 'Lead instructor', kind: 'lead', signIn: 'maren.oltz', name: 'Maren Oltz', password: PASSWORD },
+  { role: 'Assistant instructor', kind: 'assistant', signIn: 'teo.vasz', name: 'Teo Vasz', password: PASSWORD },
+  { role: 'Stores technician', kind: 'stores', signIn: 'ida.crane', name: 'Ida Crane', password: PASSWORD },
+  { role: 'Student', kind: 'student', signIn: 'amara.quill', name: 'Amara Quill', password: PASSWORD },
+];
+
+interface LessonPlan {
+  readonly title: string;
+  /** Days from today. */
+  readonly day: number;
+  readonly hours: readonly [string, string];
+  readonly evening?: true;
+  readonly dishes: readonly string[];
+  readonly techniques: Readonly<Record<string, Purpose>>;
+  readonly teamSize?: number;
+  readonly portions?: number;
+  readonly marks?: 'all' | 'some';
+  readonly noRubric?: true;
+}
+
+const LESSONS: readonly LessonPlan[] = [
+  { title: 'Knife basics and a citrus salad', day: -21, hours: ['09:00', '12:00'], dishes: ['Citrus and fennel salad with toasted seeds'], techniques: { 'Grip, guide hand and board': 'introduce', Julienne: 'introduce', 'Citrus segments': 'introduce' }, marks: 'all' },
+  { title: 'Sweating, stock and a slow barley', day: -14, hours: ['09:00', '12:30'], dishes: ['Barley with mushrooms and herb oil'], techniques: { Sweat: 'introduce', 'Slicing and dicing a bulb': 'introduce', 'Fine dice': 'practise' }, teamSize: 2, portions: 2, marks: 'all' },
+  { title: 'Gratin hours', day: -12, hours: ['18:00', '21:00'], evening: true, dishes: ['Aubergine tian with basil oil'], techniques: { 'Braise vegetables': 'introduce', 'Blanch and refresh': 'practise' }, teamSize: 2, portions: 3 },
+  { title: 'Blanching and emulsions', day: -7, hours: ['09:00', '12:00'], dishes: ['Leeks vinaigrette with hazelnut crumb'], techniques: { 'Blanch and refresh': 'introduce', 'Emulsify a dressing': 'introduce', 'Plan and build the plate': 'practise' }, marks: 'some' },
+  { title: 'Poaching and a mounted sauce', day: 2, hours: ['09:00', '12:30'], dishes: ['Poached trout with sorrel sauce and cucumber'], techniques: { Poach: 'introduce', 'Reduce and mount a sauce': 'introduce', Julienne: 'assess', 'Sauce the plate': 'practise' } },
+  { title: 'Dough and ribbons', day: 5, hours: ['18:00', '21:00'], evening: true, dishes: ['Hand-cut tagliatelle with mushroom ragout'], techniques: { 'Knead and rest a dough': 'introduce', 'Fine dice': 'practise' }, teamSize: 2, portions: 2 },
+  { title: 'Duck, and patience', day: 9, hours: ['09:00', '13:00'], dishes: ['Duck breast with braised red cabbage'], techniques: { 'Render and sear': 'introduce', 'Braise vegetables': 'practise', 'Reduce and mount a sauce': 'assess' }, teamSize: 2, portions: 2, noRubric: true },
+  { title: 'Two plates against the clock', day: 16, hours: ['09:00', '13:00'], dishes: ['Mussels in cider with fennel', 'Poached pear, almond crumble and vanilla custard'], techniques: { 'Fine dice': 'assess', 'Cook a custard': 'practise', 'Clean rim and pass': 'assess' } },
+  { title: 'Frying by the load', day: 19, hours: ['18:00', '21:30'], evening: true, dishes: ['Chickpea panisse with red pepper romesco'], techniques: { 'Toast nuts and seeds': 'practise', 'Emulsify a dressing': 'practise' }, teamSize: 4, portions: 4 },
+];
+
+/** Fills an empty database with the demo school. A database that has people in it is left as it is. */
+export async function addDemoSchool(database: DataSource): Promise<void> {
+  const passwordHash = await hashPassword(PASSWORD);
+  await database.transaction(async (manager) => {
+    if (await manager.existsBy(Person, {})) return;
+    const cohort = await addClass(manager, 'Foundation cohort', 'Autumn term', COHORT);
+    const evening = await addClass(manager, 'Evening group', 'Autumn term', EVENING_GROUP);
+    const people = DEMO_SIGN_INS.map(({ kind, signIn, name }) => ({
+      id: randomUUID(), name, signIn, role: kind, passwordHash, active: true, createdAt: new Date(),
+      studentId: kind === 'student' ? cohort.students.find((student) => student.name === name)!.id : null,
+    }));
+    await manager.insert(Person, people);
+    const lead = people[0]!.id;
+    await addStarterMaterial(manager, lead);
+    const techniques = await manager.find(Technique);
+    const editions = await addDishes(manager, techniques, lead);
+    const rubric = await manager.findOneByOrFail(RubricEdition, { number: 1 });
+    for (const [index, plan] of LESSONS.entries()) {
+      await addLesson(manager, { plan, index, of: plan.evening ? evening : cohort, editions, techniques, rubric, assessors: [lead, people[1]!.id] });
+    }
+    await manager.insert(Absence, [
+      { studentId: cohort.students[4]!.id, date: dayFromNow(2) },
+      { studentId: cohort.students[11]!.id, date: dayFromNow(-7) },
+    ]);
+  });
+}
+
+interface ClassWithStudents {
+  readonly id: string;
+  readonly students: readonly { readonly id: string; readonly name: string }[];
+}
+
+async function addClass(manager: EntityManager, name: string, term: string, rows: typeof COHORT): Promise<ClassWithStudents> {
+  const id = randomUUID();
+  await manager.insert(CookeryClass, { id, name, term, version: 1 });
+  const students = rows.map(([student, allergens = [], diets = [], note = ''], index) => ({
+    id: randomUUID(), classId: id, name: student, nameKey: nameKey(student), number: `${name[0]}${String(index + 1).padStart(2, '0')}`, needs: { allergens, diets, note }, active: true,
+  }));
+  await manager.insert(Student, students);
+  return { id, students };
+}
+
+async function addDishes(manager: EntityManager, techniques: readonly Technique[], by: string): Promise<ReadonlyMap<string, string>> {
+  const known = techniques.map(({ id, card }) => ({ id, words: card.words }));
+  const draft = (text: string) => toDish(readRecipe(text), { newId: () => randomUUID(), portions: 4, techniques: known });
+  const editions = new Map<string, string>();
+  const add = async (content: DishContent): Promise<string> => {
+    const dishId = randomUUID();
+    const editionId = randomUUID();
+    await manager.insert(Dish, { id: dishId, title: content.title, content, version: 1, archived: false, updatedAt: new Date() });
+    await manager.insert(DishEdition, { id: editionId, dishId, number: 1, content, publishedAt: new Date(), publishedBy: by });
+    editions.set(content.title, editionId);
+    return editionId;
+  };
+  const stock = await add({ ...draft(VEGETABLE_STOCK), gives: { amount: { min: '9/5', max: '2', unit: 'l', about: true } } });
+  for (const text of DEMO_DISHES) await add(settle(draft(text), stock));
+  return editions;
+}
+
+/** What the demo instructor set by hand after reading: stock is made in-house, dough water follows the flour, oil fries by the load. */
+function settle(dish: DishContent, stockEditionId: string): DishContent {
+  const flour = linesOf(dish).find((line) => line.item === '00 flour');
+  return {
+    ...dish,
+    components: dish.components.map((component) => ({
+      ...component,
+      lines: component.lines.map((line) => {
+        if (line.item === 'vegetable stock') return { ...line, preparationEditionId: stockEditionId };
+        if (flour && line.item === 'water') return { ...line, rule: { kind: 'percentOf', lineId: flour.id, percent: '55' } };
+        if (line.item === 'frying oil') return { ...line, rule: { kind: 'byTheLoad', portionsALoad: '4' } };
+        return line;
+      }),
+    })),
+  };
+}
+
+interface LessonParts {
+  readonly plan: LessonPlan;
+  readonly index: number;
+  readonly of: ClassWithStudents;
+  readonly editions: ReadonlyMap<string, string>;
+  readonly techniques: readonly Technique[];
+  readonly rubric: RubricEdition;
+  readonly assessors: readonly string[];
+}
+
+async function addLesson(manager: EntityManager, { plan, index, of, editions, techniques, rubric, assessors }: LessonParts): Promise<void> {
+  const id = randomUUID();
+  await manager.insert(Lesson, {
+    id, classId: of.id, title: plan.title, date: dayFromNow(plan.day), start: plan.hours[0], end: plan.hours[1], kitchen: plan.evening ? 'Kitchen 1' : 'Kitchen 2',
+    teamSize: plan.teamSize ?? 1, portionsATeam: plan.portions ?? 1, demonstrationPortions: 2, referencePlates: 1, spareMakings: 1, studentCount: null,
+    rubricEditionId: plan.noRubric ? null : rubric.id, releasedAt: plan.marks === 'all' ? new Date() : null, version: 1,
+  });
+  await manager.insert(LessonDish, plan.dishes.map((title, position) => ({ lessonId: id, dishEditionId: found(editions.get(title), title), position })));
+  await manager.insert(
+    LessonTechnique,
+    Object.entries(plan.techniques).map(([name, purpose], position) => ({ lessonId: id, techniqueId: found(techniques.find((technique) => technique.name === name), name).id, purpose, position })),
+  );
+  if (!plan.marks) return;
+  const marked = plan.marks === 'all' ? of.students : of.students.slice(0, 6);
+  for (const [position, student] of marked.entries()) {
+    const assessmentId = randomUUID();
+    await manager.insert(Assessment, { id: assessmentId, lessonId: id, studentId: student.id, dishEditionId: editions.get(plan.dishes[0]!)!, rubricEditionId: rubric.id });
+    const at = new Date(`${dayFromNow(plan.day)}T11:${String(10 + position * 3).padStart(2, '0')}:00Z`);
+    await manager.insert(
+      MarkEventRow,
+      Object.entries(demoMarks(rubric.content, index * 31 + position)).map(([criterionKey, value]) => ({
+        id: randomUUID(), assessmentId, criterionKey, value, assessorId: assessors[position % assessors.length]!, touchedAt: at, receivedAt: at,
+      })),
+    );
+  }
+}
+
+/** Marks that look like a class: mostly secure, seasoning weakest, a few faults, now and then something not seen. */
+function demoMarks(rubric: RubricContent, salt: number): Readonly<Record<string, MarkValue>> {
+  return Object.fromEntries(
+    rubric.criteria.map((criterion, index): [string, MarkValue] => {
+      const draw = (salt * 7919 + index * 104_729 + salt * index * 31) % 100;
+      if (criterion.kind === 'critical') return [criterion.key, { kind: 'critical', met: draw !== 3, faults: [] }];
+      if (draw === 50) return [criterion.key, { kind: 'notSeen' }];
+      const lower = criterion.key === 'seasoning' ? 22 : 0;
+      const score = draw - lower;
+      const level: Level = score < 8 ? 1 : score < 34 ? 2 : score < 80 ? 3 : 4;
+      const faults = level <= 2 ? [criterion.faults[draw % criterion.faults.length]!.key] : [];
+      return [criterion.key, { kind: 'level', level, faults }];
+    }),
+  );
+}
+
+function found<T>(value: T | undefined, what: string): T {
+  if (value === undefined) throw new Error(`The demo school has no "${what}"`);
+  return value;
+}
+
+/** ISO date of a day relative to today. */
+function dayFromNow(days: number): string {
+  return new Date(Date.now() + days * 24 * 60 * 60 * 1000).toISOString().slice(0, 10);
+}

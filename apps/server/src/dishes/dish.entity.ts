@@ -1,0 +1,13 @@
+import { Column, Entity, PrimaryColumn } from 'typeorm';
+import type { DishContent } from '@pelvo/core';
+
+/** A dish as it is being drafted. What lessons and marks use are its editions. */
+@Entity('dish')
+export class Dish {
+  @PrimaryColumn('char', { length: 36 }) id: string;
+  @Column('varchar', { length: 160 }) title: string;
+  @Column('json') content: DishContent;
+  @Column('int') version: number;
+  @Column('boolean') archived: boolean;
+  @Column('datetime', { name: 'updated_at' }) updatedAt: Date;
+}

@@ -1,0 +1,165 @@
+import { randomUUID } from 'node:crypto';
+import { Injectable } from '@nestjs/common';
+import { DataSource, In, type EntityManager } from 'typeorm';
+import { checkDish, drawsOn, linesOf, readRecipe, toDish, type DishContent } from '@pelvo/core';
+import { PAGE_SIZE, type Dish as DishAnswer, type DishEdition as EditionAnswer, type DishSummary, type EditionSummary, type Page, type PageQuery } from '@pelvo/contract';
+import { invalid, notFound, ProblemException } from '../platform/problems';
+import { Technique } from '../techniques/technique.entity';
+import { Dish } from './dish.entity';
+import { DishEdition } from './dishEdition.entity';
+
+const EDITION_LIMIT = 200;
+/** Sub-preparations of sub-preparations: deeper than any kitchen goes. */
+const DEPTH_LIMIT = 8;
+
+@Injectable()
+export class DishesService {
+  constructor(private readonly database: DataSource) {}
+
+  async list({ page, search }: PageQuery, archived: boolean): Promise<Page<DishSummary>> {
+    const [rows, total] = await this.database.manager
+      .createQueryBuilder(Dish, 'dish')
+      .where('dish.archived = :archived', { archived })
+      .andWhere(search ? 'dish.title LIKE :like' : 'TRUE', { like: `%${search.replace(/[\\%_]/g, '\\$&')}%` })
+      .orderBy('dish.title')
+      .skip((page - 1) * PAGE_SIZE)
+      .take(PAGE_SIZE)
+      .getManyAndCount();
+    const newest = await newestEditions(this.database.manager, rows.map((row) => row.id));
+    return { total, items: rows.map((row) => summary(row, newest.get(row.id))) };
+  }
+
+  async create(content: DishContent): Promise<DishAnswer> {
+    await this.checkReferences(content);
+    const dish = this.database.manager.create(Dish, { id: randomUUID(), title: content.title, content, version: 1, archived: false, updatedAt: new Date() });
+    await this.database.manager.insert(Dish, dish);
+    return answer(dish, []);
+  }
+
+  async one(id: string): Promise<DishAnswer> {
+    const dish = await this.database.manager.findOneBy(Dish, { id });
+    if (!dish) throw notFound('dish');
+    return answer(dish, await this.editionsOf(id));
+  }
+
+  /** Saves a draft if nobody else has saved it since; otherwise tells what is stored now. */
+  async save(id: string, content: DishContent, version: number): Promise<DishAnswer> {
+    await this.checkReferences(content);
+    const { affected } = await this.database.manager.update(Dish, { id, version }, { title: content.title, content, version: version + 1, updatedAt: new Date() });
+    const stored = await this.one(id);
+    if (affected !== 1) {
+      throw new ProblemException('changed-meanwhile', { detail: `"${stored.content.title}" was saved by someone else while you were editing. Nothing of yours is lost: bring the two together.`, current: stored });
+    }
+    return stored;
+  }
+
+  async archive(id: string, archived: boolean): Promise<DishAnswer> {
+    const { affected } = await this.database.manager.update(Dish, { id }, { archived });
+    if (affected === 0) throw notFound('dish');
+    return this.one(id);
+  }
+
+  /** Publishes the draft as a new edition. Publishing an unchanged draft gives the edition there is. */
+  async publish(id: string, version: number, by: string): Promise<EditionAnswer> {
+    const editionId = await this.database.transaction(async (manager) => {
+      const dish = await manager.findOne(Dish, { where: { id }, lock: { mode: 'pessimistic_write' } });
+      if (!dish) throw notFound('dish');
+      if (dish.version !== version) throw new ProblemException('changed-meanwhile', { detail: 'The draft was saved meanwhile. Look at it again before publishing.', current: answer(dish, []) });
+      const errors = checkDish(dish.content);
+      if (errors.length > 0) throw new ProblemException('invalid-input', { errors });
+      const last = await manager.findOne(DishEdition, { where: { dishId: id }, order: { number: 'DESC' } });
+      if (last && sameContent(last.content, dish.content)) return last.id;
+      const edition = manager.create(DishEdition, { id: randomUUID(), dishId: id, number: (last?.number ?? 0) + 1, content: dish.content, publishedAt: new Date(), publishedBy: by });
+      await manager.insert(DishEdition, edition);
+      return edition.id;
+    });
+    return this.edition(editionId);
+  }
+
+  async edition(id: string): Promise<EditionAnswer> {
+    const edition = await this.database.manager.findOne(DishEdition, { where: { id }, relations: { publisher: true } });
+    if (!edition) throw notFound('edition');
+    return { ...editionSummary(edition), dishId: edition.dishId, content: edition.content };
+  }
+
+  /** Reads a recipe given as text, with techniques suggested for its steps. */
+  async read(text: string): Promise<DishContent> {
+    const techniques = await this.database.manager.find(Technique, { take: 500 });
+    return toDish(readRecipe(text), { newId: randomUUID, portions: 4, techniques: techniques.map(({ id, card }) => ({ id, words: card.words })) });
+  }
+
+  private async editionsOf(dishId: string): Promise<DishEdition[]> {
+    return this.database.manager.find(DishEdition, { where: { dishId }, order: { number: 'DESC' }, relations: { publisher: true }, take: EDITION_LIMIT });
+  }
+
+  private async checkReferences(content: DishContent): Promise<void> {
+    const preparations = drawsOn(content);
+    if (preparations.length > 0) {
+      const known = await this.database.manager.find(DishEdition, { where: { id: In([...preparations]) }, select: { id: true } });
+      if (known.length < preparations.length) throw invalid('components', 'A line draws on a sub-preparation that is not there.', 'Choose the sub-preparation again.');
+    }
+    const techniqueIds = [...new Set(content.method.flatMap((step) => step.techniqueIds))];
+    if (techniqueIds.length === 0) return;
+    const known = await this.database.manager.countBy(Technique, { id: In(techniqueIds) });
+    if (known < techniqueIds.length) throw invalid('method', 'A step names a technique that is not there.', 'Choose the technique again.');
+  }
+}
+
+/** The newest edition of each dish. */
+export async function newestEditions(manager: EntityManager, dishIds: readonly string[]): Promise<ReadonlyMap<string, DishEdition>> {
+  if (dishIds.length === 0) return new Map();
+  const rows = await manager
+    .createQueryBuilder(DishEdition, 'edition')
+    .where('edition.dish_id IN (:...dishIds)', { dishIds })
+    .andWhere('edition.number = (SELECT MAX(other.number) FROM dish_edition other WHERE other.dish_id = edition.dish_id)')
+    .getMany();
+  return new Map(rows.map((row) => [row.dishId, row]));
+}
+
+/** Every sub-preparation the dishes draw on, and what those draw on, by edition id. One query a level. */
+export async function preparationsOf(manager: EntityManager, dishes: readonly DishContent[]): Promise<ReadonlyMap<string, DishContent>> {
+  const found = new Map<string, DishContent>();
+  let wanted = [...new Set(dishes.flatMap((dish) => drawsOn(dish)))];
+  for (let depth = 0; wanted.length > 0 && depth < DEPTH_LIMIT; depth += 1) {
+    const editions = await manager.findBy(DishEdition, { id: In(wanted) });
+    for (const edition of editions) found.set(edition.id, edition.content);
+    wanted = [...new Set(editions.flatMap((edition) => drawsOn(edition.content)))].filter((id) => !found.has(id));
+  }
+  return found;
+}
+
+export function sameContent(a: unknown, b: unknown): boolean {
+  return JSON.stringify(a) === JSON.stringify(b);
+}
+
+export function editionSummary(edition: { id: string; number: number; publishedAt: Date; publisher: { name: string } }): EditionSummary {
+  return { id: edition.id, number: edition.number, publishedAt: edition.publishedAt.toISOString(), publishedBy: edition.publisher.name };
+}
+
+function answer(dish: Dish, editions: readonly DishEdition[]): DishAnswer {
+  return {
+    id: dish.id,
+    version: dish.version,
+    content: dish.content,
+    archived: Boolean(dish.archived),
+    editions: editions.map(editionSummary),
+    changed: editions.length === 0 || !sameContent(editions[0]!.content, dish.content),
+  };
+}
+
+function summary(dish: Dish, newest: DishEdition | undefined): DishSummary {
+  const lines = linesOf(dish.content);
+  return {
+    id: dish.id,
+    title: dish.title,
+    portions: dish.content.portions,
+    lines: lines.length,
+    held: lines.filter((line) => line.certainty === 'held').length,
+    techniques: [...new Set(dish.content.method.flatMap((step) => step.techniqueIds))],
+    edition: newest?.number ?? null,
+    editionId: newest?.id ?? null,
+    changed: !newest || !sameContent(newest.content, dish.content),
+    isPreparation: dish.content.gives !== null,
+    archived: Boolean(dish.archived),
+  };
+}

@@ -1,0 +1,29 @@
+import { Column, Entity, JoinColumn, ManyToOne, OneToMany, PrimaryColumn, type Relation } from 'typeorm';
+import { CookeryClass } from '../classes/class.entity';
+import { RubricEdition } from '../rubrics/rubricEdition.entity';
+import { LessonDish } from './lessonDish.entity';
+import { LessonTechnique } from './lessonTechnique.entity';
+
+@Entity('lesson')
+export class Lesson {
+  @PrimaryColumn('char', { length: 36 }) id: string;
+  @Column('char', { name: 'class_id', length: 36 }) classId: string;
+  @ManyToOne(() => CookeryClass) @JoinColumn({ name: 'class_id' }) class: Relation<CookeryClass>;
+  @Column('varchar', { length: 160 }) title: string;
+  @Column('date') date: string;
+  @Column('time') start: string;
+  @Column('time') end: string;
+  @Column('varchar', { length: 80 }) kitchen: string;
+  @Column('int', { name: 'team_size' }) teamSize: number;
+  @Column('int', { name: 'portions_a_team' }) portionsATeam: number;
+  @Column('int', { name: 'demonstration_portions' }) demonstrationPortions: number;
+  @Column('int', { name: 'reference_plates' }) referencePlates: number;
+  @Column('int', { name: 'spare_makings' }) spareMakings: number;
+  @Column('int', { name: 'student_count', nullable: true }) studentCount: number | null;
+  @Column('char', { name: 'rubric_edition_id', length: 36, nullable: true }) rubricEditionId: string | null;
+  @ManyToOne(() => RubricEdition) @JoinColumn({ name: 'rubric_edition_id' }) rubricEdition: Relation<RubricEdition> | null;
+  @Column('datetime', { name: 'released_at', nullable: true }) releasedAt: Date | null;
+  @Column('int') version: number;
+  @OneToMany(() => LessonDish, (row) => row.lesson) dishes: Relation<LessonDish[]>;
+  @OneToMany(() => LessonTechnique, (row) => row.lesson) techniques: Relation<LessonTechnique[]>;
+}

@@ -1,0 +1,71 @@
+import type { Content, TDocumentDefinitions, TableCell } from 'pdfmake/interfaces';
+import { teamsOf, type Order, type OrderLine } from '@pelvo/core';
+import { longDate } from '../platform/pdf';
+import { dishesInOrder } from './lessonFacts';
+import type { Lesson } from './lesson.entity';
+
+/** The order on paper: what to buy with a box to tick, what is held, what to make ahead, and the working at the end. */
+export function orderDocument({ lesson, order, present }: { lesson: Lesson; order: Order; present: number }): TDocumentDefinitions {
+  const start = lesson.start.slice(0, 5);
+  return {
+    info: { title: `Order, ${lesson.title}` },
+    content: [
+      { text: `Order for ${present} students`, style: 'title' },
+      { text: `${lesson.title}, ${lesson.class.name}. ${longDate(lesson.date)}, ${start}${lesson.kitchen ? `, ${lesson.kitchen}` : ''}.`, style: 'lead' },
+      { text: dishesInOrder(lesson).map(({ edition }) => `${edition.content.title} (edition ${edition.number})`).join('; '), margin: [0, 0, 0, 4] },
+      { text: `${teamsOf(present, lesson.teamSize)} makings of ${lesson.portionsATeam}. Portions in all: ${order.demand.shown} (${order.demand.parts.map((part) => `${part.from}: ${part.shown}`).join('; ')}).`, margin: [0, 0, 0, 10] },
+      ...heldBlock(order),
+      table(['', 'Item', 'To buy', 'For', 'Allergens'], [14, '*', 'auto', '*', '*'], order.lines.map(lineRow)),
+      ...preparationBlock(order),
+      { text: 'How each figure was reached', style: 'heading', pageBreak: order.lines.length > 14 ? 'before' : undefined },
+      ...order.lines.map(workingBlock),
+      { text: 'Allergens are named by ingredient. The maker’s label, the local code and the responsible person decide.', style: 'small', margin: [0, 12, 0, 0] },
+    ],
+  };
+}
+
+function lineRow(line: OrderLine): TableCell[] {
+  return [
+    { canvas: [{ type: 'rect', x: 0, y: 1, w: 9, h: 9, lineWidth: 0.8 }] },
+    { text: line.item },
+    { text: `${line.figure.estimate ? 'about ' : ''}${line.figure.shown}`, bold: true, alignment: 'right', noWrap: true },
+    { text: line.dishes.join(', ') },
+    { text: line.allergensKnown ? line.allergens.join(', ') : 'not known, check the label' },
+  ];
+}
+
+function heldBlock(order: Order): Content[] {
+  if (order.held.length === 0) return [];
+  return [
+    { text: 'Held: not in this order until settled', style: 'heading' },
+    { ul: order.held.map((held) => `${held.dish}: "${held.written}". ${held.because}`), margin: [0, 0, 0, 10] },
+  ];
+}
+
+function preparationBlock(order: Order): Content[] {
+  if (order.preparations.length === 0) return [];
+  return [
+    { text: 'To make ahead, in one bulk making', style: 'heading' },
+    { ul: order.preparations.map((need) => `${need.title}: ${need.shown}, for ${need.usedBy.join(', ')}`) },
+  ];
+}
+
+function workingBlock(line: OrderLine): Content {
+  const { figure } = line;
+  return {
+    stack: [
+      { text: [{ text: `${line.item}: ${figure.shown}`, bold: true }] },
+      ...figure.parts.map((part): Content => ({ text: `${part.from}: ${part.how} = ${part.shown}`, style: 'small' })),
+      ...[figure.rounding, ...figure.notes].filter((note) => note !== null).map((note): Content => ({ text: note, style: 'small', italics: true })),
+    ],
+    margin: [0, 0, 0, 5],
+    unbreakable: true,
+  };
+}
+
+function table(headings: readonly string[], widths: (number | '*' | 'auto')[], rows: TableCell[][]): Content {
+  return {
+    table: { headerRows: 1, widths, body: [headings.map((heading) => ({ text: heading, style: 'th' })), ...rows], dontBreakRows: true },
+    layout: 'pelvo',
+  };
+}

@@ -1,0 +1,32 @@
+import { Injectable } from '@nestjs/common';
+import { DataSource } from 'typeorm';
+import { orderCsv, type Order } from '@pelvo/core';
+import type { PdfQuery } from '@pelvo/contract';
+import { fileName, renderPdf } from '../platform/pdf';
+import type { Lesson } from './lesson.entity';
+import { lessonFacts } from './lessonFacts';
+import { loadLesson } from './lessons.service';
+import { orderDocument } from './orderDocument';
+
+@Injectable()
+export class OrdersService {
+  constructor(private readonly database: DataSource) {}
+
+  /** The order of a lesson; `students` asks what it would be for another number. */
+  async of(lessonId: string, students?: number): Promise<{ lesson: Lesson; order: Order; present: number }> {
+    const lesson = await loadLesson(this.database.manager, lessonId);
+    const { order, present } = (await lessonFacts(this.database.manager, [lesson], students)).get(lessonId)!;
+    return { lesson, order, present };
+  }
+
+  async csv(lessonId: string, students?: number): Promise<{ name: string; csv: string }> {
+    const { lesson, order } = await this.of(lessonId, students);
+    return { name: fileName('order', lesson.title, lesson.date), csv: orderCsv(order) };
+  }
+
+  async pdf(lessonId: string, { students, paper }: PdfQuery): Promise<{ name: string; pdf: Buffer }> {
+    const { lesson, order, present } = await this.of(lessonId, students);
+    const pdf = await renderPdf(orderDocument({ lesson, order, present }), paper);
+    return { name: fileName('order', lesson.title, lesson.date), pdf };
+  }
+}

@@ -1,0 +1,73 @@
+import { Body, Controller, Delete, Get, HttpCode, Param, Post, Put, Req, Res } from '@nestjs/common';
+import type { Request, Response } from 'express';
+import {
+  activeSchema, firstLeadSchema, joinSchema, newPersonSchema, signInSchema, studentAccountSchema,
+  type FirstLead, type Invitation, type Join, type Me, type NewPerson, type Person, type SessionState, type SignIn,
+} from '@pelvo/contract';
+import { Allow, Open, SESSION_COOKIE, Who, type SignedIn } from '../platform/identity';
+import { joi } from '../platform/problems';
+import { PeopleService } from './people.service';
+
+@Controller('api')
+export class PeopleController {
+  constructor(private readonly people: PeopleService) {}
+
+  @Get('session') @Open()
+  async session(@Who() who: SignedIn | undefined): Promise<SessionState> {
+    return { me: who ? { id: who.id, name: who.name, role: who.role } : null, firstVisit: !who && (await this.people.isFirstVisit()) };
+  }
+
+  @Post('session') @Open() @HttpCode(200)
+  async signIn(@Body(joi(signInSchema)) body: SignIn, @Req() request: Request): Promise<Me> {
+    return this.begin(request, await this.people.signIn(body, request.ip ?? ''));
+  }
+
+  @Delete('session') @Open() @HttpCode(204)
+  async signOut(@Req() request: Request, @Res({ passthrough: true }) response: Response): Promise<void> {
+    await new Promise<void>((done, fail) => request.session.destroy((error: unknown) => (error ? fail(error as Error) : done())));
+    response.clearCookie(SESSION_COOKIE, { path: '/' });
+  }
+
+  @Post('people/first') @Open()
+  async first(@Body(joi(firstLeadSchema)) body: FirstLead, @Req() request: Request): Promise<Me> {
+    return this.begin(request, await this.people.createFirstLead(body, request.ip ?? ''));
+  }
+
+  @Post('people/join') @Open() @HttpCode(200)
+  async join(@Body(joi(joinSchema)) body: Join, @Req() request: Request): Promise<Me> {
+    return this.begin(request, await this.people.join(body, request.ip ?? ''));
+  }
+
+  @Get('people') @Allow('lead')
+  list(): Promise<readonly Person[]> {
+    return this.people.list();
+  }
+
+  @Post('people') @Allow('lead')
+  invite(@Body(joi(newPersonSchema)) body: NewPerson): Promise<Invitation> {
+    return this.people.invite(body);
+  }
+
+  @Post('people/student-account') @Allow('lead')
+  inviteStudent(@Body(joi(studentAccountSchema)) body: { studentId: string }): Promise<Invitation> {
+    return this.people.inviteStudent(body.studentId);
+  }
+
+  @Post('people/:id/invitation') @Allow('lead')
+  inviteAgain(@Param('id') id: string): Promise<Invitation> {
+    return this.people.inviteAgain(id);
+  }
+
+  @Put('people/:id/active') @Allow('lead')
+  setActive(@Param('id') id: string, @Body(joi(activeSchema)) body: { active: boolean }, @Who() who: SignedIn): Promise<Person> {
+    return this.people.setActive(id, body.active, who.id);
+  }
+
+  /** A new session on every sign-in, so that one known before it is worth nothing after. */
+  private async begin(request: Request, me: Me): Promise<Me> {
+    await new Promise<void>((done, fail) => request.session.regenerate((error: unknown) => (error ? fail(error as Error) : done())));
+    request.session.personId = me.id;
+    await new Promise<void>((done, fail) => request.session.save((error: unknown) => (error ? fail(error as Error) : done())));
+    return me;
+  }
+}

@@ -1,0 +1,62 @@
+import { createPool, type Pool } from 'mysql2';
+import { DataSource, type DataSourceOptions } from 'typeorm';
+import { Absence } from '../../classes/absence.entity';
+import { CookeryClass } from '../../classes/class.entity';
+import { Student } from '../../classes/student.entity';
+import { Assessment } from '../../assessment/assessment.entity';
+import { MarkEventRow } from '../../assessment/markEvent.entity';
+import { Dish } from '../../dishes/dish.entity';
+import { DishEdition } from '../../dishes/dishEdition.entity';
+import { Lesson } from '../../lessons/lesson.entity';
+import { LessonDish } from '../../lessons/lessonDish.entity';
+import { LessonTechnique } from '../../lessons/lessonTechnique.entity';
+import { Invitation } from '../../people/invitation.entity';
+import { Person } from '../../people/person.entity';
+import { Rubric } from '../../rubrics/rubric.entity';
+import { RubricEdition } from '../../rubrics/rubricEdition.entity';
+import { Technique } from '../../techniques/technique.entity';
+import { FirstSlice1700000000000 } from './migrations/1700000000000-firstSlice';
+
+/** The tables of the house, in one list. */
+export const ENTITIES = [
+  Person, Invitation, Technique, Dish, DishEdition, CookeryClass, Student, Absence, Lesson, LessonDish, LessonTechnique,
+  Rubric, RubricEdition, Assessment, MarkEventRow,
+];
+
+export const MIGRATIONS = [FirstSlice1700000000000];
+
+/** TypeORM options for a `mysql://` or `mariadb://` URL. The schema changes by migrations only. */
+export function dataSourceOptions(url: string): DataSourceOptions {
+  const { hostname, port, username, password, pathname } = new URL(url);
+  return {
+    type: 'mariadb',
+    host: hostname,
+    port: Number(port || 3306),
+    username: decodeURIComponent(username),
+    password: decodeURIComponent(password),
+    database: databaseName(pathname),
+    charset: 'utf8mb4_unicode_ci',
+    timezone: 'Z',
+    dateStrings: ['DATE'],
+    entities: ENTITIES,
+    migrations: MIGRATIONS,
+    synchronize: false,
+    poolSize: 10,
+  };
+}
+
+export function databaseName(pathname: string): string {
+  return decodeURIComponent(pathname.replace(/^\//, ''));
+}
+
+/** Opens the database and brings its schema up to date. */
+export async function openDatabase(url: string): Promise<DataSource> {
+  const database = await new DataSource(dataSourceOptions(url)).initialize();
+  await database.runMigrations({ transaction: 'each' });
+  return database;
+}
+
+/** A small pool of its own for sessions and rate limits, which speak to mysql2 directly. */
+export function openPool(url: string): Pool {
+  return createPool({ uri: url.replace(/^mariadb:/, 'mysql:'), connectionLimit: 4, timezone: 'Z', charset: 'utf8mb4' });
+}

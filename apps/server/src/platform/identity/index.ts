@@ -1,0 +1,4 @@
+export { Allow, Open, Who, STAFF, TEACHING, ALLOWED, type SignedIn } from './allow';
+export { AccessGuard } from './access.guard';
+export { sessions, SESSION_COOKIE } from './session';
+export { SlowDown } from './slowDown';

@@ -1,0 +1,35 @@
+import { randomBytes } from 'node:crypto';
+import mysqlSession from 'express-mysql-session';
+import session from 'express-session';
+import type { RequestHandler } from 'express';
+import type { Pool } from 'mysql2/promise';
+import type { DataSource } from 'typeorm';
+
+export const SESSION_COOKIE = 'pelvo';
+const DAYS_12H = 12 * 60 * 60 * 1000;
+
+/** A secret of this installation, kept in the database so that every copy of the server signs alike. */
+async function sessionSecret(database: DataSource): Promise<string> {
+  await database.query('INSERT IGNORE INTO setting (name, value) VALUES (?, ?)', ['session-secret', randomBytes(32).toString('hex')]);
+  const rows: { value: string }[] = await database.query('SELECT value FROM setting WHERE name = ?', ['session-secret']);
+  return rows[0]!.value;
+}
+
+/** Sessions that live in the database; the cookie is out of reach of scripts and of other sites. */
+export async function sessions(database: DataSource, pool: Pool): Promise<{ handler: RequestHandler; close: () => Promise<void> }> {
+  const Store = mysqlSession(session);
+  const store = new Store(
+    { createDatabaseTable: false, endConnectionOnClose: false, expiration: DAYS_12H, schema: { tableName: 'session', columnNames: { session_id: 'session_id', expires: 'expires', data: 'data' } } },
+    pool,
+  );
+  const handler = session({
+    name: SESSION_COOKIE,
+    secret: await sessionSecret(database),
+    store,
+    resave: false,
+    saveUninitialized: false,
+    rolling: true,
+    cookie: { httpOnly: true, sameSite: 'strict', secure: 'auto', maxAge: DAYS_12H, path: '/' },
+  });
+  return { handler, close: () => store.close() };
+}

@@ -1,0 +1,19 @@
+import { randomUUID } from 'node:crypto';
+import type { EntityManager } from 'typeorm';
+import { Rubric } from '../rubrics/rubric.entity';
+import { RubricEdition } from '../rubrics/rubricEdition.entity';
+import { Technique } from '../techniques/technique.entity';
+import { STARTER_CARDS, STARTER_RUBRIC } from './starterRubric';
+
+/** Puts the starter cards and the starter rubric, published, into a school that has none. */
+export async function addStarterMaterial(manager: EntityManager, personId: string): Promise<void> {
+  if (await manager.existsBy(Technique, {})) return;
+  await manager.insert(
+    Technique,
+    STARTER_CARDS.map((card, position) => ({ id: randomUUID(), name: card.name, strand: card.strand, position, card })),
+  );
+  const now = new Date();
+  const rubricId = randomUUID();
+  await manager.insert(Rubric, { id: rubricId, name: STARTER_RUBRIC.name, content: STARTER_RUBRIC, version: 1, updatedAt: now });
+  await manager.insert(RubricEdition, { id: randomUUID(), rubricId, number: 1, content: STARTER_RUBRIC, publishedAt: now, publishedBy: personId });
+}

@@ -1,0 +1,90 @@
+import { randomBytes } from 'node:crypto';
+import type { AddressInfo } from 'node:net';
+import { createConnection } from 'mysql2/promise';
+import { DataSource } from 'typeorm';
+import { inject } from 'vitest';
+import type { NestExpressApplication } from '@nestjs/platform-express';
+import type { Problem, Role } from '@pelvo/contract';
+import { createApp } from '../src/app';
+import { addDemoSchool, DEMO_SIGN_INS } from '../src/demo/addDemoSchool';
+
+export interface Answer<T = Record<string, unknown>> {
+  readonly status: number;
+  readonly body: T;
+  readonly problem: Problem;
+  readonly headers: Headers;
+  readonly bytes: Buffer;
+}
+
+export interface CallOptions {
+  readonly body?: unknown;
+  readonly raw?: Buffer | string;
+  readonly type?: string;
+  readonly version?: number;
+  readonly headers?: Record<string, string>;
+}
+
+export type Call = <T = Record<string, unknown>>(method: string, path: string, options?: CallOptions) => Promise<Answer<T>>;
+
+/** A school with its own empty database and a running application. */
+export interface School {
+  readonly app: NestExpressApplication;
+  readonly database: DataSource;
+  /** Calls without being signed in. */
+  readonly anyone: Call;
+  /** A caller with a cookie jar of its own. */
+  readonly visitor: () => Call;
+  readonly as: (role: Role) => Promise<Call>;
+  readonly close: () => Promise<void>;
+}
+
+export async function freshDatabase(): Promise<string> {
+  const url = new URL(inject('databaseUrl'));
+  const name = `pelvo_${randomBytes(6).toString('hex')}`;
+  const connection = await createConnection(url.href);
+  await connection.query(`CREATE DATABASE \`${name}\` CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci`);
+  await connection.end();
+  url.pathname = `/${name}`;
+  return url.href;
+}
+
+export async function openSchool({ demo }: { demo: boolean }): Promise<School> {
+  const app = await createApp({ databaseUrl: await freshDatabase(), logLevel: 'silent' });
+  const database = app.get(DataSource);
+  if (demo) await addDemoSchool(database);
+  await app.listen(0, '127.0.0.1');
+  const base = `http://127.0.0.1:${(app.getHttpServer().address() as AddressInfo).port}`;
+  const signedIn = new Map<Role, Promise<Call>>();
+  const as = (role: Role): Promise<Call> => {
+    const known = signedIn.get(role);
+    if (known) return known;
+    const call = caller(base);
+    const { signIn, password } = DEMO_SIGN_INS.find(({ kind }) => kind === role)!;
+    const ready = call('POST', '/api/session', { body: { signIn, password } }).then(() => call);
+    signedIn.set(role, ready);
+    return ready;
+  };
+  return { app, database, anyone: caller(base), visitor: () => caller(base), as, close: () => app.close() };
+}
+
+function caller(base: string): Call {
+  let cookie = '';
+  return async <T>(method: string, path: string, { body, raw, type, version, headers = {} }: CallOptions = {}) => {
+    const response = await fetch(base + path, {
+      method,
+      headers: {
+        ...(cookie ? { cookie } : {}),
+        ...(body !== undefined ? { 'content-type': 'application/json' } : {}),
+        ...(type ? { 'content-type': type } : {}),
+        ...(version !== undefined ? { 'if-match': `"${version}"` } : {}),
+        ...headers,
+      },
+      body: raw ?? (body === undefined ? undefined : JSON.stringify(body)),
+    });
+    const set = response.headers.get('set-cookie');
+    if (set) cookie = set.split(';')[0]!;
+    const bytes = Buffer.from(await response.arrayBuffer());
+    const parsed: unknown = /json/.test(response.headers.get('content-type') ?? '') && bytes.length > 0 ? JSON.parse(bytes.toString()) : {};
+    return { status: response.status, body: parsed as T, problem: parsed as Problem, headers: response.headers, bytes };
+  };
+}

@@ -1,0 +1,136 @@
+import Joi from 'joi';
+import type { DishContent, MakingPlan, Needs, StationReadiness, Strand } from '@pelvo/core';
+import { dateSchema, idSchema, timeSchema } from './common';
+import { FieldError } from './problems';
+
+export const PURPOSES = ['introduce', 'practise', 'assess'] as const;
+export type Purpose = (typeof PURPOSES)[number];
+
+export interface LessonFields {
+  readonly title: string;
+  readonly date: string;
+  readonly start: string;
+  readonly end: string;
+  readonly kitchen: string;
+  readonly classId: string;
+  /** 1 alone, 2 in pairs, n in teams. */
+  readonly teamSize: number;
+  readonly portionsATeam: number;
+  readonly demonstrationPortions: number;
+  readonly referencePlates: number;
+  readonly spareMakings: number;
+  /** Overrides the number of students present by roster and absences; null follows them. */
+  readonly studentCount: number | null;
+  readonly dishEditionIds: readonly string[];
+  readonly techniques: readonly { readonly id: string; readonly purpose: Purpose }[];
+  readonly rubricEditionId: string | null;
+}
+
+const count = (min: number, max: number) => Joi.number().integer().min(min).max(max).required();
+
+export const LESSON_LIMITS = { students: 200, dishes: 12, techniques: 20 } as const;
+
+export const lessonSchema = Joi.object<LessonFields>({
+  title: Joi.string().trim().max(160).required(),
+  date: dateSchema.required(),
+  start: timeSchema.required(),
+  end: timeSchema
+    .required()
+    .custom((end: string, helpers) => {
+      const { start } = helpers.state.ancestors[0] as LessonFields;
+      if (start && end <= start) throw new FieldError(`The lesson ends at ${end}, but starts at ${start}.`, 'Let it end after it starts.');
+      return end;
+    }),
+  kitchen: Joi.string().trim().allow('').max(80).required(),
+  classId: idSchema.required(),
+  teamSize: count(1, 12),
+  portionsATeam: count(1, 100),
+  demonstrationPortions: count(0, 100),
+  referencePlates: count(0, 20),
+  spareMakings: count(0, 20),
+  studentCount: Joi.number().integer().min(1).max(LESSON_LIMITS.students).allow(null).required(),
+  dishEditionIds: Joi.array().items(idSchema).max(LESSON_LIMITS.dishes).unique().required(),
+  techniques: Joi.array()
+    .items(Joi.object({ id: idSchema.required(), purpose: Joi.string().valid(...PURPOSES).required() }))
+    .max(LESSON_LIMITS.techniques)
+    .unique('id')
+    .required(),
+  rubricEditionId: idSchema.allow(null).required(),
+});
+
+export interface LessonSummary {
+  readonly id: string;
+  readonly title: string;
+  readonly date: string;
+  readonly start: string;
+  readonly end: string;
+  readonly kitchen: string;
+  readonly className: string;
+  readonly present: number;
+  readonly dishes: readonly string[];
+  readonly techniques: readonly { readonly name: string; readonly strand: Strand; readonly purpose: Purpose }[];
+  readonly readiness: readonly StationReadiness[];
+}
+
+export interface LessonDish {
+  readonly editionId: string;
+  readonly dishId: string;
+  readonly number: number;
+  readonly content: DishContent;
+  /** The dish's newest edition, when it is newer than the one in the lesson. */
+  readonly newer: { readonly editionId: string; readonly number: number } | null;
+}
+
+export interface LessonStudent {
+  readonly id: string;
+  readonly name: string;
+  readonly needs: Needs;
+  readonly absent: boolean;
+}
+
+export interface LessonDetail extends Omit<LessonFields, 'dishEditionIds' | 'techniques' | 'rubricEditionId'> {
+  readonly id: string;
+  readonly version: number;
+  readonly className: string;
+  /** Empty for people who do not need names; `present` always counts. */
+  readonly students: readonly LessonStudent[];
+  readonly present: number;
+  readonly dishes: readonly LessonDish[];
+  /** Sub-preparations the dishes draw on, by edition id. */
+  readonly preparations: Readonly<Record<string, DishContent>>;
+  readonly techniques: readonly { readonly id: string; readonly name: string; readonly strand: Strand; readonly purpose: Purpose }[];
+  readonly rubric: { readonly editionId: string; readonly name: string; readonly number: number } | null;
+  readonly readiness: readonly StationReadiness[];
+  readonly releasedAt: string | null;
+}
+
+/** The lesson's demand as the core takes it. */
+export function makingPlanOf(lesson: Omit<MakingPlan, 'students'>, students: number): MakingPlan {
+  const { teamSize, portionsATeam, demonstrationPortions, referencePlates, spareMakings } = lesson;
+  return { students, teamSize, portionsATeam, demonstrationPortions, referencePlates, spareMakings };
+}
+
+export interface OrderQuery {
+  /** What-if number of students; the lesson's own when left out. */
+  readonly students?: number;
+}
+export const orderQuerySchema = Joi.object<OrderQuery>({ students: Joi.number().integer().min(1).max(LESSON_LIMITS.students) });
+
+export const releaseSchema = Joi.object<{ released: boolean }>({ released: Joi.boolean().required() });
+
+export interface LessonRange {
+  readonly from: string;
+  readonly to: string;
+}
+export const lessonRangeSchema = Joi.object<LessonRange>({
+  from: dateSchema.default('2000-01-01'),
+  to: dateSchema.default('2100-01-01'),
+});
+
+export interface PdfQuery extends OrderQuery {
+  readonly paper: 'A4' | 'LETTER';
+}
+export const pdfQuerySchema = Joi.object<PdfQuery>({
+  students: Joi.number().integer().min(1).max(LESSON_LIMITS.students),
+  paper: Joi.string().uppercase().valid('A4', 'LETTER').default('A4'),
+});

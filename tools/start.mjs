@@ -1,0 +1,89 @@
+// Starts Pelvo: `npm start`, or `npm run demo` with the demo school. Options: --demo, --fresh, --port N, --data DIR.
+import { fork } from 'node:child_process';
+import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { join, resolve } from 'node:path';
+import { parseArgs } from 'node:util';
+import { ensureBuild } from './lib/build.mjs';
+import { startDatabase, stopDatabase } from './lib/mariadb.mjs';
+import { freePort } from './lib/net.mjs';
+import { ensureDebianPackage, ensurePackages, giveUp, MARIADB, ROOT, say } from './lib/setup.mjs';
+
+const { values: options } = parseArgs({
+  options: { demo: { type: 'boolean' }, fresh: { type: 'boolean' }, port: { type: 'string' }, data: { type: 'string' } },
+});
+const dir = resolve(options.data ?? join(ROOT, '.pelvo', options.demo ? 'demo' : 'live'));
+const runFile = join(dir, 'run.json');
+
+/** What another start on the same data wrote down, if it still runs. */
+function running() {
+  if (!existsSync(runFile)) return null;
+  const run = JSON.parse(readFileSync(runFile, 'utf8'));
+  try {
+    const command = readFileSync(`/proc/${run.pid}/cmdline`, 'utf8');
+    return command.includes('start.mjs') ? run : null;
+  } catch {
+    return null;
+  }
+}
+
+const other = running();
+if (other) giveUp(`Pelvo runs on this data already, at ${other.address ?? 'an address it is about to print'} (process ${other.pid}). End that one first.`);
+
+ensurePackages();
+const ownDatabase = !process.env.DATABASE_URL;
+if (ownDatabase) ensureDebianPackage(MARIADB.program, MARIADB.name);
+if (options.fresh) {
+  if (!ownDatabase) giveUp('--fresh only starts Pelvo’s own database over. Unset DATABASE_URL, or empty that database yourself.');
+  await stopDatabase(join(dir, 'mariadb'));
+  rmSync(dir, { recursive: true, force: true });
+}
+mkdirSync(dir, { recursive: true, mode: 0o700 });
+const lastPort = existsSync(runFile) ? (JSON.parse(readFileSync(runFile, 'utf8')).port ?? 4300) : 4300;
+writeFileSync(runFile, JSON.stringify({ pid: process.pid, port: lastPort }));
+ensureBuild();
+
+const database = ownDatabase ? await startDatabase({ dir: join(dir, 'mariadb') }).catch((error) => giveUp(error.message)) : null;
+const port = await freePort(options.port === undefined ? lastPort : Number(options.port));
+const server = fork(join(ROOT, 'apps', 'server', 'dist', 'main.js'), {
+  cwd: ROOT,
+  env: {
+    ...process.env,
+    NODE_ENV: 'production',
+    DATABASE_URL: database ? database.url('pelvo') : process.env.DATABASE_URL,
+    PORT: String(port),
+    PELVO_WEB: join(ROOT, 'apps', 'web', 'dist'),
+    PELVO_DEMO: options.demo ? '1' : '0',
+  },
+});
+server.on('message', (message) => {
+  if (!message?.ready) return;
+  writeFileSync(runFile, JSON.stringify({ pid: process.pid, port, address: message.ready }));
+  process.send?.(message);
+});
+
+let ending = false;
+async function end(code) {
+  if (ending) return;
+  ending = true;
+  if (server.exitCode === null && server.signalCode === null) {
+    const gone = new Promise((done) => server.once('exit', done));
+    server.kill('SIGTERM');
+    await Promise.race([gone, new Promise((done) => setTimeout(done, 10_000))]);
+    if (server.exitCode === null && server.signalCode === null) server.kill('SIGKILL');
+  }
+  await database?.stop();
+  writeFileSync(runFile, JSON.stringify({ port }));
+  process.exit(code);
+}
+
+process.on('SIGINT', () => void end(0));
+process.on('SIGTERM', () => void end(0));
+process.on('disconnect', () => void end(0));
+server.once('exit', (code) => {
+  if (!ending) say(`The server ended (code ${code}). Nothing that was saved is lost; start Pelvo again.`);
+  void end(code ?? 1);
+});
+void database?.exited.then(() => {
+  if (!ending) say('The database ended unexpectedly. Nothing that was saved is lost; start Pelvo again.');
+  void end(1);
+});
