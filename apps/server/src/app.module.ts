@@ -12,7 +12,8 @@ import { DishesController } from './dishes/dishes.controller';
 import { DishesService } from './dishes/dishes.service';
 import { LessonsController } from './lessons/lessons.controller';
 import { LessonsService } from './lessons/lessons.service';
-import { OrdersService } from './lessons/orders.service';
+import { OrdersController } from './orders/orders.controller';
+import { OrdersService } from './orders/orders.service';
 import { PeopleController } from './people/people.controller';
 import { PeopleService } from './people/people.service';
 import { CALLBACK_POOL, DATABASE_NAME } from './platform/database/tokens';
@@ -51,7 +52,7 @@ export class AppModule {
         LoggerModule.forRoot({ pinoHttp: { level: logLevel, autoLogging: logLevel === 'info', redact: ['req.headers.cookie', 'res.headers["set-cookie"]'] } }),
         ...(webRoot ? [ServeStaticModule.forRoot({ rootPath: webRoot, exclude: ['/api/{*rest}'], serveStaticOptions: { setHeaders: cacheHeaders } })] : []),
       ],
-      controllers: [HealthController, PeopleController, TechniquesController, DishesController, ClassesController, RubricsController, LessonsController, AssessmentController],
+      controllers: [HealthController, PeopleController, TechniquesController, DishesController, ClassesController, RubricsController, LessonsController, OrdersController, AssessmentController],
       providers: [
         { provide: DataSource, useValue: database },
         { provide: CALLBACK_POOL, useValue: pool },

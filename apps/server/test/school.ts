@@ -79,7 +79,7 @@ function caller(base: string): Call {
         ...(version !== undefined ? { 'if-match': `"${version}"` } : {}),
         ...headers,
       },
-      body: raw ?? (body === undefined ? undefined : JSON.stringify(body)),
+      body: (raw as BodyInit | undefined) ?? (body === undefined ? undefined : JSON.stringify(body)),
     });
     const set = response.headers.get('set-cookie');
     if (set) cookie = set.split(';')[0]!;

@@ -3,6 +3,7 @@ export * from './classes';
 export * from './common';
 export * from './dishes';
 export * from './lessons';
+export * from './orders';
 export * from './people';
 export * from './problems';
 export * from './rubrics';

@@ -110,12 +110,6 @@ export function makingPlanOf(lesson: Omit<MakingPlan, 'students'>, students: num
   return { students, teamSize, portionsATeam, demonstrationPortions, referencePlates, spareMakings };
 }
 
-export interface OrderQuery {
-  /** What-if number of students; the lesson's own when left out. */
-  readonly students?: number;
-}
-export const orderQuerySchema = Joi.object<OrderQuery>({ students: Joi.number().integer().min(1).max(LESSON_LIMITS.students) });
-
 export const releaseSchema = Joi.object<{ released: boolean }>({ released: Joi.boolean().required() });
 
 export interface LessonRange {
@@ -125,12 +119,4 @@ export interface LessonRange {
 export const lessonRangeSchema = Joi.object<LessonRange>({
   from: dateSchema.default('2000-01-01'),
   to: dateSchema.default('2100-01-01'),
-});
-
-export interface PdfQuery extends OrderQuery {
-  readonly paper: 'A4' | 'LETTER';
-}
-export const pdfQuerySchema = Joi.object<PdfQuery>({
-  students: Joi.number().integer().min(1).max(LESSON_LIMITS.students),
-  paper: Joi.string().uppercase().valid('A4', 'LETTER').default('A4'),
 });

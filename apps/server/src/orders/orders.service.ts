@@ -3,9 +3,9 @@ import { DataSource } from 'typeorm';
 import { orderCsv, type Order } from '@pelvo/core';
 import type { PdfQuery } from '@pelvo/contract';
 import { fileName, renderPdf } from '../platform/pdf';
-import type { Lesson } from './lesson.entity';
-import { lessonFacts } from './lessonFacts';
-import { loadLesson } from './lessons.service';
+import type { Lesson } from '../lessons/lesson.entity';
+import { lessonFacts } from '../lessons/lessonFacts';
+import { loadLesson } from '../lessons/lessons.service';
 import { orderDocument } from './orderDocument';
 
 @Injectable()

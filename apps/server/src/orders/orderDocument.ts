@@ -1,8 +1,8 @@
 import type { Content, TDocumentDefinitions, TableCell } from 'pdfmake/interfaces';
 import { teamsOf, type Order, type OrderLine } from '@pelvo/core';
 import { longDate } from '../platform/pdf';
-import { dishesInOrder } from './lessonFacts';
-import type { Lesson } from './lesson.entity';
+import { dishesInOrder } from '../lessons/lessonFacts';
+import type { Lesson } from '../lessons/lesson.entity';
 
 /** The order on paper: what to buy with a box to tick, what is held, what to make ahead, and the working at the end. */
 export function orderDocument({ lesson, order, present }: { lesson: Lesson; order: Order; present: number }): TDocumentDefinitions {

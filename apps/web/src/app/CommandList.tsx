@@ -1,0 +1,87 @@
+import { Command } from 'cmdk';
+import { useEffect } from 'react';
+import { useNavigate } from 'react-router';
+import useSWR from 'swr';
+import type { ClassSummary, DishSummary, Page, Technique } from '@pelvo/contract';
+import { Dialog } from '../design';
+import { shortDate } from './dates';
+import { fetcher } from './client';
+import { useMe } from './useMe';
+import { useLessons } from '../lessons/useLessons';
+import { STATION_NAMES, stationPath } from '../lessons/strips';
+
+interface Entry {
+  readonly group: string;
+  readonly name: string;
+  readonly to: string;
+}
+
+/** Everything that can be reached, found by typing; opened by Ctrl K. */
+export function CommandList({ open, onOpenChange }: { open: boolean; onOpenChange: (open: boolean) => void }) {
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (event.key.toLowerCase() !== 'k' || !(event.ctrlKey || event.metaKey)) return;
+      event.preventDefault();
+      onOpenChange(!open);
+    };
+    addEventListener('keydown', onKey);
+    return () => removeEventListener('keydown', onKey);
+  }, [open, onOpenChange]);
+  return (
+    <Dialog open={open} onClose={() => onOpenChange(false)} title="Find">
+      <CommandEntries onDone={() => onOpenChange(false)} />
+    </Dialog>
+  );
+}
+
+function CommandEntries({ onDone }: { onDone: () => void }) {
+  const navigate = useNavigate();
+  const me = useMe();
+  const entries = useEntries(me.role === 'lead', me.role !== 'stores');
+  const groups = [...new Set(entries.map((entry) => entry.group))];
+  return (
+    <Command label="Find anything">
+      <Command.Input autoFocus placeholder="A lesson, a dish, a technique, something to do" className="mb-3 min-h-12 w-full border-2 border-ink bg-tile px-3" />
+      <Command.List className="max-h-[50vh] overflow-auto">
+        <Command.Empty className="py-4 text-soft">Nothing of that name. Try a shorter word.</Command.Empty>
+        {groups.map((group) => (
+          <Command.Group key={group} heading={group} className="[&_[cmdk-group-heading]]:pt-3 [&_[cmdk-group-heading]]:text-small [&_[cmdk-group-heading]]:font-semibold [&_[cmdk-group-heading]]:text-soft">
+            {entries
+              .filter((entry) => entry.group === group)
+              .map((entry) => (
+                <Command.Item
+                  key={entry.to + entry.name}
+                  value={`${entry.name} ${entry.to}`}
+                  onSelect={() => {
+                    onDone();
+                    void navigate(entry.to);
+                  }}
+                  className="flex min-h-11 cursor-pointer items-center px-3 data-[selected=true]:bg-ink data-[selected=true]:text-white"
+                >
+                  {entry.name}
+                </Command.Item>
+              ))}
+          </Command.Group>
+        ))}
+      </Command.List>
+    </Command>
+  );
+}
+
+function useEntries(lead: boolean, teaching: boolean): readonly Entry[] {
+  const { data: lessons = [] } = useLessons();
+  const { data: dishes } = useSWR<Page<DishSummary>>('/dishes', fetcher);
+  const { data: techniques = [] } = useSWR<readonly Technique[]>('/techniques', fetcher);
+  const { data: classes = [] } = useSWR<readonly ClassSummary[]>(teaching ? '/classes' : null, fetcher);
+  return [
+    ...(lead ? [
+      { group: 'Do', name: 'Plan a lesson', to: '/lessons/new' },
+      { group: 'Do', name: 'Read a recipe into a dish', to: '/dishes/new' },
+      { group: 'Do', name: 'Invite a colleague', to: '/people' },
+    ] : []),
+    ...lessons.flatMap((lesson) => lesson.readiness.map(({ station }) => ({ group: 'Lessons', name: `${lesson.title}, ${shortDate(lesson.date)}: ${STATION_NAMES[station]}`, to: stationPath(lesson.id, station) }))),
+    ...(dishes?.items ?? []).map((dish) => ({ group: 'Dishes', name: dish.title, to: `/dishes/${dish.id}` })),
+    ...techniques.map((technique) => ({ group: 'Techniques', name: technique.name, to: `/techniques/${technique.id}` })),
+    ...classes.map((item) => ({ group: 'Classes', name: item.name, to: `/classes/${item.id}` })),
+  ];
+}

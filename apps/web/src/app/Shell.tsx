@@ -1,0 +1,66 @@
+import { LogOut, Search } from 'lucide-react';
+import { useState, type ReactNode } from 'react';
+import { NavLink, Link } from 'react-router';
+import { ROLE_NAMES, type Role } from '@pelvo/contract';
+import { Wordmark } from '../design';
+import { TermStrip } from '../lessons/strips';
+import { CommandList } from './CommandList';
+import { signOut, useMe } from './useMe';
+
+const AREAS: readonly { readonly to: string; readonly name: string; readonly roles: readonly Role[] }[] = [
+  { to: '/', name: 'Term', roles: ['lead', 'assistant', 'stores'] },
+  { to: '/techniques', name: 'Techniques', roles: ['lead', 'assistant', 'stores'] },
+  { to: '/dishes', name: 'Dishes', roles: ['lead', 'assistant', 'stores'] },
+  { to: '/classes', name: 'Classes', roles: ['lead', 'assistant'] },
+  { to: '/rubrics', name: 'Rubrics', roles: ['lead', 'assistant'] },
+  { to: '/people', name: 'People', roles: ['lead'] },
+  { to: '/my-results', name: 'My results', roles: ['student'] },
+];
+
+/** The frame of every screen: the areas, the strip of time, and the page. */
+export function Shell({ strip, children }: { strip?: ReactNode; children: ReactNode }) {
+  const me = useMe();
+  const [commands, setCommands] = useState(false);
+  const staff = me.role !== 'student';
+  return (
+    <div className="min-h-screen">
+      <a href="#page" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-tile focus:p-3">
+        Go to the page
+      </a>
+      <header className="no-print mx-auto flex max-w-[88rem] flex-wrap items-center gap-x-1 gap-y-1 px-4 py-1.5 sm:px-7">
+        <Link to="/" aria-label="Pelvo, to the start" className="mr-auto flex min-h-11 items-center no-underline">
+          <Wordmark />
+        </Link>
+        <nav aria-label="Areas" className="flex flex-wrap">
+          {AREAS.filter((area) => area.roles.includes(me.role)).map((area) => (
+            <NavLink
+              key={area.to}
+              to={area.to}
+              end={area.to === '/'}
+              className="flex min-h-11 items-center px-3 no-underline decoration-beet decoration-4 underline-offset-[0.45em] hover:underline aria-[current=page]:font-semibold aria-[current=page]:underline"
+            >
+              {area.name}
+            </NavLink>
+          ))}
+        </nav>
+        {staff ? (
+          <button type="button" onClick={() => setCommands(true)} aria-label="Find anything (Ctrl K)" title="Find anything (Ctrl K)" className="flex size-11 items-center justify-center hover:bg-wash">
+            <Search aria-hidden className="size-5" />
+          </button>
+        ) : null}
+        <span className="border-l border-line pl-3 text-small leading-tight">
+          {me.name}
+          <span className="block text-soft">{ROLE_NAMES[me.role]}</span>
+        </span>
+        <button type="button" onClick={() => void signOut()} aria-label="Sign out" title="Sign out" className="flex size-11 items-center justify-center hover:bg-wash">
+          <LogOut aria-hidden className="size-5" />
+        </button>
+      </header>
+      {staff ? (strip ?? <TermStrip />) : <div aria-hidden className="no-print h-3 bg-ink" />}
+      <main id="page" tabIndex={-1} className="mx-auto max-w-[88rem] px-4 py-6 sm:px-7 print:p-0">
+        {children}
+      </main>
+      {staff ? <CommandList open={commands} onOpenChange={setCommands} /> : null}
+    </div>
+  );
+}

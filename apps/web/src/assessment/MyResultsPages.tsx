@@ -1,0 +1,43 @@
+import { Link, useParams } from 'react-router';
+import useSWR from 'swr';
+import type { DishResult, MyResult } from '@pelvo/contract';
+import { fetcher } from '../app/client';
+import { longDate } from '../app/dates';
+import { Shell } from '../app/Shell';
+import { Empty, Loading, PageHead, ProblemNotice } from '../design';
+import { ResultView } from './ResultView';
+
+/** A student's own results. */
+export function MyResultsPage() {
+  const { data, error, mutate } = useSWR<readonly MyResult[]>('/my-results', fetcher);
+  return (
+    <Shell>
+      <PageHead title="My results" />
+      <ProblemNotice error={error} retry={() => void mutate()} />
+      {!data && !error ? <Loading what="your results" /> : null}
+      {data?.length === 0 ? <Empty title="No result yet">When your instructor gives the results of a lesson out, they stand here: the mark, what mattered, and what to practise next.</Empty> : null}
+      <ul className="divide-y divide-line border-t-2 border-ink">
+        {data?.map((result) => (
+          <li key={result.id}>
+            <Link to={`/my-results/${result.id}`} className="flex items-center justify-between gap-4 py-3 no-underline hover:bg-wash">
+              <span><b className="font-title text-xl">{result.dish}</b><span className="block text-soft">{result.lesson}, {longDate(result.date)}</span></span>
+              <b className="font-title text-4xl">{result.mark ?? '–'}</b>
+            </Link>
+          </li>
+        ))}
+      </ul>
+    </Shell>
+  );
+}
+
+export function MyResultPage() {
+  const { id } = useParams();
+  const { data, error, mutate } = useSWR<DishResult>(`/my-results/${id}`, fetcher);
+  return (
+    <Shell>
+      <ProblemNotice error={error} retry={() => void mutate()} />
+      {!data && !error ? <Loading what="the result" /> : null}
+      {data ? <ResultView dish={data} pdf={`/api/my-results/${data.id}/pdf`} /> : null}
+    </Shell>
+  );
+}

@@ -1,0 +1,26 @@
+import { Link, useParams } from 'react-router';
+import useSWR from 'swr';
+import type { DishEdition } from '@pelvo/contract';
+import { fetcher } from '../app/client';
+import { longDate } from '../app/dates';
+import { Shell } from '../app/Shell';
+import { Loading, PageHead, ProblemNotice } from '../design';
+import { DishEditor } from './DishEditor';
+
+/** A published edition, as it was and stays. */
+export default function DishEditionPage() {
+  const { id } = useParams();
+  const { data, error, mutate } = useSWR<DishEdition>(`/dish-editions/${id}`, fetcher);
+  return (
+    <Shell>
+      <ProblemNotice error={error} retry={() => void mutate()} />
+      {!data && !error ? <Loading what="the edition" /> : null}
+      {data ? (
+        <>
+          <PageHead title={data.content.title} lead={<>Edition {data.number}, published {longDate(data.publishedAt.slice(0, 10))} by {data.publishedBy}. It never changes. <Link to={`/dishes/${data.dishId}`}>To the dish as it is now</Link></>} />
+          <DishEditor content={data.content} />
+        </>
+      ) : null}
+    </Shell>
+  );
+}

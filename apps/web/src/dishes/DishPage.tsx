@@ -1,0 +1,188 @@
+import { useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import useSWR, { mutate as mutateAll } from 'swr';
+import { describeChanges, mergeDish, showAmount, type DishContent, type DishMerge } from '@pelvo/core';
+import type { Dish, DishEdition } from '@pelvo/contract';
+import { fetcher, fieldProblem, problemOf, send } from '../app/client';
+import { longDate } from '../app/dates';
+import { Shell } from '../app/Shell';
+import { useDraft } from '../app/useDraft';
+import { useMe } from '../app/useMe';
+import { Button, Dialog, Loading, Notice, PageHead, ProblemNotice, Section, Stepper, TextField, Tick } from '../design';
+import { DishEditor } from './DishEditor';
+import { parseAmount } from './amountText';
+
+/** A dish: its formula, method and editions. */
+export default function DishPage() {
+  const { id } = useParams();
+  const { data, error, mutate } = useSWR<Dish>(`/dishes/${id}`, fetcher, { revalidateOnFocus: false });
+  return (
+    <Shell>
+      <ProblemNotice error={error} retry={() => void mutate()} />
+      {!data && !error ? <Loading what="the dish" /> : null}
+      {data ? <DishScreen key={data.id} dish={data} onStored={(stored) => void mutate(stored, { revalidate: false })} /> : null}
+    </Shell>
+  );
+}
+
+interface Editing {
+  /** What was loaded when editing began. */
+  readonly base: DishContent;
+  readonly version: number;
+  readonly mine: DishContent;
+}
+
+function DishScreen({ dish, onStored }: { dish: Dish; onStored: (dish: Dish) => void }) {
+  const me = useMe();
+  const navigate = useNavigate();
+  const lead = me.role === 'lead';
+  const [editing, setEditing, forget, kept] = useDraft<Editing | null>(`dish.${dish.id}`, null);
+  const [error, setError] = useState<unknown>(null);
+  const [theirs, setTheirs] = useState<Dish | null>(null);
+  const [busy, setBusy] = useState(false);
+  const content = editing?.mine ?? dish.content;
+  const dirty = editing !== null && JSON.stringify(editing.mine) !== JSON.stringify(editing.base);
+  const change = (mine: DishContent) => setEditing((now) => ({ base: now?.base ?? dish.content, version: now?.version ?? dish.version, mine }));
+  const done = () => {
+    setEditing(null);
+    forget();
+  };
+
+  const act = async (action: () => Promise<void>) => {
+    setBusy(true);
+    setError(null);
+    try {
+      await action();
+    } catch (failure) {
+      const problem = problemOf(failure);
+      if (problem.type === 'urn:pelvo:problem:changed-meanwhile' && problem.current) setTheirs(problem.current as Dish);
+      else setError(failure);
+    }
+    setBusy(false);
+    void mutateAll((key) => typeof key === 'string' && key.startsWith('/dishes?'));
+  };
+
+  const save = (mine: DishContent, version: number) =>
+    act(async () => {
+      onStored(await send<Dish>('PUT', `/dishes/${dish.id}`, { body: mine, version }));
+      setTheirs(null);
+      done();
+    });
+  const publish = () =>
+    act(async () => {
+      await send<DishEdition>('POST', `/dishes/${dish.id}/editions`, { version: dish.version });
+      onStored(await fetcher<Dish>(`/dishes/${dish.id}`));
+    });
+  const putAway = () =>
+    act(async () => {
+      await send('PUT', `/dishes/${dish.id}/archived`, { body: { archived: true } });
+      void navigate('/dishes');
+    });
+
+  const latest = dish.editions[0];
+  return (
+    <>
+      <PageHead
+        title={content.title || 'A dish without a title'}
+        lead={`Serves ${content.portions}${content.gives ? `, gives ${showAmount(content.gives.amount)}` : ''}. ${latest ? `Edition ${latest.number}, ${longDate(latest.publishedAt.slice(0, 10))}` : 'Not published yet'}${latest && dish.changed ? '; the draft differs' : ''}.`}
+        actions={
+          lead ? (
+            <>
+              {dirty ? <Button onClick={done}>Drop changes</Button> : null}
+              {dirty ? <Button kind="main" busy={busy} onClick={() => void save(editing.mine, editing.version)}>Save</Button> : null}
+              {!dirty && dish.changed ? <Button kind="main" busy={busy} onClick={() => void publish()}>Publish edition {(latest?.number ?? 0) + 1}</Button> : null}
+              {!dirty ? <Button kind="quiet" onClick={() => void putAway()}>Put away</Button> : null}
+            </>
+          ) : null
+        }
+      />
+      <div className="mb-4 space-y-3">
+        <ProblemNotice error={error} />
+        {dirty && kept ? <p className="text-small text-soft">Changes are kept on this device until you save or drop them.</p> : null}
+        {!dirty && dish.changed ? <Notice>Lessons use published editions. Publish when the formula is right; earlier editions stay as they were.</Notice> : null}
+      </div>
+      <div className="grid gap-9 min-[1100px]:grid-cols-[minmax(0,1fr)_19rem]">
+        <div>
+          {lead ? <DishHead content={content} onChange={change} error={error} /> : null}
+          <DishEditor content={content} onChange={lead ? change : undefined} />
+        </div>
+        <aside className="border-l-2 border-beet pl-4">
+          <Section title="Editions">
+            {dish.editions.length === 0 ? <p className="text-soft">None yet.</p> : null}
+            <ul>
+              {dish.editions.map((edition) => (
+                <li key={edition.id}>
+                  <Link to={`/dish-editions/${edition.id}`} className="inline-flex min-h-11 items-center">Edition {edition.number}</Link>
+                  <span className="text-small text-soft">, {longDate(edition.publishedAt.slice(0, 10))}, {edition.publishedBy}</span>
+                </li>
+              ))}
+            </ul>
+          </Section>
+        </aside>
+      </div>
+      {theirs && editing ? <MergeDialog editing={editing} theirs={theirs} busy={busy} onMerge={(merged) => void save(merged, theirs.version)} onDrop={() => { onStored(theirs); setTheirs(null); done(); }} onClose={() => setTheirs(null)} /> : null}
+    </>
+  );
+}
+
+function DishHead({ content, onChange, error }: { content: DishContent; onChange: (content: DishContent) => void; error: unknown }) {
+  const given = content.gives ? showAmount(content.gives.amount) : '';
+  const [gives, setGives] = useState(given);
+  const amount = gives.trim() ? parseAmount(gives.replace('–', '-'), 'l') : null;
+  return (
+    <div className="mb-5 flex flex-wrap items-start gap-4">
+      <div className="min-w-64 flex-1"><TextField label="Title" value={content.title} problem={fieldProblem(error, 'title')} onChange={(event) => onChange({ ...content, title: event.target.value })} /></div>
+      <Stepper label="Serves" value={content.portions} min={1} max={1000} onChange={(portions) => onChange({ ...content, portions })} />
+      <div>
+        <Tick label="Other dishes draw on it" checked={content.gives !== null} onChange={(on) => { onChange({ ...content, gives: on ? { amount: { min: '1', max: '1', unit: 'l', about: true } } : null }); setGives('1 l'); }} />
+        {content.gives ? (
+          <TextField
+            label="One making gives"
+            value={gives}
+            problem={amount ? null : { field: 'gives', problem: 'Not an amount.', remedy: 'Type 2 l or 1.8-2 l.' }}
+            onChange={(event) => {
+              setGives(event.target.value);
+              const next = parseAmount(event.target.value.replace('–', '-'), 'l');
+              if (next) onChange({ ...content, gives: { amount: next } });
+            }}
+          />
+        ) : null}
+      </div>
+    </div>
+  );
+}
+
+interface MergeDialogProps {
+  readonly editing: Editing;
+  readonly theirs: Dish;
+  readonly busy: boolean;
+  readonly onMerge: (merged: DishContent) => void;
+  readonly onDrop: () => void;
+  readonly onClose: () => void;
+}
+
+/** Someone saved first: what they changed, and how to bring the two together without losing either. */
+function MergeDialog({ editing, theirs, busy, onMerge, onDrop, onClose }: MergeDialogProps) {
+  const changes = describeChanges(editing.base, theirs.content);
+  const { merged, conflicts }: DishMerge = mergeDish(editing.base, editing.mine, theirs.content);
+  return (
+    <Dialog open wide onClose={onClose} title="Someone else has saved this dish meanwhile">
+      <p>What they changed:</p>
+      <ul className="my-3 divide-y divide-line border-y border-line">
+        {changes.map((changed, index) => (
+          <li key={index} className="py-2"><b>{changed.where}</b>: {changed.before} <span aria-label="became">→</span> {changed.after}</li>
+        ))}
+      </ul>
+      {conflicts.length > 0 ? (
+        <Notice kind="caution" title="Both of you changed this; yours is kept if you bring the two together:">
+          <ul className="list-disc pl-5">{conflicts.map((conflict, index) => <li key={index}><b>{conflict.where}</b>: yours "{conflict.mine}", theirs "{conflict.after}"</li>)}</ul>
+        </Notice>
+      ) : <p>Your changes touch other places, so both can stand.</p>}
+      <div className="mt-5 flex flex-wrap gap-2">
+        <Button kind="main" busy={busy} onClick={() => onMerge(merged)}>Bring the two together and save</Button>
+        <Button onClick={onDrop}>Take theirs, drop mine</Button>
+        <Button kind="quiet" onClick={onClose}>Go on editing</Button>
+      </div>
+    </Dialog>
+  );
+}

@@ -1,0 +1,177 @@
+import { useState } from 'react';
+import { readLine, RULE_KINDS, RULE_NAMES, UNITS, type IngredientLine, type RuleKind, type ScalingRule, type UnitCode } from '@pelvo/core';
+import type { DishSummary } from '@pelvo/contract';
+import { Button, SelectField, TextField } from '../design';
+import { amountText, parseAmount } from './amountText';
+
+interface LineEditorProps {
+  readonly line: IngredientLine;
+  /** The other lines of the dish, for "percent of". */
+  readonly others: readonly IngredientLine[];
+  /** Published sub-preparations a line can draw on. */
+  readonly preparations: readonly DishSummary[];
+  readonly onSave: (line: IngredientLine) => void;
+  readonly onCancel: () => void;
+  readonly onRemove?: () => void;
+}
+
+interface Fields {
+  readonly written: string;
+  readonly amount: string;
+  readonly unit: UnitCode;
+  readonly item: string;
+  readonly preparation: string;
+  readonly note: string;
+  readonly one: string;
+  readonly rule: RuleKind;
+  readonly percent: string;
+  readonly followed: string;
+  readonly load: string;
+  readonly allowance: string;
+  readonly preparationEditionId: string;
+}
+
+function fieldsOf(line: IngredientLine): Fields {
+  const { rule } = line;
+  return {
+    written: line.written,
+    amount: amountText(line.amount),
+    unit: line.amount?.unit ?? 'g',
+    item: line.item,
+    preparation: line.preparation,
+    note: line.note,
+    one: line.one ? `${amountText(line.one)} ${line.one.unit}` : '',
+    rule: rule.kind,
+    percent: rule.kind === 'percentOf' ? amountText({ min: rule.percent, max: rule.percent, unit: 'each', about: false }) : '',
+    followed: rule.kind === 'percentOf' ? rule.lineId : '',
+    load: rule.kind === 'byTheLoad' ? amountText({ min: rule.portionsALoad, max: rule.portionsALoad, unit: 'each', about: false }) : '4',
+    allowance: rule.kind === 'toTaste' && rule.allowance ? `${amountText(rule.allowance)} ${rule.allowance.unit}` : '',
+    preparationEditionId: line.preparationEditionId ?? '',
+  };
+}
+
+const wrong = (field: string, problem: string, remedy: string) => ({ field, problem, remedy });
+
+/** Correcting what a line means. What was written stays beside it. */
+export function LineEditor({ line, others, preparations, onSave, onCancel, onRemove }: LineEditorProps) {
+  const [fields, setFields] = useState(() => fieldsOf(line));
+  const [tried, setTried] = useState(false);
+  const set = (change: Partial<Fields>) => setFields((now) => ({ ...now, ...change }));
+
+  const needsAmount = fields.rule !== 'toTaste' && fields.rule !== 'percentOf';
+  const amount = fields.amount.trim() ? parseAmount(fields.amount, fields.unit) : null;
+  const one = fields.one.trim() ? parseAmount(fields.one, 'g') : null;
+  const rule = ruleOf(fields);
+  const problems = {
+    item: fields.item.trim() ? null : wrong('item', 'No ingredient.', 'Name it.'),
+    amount:
+      fields.amount.trim() && !amount
+        ? wrong('amount', `"${fields.amount}" is not an amount.`, 'Type 3, 1 1/2, 150-200 or 200 ml.')
+        : needsAmount && !amount
+          ? wrong('amount', 'No amount.', 'Type one, or choose the rule "to taste".')
+          : null,
+    one: fields.one.trim() && !one ? wrong('one', `"${fields.one}" is not an amount.`, 'Type 250 g or 400 ml.') : null,
+    rule: rule ? null : wrong('rule', 'The rule is not complete.', 'Give its number and, for a percentage, its line.'),
+  };
+  const isRight = Object.values(problems).every((problem) => problem === null);
+  const shown = tried ? problems : { item: null, amount: null, one: null, rule: null };
+
+  const save = () => {
+    setTried(true);
+    if (!isRight || !rule) return;
+    onSave({
+      ...line,
+      written: fields.written.trim() || `${fields.amount} ${fields.unit === 'each' ? '' : fields.unit} ${fields.item}`.replace(/\s+/g, ' ').trim(),
+      item: fields.item.trim(),
+      amount: fields.rule === 'percentOf' ? null : amount,
+      one,
+      preparation: fields.preparation.trim(),
+      note: fields.note.trim(),
+      rule,
+      certainty: 'sure',
+      doubts: [],
+      preparationEditionId: fields.preparationEditionId || null,
+    });
+  };
+
+  const readAgain = () => setFields((now) => fieldsOf({ ...readLine(now.written), id: line.id, preparationEditionId: line.preparationEditionId }));
+
+  return (
+    <form
+      aria-label={`Correct "${line.written || 'new line'}"`}
+      className="space-y-3 border-2 border-ink bg-tile p-4"
+      onSubmit={(event) => {
+        event.preventDefault();
+        save();
+      }}
+      onKeyDown={(event) => {
+        if (event.key === 'Escape') onCancel();
+      }}
+    >
+      {line.doubts.length > 0 ? <p className="font-semibold">{line.doubts.join(' ')}</p> : null}
+      <div className="flex flex-wrap items-end gap-3">
+        <div className="min-w-64 flex-1"><TextField label="As written" value={fields.written} onChange={(event) => set({ written: event.target.value })} /></div>
+        <Button onClick={readAgain}>Read again</Button>
+      </div>
+      <div className="grid gap-3 sm:grid-cols-[8rem_9rem_1fr]">
+        <TextField autoFocus label="Amount" disabled={fields.rule === 'percentOf'} value={fields.amount} problem={shown.amount} onChange={(event) => set({ amount: event.target.value })} />
+        <SelectField label="Unit" value={fields.unit} onChange={(event) => set({ unit: event.target.value as UnitCode })}>
+          {UNITS.map((unit) => <option key={unit.code} value={unit.code}>{unit.one || 'each'}</option>)}
+        </SelectField>
+        <TextField label="Ingredient" value={fields.item} problem={shown.item} onChange={(event) => set({ item: event.target.value })} />
+      </div>
+      <div className="grid gap-3 sm:grid-cols-3">
+        <TextField label="Preparation" value={fields.preparation} onChange={(event) => set({ preparation: event.target.value })} />
+        <TextField label="One weighs or holds" placeholder="250 g" value={fields.one} problem={shown.one} onChange={(event) => set({ one: event.target.value })} />
+        <TextField label="Note" value={fields.note} onChange={(event) => set({ note: event.target.value })} />
+      </div>
+      <div className="grid gap-3 sm:grid-cols-3">
+        <SelectField label="Grows" value={fields.rule} problem={shown.rule} onChange={(event) => set({ rule: event.target.value as RuleKind })}>
+          {RULE_KINDS.map((kind) => <option key={kind} value={kind}>{RULE_NAMES[kind]}</option>)}
+        </SelectField>
+        {fields.rule === 'byTheLoad' ? <TextField label="Portions a load" value={fields.load} onChange={(event) => set({ load: event.target.value })} /> : null}
+        {fields.rule === 'toTaste' ? <TextField label="Set aside a portion" placeholder="2 g, or leave empty" value={fields.allowance} onChange={(event) => set({ allowance: event.target.value })} /> : null}
+        {fields.rule === 'percentOf' ? (
+          <>
+            <TextField label="Percent" value={fields.percent} onChange={(event) => set({ percent: event.target.value })} />
+            <SelectField label="Of" value={fields.followed} onChange={(event) => set({ followed: event.target.value })}>
+              <option value="">Choose a line</option>
+              {others.map((other) => <option key={other.id} value={other.id}>{other.item || other.written}</option>)}
+            </SelectField>
+          </>
+        ) : null}
+        {preparations.length > 0 && fields.rule !== 'percentOf' ? (
+          <SelectField label="Made in-house as" value={fields.preparationEditionId} onChange={(event) => set({ preparationEditionId: event.target.value })}>
+            <option value="">bought</option>
+            {preparations.map((dish) => <option key={dish.id} value={dish.editionId!}>{dish.title}</option>)}
+          </SelectField>
+        ) : null}
+      </div>
+      <div className="flex flex-wrap gap-2">
+        <Button type="submit" kind="main">Settle this line</Button>
+        <Button onClick={onCancel}>Leave as it is</Button>
+        {onRemove ? <Button kind="quiet" onClick={onRemove}>Remove the line</Button> : null}
+      </div>
+    </form>
+  );
+}
+
+function ruleOf(fields: Fields): ScalingRule | null {
+  switch (fields.rule) {
+    case 'byTheLoad': {
+      const load = parseAmount(fields.load, 'each');
+      return load ? { kind: 'byTheLoad', portionsALoad: load.max } : null;
+    }
+    case 'percentOf': {
+      const percent = parseAmount(fields.percent, 'each');
+      return percent && fields.followed ? { kind: 'percentOf', percent: percent.max, lineId: fields.followed } : null;
+    }
+    case 'toTaste': {
+      if (!fields.allowance.trim()) return { kind: 'toTaste', allowance: null };
+      const allowance = parseAmount(fields.allowance, 'g');
+      return allowance ? { kind: 'toTaste', allowance } : null;
+    }
+    default:
+      return { kind: fields.rule };
+  }
+}

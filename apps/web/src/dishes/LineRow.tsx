@@ -1,0 +1,54 @@
+import { CircleHelp } from 'lucide-react';
+import { RULE_NAMES, showAmount, showDecimal, exact, type IngredientLine } from '@pelvo/core';
+
+/** How a line grows, in words: "2 % of flour", "by the load of 4". */
+export function ruleText(line: IngredientLine, lines: readonly IngredientLine[]): string {
+  const { rule } = line;
+  if (rule.kind === 'percentOf') return `${showDecimal(exact(rule.percent))} % of ${lines.find(({ id }) => id === rule.lineId)?.item ?? 'a line that is gone'}`;
+  if (rule.kind === 'byTheLoad') return `by the load of ${showDecimal(exact(rule.portionsALoad))} portions`;
+  return RULE_NAMES[rule.kind];
+}
+
+const MARKS = { sure: '', doubtful: 'border-soft border-dashed', held: 'border-beet border-dashed hatch' } as const;
+
+interface LineRowProps {
+  readonly line: IngredientLine;
+  readonly lines: readonly IngredientLine[];
+  readonly onOpen?: () => void;
+}
+
+/** A line as written, and what it means. Doubtful and held lines carry their question. */
+export function LineRow({ line, lines, onOpen }: LineRowProps) {
+  const settled = line.certainty === 'sure';
+  const meaning = (
+    <>
+      <b className="whitespace-nowrap">{line.amount ? showAmount(line.amount) : line.rule.kind === 'percentOf' ? ruleText(line, lines) : line.rule.kind === 'toTaste' ? 'to taste' : '?'}</b>{' '}
+      {line.size ? <span className="text-soft">{line.size} </span> : null}
+      <span>{line.item || '?'}</span>
+      {line.one ? <span className="text-soft"> ({showAmount(line.one)} each)</span> : null}
+      {line.preparation ? <span className="text-soft">, {line.preparation}</span> : null}
+      {line.note ? <span className="text-soft italic"> {line.note}</span> : null}
+      {line.preparationEditionId ? <span className="ml-1 border border-ink px-1 text-small">made in-house</span> : null}
+    </>
+  );
+  const content = (
+    <span className="grid w-full items-baseline gap-x-4 sm:grid-cols-[minmax(0,5fr)_minmax(0,6fr)_9rem]">
+      <span className="text-small text-soft [overflow-wrap:anywhere]">{line.written}</span>
+      <span className="[overflow-wrap:anywhere]">{meaning}</span>
+      <span className="text-small text-soft sm:text-right">{line.rule.kind === 'percentOf' ? 'follows' : ruleText(line, lines)}</span>
+      {settled ? null : (
+        <span className="mt-1 flex w-fit items-center gap-1.5 bg-paper px-1 font-semibold sm:col-span-3">
+          <CircleHelp aria-hidden className="size-5 shrink-0" /> {line.certainty === 'held' ? 'Held: ' : 'Doubtful: '}
+          {line.doubts.join(' ')}
+        </span>
+      )}
+    </span>
+  );
+  const frame = `block w-full border-l-4 px-3 py-2 text-left ${settled ? 'border-transparent' : MARKS[line.certainty]}`;
+  if (!onOpen) return <div className={frame}>{content}</div>;
+  return (
+    <button type="button" onClick={onOpen} aria-label={`${line.written || line.item}: correct the reading`} className={`${frame} min-h-11 hover:bg-wash`}>
+      {content}
+    </button>
+  );
+}

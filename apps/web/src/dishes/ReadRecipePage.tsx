@@ -1,0 +1,108 @@
+import { useDeferredValue, useMemo, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { DISH_LIMITS, linesOf, type DishContent } from '@pelvo/core';
+import type { Dish } from '@pelvo/contract';
+import { fieldProblem, send } from '../app/client';
+import { Shell } from '../app/Shell';
+import { useDraft } from '../app/useDraft';
+import { Button, Empty, Notice, PageHead, ProblemNotice, Stepper, TextArea, TextField } from '../design';
+import { useTechniques } from '../techniques/useTechniques';
+import { DishEditor } from './DishEditor';
+import { readDraft, type Corrections } from './readDraft';
+
+interface Kept {
+  readonly text: string;
+  readonly corrections: Corrections;
+  readonly portions: number | null;
+  readonly title: string | null;
+}
+
+const NOTHING: Kept = { text: '', corrections: {}, portions: null, title: null };
+const EXAMPLE = 'Braised leeks (serves 4)\n8 slim leeks, trimmed\n30 g butter\n150–200 ml vegetable stock\nsalt, to taste\n\nMethod\n1. Sweat the leeks in butter for 6 minutes.';
+
+/** A recipe pasted as text on the left, read on the right. What is typed is kept on the device until the dish is saved. */
+export default function ReadRecipePage() {
+  const navigate = useNavigate();
+  const { data: techniques = [] } = useTechniques();
+  const [kept, setKept, forget] = useDraft<Kept>('recipe', NOTHING);
+  const [refused, setRefused] = useState<string | null>(null);
+  const [error, setError] = useState<unknown>(null);
+  const [busy, setBusy] = useState(false);
+  const text = useDeferredValue(kept.text);
+  const draft = useMemo(() => readDraft(text, techniques, kept.corrections), [text, techniques, kept.corrections]);
+  const portionsSaid = draft.portionsSaid || kept.portions !== null;
+  const content: DishContent = { ...draft.content, title: kept.title ?? draft.content.title, portions: kept.portions ?? draft.content.portions };
+
+  const setText = (value: string) => {
+    if (value.length > DISH_LIMITS.pasteBytes) {
+      setRefused(`This text has ${Math.round(value.length / 1000)} thousand characters; at most ${DISH_LIMITS.pasteBytes / 1000} thousand are read. Paste one recipe at a time. What was here before is unchanged.`);
+      return;
+    }
+    setRefused(null);
+    setKept((now) => ({ ...now, text: value }));
+  };
+
+  // Corrections are kept by the line as written, so that they stay while the text is still being typed.
+  const correct = (changed: DishContent) => {
+    const before = new Map(linesOf(content).map((line) => [line.id, line]));
+    const corrections: Record<string, DishContent['components'][number]['lines'][number]> = { ...kept.corrections };
+    for (const line of linesOf(changed)) {
+      const old = before.get(line.id);
+      if (old && JSON.stringify(old) !== JSON.stringify(line)) corrections[old.written] = { ...line, written: old.written };
+    }
+    setKept((now) => ({ ...now, corrections }));
+  };
+
+  const save = async () => {
+    setBusy(true);
+    setError(null);
+    try {
+      const dish = await send<Dish>('POST', '/dishes', { body: content });
+      forget();
+      void navigate(`/dishes/${dish.id}`);
+    } catch (failure) {
+      setError(failure);
+      setBusy(false);
+    }
+  };
+
+  const hasLines = linesOf(content).length > 0;
+  return (
+    <Shell>
+      <PageHead
+        title="Read a recipe"
+        lead="Paste it as it is. Every line stays beside its reading; what is doubtful is asked, not guessed."
+        actions={
+          <>
+            {kept.text ? <Button kind="quiet" onClick={() => setKept(NOTHING)}>Start over</Button> : null}
+            <Button kind="main" busy={busy} disabled={!hasLines} onClick={() => void save()}>Save as a dish</Button>
+          </>
+        }
+      />
+      <div className="space-y-3">
+        <ProblemNotice error={error} />
+        {refused ? <Notice kind="problem" title="Too long to read">{refused}</Notice> : null}
+      </div>
+      <div className="mt-3 grid gap-8 lg:grid-cols-[2fr_3fr]">
+        <TextArea label="The recipe as text" rows={24} placeholder={EXAMPLE} className="font-mono text-small leading-7" value={kept.text} spellCheck={false} onChange={(event) => setText(event.target.value)} />
+        <div>
+          {hasLines ? (
+            <>
+              <div className="mb-5 grid gap-4 sm:grid-cols-[minmax(0,1fr)_auto]">
+                <TextField label="Title" maxLength={DISH_LIMITS.title} value={content.title} problem={fieldProblem(error, 'title')} onChange={(event) => setKept((now) => ({ ...now, title: event.target.value }))} />
+                <Stepper label="Serves" value={content.portions} min={1} max={1000} hint={portionsSaid ? undefined : 'the text does not say: check'} onChange={(portions) => setKept((now) => ({ ...now, portions }))} />
+              </div>
+              <DishEditor content={content} onChange={correct} readOnlyShape />
+            </>
+          ) : (
+            <Empty title="The reading appears here">
+              <p>For example:</p>
+              <pre className="mt-2 whitespace-pre-wrap font-body">{EXAMPLE}</pre>
+              <p className="mt-3"><Button onClick={() => setText(EXAMPLE)}>Try the example</Button></p>
+            </Empty>
+          )}
+        </div>
+      </div>
+    </Shell>
+  );
+}

@@ -1,0 +1,38 @@
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { mutate } from 'swr';
+import type { LessonDetail, LessonFields } from '@pelvo/contract';
+import { send } from '../app/client';
+import { Shell } from '../app/Shell';
+import { useDraft } from '../app/useDraft';
+import { Button, PageHead, ProblemNotice } from '../design';
+import { LessonForm } from './LessonForm';
+import { newLesson } from './lessonFields';
+
+export default function NewLessonPage() {
+  const navigate = useNavigate();
+  const [fields, setFields, forget] = useDraft<LessonFields>('lesson', newLesson(''));
+  const [error, setError] = useState<unknown>(null);
+  const [busy, setBusy] = useState(false);
+  const save = async () => {
+    setBusy(true);
+    setError(null);
+    try {
+      const lesson = await send<LessonDetail>('POST', '/lessons', { body: fields });
+      forget();
+      await mutate('/lessons');
+      void navigate(`/lessons/${lesson.id}`);
+    } catch (failure) {
+      setError(failure);
+      setBusy(false);
+    }
+  };
+  return (
+    <Shell>
+      <PageHead title="Plan a lesson" lead="What is taught decides the dish; the dish and the class decide the order." actions={<Button kind="main" busy={busy} onClick={() => void save()}>Save the plan</Button>} />
+      <div className="mb-5"><ProblemNotice error={error} /></div>
+      <LessonForm fields={fields} onChange={setFields} error={error} />
+      <div className="mt-8"><Button kind="main" busy={busy} onClick={() => void save()}>Save the plan</Button></div>
+    </Shell>
+  );
+}

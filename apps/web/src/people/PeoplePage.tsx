@@ -1,0 +1,86 @@
+import { useState } from 'react';
+import { useForm } from 'react-hook-form';
+import useSWR from 'swr';
+import { ROLE_NAMES, type Invitation, type NewPerson, type Person } from '@pelvo/contract';
+import { fetcher, fieldProblem, send } from '../app/client';
+import { Shell } from '../app/Shell';
+import { useMe } from '../app/useMe';
+import { Button, Loading, Notice, PageHead, ProblemNotice, Section, SelectField, TextField } from '../design';
+
+/** Who has an account, and how new people get one. */
+export default function PeoplePage() {
+  const me = useMe();
+  const { data, error, mutate } = useSWR<readonly Person[]>('/people', fetcher);
+  const [invitation, setInvitation] = useState<Invitation | null>(null);
+  const [failure, setFailure] = useState<unknown>(null);
+  const run = async <T,>(action: () => Promise<T>): Promise<T | null> => {
+    setFailure(null);
+    try {
+      const done = await action();
+      await mutate();
+      return done;
+    } catch (problem) {
+      setFailure(problem);
+      return null;
+    }
+  };
+  return (
+    <Shell>
+      <PageHead title="People" lead="Accounts of this school. A new person gets a one-time code and chooses a password with it." />
+      <div className="space-y-4">
+        <ProblemNotice error={error ?? failure} />
+        {invitation ? <InvitationNotice invitation={invitation} /> : null}
+        <NewPersonForm onInvite={(fields) => run(() => send<Invitation>('POST', '/people', { body: fields })).then((made) => made && setInvitation(made))} failure={failure} />
+        {!data && !error ? <Loading what="the people" /> : null}
+        {data ? (
+          <Section title="Accounts">
+            <ul className="divide-y divide-line">
+              {data.map((person) => (
+                <li key={person.id} className="flex flex-wrap items-center gap-x-6 gap-y-1 py-2">
+                  <span className="min-w-52 flex-1">
+                    <b>{person.name}</b>
+                    <span className="block text-small text-soft">{ROLE_NAMES[person.role]}</span>
+                  </span>
+                  <span className="min-w-40">{person.signIn ?? <i>no password yet</i>}</span>
+                  <span className="min-w-32 text-small">{person.active ? (person.invited ? 'code waiting' : 'active') : 'locked'}</span>
+                  <Button kind="quiet" onClick={() => void run(() => send<Invitation>('POST', `/people/${person.id}/invitation`)).then((made) => made && setInvitation(made))}>
+                    New code
+                  </Button>
+                  <Button kind="quiet" disabled={person.id === me.id} onClick={() => void run(() => send('PUT', `/people/${person.id}/active`, { body: { active: !person.active } }))}>
+                    {person.active ? 'Lock' : 'Unlock'}
+                  </Button>
+                </li>
+              ))}
+            </ul>
+          </Section>
+        ) : null}
+      </div>
+    </Shell>
+  );
+}
+
+/** A one-time code, shown once. */
+export function InvitationNotice({ invitation }: { invitation: Invitation }) {
+  return (
+    <Notice title={`Code for ${invitation.person.name}`}>
+      <p className="my-1 font-title text-3xl font-bold tracking-wide">{invitation.code}</p>
+      <p>Hand it over in person. At {location.origin}/join they choose a password with it. It is shown only now and is good for seven days, once.</p>
+    </Notice>
+  );
+}
+
+function NewPersonForm({ onInvite, failure }: { onInvite: (fields: NewPerson) => Promise<unknown>; failure: unknown }) {
+  const { register, handleSubmit, reset, formState } = useForm<NewPerson>({ defaultValues: { name: '', role: 'assistant' } });
+  return (
+    <form onSubmit={(event) => void handleSubmit(async (fields) => { await onInvite(fields); reset(); })(event)} className="flex flex-wrap items-end gap-3" noValidate>
+      <div className="w-64"><TextField label="Name" problem={fieldProblem(failure, 'name')} {...register('name')} /></div>
+      <div className="w-56">
+        <SelectField label="Role" {...register('role')}>
+          {(['lead', 'assistant', 'stores'] as const).map((role) => <option key={role} value={role}>{ROLE_NAMES[role]}</option>)}
+        </SelectField>
+      </div>
+      <Button type="submit" kind="main" busy={formState.isSubmitting}>Invite</Button>
+      <p className="basis-full text-small text-soft">Students get their code on their class’s page.</p>
+    </form>
+  );
+}

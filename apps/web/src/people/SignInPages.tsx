@@ -1,0 +1,125 @@
+import { useState, type ReactNode } from 'react';
+import { useForm } from 'react-hook-form';
+import { Link, useNavigate } from 'react-router';
+import { fieldProblem, problemOf, send } from '../app/client';
+import { beginSession } from '../app/useMe';
+import { Button, ProblemNotice, StrandGlyph, TextField, Wordmark } from '../design';
+
+interface Fields {
+  readonly code: string;
+  readonly name: string;
+  readonly signIn: string;
+  readonly password: string;
+}
+
+function Entrance({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <div className="grid min-h-screen lg:grid-cols-[5fr_4fr]">
+      <div className="flex flex-col justify-between bg-ink p-8 text-paper lg:p-14">
+        <span className="inline-block w-fit rounded-sm bg-paper px-4 py-3"><Wordmark size={40} /></span>
+        <div className="my-10 max-w-xl">
+          <p className="font-title text-3xl font-bold leading-tight lg:text-5xl">From technique to mark, one strip of time.</p>
+          <p className="mt-4 text-lg text-paper/85">Choose techniques, plan the lesson, order for the class, mark each plate at the pass, and say what to practise next.</p>
+        </div>
+        <ol aria-hidden className="flex gap-2 text-small">
+          <li className="flex-1 rounded-sm border-2 border-paper bg-paper px-3 py-2 font-semibold text-ink">Plan</li>
+          <li className="flex flex-1 overflow-hidden rounded-sm border-2 border-paper"><span className="hatch-light w-3 border-r border-paper/60" /><span className="px-3 py-2 font-semibold">Order</span></li>
+          <li className="flex-1 rounded-sm border-2 border-paper px-3 py-2 font-semibold">Mark</li>
+          <li className="flex-1 rounded-sm border-2 border-dashed border-paper px-3 py-2 font-semibold">Results</li>
+        </ol>
+      </div>
+      <main className="flex items-center p-8 lg:p-14">
+        <div className="w-full max-w-sm">
+          <h1 className="mb-5 text-2xl">{title}</h1>
+          {children}
+          <p className="mt-10 flex gap-4 text-soft">
+            <StrandGlyph strand="knife" /> <StrandGlyph strand="cooking" /> <StrandGlyph strand="plating" />
+          </p>
+        </div>
+      </main>
+    </div>
+  );
+}
+
+/** A form that opens a session, by password or by a one-time code. */
+function useEntry(path: string) {
+  const [error, setError] = useState<unknown>(null);
+  const form = useForm<Fields>();
+  const navigate = useNavigate();
+  const submit = form.handleSubmit(async (fields) => {
+    setError(null);
+    try {
+      await send('POST', path, { body: fields });
+      await beginSession();
+      void navigate(location.pathname === '/join' ? '/' : location.pathname + location.search, { replace: true });
+    } catch (failure) {
+      setError(failure);
+    }
+  });
+  const field = (name: keyof Fields) => ({ ...form.register(name), problem: fieldProblem(error, name) });
+  const elsewhere = error && !problemOf(error).errors?.length ? <ProblemNotice error={error} /> : null;
+  return { submit, field, elsewhere, busy: form.formState.isSubmitting };
+}
+
+export function SignInPage({ firstVisit }: { firstVisit: boolean }) {
+  return firstVisit ? <FirstVisit /> : <SignIn />;
+}
+
+function SignIn() {
+  const { submit, field, elsewhere, busy } = useEntry('/session');
+  return (
+    <Entrance title="Sign in">
+      <form onSubmit={(event) => void submit(event)} className="space-y-4" noValidate>
+        <TextField label="Sign-in name" autoComplete="username" autoCapitalize="none" {...field('signIn')} />
+        <TextField label="Password" type="password" autoComplete="current-password" {...field('password')} />
+        {elsewhere}
+        <Button kind="main" type="submit" busy={busy} className="w-full">
+          Sign in
+        </Button>
+      </form>
+      <p className="mt-6">
+        Were you given a code? <Link to="/join">Set your password with it</Link>.
+      </p>
+    </Entrance>
+  );
+}
+
+function FirstVisit() {
+  const { submit, field, elsewhere, busy } = useEntry('/people/first');
+  return (
+    <Entrance title="Create the first lead instructor">
+      <p className="-mt-3 mb-5 text-soft">Nobody has an account yet. The console in which Pelvo was started shows a one-time code.</p>
+      <form onSubmit={(event) => void submit(event)} className="space-y-4" noValidate>
+        <TextField label="One-time code" autoComplete="off" placeholder="ABCD-EFGH-JKLM-NPQR" {...field('code')} />
+        <TextField label="Your name" autoComplete="name" {...field('name')} />
+        <TextField label="Sign-in name" autoComplete="username" autoCapitalize="none" hint="3 to 40 letters, digits, dots or dashes" {...field('signIn')} />
+        <TextField label="Password" type="password" autoComplete="new-password" hint="At least 10 characters" {...field('password')} />
+        {elsewhere}
+        <Button kind="main" type="submit" busy={busy} className="w-full">
+          Create and sign in
+        </Button>
+      </form>
+    </Entrance>
+  );
+}
+
+/** Where a person with a one-time code chooses their password. */
+export function JoinPage() {
+  const { submit, field, elsewhere, busy } = useEntry('/people/join');
+  return (
+    <Entrance title="Set your password">
+      <form onSubmit={(event) => void submit(event)} className="space-y-4" noValidate>
+        <TextField label="One-time code" autoComplete="off" placeholder="ABCD-EFGH-JKLM-NPQR" {...field('code')} />
+        <TextField label="Sign-in name" autoComplete="username" autoCapitalize="none" hint="3 to 40 letters, digits, dots or dashes" {...field('signIn')} />
+        <TextField label="Password" type="password" autoComplete="new-password" hint="At least 10 characters" {...field('password')} />
+        {elsewhere}
+        <Button kind="main" type="submit" busy={busy} className="w-full">
+          Set and sign in
+        </Button>
+      </form>
+      <p className="mt-6">
+        <Link to="/">Back to sign-in</Link>
+      </p>
+    </Entrance>
+  );
+}

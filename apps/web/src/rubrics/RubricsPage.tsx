@@ -1,0 +1,52 @@
+import { useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import useSWR from 'swr';
+import type { RubricContent } from '@pelvo/core';
+import type { Rubric, RubricSummary } from '@pelvo/contract';
+import { fetcher, send } from '../app/client';
+import { Shell } from '../app/Shell';
+import { useMe } from '../app/useMe';
+import { Button, Empty, Loading, PageHead, ProblemNotice } from '../design';
+
+const EMPTY: RubricContent = { name: '', strandWeights: { knife: 30, cooking: 45, plating: 25 }, levelShares: [0.25, 0.5, 0.75, 1], criteria: [] };
+
+/** The rubrics of the school. */
+export default function RubricsPage() {
+  const lead = useMe().role === 'lead';
+  const navigate = useNavigate();
+  const { data, error, mutate } = useSWR<readonly RubricSummary[]>('/rubrics', fetcher);
+  const [failure, setFailure] = useState<unknown>(null);
+  const create = async (from: RubricSummary | null) => {
+    setFailure(null);
+    try {
+      const content = from ? (await fetcher<Rubric>(`/rubrics/${from.id}`)).content : EMPTY;
+      const taken = new Set(data?.map((rubric) => rubric.name));
+      const base = from ? `${from.name}, copy` : 'New rubric';
+      let name = base;
+      for (let number = 2; taken.has(name); number += 1) name = `${base} ${number}`;
+      const made = await send<Rubric>('POST', '/rubrics', { body: { ...content, name } });
+      void navigate(`/rubrics/${made.id}`);
+    } catch (problem) {
+      setFailure(problem);
+    }
+  };
+  const add = lead ? <Button kind="main" onClick={() => void create(null)}>New rubric</Button> : null;
+  return (
+    <Shell>
+      <PageHead title="Rubrics" lead="What can be seen, tasted and measured at each level. A mark keeps the edition it was given by." actions={add} />
+      <ProblemNotice error={error ?? failure} retry={error ? () => void mutate() : undefined} />
+      {!data && !error ? <Loading what="the rubrics" /> : null}
+      {data?.length === 0 ? <Empty title="No rubric yet" action={add}>Start one with a criterion such as “Seasoning: unseasoned; some parts flat; balanced; balanced and lifting”.</Empty> : null}
+      <ul className="divide-y divide-line">
+        {data?.map((rubric) => (
+          <li key={rubric.id} className="flex flex-wrap items-center gap-x-6">
+            <Link to={`/rubrics/${rubric.id}`} className="flex min-h-14 min-w-64 flex-1 items-center font-title text-xl font-bold no-underline hover:underline">{rubric.name}</Link>
+            <span>{rubric.criteria} criteria</span>
+            <span className="text-soft">{rubric.edition ? `edition ${rubric.edition}${rubric.changed ? ', draft differs' : ''}` : 'draft'}</span>
+            {lead ? <Button kind="quiet" onClick={() => void create(rubric)}>Copy</Button> : null}
+          </li>
+        ))}
+      </ul>
+    </Shell>
+  );
+}

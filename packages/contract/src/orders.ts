@@ -1,0 +1,16 @@
+import Joi from 'joi';
+import { LESSON_LIMITS } from './lessons';
+
+export interface OrderQuery {
+  /** What-if number of students; the lesson's own when left out. */
+  readonly students?: number;
+}
+export const orderQuerySchema = Joi.object<OrderQuery>({ students: Joi.number().integer().min(1).max(LESSON_LIMITS.students) });
+
+export interface PdfQuery extends OrderQuery {
+  readonly paper: 'A4' | 'LETTER';
+}
+export const pdfQuerySchema = Joi.object<PdfQuery>({
+  students: Joi.number().integer().min(1).max(LESSON_LIMITS.students),
+  paper: Joi.string().uppercase().valid('A4', 'LETTER').default('A4'),
+});
