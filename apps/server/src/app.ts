@@ -4,10 +4,10 @@ import type { NestExpressApplication } from '@nestjs/platform-express';
 import express from 'express';
 import helmet from 'helmet';
 import { Logger } from 'nestjs-pino';
-import { ROSTER_LIMITS } from '@pelvo/core';
 import { AppModule } from './app.module';
 import { databaseName, openDatabase, openPool } from './platform/database/dataSource';
 import { sessions } from './platform/identity';
+import { BODY_LIMITS } from './platform/problems';
 
 export interface StartOptions {
   readonly databaseUrl: string;
@@ -16,8 +16,6 @@ export interface StartOptions {
   /** Set behind a reverse proxy, so that addresses and `secure` cookies are right. */
   readonly trustProxy?: boolean;
 }
-
-const JSON_LIMIT = 512_000;
 
 /** The application, with its schema up to date, ready to listen. */
 export async function createApp({ databaseUrl, webRoot, logLevel = 'warn', trustProxy = false }: StartOptions): Promise<NestExpressApplication> {
@@ -51,8 +49,8 @@ export async function createApp({ databaseUrl, webRoot, logLevel = 'warn', trust
   );
   const session = await sessions(database, pool.promise());
   app.use('/api', session.handler);
-  app.use('/api', express.raw({ type: ['text/csv', 'application/octet-stream'], limit: ROSTER_LIMITS.fileBytes }));
-  app.use('/api', express.json({ limit: JSON_LIMIT, type: ['application/json'] }));
+  app.use('/api', express.raw({ type: ['text/csv', 'application/octet-stream'], limit: BODY_LIMITS.csv }));
+  app.use('/api', express.json({ limit: BODY_LIMITS.json, type: ['application/json'] }));
   app.enableShutdownHooks();
   const close = app.close.bind(app);
   app.close = async () => {

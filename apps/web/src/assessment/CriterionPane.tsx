@@ -17,7 +17,7 @@ export function withFault(value: MarkValue | undefined, key: string): MarkValue 
 }
 
 const EVIDENCE = { measured: 'measured', seen: 'by eye', tasted: 'by taste' } as const;
-const box = (chosen: boolean) => `flex min-h-20 gap-3 rounded-sm border-2 px-3 py-2 text-left text-lg leading-snug ${chosen ? 'border-ink bg-ink text-paper' : 'border-line bg-tile hover:border-ink'}`;
+const box = (chosen: boolean) => `flex min-h-[4.5rem] items-center gap-3 rounded-sm border-2 px-3 py-2 text-left text-lg leading-snug ${chosen ? 'border-ink bg-ink text-paper' : 'border-line bg-tile hover:border-ink'}`;
 const keyCap = 'flex size-8 shrink-0 items-center justify-center rounded-sm border border-current font-semibold';
 export const FAULT_KEYS = 'abcdefghijkl';
 
@@ -50,7 +50,7 @@ export function CriterionPane({ criterion, value, onMark }: CriterionPaneProps) 
                 </button>
               );
             })}
-        <button type="button" aria-pressed={value?.kind === 'notSeen'} onClick={() => onMark({ kind: 'notSeen' })} className={`${box(value?.kind === 'notSeen')} !min-h-12 items-center border-dashed`}>
+        <button type="button" aria-pressed={value?.kind === 'notSeen'} onClick={() => onMark({ kind: 'notSeen' })} className={`${box(value?.kind === 'notSeen')} !min-h-12 border-dashed`}>
           <span aria-hidden className={keyCap}>0</span>
           <span><b>Not seen.</b> The rest weighs more.</span>
         </button>

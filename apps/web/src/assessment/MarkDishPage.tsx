@@ -21,7 +21,7 @@ export default function MarkDishPage() {
   const known = sheet?.rubric && sheet.students.some((student) => student.id === studentId) && sheet.dishes.some((dish) => dish.editionId === dishEditionId);
   return (
     <div className="min-h-screen">
-      {lesson ? <LessonStrip lesson={lesson} station="mark" /> : null}
+      {lesson ? <LessonStrip small lesson={lesson} station="mark" /> : null}
       <main className="mx-auto max-w-[88rem] px-4 py-3 sm:px-7">
         <ProblemNotice error={error} retry={retry} />
         {!sheet && !error ? <Loading what="the marking sheet" /> : null}

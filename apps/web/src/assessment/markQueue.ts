@@ -40,12 +40,26 @@ export async function startQueue(me: string): Promise<void> {
   void flush();
 }
 
-/** Keeps a touch on the device first, then sends it. Resolves once it is kept. */
+/** Keeps a touch on the device first, then sends it. Resolves once it is kept, or, where nothing can be kept, sent. */
 export async function giveMark(lessonId: string, event: MarkEvent): Promise<void> {
   if (!personId) throw new Error('Nobody is signed in to give marks');
-  await addToQueue({ lessonId, personId, event });
+  try {
+    await addToQueue({ lessonId, personId, event });
+  } catch {
+    await sendUnkept(lessonId, event);
+    return;
+  }
   await reload();
   void flush();
+}
+
+/** A browser without storage, in private mode say: the mark is sent at once, and if that fails the screen says so. */
+async function sendUnkept(lessonId: string, event: MarkEvent): Promise<void> {
+  try {
+    await send('POST', `/lessons/${lessonId}/marks`, { body: { events: [event] } });
+  } catch (error) {
+    set({ trouble: `the last mark was not saved and cannot be kept on this device: ${problemOf(error).title} Give it again.` });
+  }
 }
 
 /** Tries again what was refused, and what waits. */

@@ -39,16 +39,17 @@ export function useMarking(lessonId: string) {
   const give = useCallback(
     async (studentId: string, dishEditionId: string, criterionKey: string, value: MarkValue | null) => {
       const event: MarkEvent = { id: crypto.randomUUID(), studentId, dishEditionId, criterionKey, value, at: new Date().toISOString() };
-      await giveMark(lessonId, event);
-      // The sheet takes it in for good, so that it stays when the queue has been sent.
-      await mutate(
+      // On the screen at once, so that the next touch builds on it; kept on the device and sent right after.
+      const shown = mutate(
         (now) => {
           const next = now && withEvent(now, event);
-          if (next) void keepSheet(next);
+          if (next) void keepSheet(next).catch(() => undefined);
           return next;
         },
         { revalidate: false },
       );
+      await giveMark(lessonId, event);
+      await shown;
     },
     [lessonId, mutate],
   );

@@ -43,7 +43,7 @@ export function Strip({ label, items, current, todayBefore = null, small = false
     <nav aria-label={label} className="on-dark no-print bg-ink text-paper">
       <ol className={`mx-auto flex max-w-[88rem] items-stretch gap-2 overflow-x-auto px-4 sm:px-7 ${small ? 'py-2' : 'py-3'}`}>
         {items.map((item) => (
-          <li key={item.key} ref={item.key === (current ?? todayBefore) ? here : undefined} className={`relative flex shrink-0 gap-2 ${small ? 'w-48' : 'min-w-44 flex-1'}`}>
+          <li key={item.key} ref={item.key === (current ?? todayBefore) ? here : undefined} className={`relative flex shrink-0 gap-2 ${small ? 'w-52' : 'min-w-52 flex-1'} ${item.key === todayBefore ? 'min-w-64' : ''}`}>
             {item.key === todayBefore ? (
               <span className="flex flex-col items-center text-small font-semibold text-beet-light">
                 today

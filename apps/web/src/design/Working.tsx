@@ -93,7 +93,7 @@ export function FigureValue({ id, figure, className = '' }: { id: string; figure
       aria-expanded={open}
       aria-label={`${figure.label}: ${figure.estimate ? 'about ' : ''}${figure.shown}, show the working`}
       onClick={() => working?.toggle(id, figure)}
-      className={`figure-mark inline-flex min-h-11 min-w-11 items-center justify-end whitespace-nowrap font-semibold ${open ? 'bg-beet-wash' : 'hover:bg-wash'} ${className}`}
+      className={`figure-mark inline-flex min-h-9 min-w-11 items-center justify-end whitespace-nowrap font-semibold ${open ? 'bg-beet-wash' : 'hover:bg-wash'} ${className}`}
     >
       {figure.estimate ? <span className="mr-0.5 text-soft">~</span> : null}
       {figure.shown}

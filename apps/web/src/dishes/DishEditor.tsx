@@ -31,8 +31,9 @@ export function DishEditor({ content, onChange, readOnlyShape = false }: DishEdi
   return (
     <div>
       {open.length > 0 ? (
-        <p className="mb-3 border-2 border-dashed border-beet px-3 py-2 font-semibold">
-          {open.length === 1 ? 'One line needs' : `${open.length} lines need`} your eye. {onChange ? 'Open it to settle it.' : 'A lead instructor can settle it.'}
+        <p className="mb-3 flex flex-wrap items-center gap-x-3 border-2 border-dashed border-beet px-3 py-1 font-semibold">
+          {open.length === 1 ? 'One line needs' : `${open.length} lines need`} your eye.
+          {onChange ? <Button kind="quiet" onClick={() => showLine(open[0]!.id)}>Go to the first</Button> : ' A lead instructor can settle it.'}
         </p>
       ) : null}
       {content.components.map((component) => (
@@ -48,6 +49,13 @@ export function DishEditor({ content, onChange, readOnlyShape = false }: DishEdi
       <Method steps={content.method} onChange={shape ? (method) => shape({ ...content, method }) : undefined} />
     </div>
   );
+}
+
+/** Brings a line into view and under the keyboard. */
+function showLine(id: string): void {
+  const line = document.getElementById(`line-${id}`);
+  line?.scrollIntoView({ block: 'center' });
+  line?.querySelector<HTMLElement>('button, input')?.focus();
 }
 
 interface LinesProps {
@@ -66,7 +74,7 @@ function Lines({ component, all, preparations, canRemove, onChange }: LinesProps
       {component.lines.map((line) => {
         const isNew = !line.written && !line.item;
         return (
-          <li key={line.id}>
+          <li key={line.id} id={`line-${line.id}`}>
             {onChange && (openId === line.id || isNew) ? (
               <LineEditor
                 line={line}

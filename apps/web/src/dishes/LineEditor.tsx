@@ -126,7 +126,7 @@ export function LineEditor({ line, others, preparations, onSave, onCancel, onRem
         <TextField label="Note" value={fields.note} onChange={(event) => set({ note: event.target.value })} />
       </div>
       <div className="grid gap-3 sm:grid-cols-3">
-        <SelectField label="Grows" value={fields.rule} problem={shown.rule} onChange={(event) => set({ rule: event.target.value as RuleKind })}>
+        <SelectField label="Scaling rule" value={fields.rule} problem={shown.rule} onChange={(event) => set({ rule: event.target.value as RuleKind })}>
           {RULE_KINDS.map((kind) => <option key={kind} value={kind}>{RULE_NAMES[kind]}</option>)}
         </SelectField>
         {fields.rule === 'byTheLoad' ? <TextField label="Portions a load" value={fields.load} onChange={(event) => set({ load: event.target.value })} /> : null}

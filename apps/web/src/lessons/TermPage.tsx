@@ -63,7 +63,7 @@ function LessonRows({ lessons }: { lessons: readonly LessonSummary[] }) {
         const mark = lesson.readiness.find(({ station }) => station === 'mark');
         return (
           <li key={lesson.id}>
-            <Link to={stationPath(lesson.id, 'plan')} className="grid items-baseline gap-x-6 py-2.5 no-underline hover:bg-wash sm:grid-cols-[9rem_minmax(0,4fr)_minmax(0,3fr)_minmax(0,3fr)]">
+            <Link to={stationPath(lesson.id, 'plan')} className="grid items-baseline gap-x-6 py-2.5 no-underline hover:bg-wash sm:grid-cols-[10.5rem_minmax(0,4fr)_minmax(0,3fr)_minmax(0,3fr)]">
               <span className="text-soft">{shortDate(lesson.date)}, {lesson.start}</span>
               <span className="min-w-0"><b className="font-title text-lg">{lesson.title}</b><span className="block truncate text-small text-soft">{lesson.dishes.join('; ')}</span></span>
               <span>{lesson.className}, {lesson.present}</span>

@@ -40,7 +40,7 @@ export function TermStrip({ small = true }: { small?: boolean }) {
 }
 
 /** One lesson: its stations in the order of the work, at their time. */
-export function LessonStrip({ lesson, station }: { lesson: LessonDetail; station: Station }) {
+export function LessonStrip({ lesson, station, small = false }: { lesson: LessonDetail; station: Station; small?: boolean }) {
   const day = shortDate(lesson.date);
   const when: Readonly<Record<Station, string>> = {
     plan: lesson.title,
@@ -56,5 +56,5 @@ export function LessonStrip({ lesson, station }: { lesson: LessonDetail; station
     said: entry.said,
     state: entry.state,
   }));
-  return <Strip label={`Stations of ${lesson.title}`} items={items} current={station} />;
+  return <Strip label={`Stations of ${lesson.title}`} items={items} current={station} small={small} />;
 }

@@ -87,7 +87,7 @@ function OrderScreen({ lesson }: { lesson: LessonDetail }) {
 function OrderTable({ order, single }: { order: Order; single: boolean }) {
   return (
     <table className="w-full text-left">
-      <thead><tr className="border-b-2 border-ink text-small text-soft"><th className="py-1">To buy</th><th className="py-1 text-right">Amount</th><th className="px-4 py-1 max-md:hidden">Grows</th>{single ? null : <th className="py-1 max-md:hidden">For</th>}<th className="py-1 max-sm:hidden">Allergens</th></tr></thead>
+      <thead><tr className="border-b-2 border-ink text-small text-soft"><th className="py-1">To buy</th><th className="py-1 text-right">Amount</th><th className="px-4 py-1 max-md:hidden">Rule</th>{single ? null : <th className="py-1 max-md:hidden">For</th>}<th className="py-1 max-sm:hidden">Allergens</th></tr></thead>
       <tbody className="divide-y divide-line">
         {order.lines.map((line) => (
           <tr key={line.key} className="align-baseline">

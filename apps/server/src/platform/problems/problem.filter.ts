@@ -1,15 +1,11 @@
 import { Catch, HttpException, Logger, type ArgumentsHost, type ExceptionFilter } from '@nestjs/common';
-import type { Response } from 'express';
+import type { Request, Response } from 'express';
+import { ROSTER_LIMITS } from '@pelvo/core';
 import type { ProblemKind } from '@pelvo/contract';
 import { ProblemException } from './problem';
 
-interface BodyParserError {
-  readonly type: string;
-  readonly limit?: number;
-}
-
-const isBodyParserError = (error: unknown): error is BodyParserError =>
-  typeof error === 'object' && error !== null && 'type' in error && typeof error.type === 'string' && 'status' in error;
+/** The most that is taken in one request, in bytes. */
+export const BODY_LIMITS = { json: 512_000, csv: ROSTER_LIMITS.fileBytes } as const;
 
 const BY_STATUS: Readonly<Record<number, ProblemKind>> = { 400: 'unreadable', 401: 'not-signed-in', 403: 'not-allowed', 404: 'not-found', 413: 'too-large', 415: 'unreadable', 429: 'too-many' };
 
@@ -20,28 +16,28 @@ export class ProblemFilter implements ExceptionFilter {
 
   catch(error: unknown, host: ArgumentsHost): void {
     const response = host.switchToHttp().getResponse<Response>();
-    const exception = this.toProblem(error);
+    const exception = this.toProblem(error, host.switchToHttp().getRequest<Request>());
     if (exception.problem.status >= 500) this.logger.error(error);
     if (response.headersSent) return;
     if (exception.retryAfter) response.setHeader('Retry-After', String(exception.retryAfter));
     response.status(exception.problem.status).type('application/problem+json').send(JSON.stringify(exception.problem));
   }
 
-  private toProblem(error: unknown): ProblemException {
+  private toProblem(error: unknown, request: Request): ProblemException {
     if (error instanceof ProblemException) return error;
-    if (isBodyParserError(error)) {
-      if (error.type === 'entity.too.large') {
-        const limit = `${Math.round((error.limit ?? 0) / 1000)} kB`;
-        return new ProblemException('too-large', {
-          detail: `At most ${limit} are taken at once.`,
-          errors: [{ field: 'body', problem: `This is larger than ${limit}.`, remedy: 'Send one dish or one class at a time.' }],
-        });
-      }
-      return new ProblemException('unreadable', { detail: 'The body is not valid JSON in UTF-8.' });
-    }
+    if (error instanceof HttpException && error.getStatus() === 413) return tooLarge(request);
     if (error instanceof HttpException) return new ProblemException(BY_STATUS[error.getStatus()] ?? 'failed', {});
     const code = (error as { code?: string } | null)?.code;
     if (code === 'ER_DUP_ENTRY') return new ProblemException('conflict', { detail: 'Something with this name is there already. Choose another name.' });
     return new ProblemException('failed', { detail: 'It has been written to the log. Nothing was changed. Try again.' });
   }
+}
+
+function tooLarge(request: Request): ProblemException {
+  const bytes = request.headers['content-type']?.includes('json') ? BODY_LIMITS.json : BODY_LIMITS.csv;
+  const limit = `${bytes / 1000} kB`;
+  return new ProblemException('too-large', {
+    detail: `At most ${limit} are taken at once.`,
+    errors: [{ field: 'body', problem: `This is larger than ${limit}.`, remedy: 'Send one dish or one class at a time.' }],
+  });
 }

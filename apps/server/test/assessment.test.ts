@@ -1,0 +1,104 @@
+import { randomUUID } from 'node:crypto';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import type { MarkValue } from '@pelvo/core';
+import type { ClassResults, DishResult, LessonSummary, MarkEvent, MarkingSheet, MyResult, Rubric, RubricSummary } from '@pelvo/contract';
+import { openSchool, type Call, type School } from './school';
+
+describe('marking', () => {
+  let school: School;
+  let lead: Call;
+  let assistant: Call;
+  let student: Call;
+  let lessons: LessonSummary[];
+  beforeAll(async () => {
+    school = await openSchool({ demo: true });
+    [lead, assistant, student] = await Promise.all([school.as('lead'), school.as('assistant'), school.as('student')]);
+    lessons = (await lead<LessonSummary[]>('GET', '/api/lessons')).body;
+  });
+  afterAll(() => school.close());
+
+  const lessonId = (title: string) => lessons.find((lesson) => lesson.title === title)!.id;
+  const sheetOf = async (id: string) => (await assistant<MarkingSheet>('GET', `/api/lessons/${id}/marking-sheet`)).body;
+  const level = (value: 1 | 2 | 3 | 4, faults: string[] = []): MarkValue => ({ kind: 'level', level: value, faults });
+  const touch = (sheet: MarkingSheet, criterionKey: string, value: MarkValue | null, name = 'Amara Quill'): MarkEvent => ({
+    id: randomUUID(), studentId: sheet.students.find((each) => each.name === name)!.id, dishEditionId: sheet.dishes[0]!.editionId, criterionKey, value, at: new Date().toISOString(),
+  });
+  const give = (id: string, ...events: MarkEvent[]) => assistant('POST', `/api/lessons/${id}/marks`, { body: { events } });
+  const results = async (id: string) => (await lead<ClassResults>('GET', `/api/lessons/${id}/results`)).body;
+
+  it('stores each touch once, however often it is sent, and the newest counts', async () => {
+    const id = lessonId('Poaching and a mounted sauce');
+    const sheet = await sheetOf(id);
+    const first = touch(sheet, 'doneness', level(2));
+    expect((await give(id, first)).body).toEqual({ stored: 1 });
+    expect((await give(id, first, first)).body).toEqual({ stored: 0 });
+    await give(id, touch(sheet, 'doneness', level(4)), touch(sheet, 'seasoning', level(1, ['bland-poach'])), touch(sheet, 'rim', { kind: 'notSeen' }));
+    const [result] = (await results(id)).results;
+    expect(result!.marks).toMatchObject({ doneness: level(4), seasoning: level(1, ['bland-poach']), rim: { kind: 'notSeen' } });
+    // Only cooking was seen: (3 × 1 + 2 × 1/4) / 5
+    expect([result!.result.mark!.shown, result!.result.complete, result!.assessors]).toEqual(['70', false, ['Teo Vasz']]);
+    expect(result!.result.remarks[0]).toMatchObject({ cause: 'The liquid was not seasoned', technique: 'Poach' });
+    await give(id, touch(sheet, 'seasoning', null));
+    expect((await results(id)).results[0]!.marks.seasoning).toBeUndefined();
+  });
+
+  it('caps a dish whose critical criterion was not met', async () => {
+    const id = lessonId('Two plates against the clock');
+    const sheet = await sheetOf(id);
+    await give(id, touch(sheet, 'doneness', level(4)), touch(sheet, 'safe-food', { kind: 'critical', met: false, faults: [] }));
+    expect((await results(id)).results[0]!.result.capped).toMatchObject({ by: 'Food handled safely', cap: 40, before: '100' });
+  });
+
+  it('refuses marks that do not fit, naming what and why', async () => {
+    const id = lessonId('Two plates against the clock');
+    const sheet = await sheetOf(id);
+    const good = touch(sheet, 'doneness', level(3));
+    const cases: [Partial<MarkEvent>, string][] = [
+      [{ studentId: randomUUID() }, 'events.0.studentId'],
+      [{ dishEditionId: randomUUID() }, 'events.0.dishEditionId'],
+      [{ criterionKey: 'charm' }, 'events.0.criterionKey'],
+      [{ value: { kind: 'critical', met: true, faults: [] } }, 'events.0.value'],
+      [{ value: level(3, ['bled']) }, 'events.0.value.faults'],
+    ];
+    for (const [change, field] of cases) {
+      const answer = await give(id, { ...good, id: randomUUID(), ...change });
+      expect([answer.status, answer.problem.errors![0]!.field]).toEqual([422, field]);
+    }
+    expect((await assistant('POST', `/api/lessons/${id}/marks`, { body: { events: [{ ...good, value: { kind: 'level', level: 9, faults: [] } }] } })).status).toBe(422);
+    const noRubric = lessonId('Duck, and patience');
+    expect((await give(noRubric, { ...touch(await sheetOf(noRubric), 'doneness', level(3)) })).status).toBe(409);
+  });
+
+  it('shows a student their own results, once they are given out, and nobody else’s', async () => {
+    const mine = (await student<MyResult[]>('GET', '/api/my-results')).body;
+    expect(mine.map((result) => result.lesson)).toEqual(['Sweating, stock and a slow barley', 'Knife basics and a citrus salad']);
+    const own = (await student<DishResult>('GET', `/api/my-results/${mine[0]!.id}`)).body;
+    expect([own.student, own.result.mark!.shown]).toEqual(['Amara Quill', mine[0]!.mark]);
+    const others = (await results(lessonId('Knife basics and a citrus salad'))).results.find((result) => result.student !== 'Amara Quill')!;
+    expect((await student('GET', `/api/my-results/${others.id}`)).status).toBe(404);
+    expect((await student('GET', `/api/my-results/${others.id}/pdf`)).status).toBe(404);
+    expect((await student('GET', `/api/results/${mine[0]!.id}`)).status).toBe(403);
+    const unreleased = lessonId('Blanching and emulsions');
+    const hidden = (await results(unreleased)).results.find((result) => result.student === 'Amara Quill')!;
+    expect((await student('GET', `/api/my-results/${hidden.id}`)).status).toBe(404);
+    await lead('PUT', `/api/lessons/${unreleased}/release`, { body: { released: true } });
+    expect((await student('GET', `/api/my-results/${hidden.id}`)).status).toBe(200);
+    const pdf = await student('GET', `/api/my-results/${hidden.id}/pdf`);
+    expect(pdf.bytes.subarray(0, 5).toString()).toBe('%PDF-');
+  });
+
+  it('explains an old mark the same after the rubric has been changed', async () => {
+    const id = lessonId('Knife basics and a citrus salad');
+    const before = (await results(id)).results;
+    const [summary] = (await lead<RubricSummary[]>('GET', '/api/rubrics')).body;
+    const rubric = (await lead<Rubric>('GET', `/api/rubrics/${summary!.id}`)).body;
+    const content = { ...rubric.content, strandWeights: { knife: 90, cooking: 5, plating: 5 }, criteria: rubric.content.criteria.map((criterion) => ({ ...criterion, name: `${criterion.name}, new` })) };
+    const saved = (await lead<Rubric>('PUT', `/api/rubrics/${summary!.id}`, { body: content, version: rubric.version })).body;
+    expect((await lead('POST', `/api/rubrics/${summary!.id}/editions`, { version: saved.version })).body.number).toBe(2);
+    expect((await results(id)).results).toEqual(before);
+    const bad = { ...content, strandWeights: { knife: 0, cooking: 50, plating: 50 } };
+    const draft = (await lead<Rubric>('PUT', `/api/rubrics/${summary!.id}`, { body: bad, version: saved.version })).body;
+    expect((await lead('POST', `/api/rubrics/${summary!.id}/editions`, { version: draft.version })).problem.errors![0]!.field).toBe('strandWeights.knife');
+    expect((await lead('PUT', `/api/rubrics/${summary!.id}`, { body: content, version: 1 })).status).toBe(412);
+  });
+});

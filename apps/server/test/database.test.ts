@@ -1,0 +1,68 @@
+import { DataSource } from 'typeorm';
+import { describe, expect, it } from 'vitest';
+import { linesOf } from '@pelvo/core';
+import { addDemoSchool } from '../src/demo/addDemoSchool';
+import { Dish } from '../src/dishes/dish.entity';
+import { Technique } from '../src/techniques/technique.entity';
+import { dataSourceOptions } from '../src/platform/database/dataSource';
+import { freshDatabase } from './school';
+
+const tables = async (database: DataSource) => ((await database.query('SHOW TABLES')) as Record<string, string>[]).map((row) => Object.values(row)[0]!).filter((name) => name !== 'migrations');
+
+describe('the schema', () => {
+  it('goes up, down and up again on the demo school', async () => {
+    const database = await new DataSource(dataSourceOptions(await freshDatabase())).initialize();
+    await database.runMigrations();
+    await addDemoSchool(database);
+    const first = await tables(database);
+    for (const _ of database.migrations) await database.undoLastMigration();
+    expect(await tables(database)).toEqual([]);
+    await database.runMigrations();
+    await addDemoSchool(database);
+    expect(await tables(database)).toEqual(first);
+    await database.destroy();
+  });
+
+  it('matches the entities', async () => {
+    const database = await new DataSource(dataSourceOptions(await freshDatabase())).initialize();
+    await database.runMigrations();
+    for (const entity of database.entityMetadatas) {
+      const columns = (await database.query(`SHOW COLUMNS FROM \`${entity.tableName}\``)) as { Field: string; Null: string }[];
+      expect(columns.map((column) => column.Field).sort()).toEqual([...new Set(entity.columns.map((column) => column.databaseName))].sort());
+      for (const column of entity.columns) expect([column.databaseName, columns.find(({ Field }) => Field === column.databaseName)!.Null]).toEqual([column.databaseName, column.isNullable ? 'YES' : 'NO']);
+    }
+    await database.destroy();
+  });
+
+  it('keeps a lesson from ending before it starts, whoever asks', async () => {
+    const database = await new DataSource(dataSourceOptions(await freshDatabase())).initialize();
+    await database.runMigrations();
+    await addDemoSchool(database);
+    await expect(database.query("UPDATE lesson SET end = '01:00'")).rejects.toThrow(/lesson_times/);
+    await expect(database.query('DELETE FROM dish_edition')).rejects.toThrow(/foreign key/);
+    await database.destroy();
+  });
+});
+
+describe('the demo school', () => {
+  it('has complete cards and dishes in all strands, read without doubt but for one line left to settle', async () => {
+    const database = await new DataSource(dataSourceOptions(await freshDatabase())).initialize();
+    await database.runMigrations();
+    await addDemoSchool(database);
+    await addDemoSchool(database);
+    const dishes = await database.manager.find(Dish);
+    const techniques = await database.manager.find(Technique);
+    expect(dishes.length).toBeGreaterThanOrEqual(9);
+    expect(techniques.length).toBeGreaterThanOrEqual(12);
+    for (const { card } of techniques) {
+      expect(Math.min(card.steps.length, card.criticalPoints.length, card.cues.length, card.faults.length, card.cautions.length), card.name).toBeGreaterThan(0);
+    }
+    const strandOf = new Map(techniques.map((technique) => [technique.id, technique.strand]));
+    const strands = new Set(dishes.flatMap((dish) => dish.content.method.flatMap((step) => step.techniqueIds.map((id) => strandOf.get(id)))));
+    expect([...strands].sort()).toEqual(['cooking', 'knife', 'plating']);
+    const open = dishes.flatMap((dish) => linesOf(dish.content).filter((line) => line.certainty !== 'sure').map((line) => line.written));
+    expect(open).toEqual(['some orange peel']);
+    expect(dishes.filter((dish) => linesOf(dish.content).some((line) => line.preparationEditionId)).length).toBeGreaterThanOrEqual(2);
+    await database.destroy();
+  });
+});

@@ -1,0 +1,112 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { computeOrder, type Order } from '@pelvo/core';
+import { makingPlanOf, type ClassDetail, type ClassSummary, type DishSummary, type LessonDetail, type LessonFields, type LessonSummary, type Page, type RubricSummary } from '@pelvo/contract';
+import { openSchool, type Call, type School } from './school';
+
+describe('a lesson', () => {
+  let school: School;
+  let lead: Call;
+  let fields: LessonFields;
+  beforeAll(async () => {
+    school = await openSchool({ demo: true });
+    lead = await school.as('lead');
+    const classes = (await lead<ClassSummary[]>('GET', '/api/classes')).body;
+    const dishes = (await lead<Page<DishSummary>>('GET', '/api/dishes')).body.items;
+    fields = {
+      title: 'Trout again', date: '2027-01-11', start: '09:00', end: '12:00', kitchen: 'Kitchen 2',
+      classId: classes.find((item) => item.students === 14)!.id,
+      teamSize: 2, portionsATeam: 2, demonstrationPortions: 2, referencePlates: 1, spareMakings: 1, studentCount: null,
+      dishEditionIds: [dishes.find((dish) => dish.title.startsWith('Poached trout'))!.editionId!],
+      techniques: [], rubricEditionId: null,
+    };
+  });
+  afterAll(() => school.close());
+  const create = async (change: Partial<LessonFields> = {}) => (await lead<LessonDetail>('POST', '/api/lessons', { body: { ...fields, ...change } })).body;
+  const demoLesson = async (title: string) => (await lead<LessonSummary[]>('GET', '/api/lessons')).body.find((lesson) => lesson.title === title)!;
+
+  it('orders the same on the server as the core does in the browser', async () => {
+    const lesson = await create();
+    const { body: order } = await lead<Order>('GET', `/api/lessons/${lesson.id}/order`);
+    const here = computeOrder({
+      plan: makingPlanOf(lesson, lesson.present),
+      dishes: lesson.dishes.map(({ editionId, content }) => ({ editionId, content })),
+      preparations: new Map(Object.entries(lesson.preparations)),
+    });
+    expect(order).toEqual(JSON.parse(JSON.stringify(here)));
+    expect(order.demand.shown).toBe('19');
+    expect(order.preparations.map((need) => need.title)).toEqual(['Vegetable stock']);
+    expect(order.lines.find((line) => line.item === 'trout fillets')!.figure.shown).toBe('19');
+  });
+
+  it('orders for another number when asked, and less when someone is away', async () => {
+    const lesson = await create();
+    const trout = async (query = '') => (await lead<Order>('GET', `/api/lessons/${lesson.id}/order${query}`)).body.lines.find((line) => line.item === 'trout fillets')!.figure.value;
+    expect([await trout(), await trout('?students=20')]).toEqual(['19', '25']);
+    expect((await lead('GET', `/api/lessons/${lesson.id}/order?students=0`)).problem.errors![0]!.field).toBe('students');
+    for (const student of lesson.students.slice(0, 2)) await lead('PUT', `/api/students/${student.id}/absences/${lesson.date}`);
+    expect(await trout()).toBe('17');
+  });
+
+  it('exports the order as CSV and as a PDF on A4 and Letter', async () => {
+    const lesson = await create();
+    const csv = await lead('GET', `/api/lessons/${lesson.id}/order.csv`);
+    expect(csv.headers.get('content-disposition')).toMatch(/attachment; filename="order-trout-again-2027-01-11\.csv"/);
+    expect(csv.bytes.toString()).toContain('trout fillets');
+    const sizes = await Promise.all(['A4', 'LETTER'].map(async (paper) => /MediaBox \[0 0 ([\d.]+) /.exec((await lead('GET', `/api/lessons/${lesson.id}/order.pdf?paper=${paper}`)).bytes.toString('latin1'))![1]));
+    expect(sizes.map((width) => Math.round(Number(width)))).toEqual([595, 612]);
+  });
+
+  it.each([
+    ['ends before it starts', { start: '12:00', end: '09:00' }, 'end'],
+    ['is on a day that does not exist', { date: '2027-02-30' }, 'date'],
+    ['plans for a class of none', { studentCount: 0 }, 'studentCount'],
+    ['has teams of nobody', { teamSize: 0 }, 'teamSize'],
+    ['has a negative demonstration', { demonstrationPortions: -1 }, 'demonstrationPortions'],
+    ['half a portion', { portionsATeam: 0.5 }, 'portionsATeam'],
+    ['has no such class', { classId: '00000000-0000-4000-8000-000000000000' }, 'classId'],
+    ['has no such dish', { dishEditionIds: ['00000000-0000-4000-8000-000000000000'] }, 'dishEditionIds'],
+    ['has no title', { title: '  ' }, 'title'],
+  ] as const)('is refused when it %s', async (_, change, field) => {
+    const answer = await lead('POST', '/api/lessons', { body: { ...fields, ...change } });
+    expect([answer.status, answer.problem.errors?.[0]?.field]).toEqual([422, field]);
+    expect(answer.problem.errors![0]!.remedy).not.toBe('');
+  });
+
+  it('of an empty class says that nobody comes', async () => {
+    const empty = (await lead<ClassDetail>('POST', '/api/classes', { body: { name: 'Nobody', term: '' } })).body;
+    const lesson = await create({ classId: empty.id });
+    expect(lesson.readiness[0]).toMatchObject({ station: 'plan', state: 'missing', missing: ['no students', 'no technique in focus', 'no rubric'] });
+  });
+
+  it('is saved by version, and keeps dish, class and rubric once marks were given', async () => {
+    const lesson = await create();
+    const saved = await lead<LessonDetail>('PUT', `/api/lessons/${lesson.id}`, { body: { ...fields, title: 'Trout, later' }, version: 1 });
+    expect([saved.status, saved.body.version, saved.body.title]).toEqual([200, 2, 'Trout, later']);
+    expect((await lead('PUT', `/api/lessons/${lesson.id}`, { body: fields, version: 1 })).status).toBe(412);
+    const marked = (await lead<LessonDetail>('GET', `/api/lessons/${(await demoLesson('Knife basics and a citrus salad')).id}`)).body;
+    const base: LessonFields = { ...fields, classId: marked.classId, dishEditionIds: [marked.dishes[0]!.editionId], rubricEditionId: marked.rubric!.editionId };
+    const change = (part: Partial<LessonFields>) => lead('PUT', `/api/lessons/${marked.id}`, { body: { ...base, ...part }, version: marked.version });
+    expect((await change({ dishEditionIds: [] })).problem.errors![0]!.field).toBe('dishEditionIds');
+    expect((await change({ rubricEditionId: null })).problem.errors![0]!.field).toBe('rubricEditionId');
+    expect((await change({})).status).toBe(200);
+  });
+
+  it('shows stores the order but no names, needs or marks', async () => {
+    const stores = await school.as('stores');
+    const { id } = await demoLesson('Blanching and emulsions');
+    const { body } = await stores<LessonDetail>('GET', `/api/lessons/${id}`);
+    expect([body.students, body.rubric, body.readiness.map(({ station }) => station)]).toEqual([[], null, ['plan', 'order']]);
+    expect(body.present).toBe(13);
+    expect(JSON.stringify((await stores('GET', '/api/lessons')).body)).not.toMatch(/Quill|of 13 dishes/);
+    expect((await stores('GET', `/api/lessons/${id}/order.csv`)).status).toBe(200);
+  });
+
+  it('holds unread lines in the order of the demo’s duck', async () => {
+    const lesson = await demoLesson('Duck, and patience');
+    const { body } = await lead<Order>('GET', `/api/lessons/${lesson.id}/order`);
+    expect(body.held.map((held) => held.written)).toEqual(['some orange peel']);
+    expect(lesson.readiness.find(({ station }) => station === 'order')!.missing).toEqual(['1 line to settle']);
+    const rubrics = (await lead<RubricSummary[]>('GET', '/api/rubrics')).body;
+    expect(rubrics).toHaveLength(1);
+  });
+});
