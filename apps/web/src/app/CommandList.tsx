@@ -7,8 +7,7 @@ import { Dialog } from '../design';
 import { shortDate } from './dates';
 import { fetcher } from './client';
 import { useMe } from './useMe';
-import { useLessons } from '../lessons/useLessons';
-import { STATION_NAMES, stationPath } from '../lessons/strips';
+import { useLessons, STATION_NAMES, stationPath } from '../lessons';
 
 interface Entry {
   readonly group: string;

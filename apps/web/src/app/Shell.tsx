@@ -3,7 +3,7 @@ import { useState, type ReactNode } from 'react';
 import { NavLink, Link } from 'react-router';
 import { ROLE_NAMES, type Role } from '@pelvo/contract';
 import { Wordmark } from '../design';
-import { TermStrip } from '../lessons/strips';
+import { TermStrip } from '../lessons';
 import { CommandList } from './CommandList';
 import { signOut, useMe } from './useMe';
 

@@ -8,8 +8,7 @@ import { longDate } from '../app/dates';
 import { Shell } from '../app/Shell';
 import { useMe } from '../app/useMe';
 import { Button, ButtonLink, Empty, FigureValue, Loading, PageHead, ProblemNotice, Section, WorkingPage } from '../design';
-import { LessonStrip } from '../lessons/strips';
-import { useLesson } from '../lessons/useLessons';
+import { LessonStrip, useLesson } from '../lessons';
 import { LevelsChart } from './LevelsChart';
 
 /** The results of a class in a lesson: levels by criterion, every mark, and giving them to the students. */

@@ -50,7 +50,7 @@ export function LevelsChart({ levels }: { levels: readonly CriterionLevels[] }) 
     };
   }, [judged]);
   return (
-    <div style={{ height: `${judged.length * 38 + 90}px` }}>
+    <div className="relative w-full min-w-0 overflow-hidden" style={{ height: `${judged.length * 38 + 90}px` }}>
       <Bar
         role="img"
         aria-label={`Levels by criterion: ${judged.map((level) => `${level.name}: ${LEVELS.map((each) => `${level.counts[each - 1]} ${LEVEL_NAMES[each]}`).join(', ')}`).join('; ')}`}

@@ -2,8 +2,7 @@ import { Link, useParams } from 'react-router';
 import { computeResult } from '@pelvo/core';
 import { Shell } from '../app/Shell';
 import { ButtonLink, Empty, Loading, PageHead, ProblemNotice } from '../design';
-import { LessonStrip } from '../lessons/strips';
-import { useLesson } from '../lessons/useLessons';
+import { LessonStrip, useLesson } from '../lessons';
 import { SavedState } from './SavedState';
 import { marksOf, useMarking } from './useMarking';
 

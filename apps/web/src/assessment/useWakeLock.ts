@@ -12,11 +12,12 @@ export function useWakeLock(): void {
       if (gone) void taken?.release();
       else lock = taken;
     };
-    void take();
-    document.addEventListener('visibilitychange', take);
+    const onVisible = () => void take();
+    onVisible();
+    document.addEventListener('visibilitychange', onVisible);
     return () => {
       gone = true;
-      document.removeEventListener('visibilitychange', take);
+      document.removeEventListener('visibilitychange', onVisible);
       void lock?.release();
     };
   }, []);

@@ -7,7 +7,7 @@ import { shortDate, today } from '../app/dates';
 import { Shell } from '../app/Shell';
 import { useMe } from '../app/useMe';
 import { Button, Dialog, Empty, Loading, PageHead, ProblemNotice, Section, TextField } from '../design';
-import { InvitationNotice } from '../people/PeoplePage';
+import { InvitationNotice } from '../people';
 import { RosterImportDialog } from './RosterImportDialog';
 import { StudentForm } from './StudentForm';
 
@@ -101,6 +101,7 @@ interface StudentRowProps {
 
 function StudentRow({ student, lead, onEdit, onAbsence, onCode }: StudentRowProps) {
   const [date, setDate] = useState('');
+  const [asking, setAsking] = useState(false);
   const { needs } = student;
   const upcoming = student.absences.filter((day) => day >= today());
   const past = student.absences.length - upcoming.length;
@@ -123,10 +124,15 @@ function StudentRow({ student, lead, onEdit, onAbsence, onCode }: StudentRowProp
         {past > 0 ? <span className="text-soft">{past} {past === 1 ? 'day' : 'days'} missed</span> : null}
       </span>
       <span className="flex flex-wrap items-center gap-1">
-        <form className="flex items-end gap-1" onSubmit={(event) => { event.preventDefault(); if (date) void onAbsence(date, true).then(() => setDate('')); }}>
-          <div className="w-40"><TextField label={`Day ${student.name} is away`} labelHidden type="date" value={date} onChange={(event) => setDate(event.target.value)} /></div>
-          <Button type="submit" kind="quiet" disabled={!date}>Away</Button>
-        </form>
+        {asking ? (
+          <form className="flex items-end gap-1" onSubmit={(event) => { event.preventDefault(); if (date) void onAbsence(date, true).then(() => { setDate(''); setAsking(false); }); }}>
+            <div className="w-40"><TextField autoFocus label={`Day ${student.name} is away`} labelHidden type="date" value={date} onChange={(event) => setDate(event.target.value)} /></div>
+            <Button type="submit" disabled={!date}>Away</Button>
+            <Button kind="quiet" onClick={() => setAsking(false)}>Not</Button>
+          </form>
+        ) : (
+          <Button kind="quiet" onClick={() => setAsking(true)}>Away on …<span className="sr-only"> ({student.name})</span></Button>
+        )}
         {lead ? <Button kind="quiet" onClick={onEdit}>Edit<span className="sr-only"> {student.name}</span></Button> : null}
         {lead ? <Button kind="quiet" onClick={onCode}>{student.hasAccount ? 'New code' : 'Give access'}<span className="sr-only"> to {student.name}</span></Button> : null}
       </span>

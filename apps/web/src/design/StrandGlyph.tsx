@@ -4,7 +4,7 @@ const PATHS: Readonly<Record<Strand, string>> = {
   // A blade over its board, a pan from the side, a plate from above with something off centre.
   knife: 'M2 13h20M3 10c6 0 12-1 18-6v6H3Z',
   cooking: 'M2 9h14v5a4 4 0 0 1-4 4H6a4 4 0 0 1-4-4V9ZM16 11h7M6 6V4M10 6V3',
-  plating: 'M12 3a9 9 0 1 0 .01 0ZM8 14l2.5-6 2.5 6ZM15.5 14.5v.01M16.5 10.5v.01M13.5 16.5v.01',
+  plating: 'M12 3a9 9 0 1 0 .01 0ZM7.5 13a5 5 0 0 0 8.5 2M11 9.5h3v2.5h-3Z',
 };
 
 /** The mark of a strand, with its name for those who do not see it. */

@@ -5,7 +5,7 @@ import { linesOf, minutesIn, readLine, suggestTechniques, type Component, type D
 import type { DishSummary, Page, Technique } from '@pelvo/contract';
 import { fetcher } from '../app/client';
 import { Button, Section, SelectField, StrandGlyph, TextArea, TextField } from '../design';
-import { useTechniques } from '../techniques/useTechniques';
+import { useTechniques } from '../techniques';
 import { LineEditor } from './LineEditor';
 import { LineRow } from './LineRow';
 

@@ -6,7 +6,7 @@ import { fetcher, send } from '../app/client';
 import { Shell } from '../app/Shell';
 import { useMe } from '../app/useMe';
 import { Button, ButtonLink, Empty, Loading, PageHead, ProblemNotice, StrandGlyph, TextField } from '../design';
-import { useTechniques } from '../techniques/useTechniques';
+import { useTechniques } from '../techniques';
 
 /** The dishes of the school. */
 export default function DishesPage() {

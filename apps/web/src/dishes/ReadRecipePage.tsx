@@ -6,7 +6,7 @@ import { fieldProblem, send } from '../app/client';
 import { Shell } from '../app/Shell';
 import { useDraft } from '../app/useDraft';
 import { Button, Empty, Notice, PageHead, ProblemNotice, Stepper, TextArea, TextField } from '../design';
-import { useTechniques } from '../techniques/useTechniques';
+import { useTechniques } from '../techniques';
 import { DishEditor } from './DishEditor';
 import { readDraft, type Corrections } from './readDraft';
 

@@ -4,7 +4,7 @@ import useSWR from 'swr';
 import { LESSON_LIMITS, PURPOSES, type ClassSummary, type DishSummary, type LessonFields, type Page, type Purpose, type RubricSummary } from '@pelvo/contract';
 import { fetcher, fieldProblem } from '../app/client';
 import { Choice, Section, SelectField, Stepper, StrandGlyph, TextField, Tick } from '../design';
-import { useTechniques } from '../techniques/useTechniques';
+import { useTechniques } from '../techniques';
 
 interface LessonFormProps {
   readonly fields: LessonFields;

@@ -5,8 +5,7 @@ import { LESSON_LIMITS, makingPlanOf, type LessonDetail } from '@pelvo/contract'
 import { shortDate } from '../app/dates';
 import { Shell } from '../app/Shell';
 import { DownloadLink, Empty, FigureValue, Loading, Notice, PageHead, ProblemNotice, Section, Stepper, WorkingPage, Button, ButtonLink } from '../design';
-import { LessonStrip } from '../lessons/strips';
-import { useLesson } from '../lessons/useLessons';
+import { LessonStrip, useLesson } from '../lessons';
 
 /** What to buy for a lesson, recomputed here as the number of students changes. */
 export default function OrderPage() {

@@ -5,7 +5,8 @@ import { ROLE_NAMES, type Invitation, type NewPerson, type Person } from '@pelvo
 import { fetcher, fieldProblem, send } from '../app/client';
 import { Shell } from '../app/Shell';
 import { useMe } from '../app/useMe';
-import { Button, Loading, Notice, PageHead, ProblemNotice, Section, SelectField, TextField } from '../design';
+import { Button, Loading, PageHead, ProblemNotice, Section, SelectField, TextField } from '../design';
+import { InvitationNotice } from './InvitationNotice';
 
 /** Who has an account, and how new people get one. */
 export default function PeoplePage() {
@@ -56,16 +57,6 @@ export default function PeoplePage() {
         ) : null}
       </div>
     </Shell>
-  );
-}
-
-/** A one-time code, shown once. */
-export function InvitationNotice({ invitation }: { invitation: Invitation }) {
-  return (
-    <Notice title={`Code for ${invitation.person.name}`}>
-      <p className="my-1 font-title text-3xl font-bold tracking-wide">{invitation.code}</p>
-      <p>Hand it over in person. At {location.origin}/join they choose a password with it. It is shown only now and is good for seven days, once.</p>
-    </Notice>
   );
 }
 

@@ -2,7 +2,7 @@ import { X } from 'lucide-react';
 import { useState } from 'react';
 import { LEVEL_NAMES, LEVELS, type Criterion } from '@pelvo/core';
 import { Button, SelectField, TextArea, TextField } from '../design';
-import { useTechniques } from '../techniques/useTechniques';
+import { useTechniques } from '../techniques';
 
 /** A criterion to read, or, opened, to change. */
 export function CriterionEditor({ criterion, onChange }: { criterion: Criterion; onChange?: (criterion: Criterion | null) => void }) {

@@ -95,9 +95,12 @@ function Weights({ content, error, onChange }: { content: RubricContent; error: 
   return (
     <div className="mb-6 grid gap-4 md:grid-cols-2">
       <TextField label="Name" value={content.name} problem={fieldProblem(error, 'name')} onChange={(event) => onChange({ ...content, name: event.target.value })} />
-      <div className="flex flex-wrap gap-3">
-        {STRANDS.map((strand) => <div key={strand} className="w-32"><TextField label={STRAND_NAMES[strand]} inputMode="decimal" type="number" min={0} max={100} value={content.strandWeights[strand]} problem={fieldProblem(error, `strandWeights.${strand}`)} onChange={(event) => onChange({ ...content, strandWeights: { ...content.strandWeights, [strand]: number(event.target.value, 100) } })} /></div>)}
-      </div>
+      <fieldset>
+        <legend className="sr-only">Weights of the strands</legend>
+        <div className="flex flex-wrap gap-3">
+        {STRANDS.map((strand) => <div key={strand} className="w-40"><TextField label={`${STRAND_NAMES[strand]} weighs`} inputMode="decimal" type="number" min={0} max={100} value={content.strandWeights[strand]} problem={fieldProblem(error, `strandWeights.${strand}`)} onChange={(event) => onChange({ ...content, strandWeights: { ...content.strandWeights, [strand]: number(event.target.value, 100) } })} /></div>)}
+        </div>
+      </fieldset>
       <fieldset className="md:col-span-2">
         <legend className="mb-1 font-semibold">A level earns, in percent of its criterion’s weight</legend>
         <div className="flex flex-wrap gap-3">

@@ -128,7 +128,7 @@ export function readLine(written: string): LineReading {
   }
 
   doubts.push(...(read?.doubts ?? []));
-  let rest = tidy(read ? read.rest : text);
+  const rest = tidy(read ? read.rest : text);
   // The bracket stood before the unit: "1 (400 g) tin plum tomatoes" reads on as it is, since brackets were lifted out.
   const comma = /,\s*|\s[–—-]\s|;\s*/.exec(rest);
   let item = comma ? rest.slice(0, comma.index) : rest;

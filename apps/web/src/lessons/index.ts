@@ -1,0 +1,2 @@
+export { LessonStrip, missingIn, STATION_NAMES, stationPath, TermStrip } from './strips';
+export { useLesson, useLessons } from './useLessons';

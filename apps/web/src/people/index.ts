@@ -1,0 +1,1 @@
+export { InvitationNotice } from './InvitationNotice';

@@ -1,0 +1,1 @@
+export { useTechniques } from './useTechniques';

@@ -1,0 +1,3 @@
+import { defineConfig } from 'vitest/config';
+
+export default defineConfig({ resolve: { conditions: ['source', 'node'] }, test: { name: 'web', include: ['test/**/*.test.ts'] } });

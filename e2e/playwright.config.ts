@@ -1,0 +1,24 @@
+import { defineConfig } from '@playwright/test';
+
+const { PELVO_URL = 'http://127.0.0.1:4300', PELVO_REPORT = 'test-results/report.json' } = process.env;
+
+/** Drives Debian's Chromium against a running demo school. Tests share its database, so they run one after the other. */
+export default defineConfig({
+  testDir: '.',
+  testMatch: '*.spec.ts',
+  workers: 1,
+  fullyParallel: false,
+  retries: 0,
+  timeout: 60_000,
+  expect: { timeout: 10_000 },
+  reporter: [['list'], ['json', { outputFile: PELVO_REPORT }]],
+  use: {
+    baseURL: PELVO_URL,
+    viewport: { width: 1280, height: 800 },
+    trace: 'off',
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+    },
+  },
+});

@@ -1,0 +1,27 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, type Page } from '@playwright/test';
+
+export const PASSWORD = 'demo-kitchen';
+
+/** Signs in through the screen, as a person does. */
+export async function signIn(page: Page, name: string): Promise<void> {
+  await page.goto('/');
+  await page.getByLabel('Sign-in name').fill(name);
+  await page.getByLabel('Password').fill(PASSWORD);
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await expect(page.getByRole('button', { name: 'Sign out' })).toBeVisible();
+}
+
+/** axe finds nothing on the screen. */
+export async function expectAccessible(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze();
+  expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.html).slice(0, 3).join(' | ')}`)).toEqual([]);
+}
+
+/** The id of a demo lesson or dish by its title. */
+export async function idOf(page: Page, list: '/api/lessons' | '/api/dishes', title: string): Promise<string> {
+  const body = (await (await page.request.get(list)).json()) as { id: string; title: string }[] | { items: { id: string; title: string }[] };
+  const found = (Array.isArray(body) ? body : body.items).find((item) => item.title.startsWith(title));
+  if (!found) throw new Error(`The demo school has no "${title}"`);
+  return found.id;
+}

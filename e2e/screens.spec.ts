@@ -1,0 +1,68 @@
+import { expect, test, type Page } from '@playwright/test';
+import { expectAccessible, idOf, signIn } from './school';
+
+const views: readonly [string, (page: Page) => Promise<string>][] = [
+  ['the term', () => Promise.resolve('/')],
+  ['the techniques', () => Promise.resolve('/techniques')],
+  ['the dishes', () => Promise.resolve('/dishes')],
+  ['reading a recipe', () => Promise.resolve('/dishes/new')],
+  ['a dish', async (page) => `/dishes/${await idOf(page, '/api/dishes', 'Duck breast')}`],
+  ['the classes', () => Promise.resolve('/classes')],
+  ['a plan', async (page) => `/lessons/${await idOf(page, '/api/lessons', 'Poaching')}`],
+  ['an order', async (page) => `/lessons/${await idOf(page, '/api/lessons', 'Duck')}/order`],
+  ['the marking list', async (page) => `/lessons/${await idOf(page, '/api/lessons', 'Blanching')}/mark`],
+  ['the results', async (page) => `/lessons/${await idOf(page, '/api/lessons', 'Blanching')}/results`],
+  ['the rubrics', () => Promise.resolve('/rubrics')],
+  ['the people', () => Promise.resolve('/people')],
+];
+
+test('axe finds nothing on any main view, and nothing runs off the side at 200 percent', async ({ page }) => {
+  test.setTimeout(180_000);
+  const errors: string[] = [];
+  page.on('console', (message) => message.type() === 'error' && errors.push(message.text()));
+  page.on('pageerror', (error) => errors.push(error.message));
+  await page.goto('/');
+  await expect(page.getByRole('button', { name: 'Sign in' })).toBeVisible();
+  await expectAccessible(page);
+  await signIn(page, 'maren.oltz');
+  for (const [name, path] of views) {
+    await test.step(name, async () => {
+      await page.goto(await path(page));
+      await page.waitForLoadState('networkidle');
+      await expectAccessible(page);
+      await page.setViewportSize({ width: 640, height: 400 });
+      await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth), { message: `${name} at 200 percent` }).toBeLessThanOrEqual(1);
+      await page.setViewportSize({ width: 1280, height: 800 });
+    });
+  }
+  await test.step('a technique, a class, a rubric, a dish being marked', async () => {
+    for (const [list, link] of [['/techniques', /^Poach/], ['/classes', /Foundation cohort/], ['/rubrics', /Practical dish/]] as const) {
+      await page.goto(list);
+      await page.getByRole('main').getByRole('link', { name: link }).first().click();
+      await page.waitForLoadState('networkidle');
+      await expectAccessible(page);
+    }
+    await page.goto(`/lessons/${await idOf(page, '/api/lessons', 'Blanching')}/mark`);
+    await page.getByRole('link', { name: /Greta Sool/ }).click();
+    await expect(page.getByRole('button', { name: /^Met\./ })).toBeVisible();
+    await expectAccessible(page);
+    const small = await page.getByRole('main').getByRole('button').evaluateAll((buttons) => buttons.filter((button) => button.getBoundingClientRect().height < 48).map((button) => button.textContent));
+    expect(small).toEqual([]);
+  });
+  expect(errors).toEqual([]);
+});
+
+test('everything can be reached from the keyboard', async ({ page }) => {
+  await signIn(page, 'maren.oltz');
+  await page.keyboard.press('Control+k');
+  await expect(page.getByRole('combobox', { name: 'Find anything' })).toBeFocused();
+  await page.keyboard.type('poaching and a mounted');
+  await expect(page.getByRole('option', { name: /Order/ })).toBeVisible();
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: /Order for/ })).toBeVisible();
+  const figure = page.getByRole('button', { name: /^double cream/ });
+  await figure.focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('complementary', { name: 'Working' })).toContainText('double cream');
+});

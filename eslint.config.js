@@ -1,0 +1,63 @@
+import js from '@eslint/js';
+import reactHooks from 'eslint-plugin-react-hooks';
+import globals from 'globals';
+import ts from 'typescript-eslint';
+
+const AREAS = ['assessment', 'classes', 'dishes', 'lessons', 'orders', 'people', 'rubrics', 'techniques'];
+
+/** Arrows run one way: web and server -> contract -> core. */
+const arrows = (files, forbidden) => ({
+  files,
+  rules: { 'no-restricted-imports': ['error', { patterns: [{ group: forbidden, message: 'Arrows run one way: web and server -> contract -> core.' }] }] },
+});
+
+export default ts.config(
+  { ignores: ['**/dist/**', '**/node_modules/**', '.pelvo/**', 'test-results/**'] },
+  js.configs.recommended,
+  ...ts.configs.strict,
+  {
+    languageOptions: { globals: globals.node },
+    rules: {
+      '@typescript-eslint/no-non-null-assertion': 'off',
+      '@typescript-eslint/no-extraneous-class': 'off',
+      '@typescript-eslint/no-invalid-void-type': 'off',
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
+      eqeqeq: 'error',
+      'max-lines': ['error', { max: 400, skipBlankLines: true, skipComments: true }],
+    },
+  },
+  {
+    files: ['**/*.ts', '**/*.tsx'],
+    languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
+    rules: {
+      '@typescript-eslint/no-floating-promises': 'error',
+      '@typescript-eslint/no-misused-promises': ['error', { checksVoidReturn: { attributes: false } }],
+      '@typescript-eslint/switch-exhaustiveness-check': ['error', { considerDefaultExhaustiveForUnions: true }],
+    },
+  },
+  arrows(['packages/core/**'], ['@pelvo/*', 'react*', '@nestjs/*', 'typeorm', 'node:*']),
+  arrows(['packages/contract/**'], ['@pelvo/server', '@pelvo/web', 'react*', '@nestjs/*', 'typeorm', 'node:*']),
+  {
+    files: ['apps/web/src/**'],
+    languageOptions: { globals: globals.browser },
+    plugins: { 'react-hooks': reactHooks },
+    rules: { ...reactHooks.configs.recommended.rules },
+  },
+  {
+    // An area shows one face to the others, its index. App.tsx alone knows every page.
+    files: ['apps/web/src/**'],
+    ignores: ['apps/web/src/app/App.tsx'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            { group: AREAS.map((area) => `../${area}/*`), message: 'Import from the area’s index, or move what is shared down.' },
+            { group: ['@nestjs/*', 'typeorm', 'node:*'], message: 'This does not run in a browser.' },
+          ],
+        },
+      ],
+    },
+  },
+  { files: ['tools/**', '*.js'], rules: { 'no-console': 'off' } },
+);
