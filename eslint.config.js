@@ -8,7 +8,12 @@ const AREAS = ['assessment', 'classes', 'dishes', 'lessons', 'orders', 'people',
 /** Arrows run one way: web and server -> contract -> core. */
 const arrows = (files, forbidden) => ({
   files,
-  rules: { 'no-restricted-imports': ['error', { patterns: [{ group: forbidden, message: 'Arrows run one way: web and server -> contract -> core.' }] }] },
+  rules: {
+    'no-restricted-imports': [
+      'error',
+      { patterns: [{ group: forbidden, message: 'Arrows run one way: web and server -> contract -> core.' }] },
+    ],
+  },
 });
 
 export default ts.config(

@@ -10,13 +10,18 @@ test('from technique to mark', async ({ page, browser }) => {
     await page.getByRole('link', { name: 'Techniques' }).click();
     for (const strand of ['Knife work', 'Cooking', 'Plating']) await expect(page.getByRole('heading', { name: strand })).toBeVisible();
     await page.getByRole('link', { name: /^Blanch and refresh/ }).click();
-    for (const part of ['Steps', 'What decides the result', 'Cues', 'Faults']) await expect(page.getByRole('heading', { name: part })).toBeVisible();
+    for (const part of ['Steps', 'What decides the result', 'Cues', 'Faults'])
+      await expect(page.getByRole('heading', { name: part })).toBeVisible();
     await expect(page.getByRole('row', { name: /Grey-green/ })).toContainText('ice ready beforehand');
   });
 
   await test.step('a dish: pasted, a held line settled by hand, saved and published', async () => {
     await page.goto('/dishes/new');
-    await page.getByLabel('The recipe as text').fill('Warm turnip salad (serves 4)\n600 g turnips\n3 glugs olive oil\n2 shallots, finely diced\nsalt, to taste\nMethod\n1. Blanch the turnips for 4 minutes, refresh.\n2. Dress and serve.');
+    await page
+      .getByLabel('The recipe as text')
+      .fill(
+        'Warm turnip salad (serves 4)\n600 g turnips\n3 glugs olive oil\n2 shallots, finely diced\nsalt, to taste\nMethod\n1. Blanch the turnips for 4 minutes, refresh.\n2. Dress and serve.',
+      );
     await expect(page.getByLabel('Title')).toHaveValue('Warm turnip salad');
     await expect(page.getByText('Is "glugs" a unit?')).toBeVisible();
     await page.getByRole('button', { name: /3 glugs olive oil: correct/ }).click();
@@ -38,7 +43,13 @@ test('from technique to mark', async ({ page, browser }) => {
     await page.getByLabel('Name').fill('Pastry pilots');
     await page.getByRole('button', { name: 'Make the class' }).click();
     await page.getByRole('button', { name: 'Bring in a roster' }).first().click();
-    await page.getByLabel('Choose a file').setInputFiles({ name: 'roster.csv', mimeType: 'text/csv', buffer: Buffer.from('name,allergens\nZoë Ark,nuts\nBo Lind,\nZoë Ark,\n=HYPERLINK("x"),\n') });
+    await page
+      .getByLabel('Choose a file')
+      .setInputFiles({
+        name: 'roster.csv',
+        mimeType: 'text/csv',
+        buffer: Buffer.from('name,allergens\nZoë Ark,nuts\nBo Lind,\nZoë Ark,\n=HYPERLINK("x"),\n'),
+      });
     await expect(page.getByRole('alert')).toContainText('stands on line 2 already');
     await expect(page.getByRole('alert')).toContainText('spreadsheet formula');
     await page.getByRole('button', { name: 'Add 2, leave the others out' }).click();
@@ -85,7 +96,10 @@ test('from technique to mark', async ({ page, browser }) => {
   });
 
   await test.step('marking: by touch alone, then by keyboard alone', async () => {
-    await page.getByRole('link', { name: /^.*Mark/ }).first().click();
+    await page
+      .getByRole('link', { name: /^.*Mark/ })
+      .first()
+      .click();
     await page.getByRole('link', { name: /Bo Lind/ }).click();
     for (let criterion = 0; criterion < 10; criterion += 1) await page.getByRole('button', { name: /^(?:Secure|Met)\./ }).click();
     await expect(page.getByText('All saved')).toBeVisible();

@@ -15,12 +15,21 @@ export async function signIn(page: Page, name: string): Promise<void> {
 /** axe finds nothing on the screen. */
 export async function expectAccessible(page: Page): Promise<void> {
   const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze();
-  expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.html).slice(0, 3).join(' | ')}`)).toEqual([]);
+  expect(
+    violations.map(
+      ({ id, nodes }) =>
+        `${id}: ${nodes
+          .map((node) => node.html)
+          .slice(0, 3)
+          .join(' | ')}`,
+    ),
+  ).toEqual([]);
 }
 
 /** The id of a demo lesson or dish by its title. */
 export async function idOf(page: Page, list: '/api/lessons' | '/api/dishes', title: string): Promise<string> {
-  const body = (await (await page.request.get(list)).json()) as { id: string; title: string }[] | { items: { id: string; title: string }[] };
+  const body = (await (await page.request.get(list)).json()) as
+    { id: string; title: string }[] | { items: { id: string; title: string }[] };
   const found = (Array.isArray(body) ? body : body.items).find((item) => item.title.startsWith(title));
   if (!found) throw new Error(`The demo school has no "${title}"`);
   return found.id;

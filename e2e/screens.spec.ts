@@ -31,12 +31,20 @@ test('axe finds nothing on any main view, and nothing runs off the side at 200 p
       await page.waitForLoadState('networkidle');
       await expectAccessible(page);
       await page.setViewportSize({ width: 640, height: 400 });
-      await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth), { message: `${name} at 200 percent` }).toBeLessThanOrEqual(1);
+      await expect
+        .poll(() => page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth), {
+          message: `${name} at 200 percent`,
+        })
+        .toBeLessThanOrEqual(1);
       await page.setViewportSize({ width: 1280, height: 800 });
     });
   }
   await test.step('a technique, a class, a rubric, a dish being marked', async () => {
-    for (const [list, link] of [['/techniques', /^Poach/], ['/classes', /Foundation cohort/], ['/rubrics', /Practical dish/]] as const) {
+    for (const [list, link] of [
+      ['/techniques', /^Poach/],
+      ['/classes', /Foundation cohort/],
+      ['/rubrics', /Practical dish/],
+    ] as const) {
       await page.goto(list);
       await page.getByRole('main').getByRole('link', { name: link }).first().click();
       await page.waitForLoadState('networkidle');
@@ -46,7 +54,10 @@ test('axe finds nothing on any main view, and nothing runs off the side at 200 p
     await page.getByRole('link', { name: /Greta Sool/ }).click();
     await expect(page.getByRole('button', { name: /^Met\./ })).toBeVisible();
     await expectAccessible(page);
-    const small = await page.getByRole('main').getByRole('button').evaluateAll((buttons) => buttons.filter((button) => button.getBoundingClientRect().height < 48).map((button) => button.textContent));
+    const small = await page
+      .getByRole('main')
+      .getByRole('button')
+      .evaluateAll((buttons) => buttons.filter((button) => button.getBoundingClientRect().height < 48).map((button) => button.textContent));
     expect(small).toEqual([]);
   });
   expect(errors).toEqual([]);
@@ -54,6 +65,7 @@ test('axe finds nothing on any main view, and nothing runs off the side at 200 p
 
 test('everything can be reached from the keyboard', async ({ page }) => {
   await signIn(page, 'maren.oltz');
+  await expect(page.getByRole('link', { name: 'Plan a lesson' })).toBeVisible();
   await page.keyboard.press('Control+k');
   await expect(page.getByRole('combobox', { name: 'Find anything' })).toBeFocused();
   await page.keyboard.type('poaching and a mounted');

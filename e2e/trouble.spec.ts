@@ -6,7 +6,10 @@ test('marks given without a network are kept over a reload and saved when it is 
   const lesson = await idOf(page, '/api/lessons', 'Two plates against the clock');
   await page.goto(`/lessons/${lesson}/mark`);
   await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
-  await page.getByRole('link', { name: /Hanno Brix/ }).first().click();
+  await page
+    .getByRole('link', { name: /Hanno Brix/ })
+    .first()
+    .click();
   await expect(page.getByRole('heading', { name: 'Hanno Brix' })).toBeVisible();
   await context.setOffline(true);
   await page.keyboard.press('2');
@@ -18,8 +21,14 @@ test('marks given without a network are kept over a reload and saved when it is 
   await page.keyboard.press('3');
   await context.setOffline(false);
   await expect(page.getByText('All saved')).toBeVisible();
-  const sheet = (await (await page.request.get(`/api/lessons/${lesson}/marking-sheet`)).json()) as { marks: { marks: Record<string, unknown> }[] };
-  expect(sheet.marks.some(({ marks }) => JSON.stringify(marks['cut-size']) === '{"kind":"level","level":4,"faults":[]}' && marks['knife-hand'] !== undefined)).toBe(true);
+  const sheet = (await (await page.request.get(`/api/lessons/${lesson}/marking-sheet`)).json()) as {
+    marks: { marks: Record<string, unknown> }[];
+  };
+  expect(
+    sheet.marks.some(
+      ({ marks }) => JSON.stringify(marks['cut-size']) === '{"kind":"level","level":4,"faults":[]}' && marks['knife-hand'] !== undefined,
+    ),
+  ).toBe(true);
 });
 
 test('a server that fails is shown, the mark is kept and retried', async ({ page }) => {
@@ -42,7 +51,10 @@ test('two people saving one dish: the second is told what changed and loses noth
   const other = await browser.newPage();
   await signIn(other, 'maren.oltz');
   await other.goto(path);
-  for (const [who, line, preparation] of [[page, /^60 g almonds/, 'skinned'], [other, /^3 red peppers/, 'charred']] as const) {
+  for (const [who, line, preparation] of [
+    [page, /^60 g almonds/, 'skinned'],
+    [other, /^3 red peppers/, 'charred'],
+  ] as const) {
     await who.getByRole('button', { name: line }).click();
     await who.getByLabel('Preparation').fill(preparation);
     await who.getByRole('button', { name: 'Settle this line' }).click();

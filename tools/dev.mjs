@@ -12,7 +12,13 @@ const database = await startDatabase({ dir: join(ROOT, '.pelvo', 'dev', 'mariadb
 const port = await freePort(4400);
 const vite = join(ROOT, 'node_modules', 'vite', 'bin', 'vite.js');
 const built = join(ROOT, 'apps', 'server', 'dist', 'main.js');
-const env = { ...process.env, DATABASE_URL: database.url('pelvo'), PORT: String(port), PELVO_DEMO: '1', PELVO_API: `http://127.0.0.1:${port}` };
+const env = {
+  ...process.env,
+  DATABASE_URL: database.url('pelvo'),
+  PORT: String(port),
+  PELVO_DEMO: '1',
+  PELVO_API: `http://127.0.0.1:${port}`,
+};
 
 const children = [fork(vite, ['build', '--watch'], { cwd: join(ROOT, 'apps', 'server'), env })];
 for (let tries = 0; !existsSync(built) && tries < 300; tries += 1) await wait(100);

@@ -27,7 +27,10 @@ function running() {
 }
 
 const other = running();
-if (other) giveUp(`Pelvo runs on this data already, at ${other.address ?? 'an address it is about to print'} (process ${other.pid}). End that one first.`);
+if (other)
+  giveUp(
+    `Pelvo runs on this data already, at ${other.address ?? 'an address it is about to print'} (process ${other.pid}). End that one first.`,
+  );
 
 ensurePackages();
 const ownDatabase = !process.env.DATABASE_URL;

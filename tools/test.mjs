@@ -27,12 +27,17 @@ function check(name, command, args, cwd = ROOT) {
 
 const bin = (name) => join(ROOT, 'node_modules', '.bin', name);
 
-if (wanted('types')) for (const project of ['packages/core', 'packages/contract', 'apps/server', 'apps/web', 'e2e']) check(`types, ${project}`, bin('tsc'), ['--noEmit', '-p', project]);
+if (wanted('types'))
+  for (const project of ['packages/core', 'packages/contract', 'apps/server', 'apps/web', 'e2e'])
+    check(`types, ${project}`, bin('tsc'), ['--noEmit', '-p', project]);
 if (wanted('lint')) check('lint', bin('eslint'), ['.', '--max-warnings', '0']);
 
 function vitest(name, cwd) {
   const report = join(scratch, `${name}.json`);
-  const { status } = spawnSync(bin('vitest'), ['run', '--reporter=default', '--reporter=json', `--outputFile.json=${report}`], { cwd: join(ROOT, cwd), stdio: 'inherit' });
+  const { status } = spawnSync(bin('vitest'), ['run', '--reporter=default', '--reporter=json', `--outputFile.json=${report}`], {
+    cwd: join(ROOT, cwd),
+    stdio: 'inherit',
+  });
   if (!existsSync(report)) return count(name, 0, 1);
   const { numPassedTests, numFailedTests, numFailedTestSuites } = JSON.parse(readFileSync(report, 'utf8'));
   // A file that broke before its first test has no failed test of its own.
@@ -54,13 +59,19 @@ async function endToEnd() {
   ensureDebianPackage(CHROMIUM.program, CHROMIUM.name);
   ensureBuild();
   const report = join(scratch, 'e2e.json');
-  const start = spawn(process.execPath, [join(ROOT, 'tools', 'start.mjs'), '--demo', '--data', join(scratch, 'demo'), '--port', '0'], { stdio: ['ignore', 'pipe', 'inherit', 'ipc'] });
+  const start = spawn(process.execPath, [join(ROOT, 'tools', 'start.mjs'), '--demo', '--data', join(scratch, 'demo'), '--port', '0'], {
+    stdio: ['ignore', 'pipe', 'inherit', 'ipc'],
+  });
   const address = await new Promise((done) => {
     start.on('message', (message) => done(message.ready));
     start.once('exit', () => done(null));
   });
   if (address) {
-    spawnSync(bin('playwright'), ['test'], { cwd: join(ROOT, 'e2e'), stdio: 'inherit', env: { ...process.env, PELVO_URL: address, PELVO_REPORT: report } });
+    spawnSync(bin('playwright'), ['test'], {
+      cwd: join(ROOT, 'e2e'),
+      stdio: 'inherit',
+      env: { ...process.env, PELVO_URL: address, PELVO_REPORT: report },
+    });
   }
   const gone = new Promise((done) => start.once('exit', done));
   if (start.exitCode === null) {

@@ -4,7 +4,17 @@ import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from '
 import { join } from 'node:path';
 import { giveUp, ROOT, say } from './setup.mjs';
 
-const SOURCES = ['packages/core/src', 'packages/contract/src', 'apps/server/src', 'apps/web/src', 'apps/web/public', 'apps/web/index.html', 'apps/web/vite.config.ts', 'apps/server/vite.config.ts', 'package-lock.json'];
+const SOURCES = [
+  'packages/core/src',
+  'packages/contract/src',
+  'apps/server/src',
+  'apps/web/src',
+  'apps/web/public',
+  'apps/web/index.html',
+  'apps/web/vite.config.ts',
+  'apps/server/vite.config.ts',
+  'package-lock.json',
+];
 
 function fingerprint() {
   const hash = createHash('sha256');
@@ -24,7 +34,11 @@ export function ensureBuild() {
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === now && existsSync(join(ROOT, 'apps', 'web', 'dist', 'index.html'))) return;
   say('Building …');
   for (const app of ['apps/web', 'apps/server']) {
-    const { status, stdout, stderr } = spawnSync(process.execPath, [join(ROOT, 'node_modules', 'vite', 'bin', 'vite.js'), 'build', '--logLevel', 'warn'], { cwd: join(ROOT, app), encoding: 'utf8' });
+    const { status, stdout, stderr } = spawnSync(
+      process.execPath,
+      [join(ROOT, 'node_modules', 'vite', 'bin', 'vite.js'), 'build', '--logLevel', 'warn'],
+      { cwd: join(ROOT, app), encoding: 'utf8' },
+    );
     if (status !== 0) giveUp(`Building ${app} failed:\n${stdout}\n${stderr}`);
   }
   writeFileSync(stamp, now);

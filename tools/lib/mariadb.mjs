@@ -56,7 +56,9 @@ export async function startDatabase({ dir }) {
   const pidFile = join(dir, 'mariadbd.pid');
   const stateFile = join(dir, 'state.json');
   mkdirSync(dir, { recursive: true, mode: 0o700 });
-  const state = existsSync(stateFile) ? JSON.parse(readFileSync(stateFile, 'utf8')) : { password: randomBytes(18).toString('hex'), port: 0 };
+  const state = existsSync(stateFile)
+    ? JSON.parse(readFileSync(stateFile, 'utf8'))
+    : { password: randomBytes(18).toString('hex'), port: 0 };
 
   let pid = pidIn(pidFile);
   let exited = new Promise(() => {});
@@ -70,7 +72,7 @@ export async function startDatabase({ dir }) {
       [
         `CREATE DATABASE IF NOT EXISTS pelvo CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;`,
         `CREATE OR REPLACE USER 'pelvo'@'127.0.0.1' IDENTIFIED BY '${state.password}';`,
-        'GRANT ALL ON `pelvo%`.* TO \'pelvo\'@\'127.0.0.1\';',
+        "GRANT ALL ON `pelvo%`.* TO 'pelvo'@'127.0.0.1';",
         '',
       ].join('\n'),
       { mode: 0o600 },
@@ -81,9 +83,20 @@ export async function startDatabase({ dir }) {
     const child = spawn(
       '/usr/sbin/mariadbd',
       [
-        '--no-defaults', ...(process.getuid?.() === 0 ? ['--user=root'] : []), `--datadir=${data}`, `--socket=${socket}`, `--pid-file=${pidFile}`, `--port=${state.port}`,
-        '--bind-address=127.0.0.1', '--skip-name-resolve', '--skip-log-bin', '--local-infile=0', '--character-set-server=utf8mb4', '--default-time-zone=+00:00',
-        '--innodb-flush-log-at-trx-commit=1', `--init-file=${initFile}`,
+        '--no-defaults',
+        ...(process.getuid?.() === 0 ? ['--user=root'] : []),
+        `--datadir=${data}`,
+        `--socket=${socket}`,
+        `--pid-file=${pidFile}`,
+        `--port=${state.port}`,
+        '--bind-address=127.0.0.1',
+        '--skip-name-resolve',
+        '--skip-log-bin',
+        '--local-infile=0',
+        '--character-set-server=utf8mb4',
+        '--default-time-zone=+00:00',
+        '--innodb-flush-log-at-trx-commit=1',
+        `--init-file=${initFile}`,
       ],
       // In a session of its own, so that Ctrl-C reaches the launcher first and the database last.
       { stdio: ['ignore', log, log], detached: true },

@@ -46,7 +46,10 @@ export function ensureDebianPackage(program, name) {
   say(`Installing ${name} …`);
   try {
     const command = asRoot ? ['sh', '-c', line] : ['sudo', '-n', 'sh', '-c', line];
-    execFileSync(command[0], command.slice(1), { stdio: ['ignore', 'ignore', 'inherit'], env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' } });
+    execFileSync(command[0], command.slice(1), {
+      stdio: ['ignore', 'ignore', 'inherit'],
+      env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
+    });
   } catch {
     giveUp(`${name} could not be installed. Run this line by hand, then start again:\n\n  sudo sh -c '${line}'`);
   }

@@ -27,7 +27,8 @@ import { TechniquesController } from './techniques/techniques.controller';
 class HealthController {
   constructor(private readonly database: DataSource) {}
 
-  @Get() @Open()
+  @Get()
+  @Open()
   async health(): Promise<{ ok: true }> {
     await this.database.query('SELECT 1');
     return { ok: true };
@@ -49,17 +50,38 @@ export class AppModule {
     return {
       module: AppModule,
       imports: [
-        LoggerModule.forRoot({ pinoHttp: { level: logLevel, autoLogging: logLevel === 'info', redact: ['req.headers.cookie', 'res.headers["set-cookie"]'] } }),
-        ...(webRoot ? [ServeStaticModule.forRoot({ rootPath: webRoot, exclude: ['/api/{*rest}'], serveStaticOptions: { setHeaders: cacheHeaders } })] : []),
+        LoggerModule.forRoot({
+          pinoHttp: { level: logLevel, autoLogging: logLevel === 'info', redact: ['req.headers.cookie', 'res.headers["set-cookie"]'] },
+        }),
+        ...(webRoot
+          ? [ServeStaticModule.forRoot({ rootPath: webRoot, exclude: ['/api/{*rest}'], serveStaticOptions: { setHeaders: cacheHeaders } })]
+          : []),
       ],
-      controllers: [HealthController, PeopleController, TechniquesController, DishesController, ClassesController, RubricsController, LessonsController, OrdersController, AssessmentController],
+      controllers: [
+        HealthController,
+        PeopleController,
+        TechniquesController,
+        DishesController,
+        ClassesController,
+        RubricsController,
+        LessonsController,
+        OrdersController,
+        AssessmentController,
+      ],
       providers: [
         { provide: DataSource, useValue: database },
         { provide: CALLBACK_POOL, useValue: pool },
         { provide: DATABASE_NAME, useValue: databaseName },
         { provide: APP_GUARD, useClass: AccessGuard },
         { provide: APP_FILTER, useClass: ProblemFilter },
-        SlowDown, PeopleService, DishesService, ClassesService, RubricsService, LessonsService, OrdersService, AssessmentService,
+        SlowDown,
+        PeopleService,
+        DishesService,
+        ClassesService,
+        RubricsService,
+        LessonsService,
+        OrdersService,
+        AssessmentService,
       ],
     };
   }

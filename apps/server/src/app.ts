@@ -18,7 +18,12 @@ export interface StartOptions {
 }
 
 /** The application, with its schema up to date, ready to listen. */
-export async function createApp({ databaseUrl, webRoot, logLevel = 'warn', trustProxy = false }: StartOptions): Promise<NestExpressApplication> {
+export async function createApp({
+  databaseUrl,
+  webRoot,
+  logLevel = 'warn',
+  trustProxy = false,
+}: StartOptions): Promise<NestExpressApplication> {
   const database = await openDatabase(databaseUrl);
   const pool = openPool(databaseUrl);
   const options = { database, pool, databaseName: databaseName(new URL(databaseUrl).pathname), webRoot, logLevel };

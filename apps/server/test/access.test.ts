@@ -20,10 +20,13 @@ function routesOf(school: School): readonly Route[] {
     const base = Reflect.getMetadata(PATH_METADATA, metatype as object) as string;
     return Object.getOwnPropertyNames(prototype).flatMap((name) => {
       const handler = prototype[name] as object;
-      const method = typeof handler === 'function' ? (Reflect.getMetadata(METHOD_METADATA, handler) as RequestMethod | undefined) : undefined;
+      const method =
+        typeof handler === 'function' ? (Reflect.getMetadata(METHOD_METADATA, handler) as RequestMethod | undefined) : undefined;
       if (method === undefined) return [];
       const own = (Reflect.getMetadata(PATH_METADATA, handler) as string).replace(/^\/$/, '');
-      const path = `/${base}${own ? `/${own}` : ''}`.replace(':date', '2026-11-30').replace(/:\w+/g, '00000000-0000-4000-8000-000000000000');
+      const path = `/${base}${own ? `/${own}` : ''}`
+        .replace(':date', '2026-11-30')
+        .replace(/:\w+/g, '00000000-0000-4000-8000-000000000000');
       return [{ method: RequestMethod[method], path, allowed: Reflect.getMetadata(ALLOWED, handler) as Route['allowed'] }];
     });
   });
@@ -56,7 +59,10 @@ describe('who may call what', () => {
   });
 
   it('keeps stores and students out of marks, and students out of everything but their results', () => {
-    const open = (role: Role) => routesOf(school).filter((route) => route.allowed !== 'open' && route.allowed!.includes(role)).map(({ path }) => path);
+    const open = (role: Role) =>
+      routesOf(school)
+        .filter((route) => route.allowed !== 'open' && route.allowed!.includes(role))
+        .map(({ path }) => path);
     expect(open('stores').filter((path) => /mark|result|students|rubric/.test(path))).toEqual([]);
     expect(open('student').every((path) => path.startsWith('/api/my-results'))).toBe(true);
   });

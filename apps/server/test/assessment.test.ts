@@ -21,7 +21,12 @@ describe('marking', () => {
   const sheetOf = async (id: string) => (await assistant<MarkingSheet>('GET', `/api/lessons/${id}/marking-sheet`)).body;
   const level = (value: 1 | 2 | 3 | 4, faults: string[] = []): MarkValue => ({ kind: 'level', level: value, faults });
   const touch = (sheet: MarkingSheet, criterionKey: string, value: MarkValue | null, name = 'Amara Quill'): MarkEvent => ({
-    id: randomUUID(), studentId: sheet.students.find((each) => each.name === name)!.id, dishEditionId: sheet.dishes[0]!.editionId, criterionKey, value, at: new Date().toISOString(),
+    id: randomUUID(),
+    studentId: sheet.students.find((each) => each.name === name)!.id,
+    dishEditionId: sheet.dishes[0]!.editionId,
+    criterionKey,
+    value,
+    at: new Date().toISOString(),
   });
   const give = (id: string, ...events: MarkEvent[]) => assistant('POST', `/api/lessons/${id}/marks`, { body: { events } });
   const results = async (id: string) => (await lead<ClassResults>('GET', `/api/lessons/${id}/results`)).body;
@@ -32,7 +37,12 @@ describe('marking', () => {
     const first = touch(sheet, 'doneness', level(2));
     expect((await give(id, first)).body).toEqual({ stored: 1 });
     expect((await give(id, first, first)).body).toEqual({ stored: 0 });
-    await give(id, touch(sheet, 'doneness', level(4)), touch(sheet, 'seasoning', level(1, ['bland-poach'])), touch(sheet, 'rim', { kind: 'notSeen' }));
+    await give(
+      id,
+      touch(sheet, 'doneness', level(4)),
+      touch(sheet, 'seasoning', level(1, ['bland-poach'])),
+      touch(sheet, 'rim', { kind: 'notSeen' }),
+    );
     const [result] = (await results(id)).results;
     expect(result!.marks).toMatchObject({ doneness: level(4), seasoning: level(1, ['bland-poach']), rim: { kind: 'notSeen' } });
     // Only cooking was seen: (3 × 1 + 2 × 1/4) / 5
@@ -64,7 +74,13 @@ describe('marking', () => {
       const answer = await give(id, { ...good, id: randomUUID(), ...change });
       expect([answer.status, answer.problem.errors![0]!.field]).toEqual([422, field]);
     }
-    expect((await assistant('POST', `/api/lessons/${id}/marks`, { body: { events: [{ ...good, value: { kind: 'level', level: 9, faults: [] } }] } })).status).toBe(422);
+    expect(
+      (
+        await assistant('POST', `/api/lessons/${id}/marks`, {
+          body: { events: [{ ...good, value: { kind: 'level', level: 9, faults: [] } }] },
+        })
+      ).status,
+    ).toBe(422);
     const noRubric = lessonId('Duck, and patience');
     expect((await give(noRubric, { ...touch(await sheetOf(noRubric), 'doneness', level(3)) })).status).toBe(409);
   });
@@ -92,13 +108,19 @@ describe('marking', () => {
     const before = (await results(id)).results;
     const [summary] = (await lead<RubricSummary[]>('GET', '/api/rubrics')).body;
     const rubric = (await lead<Rubric>('GET', `/api/rubrics/${summary!.id}`)).body;
-    const content = { ...rubric.content, strandWeights: { knife: 90, cooking: 5, plating: 5 }, criteria: rubric.content.criteria.map((criterion) => ({ ...criterion, name: `${criterion.name}, new` })) };
+    const content = {
+      ...rubric.content,
+      strandWeights: { knife: 90, cooking: 5, plating: 5 },
+      criteria: rubric.content.criteria.map((criterion) => ({ ...criterion, name: `${criterion.name}, new` })),
+    };
     const saved = (await lead<Rubric>('PUT', `/api/rubrics/${summary!.id}`, { body: content, version: rubric.version })).body;
     expect((await lead('POST', `/api/rubrics/${summary!.id}/editions`, { version: saved.version })).body.number).toBe(2);
     expect((await results(id)).results).toEqual(before);
     const bad = { ...content, strandWeights: { knife: 0, cooking: 50, plating: 50 } };
     const draft = (await lead<Rubric>('PUT', `/api/rubrics/${summary!.id}`, { body: bad, version: saved.version })).body;
-    expect((await lead('POST', `/api/rubrics/${summary!.id}/editions`, { version: draft.version })).problem.errors![0]!.field).toBe('strandWeights.knife');
+    expect((await lead('POST', `/api/rubrics/${summary!.id}/editions`, { version: draft.version })).problem.errors![0]!.field).toBe(
+      'strandWeights.knife',
+    );
     expect((await lead('PUT', `/api/rubrics/${summary!.id}`, { body: content, version: 1 })).status).toBe(412);
   });
 });

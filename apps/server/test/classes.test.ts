@@ -12,7 +12,8 @@ describe('a class', () => {
   afterAll(() => school.close());
   const needs = { allergens: ['nuts'], diets: [], note: '' };
   const newClass = async (name: string) => (await lead<ClassDetail>('POST', '/api/classes', { body: { name, term: 'Spring' } })).body;
-  const send = (id: string, csv: string | Buffer, query = '') => lead<RosterImport>('POST', `/api/classes/${id}/roster${query}`, { raw: csv, type: 'text/csv' });
+  const send = (id: string, csv: string | Buffer, query = '') =>
+    lead<RosterImport>('POST', `/api/classes/${id}/roster${query}`, { raw: csv, type: 'text/csv' });
 
   it('shows what an import would do, then does it', async () => {
     const { id } = await newClass('Import');
@@ -22,7 +23,10 @@ describe('a class', () => {
     expect((await lead<ClassDetail>('GET', `/api/classes/${id}`)).body.students).toEqual([]);
     expect((await send(id, csv, '?apply=true')).body.added).toBe(2);
     const { students } = (await lead<ClassDetail>('GET', `/api/classes/${id}`)).body;
-    expect(students.map((student) => [student.name, student.needs.allergens])).toEqual([['Bo Lind', []], ['Zoë Ark', ['nuts', 'milk']]]);
+    expect(students.map((student) => [student.name, student.needs.allergens])).toEqual([
+      ['Bo Lind', []],
+      ['Zoë Ark', ['nuts', 'milk']],
+    ]);
   });
 
   it('imports nothing of a file with a bad row unless told to leave it out', async () => {
@@ -63,7 +67,8 @@ describe('a class', () => {
 
   it('records absences by day, once each, and refuses days that do not exist', async () => {
     const { id } = await newClass('Away');
-    const { students } = (await lead<ClassDetail>('POST', `/api/classes/${id}/students`, { body: { name: 'Per Holt', number: '', needs } })).body;
+    const { students } = (await lead<ClassDetail>('POST', `/api/classes/${id}/students`, { body: { name: 'Per Holt', number: '', needs } }))
+      .body;
     const path = `/api/students/${students[0]!.id}/absences`;
     await lead('PUT', `${path}/2026-12-01`);
     expect((await lead<Student>('PUT', `${path}/2026-12-01`)).body.absences).toEqual(['2026-12-01']);

@@ -7,7 +7,10 @@ import { Technique } from '../src/techniques/technique.entity';
 import { dataSourceOptions } from '../src/platform/database/dataSource';
 import { freshDatabase } from './school';
 
-const tables = async (database: DataSource) => ((await database.query('SHOW TABLES')) as Record<string, string>[]).map((row) => Object.values(row)[0]!).filter((name) => name !== 'migrations');
+const tables = async (database: DataSource) =>
+  ((await database.query('SHOW TABLES')) as Record<string, string>[])
+    .map((row) => Object.values(row)[0]!)
+    .filter((name) => name !== 'migrations');
 
 describe('the schema', () => {
   it('goes up, down and up again on the demo school', async () => {
@@ -28,8 +31,14 @@ describe('the schema', () => {
     await database.runMigrations();
     for (const entity of database.entityMetadatas) {
       const columns = (await database.query(`SHOW COLUMNS FROM \`${entity.tableName}\``)) as { Field: string; Null: string }[];
-      expect(columns.map((column) => column.Field).sort()).toEqual([...new Set(entity.columns.map((column) => column.databaseName))].sort());
-      for (const column of entity.columns) expect([column.databaseName, columns.find(({ Field }) => Field === column.databaseName)!.Null]).toEqual([column.databaseName, column.isNullable ? 'YES' : 'NO']);
+      expect(columns.map((column) => column.Field).sort()).toEqual(
+        [...new Set(entity.columns.map((column) => column.databaseName))].sort(),
+      );
+      for (const column of entity.columns)
+        expect([column.databaseName, columns.find(({ Field }) => Field === column.databaseName)!.Null]).toEqual([
+          column.databaseName,
+          column.isNullable ? 'YES' : 'NO',
+        ]);
     }
     await database.destroy();
   });
@@ -55,12 +64,21 @@ describe('the demo school', () => {
     expect(dishes.length).toBeGreaterThanOrEqual(9);
     expect(techniques.length).toBeGreaterThanOrEqual(12);
     for (const { card } of techniques) {
-      expect(Math.min(card.steps.length, card.criticalPoints.length, card.cues.length, card.faults.length, card.cautions.length), card.name).toBeGreaterThan(0);
+      expect(
+        Math.min(card.steps.length, card.criticalPoints.length, card.cues.length, card.faults.length, card.cautions.length),
+        card.name,
+      ).toBeGreaterThan(0);
     }
     const strandOf = new Map(techniques.map((technique) => [technique.id, technique.strand]));
-    const strands = new Set(dishes.flatMap((dish) => dish.content.method.flatMap((step) => step.techniqueIds.map((id) => strandOf.get(id)))));
+    const strands = new Set(
+      dishes.flatMap((dish) => dish.content.method.flatMap((step) => step.techniqueIds.map((id) => strandOf.get(id)))),
+    );
     expect([...strands].sort()).toEqual(['cooking', 'knife', 'plating']);
-    const open = dishes.flatMap((dish) => linesOf(dish.content).filter((line) => line.certainty !== 'sure').map((line) => line.written));
+    const open = dishes.flatMap((dish) =>
+      linesOf(dish.content)
+        .filter((line) => line.certainty !== 'sure')
+        .map((line) => line.written),
+    );
     expect(open).toEqual(['some orange peel']);
     expect(dishes.filter((dish) => linesOf(dish.content).some((line) => line.preparationEditionId)).length).toBeGreaterThanOrEqual(2);
     await database.destroy();

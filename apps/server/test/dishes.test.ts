@@ -4,7 +4,8 @@ import { linesOf, type DishContent } from '@pelvo/core';
 import type { Dish, DishEdition, DishSummary, Page } from '@pelvo/contract';
 import { openSchool, type Call, type School } from './school';
 
-const RECIPE = 'Glazed turnips (serves 4)\n600 g turnips\n30 g butter\n1/3 cup vegetable stock\nsalt, to taste\nMethod\n1. Sweat the turnips for 10 minutes.';
+const RECIPE =
+  'Glazed turnips (serves 4)\n600 g turnips\n30 g butter\n1/3 cup vegetable stock\nsalt, to taste\nMethod\n1. Sweat the turnips for 10 minutes.';
 
 describe('dishes', () => {
   let school: School;
@@ -16,7 +17,8 @@ describe('dishes', () => {
     content = (await lead<DishContent>('POST', '/api/recipe-readings', { body: { text: RECIPE } })).body;
   });
   afterAll(() => school.close());
-  const create = async (change: Partial<DishContent> = {}) => (await lead<Dish>('POST', '/api/dishes', { body: { ...content, ...change } })).body;
+  const create = async (change: Partial<DishContent> = {}) =>
+    (await lead<Dish>('POST', '/api/dishes', { body: { ...content, ...change } })).body;
 
   it('are read from text, with techniques suggested for the steps', () => {
     expect([content.title, content.portions, linesOf(content).length]).toEqual(['Glazed turnips', 4, 4]);
@@ -32,7 +34,10 @@ describe('dishes', () => {
 
   it('tell the second of two who save at once what is stored, and lose nothing', async () => {
     const dish = await create({ title: 'Shared' });
-    const first = await lead<Dish>('PUT', `/api/dishes/${dish.id}`, { body: { ...content, title: 'Shared, first' }, version: dish.version });
+    const first = await lead<Dish>('PUT', `/api/dishes/${dish.id}`, {
+      body: { ...content, title: 'Shared, first' },
+      version: dish.version,
+    });
     expect([first.status, first.body.version]).toEqual([200, dish.version + 1]);
     const second = await lead('PUT', `/api/dishes/${dish.id}`, { body: { ...content, title: 'Shared, second' }, version: dish.version });
     expect([second.status, second.problem.type]).toEqual([412, 'urn:pelvo:problem:changed-meanwhile']);
@@ -46,7 +51,9 @@ describe('dishes', () => {
     const one = (await lead<DishEdition>('POST', `/api/dishes/${dish.id}/editions`, { version: dish.version })).body;
     const same = (await lead<DishEdition>('POST', `/api/dishes/${dish.id}/editions`, { version: dish.version })).body;
     expect([one.number, same.id]).toEqual([1, one.id]);
-    const edited = (await lead<Dish>('PUT', `/api/dishes/${dish.id}`, { body: { ...content, title: 'Published, changed' }, version: dish.version })).body;
+    const edited = (
+      await lead<Dish>('PUT', `/api/dishes/${dish.id}`, { body: { ...content, title: 'Published, changed' }, version: dish.version })
+    ).body;
     expect(edited.changed).toBe(true);
     const two = (await lead<DishEdition>('POST', `/api/dishes/${dish.id}/editions`, { version: edited.version })).body;
     expect(two.number).toBe(2);
@@ -56,7 +63,8 @@ describe('dishes', () => {
   it('can be put away and brought back, and are found by name', async () => {
     const dish = await create({ title: 'Put me away 100%' });
     await lead('PUT', `/api/dishes/${dish.id}/archived`, { body: { archived: true } });
-    const found = async (path: string) => (await lead<Page<DishSummary>>('GET', `${path}?search=${encodeURIComponent('100%')}`)).body.items.length;
+    const found = async (path: string) =>
+      (await lead<Page<DishSummary>>('GET', `${path}?search=${encodeURIComponent('100%')}`)).body.items.length;
     expect([await found('/api/dishes'), await found('/api/archived-dishes')]).toEqual([0, 1]);
     await lead('PUT', `/api/dishes/${dish.id}/archived`, { body: { archived: false } });
     expect(await found('/api/dishes')).toBe(1);
@@ -81,9 +89,17 @@ describe('dishes', () => {
     const step = { ...content.method[0]!, techniqueIds: [randomUUID()] };
     expect((await lead('POST', '/api/dishes', { body: { ...content, method: [step] } })).problem.errors![0]!.field).toBe('method');
     const line = { ...linesOf(content)[0]!, preparationEditionId: randomUUID() };
-    expect((await lead('POST', '/api/dishes', { body: { ...content, components: [{ ...content.components[0]!, lines: [line] }] } })).problem.errors![0]!.field).toBe('components');
-    expect((await lead('POST', '/api/dishes', { body: { ...content, components: [content.components[0], content.components[0]] } })).status).toBe(422);
-    expect((await lead('POST', '/api/dishes', { body: { ...content, price: 3 } })).problem.errors![0]).toMatchObject({ field: 'price', problem: 'This field is not known.' });
+    expect(
+      (await lead('POST', '/api/dishes', { body: { ...content, components: [{ ...content.components[0]!, lines: [line] }] } })).problem
+        .errors![0]!.field,
+    ).toBe('components');
+    expect(
+      (await lead('POST', '/api/dishes', { body: { ...content, components: [content.components[0], content.components[0]] } })).status,
+    ).toBe(422);
+    expect((await lead('POST', '/api/dishes', { body: { ...content, price: 3 } })).problem.errors![0]).toMatchObject({
+      field: 'price',
+      problem: 'This field is not known.',
+    });
     expect((await lead('POST', '/api/dishes', { raw: '{"title":', type: 'application/json' })).status).toBe(400);
   });
 

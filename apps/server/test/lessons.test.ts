@@ -1,6 +1,16 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { computeOrder, type Order } from '@pelvo/core';
-import { makingPlanOf, type ClassDetail, type ClassSummary, type DishSummary, type LessonDetail, type LessonFields, type LessonSummary, type Page, type RubricSummary } from '@pelvo/contract';
+import {
+  makingPlanOf,
+  type ClassDetail,
+  type ClassSummary,
+  type DishSummary,
+  type LessonDetail,
+  type LessonFields,
+  type LessonSummary,
+  type Page,
+  type RubricSummary,
+} from '@pelvo/contract';
 import { openSchool, type Call, type School } from './school';
 
 describe('a lesson', () => {
@@ -13,16 +23,28 @@ describe('a lesson', () => {
     const classes = (await lead<ClassSummary[]>('GET', '/api/classes')).body;
     const dishes = (await lead<Page<DishSummary>>('GET', '/api/dishes')).body.items;
     fields = {
-      title: 'Trout again', date: '2027-01-11', start: '09:00', end: '12:00', kitchen: 'Kitchen 2',
+      title: 'Trout again',
+      date: '2027-01-11',
+      start: '09:00',
+      end: '12:00',
+      kitchen: 'Kitchen 2',
       classId: classes.find((item) => item.students === 14)!.id,
-      teamSize: 2, portionsATeam: 2, demonstrationPortions: 2, referencePlates: 1, spareMakings: 1, studentCount: null,
+      teamSize: 2,
+      portionsATeam: 2,
+      demonstrationPortions: 2,
+      referencePlates: 1,
+      spareMakings: 1,
+      studentCount: null,
       dishEditionIds: [dishes.find((dish) => dish.title.startsWith('Poached trout'))!.editionId!],
-      techniques: [], rubricEditionId: null,
+      techniques: [],
+      rubricEditionId: null,
     };
   });
   afterAll(() => school.close());
-  const create = async (change: Partial<LessonFields> = {}) => (await lead<LessonDetail>('POST', '/api/lessons', { body: { ...fields, ...change } })).body;
-  const demoLesson = async (title: string) => (await lead<LessonSummary[]>('GET', '/api/lessons')).body.find((lesson) => lesson.title === title)!;
+  const create = async (change: Partial<LessonFields> = {}) =>
+    (await lead<LessonDetail>('POST', '/api/lessons', { body: { ...fields, ...change } })).body;
+  const demoLesson = async (title: string) =>
+    (await lead<LessonSummary[]>('GET', '/api/lessons')).body.find((lesson) => lesson.title === title)!;
 
   it('orders the same on the server as the core does in the browser', async () => {
     const lesson = await create();
@@ -40,7 +62,9 @@ describe('a lesson', () => {
 
   it('orders for another number when asked, and less when someone is away', async () => {
     const lesson = await create();
-    const trout = async (query = '') => (await lead<Order>('GET', `/api/lessons/${lesson.id}/order${query}`)).body.lines.find((line) => line.item === 'trout fillets')!.figure.value;
+    const trout = async (query = '') =>
+      (await lead<Order>('GET', `/api/lessons/${lesson.id}/order${query}`)).body.lines.find((line) => line.item === 'trout fillets')!.figure
+        .value;
     expect([await trout(), await trout('?students=20')]).toEqual(['19', '25']);
     expect((await lead('GET', `/api/lessons/${lesson.id}/order?students=0`)).problem.errors![0]!.field).toBe('students');
     for (const student of lesson.students.slice(0, 2)) await lead('PUT', `/api/students/${student.id}/absences/${lesson.date}`);
@@ -52,7 +76,14 @@ describe('a lesson', () => {
     const csv = await lead('GET', `/api/lessons/${lesson.id}/order.csv`);
     expect(csv.headers.get('content-disposition')).toMatch(/attachment; filename="order-trout-again-2027-01-11\.csv"/);
     expect(csv.bytes.toString()).toContain('trout fillets');
-    const sizes = await Promise.all(['A4', 'LETTER'].map(async (paper) => /MediaBox \[0 0 ([\d.]+) /.exec((await lead('GET', `/api/lessons/${lesson.id}/order.pdf?paper=${paper}`)).bytes.toString('latin1'))![1]));
+    const sizes = await Promise.all(
+      ['A4', 'LETTER'].map(
+        async (paper) =>
+          /MediaBox \[0 0 ([\d.]+) /.exec(
+            (await lead('GET', `/api/lessons/${lesson.id}/order.pdf?paper=${paper}`)).bytes.toString('latin1'),
+          )![1],
+      ),
+    );
     expect(sizes.map((width) => Math.round(Number(width)))).toEqual([595, 612]);
   });
 
@@ -75,7 +106,11 @@ describe('a lesson', () => {
   it('of an empty class says that nobody comes', async () => {
     const empty = (await lead<ClassDetail>('POST', '/api/classes', { body: { name: 'Nobody', term: '' } })).body;
     const lesson = await create({ classId: empty.id });
-    expect(lesson.readiness[0]).toMatchObject({ station: 'plan', state: 'missing', missing: ['no students', 'no technique in focus', 'no rubric'] });
+    expect(lesson.readiness[0]).toMatchObject({
+      station: 'plan',
+      state: 'missing',
+      missing: ['no students', 'no technique in focus', 'no rubric'],
+    });
   });
 
   it('is saved by version, and keeps dish, class and rubric once marks were given', async () => {
@@ -84,8 +119,14 @@ describe('a lesson', () => {
     expect([saved.status, saved.body.version, saved.body.title]).toEqual([200, 2, 'Trout, later']);
     expect((await lead('PUT', `/api/lessons/${lesson.id}`, { body: fields, version: 1 })).status).toBe(412);
     const marked = (await lead<LessonDetail>('GET', `/api/lessons/${(await demoLesson('Knife basics and a citrus salad')).id}`)).body;
-    const base: LessonFields = { ...fields, classId: marked.classId, dishEditionIds: [marked.dishes[0]!.editionId], rubricEditionId: marked.rubric!.editionId };
-    const change = (part: Partial<LessonFields>) => lead('PUT', `/api/lessons/${marked.id}`, { body: { ...base, ...part }, version: marked.version });
+    const base: LessonFields = {
+      ...fields,
+      classId: marked.classId,
+      dishEditionIds: [marked.dishes[0]!.editionId],
+      rubricEditionId: marked.rubric!.editionId,
+    };
+    const change = (part: Partial<LessonFields>) =>
+      lead('PUT', `/api/lessons/${marked.id}`, { body: { ...base, ...part }, version: marked.version });
     expect((await change({ dishEditionIds: [] })).problem.errors![0]!.field).toBe('dishEditionIds');
     expect((await change({ rubricEditionId: null })).problem.errors![0]!.field).toBe('rubricEditionId');
     expect((await change({})).status).toBe(200);

@@ -39,14 +39,16 @@ describe('signing in', () => {
     const answer = await school.visitor()('POST', '/api/session', { body: amara });
     expect(answer.headers.get('set-cookie')).toMatch(/HttpOnly/);
     expect(answer.headers.get('set-cookie')).toMatch(/SameSite=Strict/);
-    const rows: { password_hash: string }[] = await school.database.query('SELECT password_hash FROM person WHERE sign_in = ?', [amara.signIn]);
+    const rows: { password_hash: string }[] = await school.database.query('SELECT password_hash FROM person WHERE sign_in = ?', [
+      amara.signIn,
+    ]);
     expect(rows[0]!.password_hash).toMatch(/^\$argon2id\$/);
   });
 
   it('lives in the database and ends when signing out', async () => {
     const visitor = school.visitor();
     await visitor('POST', '/api/session', { body: amara });
-    const count = async () => Number((await school.database.query('SELECT COUNT(*) AS n FROM session') as { n: string }[])[0]!.n);
+    const count = async () => Number(((await school.database.query('SELECT COUNT(*) AS n FROM session')) as { n: string }[])[0]!.n);
     const before = await count();
     expect((await visitor('GET', '/api/my-results')).status).toBe(200);
     expect((await visitor('DELETE', '/api/session')).status).toBe(204);
@@ -71,7 +73,9 @@ describe('signing in', () => {
     const fields = { code: invitation.code, signIn: 'ona.pell', password: 'a long password' };
     const ona = school.visitor();
     expect((await ona('POST', '/api/people/join', { body: { ...fields, password: 'short' } })).problem.errors?.[0]?.field).toBe('password');
-    expect((await ona('POST', '/api/people/join', { body: { ...fields, signIn: 'maren.oltz' } })).problem.errors?.[0]?.field).toBe('signIn');
+    expect((await ona('POST', '/api/people/join', { body: { ...fields, signIn: 'maren.oltz' } })).problem.errors?.[0]?.field).toBe(
+      'signIn',
+    );
     expect((await ona('POST', '/api/people/join', { body: fields })).body.role).toBe('assistant');
     expect((await school.visitor()('POST', '/api/people/join', { body: { ...fields, signIn: 'ona.two' } })).status).toBe(422);
     expect((await ona('GET', '/api/classes')).status).toBe(200);

@@ -34,14 +34,18 @@ export interface ClassFields {
   readonly name: string;
   readonly term: string;
 }
-export const classSchema = Joi.object<ClassFields>({ name: Joi.string().trim().max(120).required(), term: Joi.string().trim().allow('').max(80).required() });
+export const classSchema = Joi.object<ClassFields>({
+  name: Joi.string().trim().max(120).required(),
+  term: Joi.string().trim().allow('').max(80).required(),
+});
 
 const plainText = (max: number) =>
   Joi.string()
     .trim()
     .max(max)
     .custom((value: string) => {
-      if (/^[=+@\t\r]/.test(value)) throw new FieldError(`This starts with "${value[0]}", as a spreadsheet formula does.`, 'Type the plain text.');
+      if (/^[=+@\t\r]/.test(value))
+        throw new FieldError(`This starts with "${value[0]}", as a spreadsheet formula does.`, 'Type the plain text.');
       return value;
     });
 
@@ -54,8 +58,14 @@ export const studentSchema = Joi.object<StudentFields>({
   name: plainText(ROSTER_LIMITS.name).required(),
   number: plainText(40).allow('').required(),
   needs: Joi.object({
-    allergens: Joi.array().items(Joi.string().valid(...ALLERGENS)).unique().required(),
-    diets: Joi.array().items(Joi.string().valid(...DIETS)).unique().required(),
+    allergens: Joi.array()
+      .items(Joi.string().valid(...ALLERGENS))
+      .unique()
+      .required(),
+    diets: Joi.array()
+      .items(Joi.string().valid(...DIETS))
+      .unique()
+      .required(),
     note: plainText(ROSTER_LIMITS.note).allow('').required(),
   }).required(),
 });

@@ -7,7 +7,11 @@ export const idSchema = Joi.string().pattern(ID_PATTERN, 'an id of this school')
 export const keySchema = Joi.string().pattern(/^[A-Za-z0-9_-]{1,40}$/, 'letters, digits, - and _, at most 40');
 export const dateSchema = Joi.string()
   .pattern(/^\d{4}-(?:0[1-9]|1[0-2])-(?:0[1-9]|[12]\d|3[01])$/, 'a date like 2026-11-30')
-  .custom((value: string, helpers) => (new Date(`${value}T00:00:00Z`).toISOString().startsWith(value) ? value : helpers.error('string.pattern.name', { value, name: 'a day that exists' })));
+  .custom((value: string, helpers) =>
+    new Date(`${value}T00:00:00Z`).toISOString().startsWith(value)
+      ? value
+      : helpers.error('string.pattern.name', { value, name: 'a day that exists' }),
+  );
 export const timeSchema = Joi.string().pattern(/^(?:[01]\d|2[0-3]):[0-5]\d$/, 'a time like 09:30');
 
 /** A page of a list. Lists are bounded: `total` says how many there are in all. */

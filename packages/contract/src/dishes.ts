@@ -43,7 +43,8 @@ export interface DishEdition extends EditionSummary {
 const exactSchema = Joi.string()
   .max(30)
   .custom((value: string) => {
-    if (!isExactText(value)) throw new FieldError(`"${value.slice(0, 30)}" is not an amount.`, 'Give a number or a fraction, such as 3 or 1/3.');
+    if (!isExactText(value))
+      throw new FieldError(`"${value.slice(0, 30)}" is not an amount.`, 'Give a number or a fraction, such as 3 or 1/3.');
     if (value.startsWith('-')) throw new FieldError('The amount is negative.', 'Give an amount of 0 or more.');
     return value;
   });
@@ -51,15 +52,23 @@ const exactSchema = Joi.string()
 const amountSchema = Joi.object({
   min: exactSchema.required(),
   max: exactSchema.required(),
-  unit: Joi.string().valid(...UNIT_CODES).required(),
+  unit: Joi.string()
+    .valid(...UNIT_CODES)
+    .required(),
   about: Joi.boolean().required(),
 });
 
 const text = (max: number) => Joi.string().allow('').max(max).required();
 
-const ruleSchema = Joi.object({ kind: Joi.string().valid(...RULE_KINDS).required() })
+const ruleSchema = Joi.object({
+  kind: Joi.string()
+    .valid(...RULE_KINDS)
+    .required(),
+})
   .when(Joi.object({ kind: 'byTheLoad' }).unknown(), { then: Joi.object({ portionsALoad: exactSchema.required() }) })
-  .when(Joi.object({ kind: 'percentOf' }).unknown(), { then: Joi.object({ lineId: keySchema.required(), percent: exactSchema.required() }) })
+  .when(Joi.object({ kind: 'percentOf' }).unknown(), {
+    then: Joi.object({ lineId: keySchema.required(), percent: exactSchema.required() }),
+  })
   .when(Joi.object({ kind: 'toTaste' }).unknown(), { then: Joi.object({ allowance: amountSchema.allow(null).required() }) });
 
 const lineSchema = Joi.object({

@@ -34,13 +34,11 @@ export const lessonSchema = Joi.object<LessonFields>({
   title: Joi.string().trim().max(160).required(),
   date: dateSchema.required(),
   start: timeSchema.required(),
-  end: timeSchema
-    .required()
-    .custom((end: string, helpers) => {
-      const { start } = helpers.state.ancestors[0] as LessonFields;
-      if (start && end <= start) throw new FieldError(`The lesson ends at ${end}, but starts at ${start}.`, 'Let it end after it starts.');
-      return end;
-    }),
+  end: timeSchema.required().custom((end: string, helpers) => {
+    const { start } = helpers.state.ancestors[0] as LessonFields;
+    if (start && end <= start) throw new FieldError(`The lesson ends at ${end}, but starts at ${start}.`, 'Let it end after it starts.');
+    return end;
+  }),
   kitchen: Joi.string().trim().allow('').max(80).required(),
   classId: idSchema.required(),
   teamSize: count(1, 12),
@@ -51,7 +49,14 @@ export const lessonSchema = Joi.object<LessonFields>({
   studentCount: Joi.number().integer().min(1).max(LESSON_LIMITS.students).allow(null).required(),
   dishEditionIds: Joi.array().items(idSchema).max(LESSON_LIMITS.dishes).unique().required(),
   techniques: Joi.array()
-    .items(Joi.object({ id: idSchema.required(), purpose: Joi.string().valid(...PURPOSES).required() }))
+    .items(
+      Joi.object({
+        id: idSchema.required(),
+        purpose: Joi.string()
+          .valid(...PURPOSES)
+          .required(),
+      }),
+    )
     .max(LESSON_LIMITS.techniques)
     .unique('id')
     .required(),

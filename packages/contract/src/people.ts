@@ -42,7 +42,11 @@ export interface Invitation {
 }
 
 const name = Joi.string().trim().max(120).required();
-const signIn = Joi.string().trim().lowercase().pattern(/^[a-z0-9][a-z0-9._-]{2,39}$/, '3 to 40 letters, digits, dots or dashes').required();
+const signIn = Joi.string()
+  .trim()
+  .lowercase()
+  .pattern(/^[a-z0-9][a-z0-9._-]{2,39}$/, '3 to 40 letters, digits, dots or dashes')
+  .required();
 const newPassword = Joi.string().min(10).max(200).required();
 const code = Joi.string().trim().uppercase().max(40).required();
 
@@ -50,7 +54,10 @@ export interface SignIn {
   readonly signIn: string;
   readonly password: string;
 }
-export const signInSchema = Joi.object<SignIn>({ signIn: Joi.string().trim().lowercase().max(80).required(), password: Joi.string().max(200).required() });
+export const signInSchema = Joi.object<SignIn>({
+  signIn: Joi.string().trim().lowercase().max(80).required(),
+  password: Joi.string().max(200).required(),
+});
 
 export interface FirstLead extends SignIn {
   readonly code: string;

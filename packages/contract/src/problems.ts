@@ -46,7 +46,10 @@ function explain(item: ValidationErrorItem): { problem: string; remedy: string }
       return { problem: 'This is missing.', remedy: 'Fill it in.' };
     case 'number.min':
     case 'number.greater':
-      return { problem: `${String(c.value)} is too small.`, remedy: `Give ${item.type === 'number.greater' ? 'more than' : 'at least'} ${limit}.` };
+      return {
+        problem: `${String(c.value)} is too small.`,
+        remedy: `Give ${item.type === 'number.greater' ? 'more than' : 'at least'} ${limit}.`,
+      };
     case 'number.max':
       return { problem: `${String(c.value)} is too large.`, remedy: `Give at most ${limit}.` };
     case 'number.integer':
@@ -73,11 +76,16 @@ function explain(item: ValidationErrorItem): { problem: string; remedy: string }
     case 'custom':
     case 'any.custom': {
       const error = c.error;
-      return error instanceof FieldError ? { problem: error.message, remedy: error.remedy } : { problem: item.message, remedy: 'Correct it.' };
+      return error instanceof FieldError
+        ? { problem: error.message, remedy: error.remedy }
+        : { problem: item.message, remedy: 'Correct it.' };
     }
     case 'string.pattern.base':
     case 'string.pattern.name':
-      return { problem: `"${String(c.value).slice(0, 60)}" is not in the form expected.`, remedy: typeof c.name === 'string' ? `Use ${c.name}.` : 'Correct it.' };
+      return {
+        problem: `"${String(c.value).slice(0, 60)}" is not in the form expected.`,
+        remedy: typeof c.name === 'string' ? `Use ${c.name}.` : 'Correct it.',
+      };
     default:
       return { problem: item.message.replace(/"/g, ''), remedy: 'Correct it.' };
   }

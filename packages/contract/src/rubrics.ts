@@ -38,13 +38,21 @@ const faultSchema = Joi.object({
 const base = {
   key: keySchema.required(),
   name: line(80),
-  strand: Joi.string().valid(...STRANDS).required(),
+  strand: Joi.string()
+    .valid(...STRANDS)
+    .required(),
   evidence: Joi.string().valid('measured', 'seen', 'tasted').required(),
   faults: Joi.array().items(faultSchema).max(12).unique('key').required(),
 };
 
 const criterionSchema = Joi.alternatives().conditional(Joi.object({ kind: 'critical' }).unknown(), {
-  then: Joi.object({ ...base, kind: Joi.string().valid('critical').required(), met: line(300), notMet: line(300), cap: Joi.number().min(0).max(100).required() }),
+  then: Joi.object({
+    ...base,
+    kind: Joi.string().valid('critical').required(),
+    met: line(300),
+    notMet: line(300),
+    cap: Joi.number().min(0).max(100).required(),
+  }),
   otherwise: Joi.object({
     ...base,
     kind: Joi.string().valid('levels').required(),

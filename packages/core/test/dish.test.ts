@@ -1,5 +1,15 @@
 import { describe, expect, it } from 'vitest';
-import { checkDish, describeChanges, lessonReadiness, linesOf, mergeDish, needConflicts, suggestTechniques, unknownItems, type DishContent } from '../src';
+import {
+  checkDish,
+  describeChanges,
+  lessonReadiness,
+  linesOf,
+  mergeDish,
+  needConflicts,
+  suggestTechniques,
+  unknownItems,
+  type DishContent,
+} from '../src';
 import { dishFrom, withLine } from './helpers';
 
 const BASE = dishFrom('Leeks\nserves 4\n4 leeks\n80 g hazelnuts\n100 ml olive oil\nMethod\n1. Blanch the leeks.\n2. Toast the nuts.');
@@ -20,15 +30,28 @@ describe('two people saving one dish', () => {
   });
 
   it('keeps mine and reports theirs when both changed one line', () => {
-    const { merged, conflicts } = mergeDish(BASE, withLine(BASE, 'leeks', { preparation: 'halved' }), withLine(BASE, 'leeks', { preparation: 'sliced' }));
+    const { merged, conflicts } = mergeDish(
+      BASE,
+      withLine(BASE, 'leeks', { preparation: 'halved' }),
+      withLine(BASE, 'leeks', { preparation: 'sliced' }),
+    );
     expect(linesOf(merged)[0]!.preparation).toBe('halved');
     expect(conflicts).toHaveLength(1);
-    expect(conflicts[0]).toMatchObject({ after: expect.stringContaining('sliced') as string, mine: expect.stringContaining('halved') as string });
+    expect(conflicts[0]).toMatchObject({
+      after: expect.stringContaining('sliced') as string,
+      mine: expect.stringContaining('halved') as string,
+    });
   });
 
   it('takes their removal, their additions, and keeps what they removed but I changed', () => {
-    expect(items(mergeDish(BASE, withLine(BASE, 'leeks', { note: 'x' }), without(BASE, 'hazelnuts')).merged)).toEqual(['leeks', 'olive oil']);
-    const added = { ...BASE, components: [{ ...BASE.components[0]!, lines: [...BASE.components[0]!.lines, { ...linesOf(BASE)[0]!, id: 'new', item: 'chives' }] }] };
+    expect(items(mergeDish(BASE, withLine(BASE, 'leeks', { note: 'x' }), without(BASE, 'hazelnuts')).merged)).toEqual([
+      'leeks',
+      'olive oil',
+    ]);
+    const added = {
+      ...BASE,
+      components: [{ ...BASE.components[0]!, lines: [...BASE.components[0]!.lines, { ...linesOf(BASE)[0]!, id: 'new', item: 'chives' }] }],
+    };
     expect(items(mergeDish(BASE, without(BASE, 'leeks'), added).merged)).toEqual(['hazelnuts', 'olive oil', 'chives']);
     expect(items(mergeDish(BASE, withLine(BASE, 'leeks', { note: 'x' }), without(BASE, 'leeks')).merged)).toContain('leeks');
   });
@@ -48,9 +71,13 @@ describe('a dish to publish', () => {
     expect(checkDish(BASE)).toEqual([]);
     expect(checkDish({ ...BASE, title: ' ', components: [] }).map((problem) => problem.field)).toEqual(['title', 'components']);
     const [a, b] = linesOf(BASE);
-    const ring = withLine(withLine(BASE, 'leeks', { rule: { kind: 'percentOf', lineId: b!.id, percent: '5' } }), 'hazelnuts', { rule: { kind: 'percentOf', lineId: a!.id, percent: '5' } });
+    const ring = withLine(withLine(BASE, 'leeks', { rule: { kind: 'percentOf', lineId: b!.id, percent: '5' } }), 'hazelnuts', {
+      rule: { kind: 'percentOf', lineId: a!.id, percent: '5' },
+    });
     expect(checkDish(ring)[0]!.problem).toMatch(/follows itself/);
-    expect(checkDish(withLine(BASE, 'leeks', { rule: { kind: 'percentOf', lineId: 'gone', percent: '5' } }))[0]!.problem).toMatch(/no longer there/);
+    expect(checkDish(withLine(BASE, 'leeks', { rule: { kind: 'percentOf', lineId: 'gone', percent: '5' } }))[0]!.problem).toMatch(
+      /no longer there/,
+    );
   });
 });
 
@@ -62,13 +89,26 @@ describe('needs and techniques', () => {
   });
 
   it('suggests techniques by the words of their cards', () => {
-    const techniques = [{ id: 'blanch', words: ['blanch', 'refresh'] }, { id: 'toast', words: ['toast'] }];
+    const techniques = [
+      { id: 'blanch', words: ['blanch', 'refresh'] },
+      { id: 'toast', words: ['toast'] },
+    ];
     expect(suggestTechniques('Blanching them first.', techniques)).toEqual(['blanch']);
     expect(suggestTechniques('Serve.', techniques)).toEqual([]);
   });
 
   it('says what a lesson still lacks', () => {
-    const facts = { present: 14, dishes: 1, techniques: 0, hasRubric: false, heldLines: 1, orderLines: 9, toMark: 14, marked: 0, released: false };
+    const facts = {
+      present: 14,
+      dishes: 1,
+      techniques: 0,
+      hasRubric: false,
+      heldLines: 1,
+      orderLines: 9,
+      toMark: 14,
+      marked: 0,
+      released: false,
+    };
     expect(lessonReadiness(facts).map(({ station, state, said }) => [station, state, said])).toEqual([
       ['plan', 'missing', 'no technique in focus, no rubric'],
       ['order', 'missing', '1 line to settle'],

@@ -14,7 +14,14 @@ describe('makings', () => {
   });
 
   it('adds demonstration, reference plate and second tries', () => {
-    const makings = planMakings({ students: 14, teamSize: 2, portionsATeam: 2, demonstrationPortions: 4, referencePlates: 1, spareMakings: 1 });
+    const makings = planMakings({
+      students: 14,
+      teamSize: 2,
+      portionsATeam: 2,
+      demonstrationPortions: 4,
+      referencePlates: 1,
+      spareMakings: 1,
+    });
     expect(makings.map(({ by, count, portions }) => [by, count, portions.valueOf()])).toEqual([
       ['team', 7, 2],
       ['demonstration', 1, 5],
@@ -93,16 +100,24 @@ describe('the order', () => {
 
   it('holds unread lines instead of dropping them', () => {
     const result = order(dishFrom('A\nserves 4\n100 g flour\n3 glugs olive oil'));
-    expect(result.held).toEqual([{ dish: 'A', lineId: 'i3', written: '3 glugs olive oil', because: expect.stringMatching(/glugs/) as string }]);
+    expect(result.held).toEqual([
+      { dish: 'A', lineId: 'i3', written: '3 glugs olive oil', because: expect.stringMatching(/glugs/) as string },
+    ]);
   });
 
   it('makes a shared sub-preparation once, in bulk, for all dishes', () => {
-    const stock = { ...dishFrom('Vegetable stock\nserves 10\n2 onions\n2 l water'), gives: { amount: { min: '3/2', max: '3/2', unit: 'l' as const, about: false } } };
+    const stock = {
+      ...dishFrom('Vegetable stock\nserves 10\n2 onions\n2 l water'),
+      gives: { amount: { min: '3/2', max: '3/2', unit: 'l' as const, about: false } },
+    };
     const using = (title: string) =>
       withLine(dishFrom(`${title}\nserves 2\n500 ml vegetable stock`), 'vegetable stock', { preparationEditionId: 'stock1' });
     const result = computeOrder({
       plan: ALONE,
-      dishes: [{ editionId: 'a', content: using('A') }, { editionId: 'b', content: using('B') }],
+      dishes: [
+        { editionId: 'a', content: using('A') },
+        { editionId: 'b', content: using('B') },
+      ],
       preparations: new Map([['stock1', stock]]),
     });
     expect(result.preparations.map((need) => [need.title, need.shown, need.usedBy])).toEqual([['Vegetable stock', '6 l', ['A', 'B']]]);
@@ -119,8 +134,12 @@ describe('the order', () => {
 
 describe('invariants of any order', () => {
   const line = fc.oneof(
-    fc.tuple(fc.integer({ min: 1, max: 900 }), fc.constantFrom('g flour', 'ml milk', 'tbsp olive oil', 'g butter', 'tsp fennel seed')).map(([n, what]) => `${n} ${what}`),
-    fc.tuple(fc.integer({ min: 1, max: 12 }), fc.constantFrom('lemons', 'cloves garlic', 'sprigs thyme', 'shallots', 'tins chickpeas')).map(([n, what]) => `${n} ${what}`),
+    fc
+      .tuple(fc.integer({ min: 1, max: 900 }), fc.constantFrom('g flour', 'ml milk', 'tbsp olive oil', 'g butter', 'tsp fennel seed'))
+      .map(([n, what]) => `${n} ${what}`),
+    fc
+      .tuple(fc.integer({ min: 1, max: 12 }), fc.constantFrom('lemons', 'cloves garlic', 'sprigs thyme', 'shallots', 'tins chickpeas'))
+      .map(([n, what]) => `${n} ${what}`),
     fc.constantFrom('1/3 cup milk', '1/2 lemon', 'salt, to taste', '1 pinch cayenne', '1 bouquet garni', '2-3 carrots', '50 g shallots'),
   );
   const lines = fc.array(line, { minLength: 1, maxLength: 12 });
@@ -162,7 +181,10 @@ describe('invariants of any order', () => {
     fc.assert(
       fc.property(plan, fc.integer({ min: 1, max: 9 }), fc.integer({ min: 1, max: 12 }), (p, lemons, serves) => {
         const got = exact(order(dishOf([`${lemons} lemons`], serves), p).lines[0]!.figure.value);
-        const need = planMakings(p).reduce((total, making) => total + making.count * Math.ceil((lemons * making.portions.valueOf()) / serves - 1e-9), 0);
+        const need = planMakings(p).reduce(
+          (total, making) => total + making.count * Math.ceil((lemons * making.portions.valueOf()) / serves - 1e-9),
+          0,
+        );
         expect(got.valueOf()).toBe(need);
       }),
     );

@@ -1,6 +1,23 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { amount, ceilTo, exact, exactText, findFact, inUnit, isExactText, isMissingFact, itemKey, allergensOf, roundForOrder, showAmount, showQuantity, toGrams, UNIT_CODES, unitOf } from '../src';
+import {
+  amount,
+  ceilTo,
+  exact,
+  exactText,
+  findFact,
+  inUnit,
+  isExactText,
+  isMissingFact,
+  itemKey,
+  allergensOf,
+  roundForOrder,
+  showAmount,
+  showQuantity,
+  toGrams,
+  UNIT_CODES,
+  unitOf,
+} from '../src';
 
 const positive = fc.tuple(fc.integer({ min: 1, max: 9999 }), fc.integer({ min: 1, max: 48 })).map(([n, d]) => exact(`${n}/${d}`));
 
@@ -37,9 +54,17 @@ describe('exact amounts', () => {
   });
 
   it('turns units there and back without loss', () => {
-    const pairs = [['oz', 'g'], ['cup', 'ml'], ['tsp', 'l'], ['lb', 'kg']] as const;
-    fc.assert(fc.property(positive, fc.constantFrom(...pairs), (value, [from, to]) =>
-      inUnit(inUnit({ value, unit: from }, to), from).value.equals(value)));
+    const pairs = [
+      ['oz', 'g'],
+      ['cup', 'ml'],
+      ['tsp', 'l'],
+      ['lb', 'kg'],
+    ] as const;
+    fc.assert(
+      fc.property(positive, fc.constantFrom(...pairs), (value, [from, to]) =>
+        inUnit(inUnit({ value, unit: from }, to), from).value.equals(value),
+      ),
+    );
     expect(() => inUnit({ value: exact(1), unit: 'cup' }, 'g')).toThrow(RangeError);
   });
 });

@@ -89,7 +89,10 @@ describe('a pasted recipe', () => {
 
   it('has its title, portions and components', () => {
     expect([read.title, read.portions]).toEqual(['Braised fennel with saffron broth', 4]);
-    expect(read.components.map(({ name, lines: own }) => [name, own.length])).toEqual([['', 11], ['Crumb', 3]]);
+    expect(read.components.map(({ name, lines: own }) => [name, own.length])).toEqual([
+      ['', 11],
+      ['Crumb', 3],
+    ]);
   });
 
   it('has every line read for sure', () => {
@@ -135,7 +138,11 @@ describe('a pasted recipe', () => {
 
   it('never drops a line', () => {
     const strange = 'Odd dish\n@@@ ###\n12345678901 g salt\nxyzzy plugh\n1/0 cup milk';
-    expect(readRecipe(strange).components.flatMap((c) => c.lines).map((line) => line.written)).toEqual(strange.split('\n').slice(1));
+    expect(
+      readRecipe(strange)
+        .components.flatMap((c) => c.lines)
+        .map((line) => line.written),
+    ).toEqual(strange.split('\n').slice(1));
   });
 
   it('adds up the minutes of a step', () => {

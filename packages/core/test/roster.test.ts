@@ -24,8 +24,16 @@ describe('a roster from CSV', () => {
   });
 
   it('names row, field and remedy of doubles, formulas and unknown words, and keeps the good rows', () => {
-    const read = readRoster('name,number,allergens\nAna Vey,1,\nana  vey,2,\n=HYPERLINK("x"),3,\nIlo,1,\nMo,5,moonfruit\nPia,6,', [{ name: 'Pia', number: '9' }]);
-    expect(read.problems.map(({ line, field }) => [line, field])).toEqual([[3, 'name'], [4, 'name'], [5, 'number'], [6, 'allergens'], [7, 'name']]);
+    const read = readRoster('name,number,allergens\nAna Vey,1,\nana  vey,2,\n=HYPERLINK("x"),3,\nIlo,1,\nMo,5,moonfruit\nPia,6,', [
+      { name: 'Pia', number: '9' },
+    ]);
+    expect(read.problems.map(({ line, field }) => [line, field])).toEqual([
+      [3, 'name'],
+      [4, 'name'],
+      [5, 'number'],
+      [6, 'allergens'],
+      [7, 'name'],
+    ]);
     expect(read.rows.map((row) => row.name)).toEqual(['Ana Vey']);
     expect(read.problems.every((problem) => problem.remedy.length > 0)).toBe(true);
   });
@@ -39,7 +47,11 @@ describe('an uploaded file', () => {
 
   it('is refused in another encoding, with the line and the remedy', () => {
     const decoded = decodeText(new Uint8Array([0x61, 0x0a, 0x5a, 0x6f, 0xeb, 0x0a]));
-    expect(decoded).toMatchObject({ kind: 'notText', because: expect.stringContaining('line 2') as string, remedy: expect.stringContaining('UTF-8') as string });
+    expect(decoded).toMatchObject({
+      kind: 'notText',
+      because: expect.stringContaining('line 2') as string,
+      remedy: expect.stringContaining('UTF-8') as string,
+    });
     expect(decodeText(new Uint8Array([0x89, 0x50, 0x4e, 0x47, 0])).kind).toBe('notText');
   });
 });

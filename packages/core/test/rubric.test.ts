@@ -1,13 +1,38 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { checkRubric, classLevels, computeResult, exact, sum, type Criterion, type Marks, type MarkValue, type RubricContent } from '../src';
+import {
+  checkRubric,
+  classLevels,
+  computeResult,
+  exact,
+  sum,
+  type Criterion,
+  type Marks,
+  type MarkValue,
+  type RubricContent,
+} from '../src';
 
 const levels = (key: string, strand: Criterion['strand'], weight: number): Criterion => ({
-  kind: 'levels', key, name: key, strand, weight, evidence: 'seen',
+  kind: 'levels',
+  key,
+  name: key,
+  strand,
+  weight,
+  evidence: 'seen',
   descriptors: [`${key} is far off`, `${key} is near`, `${key} is right`, `${key} is exact`],
   faults: [{ key: `${key}-f`, see: `${key} uneven`, cause: 'haste', correction: 'slow down', technique: `teach ${key}` }],
 });
-const safe: Criterion = { kind: 'critical', key: 'core', name: 'Core temperature', strand: 'cooking', evidence: 'measured', met: 'reached the rule', notMet: 'below the rule', cap: 40, faults: [] };
+const safe: Criterion = {
+  kind: 'critical',
+  key: 'core',
+  name: 'Core temperature',
+  strand: 'cooking',
+  evidence: 'measured',
+  met: 'reached the rule',
+  notMet: 'below the rule',
+  cap: 40,
+  faults: [],
+};
 const RUBRIC: RubricContent = {
   name: 'Practical',
   strandWeights: { knife: 30, cooking: 50, plating: 20 },
@@ -59,7 +84,13 @@ describe('the mark of a dish', () => {
   });
 
   it('names at most three faults, the costliest first, and what to practise', () => {
-    const result = computeResult(RUBRIC, { size: at(1, ['size-f']), trim: at(1), doneness: at(1, ['doneness-f']), rim: at(2), core: met(true) });
+    const result = computeResult(RUBRIC, {
+      size: at(1, ['size-f']),
+      trim: at(1),
+      doneness: at(1, ['doneness-f']),
+      rim: at(2),
+      core: met(true),
+    });
     expect(result.remarks.map((remark) => remark.criterion)).toEqual(['doneness', 'size', 'rim']);
     expect(result.remarks[0]).toMatchObject({ see: 'doneness uneven', cause: 'haste', correction: 'slow down' });
     expect(result.remarks[2]!.correction).toBe('Aim for: rim is right');
@@ -67,7 +98,11 @@ describe('the mark of a dish', () => {
   });
 
   it('always adds up, stays within 0 and 100, and never falls when a level rises', () => {
-    const value = fc.oneof(fc.constantFrom(1, 2, 3, 4).map((level) => at(level as 1)), fc.constant<MarkValue>({ kind: 'notSeen' }), fc.constant(undefined));
+    const value = fc.oneof(
+      fc.constantFrom(1, 2, 3, 4).map((level) => at(level as 1)),
+      fc.constant<MarkValue>({ kind: 'notSeen' }),
+      fc.constant(undefined),
+    );
     fc.assert(
       fc.property(fc.record({ size: value, trim: value, doneness: value, rim: value }), fc.boolean(), (marks, ok) => {
         const all: Marks = { ...marks, core: met(ok) };
@@ -95,7 +130,11 @@ describe('a rubric', () => {
   });
 
   it('counts the levels of a class and the commonest fault', () => {
-    const [size, , , core] = classLevels(RUBRIC, [{ size: at(1, ['size-f']), core: met(false) }, { size: at(1, ['size-f']) }, { size: { kind: 'notSeen' } }]);
+    const [size, , , core] = classLevels(RUBRIC, [
+      { size: at(1, ['size-f']), core: met(false) },
+      { size: at(1, ['size-f']) },
+      { size: { kind: 'notSeen' } },
+    ]);
     expect(size).toMatchObject({ counts: [2, 0, 0, 0], notSeen: 1, unmarked: 0, commonFault: { see: 'size uneven', count: 2 } });
     expect(core).toMatchObject({ counts: [1, 0, 0, 0], unmarked: 2 });
   });

@@ -1,6 +1,15 @@
 import { Body, Controller, Get, HttpCode, Param, Post, Query, Res } from '@nestjs/common';
 import type { Response } from 'express';
-import { markEventsSchema, pdfQuerySchema, type ClassResults, type DishResult, type MarkEvent, type MarkingSheet, type MyResult, type PdfQuery } from '@pelvo/contract';
+import {
+  markEventsSchema,
+  pdfQuerySchema,
+  type ClassResults,
+  type DishResult,
+  type MarkEvent,
+  type MarkingSheet,
+  type MyResult,
+  type PdfQuery,
+} from '@pelvo/contract';
 import { Allow, TEACHING, Who, type SignedIn } from '../platform/identity';
 import { download, fileName, renderPdf } from '../platform/pdf';
 import { joi } from '../platform/problems';
@@ -11,47 +20,70 @@ import { resultDocument } from './resultDocument';
 export class AssessmentController {
   constructor(private readonly assessment: AssessmentService) {}
 
-  @Get('lessons/:id/marking-sheet') @Allow(...TEACHING)
+  @Get('lessons/:id/marking-sheet')
+  @Allow(...TEACHING)
   sheet(@Param('id') id: string): Promise<MarkingSheet> {
     return this.assessment.sheet(id);
   }
 
-  @Post('lessons/:id/marks') @Allow(...TEACHING) @HttpCode(200)
-  mark(@Param('id') id: string, @Body(joi(markEventsSchema)) body: { events: readonly MarkEvent[] }, @Who() who: SignedIn): Promise<{ stored: number }> {
+  @Post('lessons/:id/marks')
+  @Allow(...TEACHING)
+  @HttpCode(200)
+  mark(
+    @Param('id') id: string,
+    @Body(joi(markEventsSchema)) body: { events: readonly MarkEvent[] },
+    @Who() who: SignedIn,
+  ): Promise<{ stored: number }> {
     return this.assessment.mark(id, body.events, who.id);
   }
 
-  @Get('lessons/:id/results') @Allow(...TEACHING)
+  @Get('lessons/:id/results')
+  @Allow(...TEACHING)
   classResults(@Param('id') id: string): Promise<ClassResults> {
     return this.assessment.classResults(id);
   }
 
-  @Get('results/:id') @Allow(...TEACHING)
+  @Get('results/:id')
+  @Allow(...TEACHING)
   one(@Param('id') id: string): Promise<DishResult> {
     return this.assessment.one(id);
   }
 
-  @Get('results/:id/pdf') @Allow(...TEACHING)
+  @Get('results/:id/pdf')
+  @Allow(...TEACHING)
   async pdf(@Param('id') id: string, @Query(joi(pdfQuerySchema)) query: PdfQuery, @Res() response: Response): Promise<void> {
     await send(response, await this.assessment.one(id), query);
   }
 
-  @Get('my-results') @Allow('student')
+  @Get('my-results')
+  @Allow('student')
   mine(@Who() who: SignedIn): Promise<readonly MyResult[]> {
     return this.assessment.mine(who.studentId!);
   }
 
-  @Get('my-results/:id') @Allow('student')
+  @Get('my-results/:id')
+  @Allow('student')
   oneOfMine(@Param('id') id: string, @Who() who: SignedIn): Promise<DishResult> {
     return this.assessment.oneOfMine(id, who.studentId!);
   }
 
-  @Get('my-results/:id/pdf') @Allow('student')
-  async myPdf(@Param('id') id: string, @Query(joi(pdfQuerySchema)) query: PdfQuery, @Who() who: SignedIn, @Res() response: Response): Promise<void> {
+  @Get('my-results/:id/pdf')
+  @Allow('student')
+  async myPdf(
+    @Param('id') id: string,
+    @Query(joi(pdfQuerySchema)) query: PdfQuery,
+    @Who() who: SignedIn,
+    @Res() response: Response,
+  ): Promise<void> {
     await send(response, await this.assessment.oneOfMine(id, who.studentId!), query);
   }
 }
 
 async function send(response: Response, result: DishResult, { paper }: PdfQuery): Promise<void> {
-  download(response, `${fileName('result', result.student, result.dish, result.date)}.pdf`, 'application/pdf', await renderPdf(resultDocument(result), paper));
+  download(
+    response,
+    `${fileName('result', result.student, result.dish, result.date)}.pdf`,
+    'application/pdf',
+    await renderPdf(resultDocument(result), paper),
+  );
 }

@@ -23,7 +23,10 @@ export class AssessmentService {
     const lesson = await loadLesson(manager, lessonId);
     const { students, absent } = (await lessonFacts(manager, [lesson])).get(lessonId)!;
     const assessments = await manager.findBy(Assessment, { lessonId });
-    const marks = await marksOf(manager, assessments.map(({ id }) => id));
+    const marks = await marksOf(
+      manager,
+      assessments.map(({ id }) => id),
+    );
     return {
       lessonId,
       title: lesson.title,
@@ -39,14 +42,19 @@ export class AssessmentService {
     return this.database.transaction(async (manager) => {
       const lesson = await loadLesson(manager, lessonId);
       await checkEvents(manager, lesson, events);
-      const known = new Set((await manager.find(MarkEventRow, { where: { id: In(events.map(({ id }) => id)) }, select: { id: true } })).map(({ id }) => id));
+      const known = new Set(
+        (await manager.find(MarkEventRow, { where: { id: In(events.map(({ id }) => id)) }, select: { id: true } })).map(({ id }) => id),
+      );
       const fresh = [...new Map(events.filter(({ id }) => !known.has(id)).map((event) => [event.id, event])).values()];
       if (fresh.length === 0) return { stored: 0 };
       const assessments = await assessmentsFor(manager, lesson, fresh);
       await manager.insert(
         MarkEventRow,
         fresh.map(({ id, studentId, dishEditionId, criterionKey, value, at }) => ({
-          id, criterionKey, value, assessorId,
+          id,
+          criterionKey,
+          value,
+          assessorId,
           assessmentId: assessments.get(`${studentId} ${dishEditionId}`)!,
           touchedAt: new Date(at),
           receivedAt: new Date(),
@@ -64,14 +72,23 @@ export class AssessmentService {
     const marked = new Set(results.map((result) => `${result.studentId} ${result.dishEditionId}`));
     const unmarked = students
       .filter((student) => !absent.has(student.id))
-      .flatMap((student) => dishesInOrder(lesson).filter(({ edition }) => !marked.has(`${student.id} ${edition.id}`)).map(({ edition }) => ({ student: student.name, dish: edition.content.title })));
+      .flatMap((student) =>
+        dishesInOrder(lesson)
+          .filter(({ edition }) => !marked.has(`${student.id} ${edition.id}`))
+          .map(({ edition }) => ({ student: student.name, dish: edition.content.title })),
+      );
     return {
       lessonId,
       title: lesson.title,
       releasedAt: lesson.releasedAt?.toISOString() ?? null,
       results,
       unmarked,
-      levels: lesson.rubricEdition ? classLevels(lesson.rubricEdition.content, results.map((result) => result.marks)) : [],
+      levels: lesson.rubricEdition
+        ? classLevels(
+            lesson.rubricEdition.content,
+            results.map((result) => result.marks),
+          )
+        : [],
     };
   }
 
@@ -84,7 +101,9 @@ export class AssessmentService {
   /** A student's own results, once the lead has released them. */
   async mine(studentId: string): Promise<readonly MyResult[]> {
     const results = await this.results({ studentId, lesson: { releasedAt: Not(IsNull()) } });
-    return results.map(({ id, dish, lesson, date, result }) => ({ id, dish, lesson, date, mark: result.mark?.shown ?? null })).sort((a, b) => b.date.localeCompare(a.date));
+    return results
+      .map(({ id, dish, lesson, date, result }) => ({ id, dish, lesson, date, mark: result.mark?.shown ?? null }))
+      .sort((a, b) => b.date.localeCompare(a.date));
   }
 
   async oneOfMine(id: string, studentId: string): Promise<DishResult> {
@@ -100,7 +119,10 @@ export class AssessmentService {
       relations: { student: true, lesson: true, dishEdition: true, rubricEdition: true },
       take: RESULT_LIMIT,
     });
-    const marks = await marksOf(manager, assessments.map(({ id }) => id));
+    const marks = await marksOf(
+      manager,
+      assessments.map(({ id }) => id),
+    );
     return assessments
       .flatMap((assessment) => {
         const own = marks.get(assessment.id);
@@ -122,7 +144,9 @@ async function marksOf(manager: EntityManager, assessmentIds: readonly string[])
     .createQueryBuilder(MarkEventRow, 'event')
     .innerJoinAndSelect('event.assessor', 'assessor')
     .where('event.assessment_id IN (:...assessmentIds)', { assessmentIds })
-    .andWhere('event.seq = (SELECT MAX(newer.seq) FROM mark_event newer WHERE newer.assessment_id = event.assessment_id AND newer.criterion_key = event.criterion_key)')
+    .andWhere(
+      'event.seq = (SELECT MAX(newer.seq) FROM mark_event newer WHERE newer.assessment_id = event.assessment_id AND newer.criterion_key = event.criterion_key)',
+    )
     .getMany();
   const found = new Map<string, { marks: Record<string, MarkValue>; assessors: Set<string> }>();
   for (const row of rows) {
@@ -162,8 +186,10 @@ async function checkEvents(manager: EntityManager, lesson: Lesson, events: reado
   const dishes = new Set(lesson.dishes.map((dish) => dish.dishEditionId));
   events.forEach((event, index) => {
     const at = `events.${index}`;
-    if (!students.has(event.studentId)) throw invalid(`${at}.studentId`, 'This student is not in the class.', 'Load the marking screen again.');
-    if (!dishes.has(event.dishEditionId)) throw invalid(`${at}.dishEditionId`, 'This dish is not in the lesson.', 'Load the marking screen again.');
+    if (!students.has(event.studentId))
+      throw invalid(`${at}.studentId`, 'This student is not in the class.', 'Load the marking screen again.');
+    if (!dishes.has(event.dishEditionId))
+      throw invalid(`${at}.dishEditionId`, 'This dish is not in the lesson.', 'Load the marking screen again.');
     checkValue(rubric, event, at);
   });
 }
@@ -173,7 +199,11 @@ function checkValue(rubric: RubricContent, { criterionKey, value }: MarkEvent, a
   if (!criterion) throw invalid(`${at}.criterionKey`, `The rubric has no criterion "${criterionKey}".`, 'Load the marking screen again.');
   if (!value || value.kind === 'notSeen') return;
   if ((value.kind === 'critical') !== (criterion.kind === 'critical')) {
-    throw invalid(`${at}.value`, `"${criterion.name}" is judged ${criterion.kind === 'critical' ? 'as met or not met' : 'by level'}.`, 'Send a mark of that kind.');
+    throw invalid(
+      `${at}.value`,
+      `"${criterion.name}" is judged ${criterion.kind === 'critical' ? 'as met or not met' : 'by level'}.`,
+      'Send a mark of that kind.',
+    );
   }
   if (value.faults.some((key) => !criterion.faults.some((fault) => fault.key === key))) {
     throw invalid(`${at}.value.faults`, `"${criterion.name}" has no such fault.`, 'Choose one of its faults.');
@@ -182,7 +212,9 @@ function checkValue(rubric: RubricContent, { criterionKey, value }: MarkEvent, a
 
 /** The assessment of each dish touched, made where it is the first touch. */
 async function assessmentsFor(manager: EntityManager, lesson: Lesson, events: readonly MarkEvent[]): Promise<ReadonlyMap<string, string>> {
-  const wanted = [...new Map(events.map(({ studentId, dishEditionId }) => [`${studentId} ${dishEditionId}`, { studentId, dishEditionId }])).values()];
+  const wanted = [
+    ...new Map(events.map(({ studentId, dishEditionId }) => [`${studentId} ${dishEditionId}`, { studentId, dishEditionId }])).values(),
+  ];
   await manager
     .createQueryBuilder()
     .insert()

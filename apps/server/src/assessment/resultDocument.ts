@@ -11,19 +11,46 @@ export function resultDocument(dish: DishResult): TDocumentDefinitions {
     content: [
       { text: dish.dish, style: 'title' },
       { text: `${dish.student}. ${dish.lesson}, ${longDate(dish.date)}.`, style: 'lead' },
-      { text: [{ text: result.mark?.shown ?? 'no mark', style: 'mark' }, { text: result.mark ? ' of 100' : '', fontSize: 12 }], margin: [0, 8, 0, 2] },
-      ...(result.capped ? [{ text: `Capped at ${result.capped.cap}: ${result.capped.by} was not met. Without the cap it would be ${result.capped.before}.`, bold: true }] : []),
+      {
+        text: [
+          { text: result.mark?.shown ?? 'no mark', style: 'mark' },
+          { text: result.mark ? ' of 100' : '', fontSize: 12 },
+        ],
+        margin: [0, 8, 0, 2],
+      },
+      ...(result.capped
+        ? [
+            {
+              text: `Capped at ${result.capped.cap}: ${result.capped.by} was not met. Without the cap it would be ${result.capped.before}.`,
+              bold: true,
+            },
+          ]
+        : []),
       ...(result.complete ? [] : [{ text: `Not final. Not marked yet: ${result.unmarked.join(', ')}.`, bold: true }]),
       ...remarks(dish),
       { text: 'What was seen', style: 'heading' },
       {
-        table: { headerRows: 1, widths: ['auto', 'auto', '*'], body: [['Criterion', 'Level', 'What that means'].map((text) => ({ text, style: 'th' })), ...dish.criteria.map((criterion) => row(criterion, dish.marks[criterion.key]))], dontBreakRows: true },
+        table: {
+          headerRows: 1,
+          widths: ['auto', 'auto', '*'],
+          body: [
+            ['Criterion', 'Level', 'What that means'].map((text) => ({ text, style: 'th' })),
+            ...dish.criteria.map((criterion) => row(criterion, dish.marks[criterion.key])),
+          ],
+          dontBreakRows: true,
+        },
         layout: 'pelvo',
       },
       { text: 'How the mark was reached', style: 'heading' },
       ...(result.mark?.parts ?? []).map((part): Content => ({ text: `${part.from}: ${part.how} = ${part.shown}`, style: 'small' })),
-      ...[result.mark?.rounding ?? null, ...(result.mark?.notes ?? [])].filter((note) => note !== null).map((note): Content => ({ text: note, style: 'small', italics: true })),
-      { text: `Marked by ${dish.assessors.join(', ')} with "${dish.rubric}", edition ${dish.rubricEdition}; dish edition ${dish.dishEdition}.`, style: 'small', margin: [0, 10, 0, 0] },
+      ...[result.mark?.rounding ?? null, ...(result.mark?.notes ?? [])]
+        .filter((note) => note !== null)
+        .map((note): Content => ({ text: note, style: 'small', italics: true })),
+      {
+        text: `Marked by ${dish.assessors.join(', ')} with "${dish.rubric}", edition ${dish.rubricEdition}; dish edition ${dish.dishEdition}.`,
+        style: 'small',
+        margin: [0, 10, 0, 0],
+      },
     ],
   };
 }
@@ -53,6 +80,7 @@ function row(criterion: Criterion, value: MarkValue | undefined): TableCell[] {
 function said(criterion: Criterion, value: MarkValue | undefined): [string, string] {
   if (!value) return ['not marked', ''];
   if (value.kind === 'notSeen') return ['not seen', 'the rest weighs more'];
-  if (value.kind === 'critical') return criterion.kind === 'critical' ? (value.met ? ['met', criterion.met] : ['not met', criterion.notMet]) : ['', ''];
+  if (value.kind === 'critical')
+    return criterion.kind === 'critical' ? (value.met ? ['met', criterion.met] : ['not met', criterion.notMet]) : ['', ''];
   return [LEVEL_NAMES[value.level], criterion.kind === 'levels' ? criterion.descriptors[value.level - 1]! : ''];
 }

@@ -29,9 +29,14 @@ export class ClassesService {
     const { manager } = this.database;
     const row = await manager.findOne(CookeryClass, { where: { id }, relations: { students: { absences: true } } });
     if (!row) throw notFound('class');
-    const accounts = row.students.length === 0 ? [] : await manager.find(Person, { where: { studentId: In(row.students.map((student) => student.id)) }, select: { studentId: true } });
+    const accounts =
+      row.students.length === 0
+        ? []
+        : await manager.find(Person, { where: { studentId: In(row.students.map((student) => student.id)) }, select: { studentId: true } });
     const withAccount = new Set(accounts.map((account) => account.studentId));
-    const students = row.students.map((student) => answer(student, withAccount.has(student.id))).sort((a, b) => a.name.localeCompare(b.name));
+    const students = row.students
+      .map((student) => answer(student, withAccount.has(student.id)))
+      .sort((a, b) => a.name.localeCompare(b.name));
     return { id, version: row.version, name: row.name, term: row.term, students };
   }
 
@@ -44,7 +49,8 @@ export class ClassesService {
   async save(id: string, fields: ClassFields, version: number): Promise<ClassDetail> {
     const { affected } = await this.database.manager.update(CookeryClass, { id, version }, { ...fields, version: version + 1 });
     const stored = await this.one(id);
-    if (affected !== 1) throw new ProblemException('changed-meanwhile', { detail: 'The class was saved by someone else meanwhile.', current: stored });
+    if (affected !== 1)
+      throw new ProblemException('changed-meanwhile', { detail: 'The class was saved by someone else meanwhile.', current: stored });
     return stored;
   }
 
@@ -58,7 +64,8 @@ export class ClassesService {
         return;
       }
       const active = students.filter((student) => student.active).length;
-      if (active >= ROSTER_LIMITS.students) throw conflict('students', `A class holds at most ${ROSTER_LIMITS.students} students.`, 'Make a second class.');
+      if (active >= ROSTER_LIMITS.students)
+        throw conflict('students', `A class holds at most ${ROSTER_LIMITS.students} students.`, 'Make a second class.');
       await manager.insert(Student, newStudent(classId, fields));
     });
     return this.one(classId);
@@ -101,20 +108,36 @@ export class ClassesService {
       const reading = readRoster(decoded.text, active);
       const room = ROSTER_LIMITS.students - active.length;
       if (reading.rows.length > room) {
-        throw invalid('file', `The class has room for ${room} more; the file adds ${reading.rows.length}.`, 'Remove rows, or make a second class.');
+        throw invalid(
+          'file',
+          `The class has room for ${room} more; the file adds ${reading.rows.length}.`,
+          'Remove rows, or make a second class.',
+        );
       }
       if (!mode.apply) return { ...reading, added: 0 };
       if (reading.refused || (reading.problems.length > 0 && !mode.leaveOut)) {
         throw new ProblemException('invalid-input', {
           detail: 'Nothing was imported.',
-          errors: reading.problems.map((found) => ({ field: `line ${found.line}, ${found.field}`, problem: found.problem, remedy: found.remedy })),
+          errors: reading.problems.map((found) => ({
+            field: `line ${found.line}, ${found.field}`,
+            problem: found.problem,
+            remedy: found.remedy,
+          })),
         });
       }
       const left = new Map(students.filter((student) => !student.active).map((student) => [student.nameKey, student.id]));
       const fresh = reading.rows.filter((row) => !left.has(nameKey(row.name)));
       const back = reading.rows.filter((row) => left.has(nameKey(row.name)));
-      if (fresh.length > 0) await manager.insert(Student, fresh.map((row) => newStudent(classId, row)));
-      if (back.length > 0) await manager.save(Student, back.map((row) => ({ id: left.get(nameKey(row.name))!, name: row.name, number: row.number, needs: row.needs, active: true })));
+      if (fresh.length > 0)
+        await manager.insert(
+          Student,
+          fresh.map((row) => newStudent(classId, row)),
+        );
+      if (back.length > 0)
+        await manager.save(
+          Student,
+          back.map((row) => ({ id: left.get(nameKey(row.name))!, name: row.name, number: row.number, needs: row.needs, active: true })),
+        );
       return { ...reading, added: reading.rows.length };
     });
   }

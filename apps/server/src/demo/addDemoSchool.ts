@@ -45,15 +45,86 @@ interface LessonPlan {
 }
 
 const LESSONS: readonly LessonPlan[] = [
-  { title: 'Knife basics and a citrus salad', day: -21, hours: ['09:00', '12:00'], dishes: ['Citrus and fennel salad with toasted seeds'], techniques: { 'Grip, guide hand and board': 'introduce', Julienne: 'introduce', 'Citrus segments': 'introduce' }, marks: 'all' },
-  { title: 'Sweating, stock and a slow barley', day: -14, hours: ['09:00', '12:30'], dishes: ['Barley with mushrooms and herb oil'], techniques: { Sweat: 'introduce', 'Slicing and dicing a bulb': 'introduce', 'Fine dice': 'practise' }, teamSize: 2, portions: 2, marks: 'all' },
-  { title: 'Gratin hours', day: -12, hours: ['18:00', '21:00'], evening: true, dishes: ['Aubergine tian with basil oil'], techniques: { 'Braise vegetables': 'introduce', 'Blanch and refresh': 'practise' }, teamSize: 2, portions: 3 },
-  { title: 'Blanching and emulsions', day: -7, hours: ['09:00', '12:00'], dishes: ['Leeks vinaigrette with hazelnut crumb'], techniques: { 'Blanch and refresh': 'introduce', 'Emulsify a dressing': 'introduce', 'Plan and build the plate': 'practise' }, marks: 'some' },
-  { title: 'Poaching and a mounted sauce', day: 2, hours: ['09:00', '12:30'], dishes: ['Poached trout with sorrel sauce and cucumber'], techniques: { Poach: 'introduce', 'Reduce and mount a sauce': 'introduce', Julienne: 'assess', 'Sauce the plate': 'practise' } },
-  { title: 'Dough and ribbons', day: 5, hours: ['18:00', '21:00'], evening: true, dishes: ['Hand-cut tagliatelle with mushroom ragout'], techniques: { 'Knead and rest a dough': 'introduce', 'Fine dice': 'practise' }, teamSize: 2, portions: 2 },
-  { title: 'Duck, and patience', day: 9, hours: ['09:00', '13:00'], dishes: ['Duck breast with braised red cabbage'], techniques: { 'Render and sear': 'introduce', 'Braise vegetables': 'practise', 'Reduce and mount a sauce': 'assess' }, teamSize: 2, portions: 2, noRubric: true },
-  { title: 'Two plates against the clock', day: 16, hours: ['09:00', '13:00'], dishes: ['Mussels in cider with fennel', 'Poached pear, almond crumble and vanilla custard'], techniques: { 'Fine dice': 'assess', 'Cook a custard': 'practise', 'Clean rim and pass': 'assess' } },
-  { title: 'Frying by the load', day: 19, hours: ['18:00', '21:30'], evening: true, dishes: ['Chickpea panisse with red pepper romesco'], techniques: { 'Toast nuts and seeds': 'practise', 'Emulsify a dressing': 'practise' }, teamSize: 4, portions: 4 },
+  {
+    title: 'Knife basics and a citrus salad',
+    day: -21,
+    hours: ['09:00', '12:00'],
+    dishes: ['Citrus and fennel salad with toasted seeds'],
+    techniques: { 'Grip, guide hand and board': 'introduce', Julienne: 'introduce', 'Citrus segments': 'introduce' },
+    marks: 'all',
+  },
+  {
+    title: 'Sweating, stock and a slow barley',
+    day: -14,
+    hours: ['09:00', '12:30'],
+    dishes: ['Barley with mushrooms and herb oil'],
+    techniques: { Sweat: 'introduce', 'Slicing and dicing a bulb': 'introduce', 'Fine dice': 'practise' },
+    teamSize: 2,
+    portions: 2,
+    marks: 'all',
+  },
+  {
+    title: 'Gratin hours',
+    day: -12,
+    hours: ['18:00', '21:00'],
+    evening: true,
+    dishes: ['Aubergine tian with basil oil'],
+    techniques: { 'Braise vegetables': 'introduce', 'Blanch and refresh': 'practise' },
+    teamSize: 2,
+    portions: 3,
+  },
+  {
+    title: 'Blanching and emulsions',
+    day: -7,
+    hours: ['09:00', '12:00'],
+    dishes: ['Leeks vinaigrette with hazelnut crumb'],
+    techniques: { 'Blanch and refresh': 'introduce', 'Emulsify a dressing': 'introduce', 'Plan and build the plate': 'practise' },
+    marks: 'some',
+  },
+  {
+    title: 'Poaching and a mounted sauce',
+    day: 2,
+    hours: ['09:00', '12:30'],
+    dishes: ['Poached trout with sorrel sauce and cucumber'],
+    techniques: { Poach: 'introduce', 'Reduce and mount a sauce': 'introduce', Julienne: 'assess', 'Sauce the plate': 'practise' },
+  },
+  {
+    title: 'Dough and ribbons',
+    day: 5,
+    hours: ['18:00', '21:00'],
+    evening: true,
+    dishes: ['Hand-cut tagliatelle with mushroom ragout'],
+    techniques: { 'Knead and rest a dough': 'introduce', 'Fine dice': 'practise' },
+    teamSize: 2,
+    portions: 2,
+  },
+  {
+    title: 'Duck, and patience',
+    day: 9,
+    hours: ['09:00', '13:00'],
+    dishes: ['Duck breast with braised red cabbage'],
+    techniques: { 'Render and sear': 'introduce', 'Braise vegetables': 'practise', 'Reduce and mount a sauce': 'assess' },
+    teamSize: 2,
+    portions: 2,
+    noRubric: true,
+  },
+  {
+    title: 'Two plates against the clock',
+    day: 16,
+    hours: ['09:00', '13:00'],
+    dishes: ['Mussels in cider with fennel', 'Poached pear, almond crumble and vanilla custard'],
+    techniques: { 'Fine dice': 'assess', 'Cook a custard': 'practise', 'Clean rim and pass': 'assess' },
+  },
+  {
+    title: 'Frying by the load',
+    day: 19,
+    hours: ['18:00', '21:30'],
+    evening: true,
+    dishes: ['Chickpea panisse with red pepper romesco'],
+    techniques: { 'Toast nuts and seeds': 'practise', 'Emulsify a dressing': 'practise' },
+    teamSize: 4,
+    portions: 4,
+  },
 ];
 
 /** Fills an empty database with the demo school. A database that has people in it is left as it is. */
@@ -64,7 +135,13 @@ export async function addDemoSchool(database: DataSource): Promise<void> {
     const cohort = await addClass(manager, 'Foundation cohort', 'Autumn term', COHORT);
     const evening = await addClass(manager, 'Evening group', 'Autumn term', EVENING_GROUP);
     const people = DEMO_SIGN_INS.map(({ kind, signIn, name }) => ({
-      id: randomUUID(), name, signIn, role: kind, passwordHash, active: true, createdAt: new Date(),
+      id: randomUUID(),
+      name,
+      signIn,
+      role: kind,
+      passwordHash,
+      active: true,
+      createdAt: new Date(),
       studentId: kind === 'student' ? cohort.students.find((student) => student.name === name)!.id : null,
     }));
     await manager.insert(Person, people);
@@ -74,7 +151,15 @@ export async function addDemoSchool(database: DataSource): Promise<void> {
     const editions = await addDishes(manager, techniques, lead);
     const rubric = await manager.findOneByOrFail(RubricEdition, { number: 1 });
     for (const [index, plan] of LESSONS.entries()) {
-      await addLesson(manager, { plan, index, of: plan.evening ? evening : cohort, editions, techniques, rubric, assessors: [lead, people[1]!.id] });
+      await addLesson(manager, {
+        plan,
+        index,
+        of: plan.evening ? evening : cohort,
+        editions,
+        techniques,
+        rubric,
+        assessors: [lead, people[1]!.id],
+      });
     }
     await manager.insert(Absence, [
       { studentId: cohort.students[4]!.id, date: dayFromNow(2) },
@@ -92,7 +177,13 @@ async function addClass(manager: EntityManager, name: string, term: string, rows
   const id = randomUUID();
   await manager.insert(CookeryClass, { id, name, term, version: 1 });
   const students = rows.map(([student, allergens = [], diets = [], note = ''], index) => ({
-    id: randomUUID(), classId: id, name: student, nameKey: nameKey(student), number: `${name[0]}${String(index + 1).padStart(2, '0')}`, needs: { allergens, diets, note }, active: true,
+    id: randomUUID(),
+    classId: id,
+    name: student,
+    nameKey: nameKey(student),
+    number: `${name[0]}${String(index + 1).padStart(2, '0')}`,
+    needs: { allergens, diets, note },
+    active: true,
   }));
   await manager.insert(Student, students);
   return { id, students };
@@ -145,25 +236,61 @@ interface LessonParts {
 async function addLesson(manager: EntityManager, { plan, index, of, editions, techniques, rubric, assessors }: LessonParts): Promise<void> {
   const id = randomUUID();
   await manager.insert(Lesson, {
-    id, classId: of.id, title: plan.title, date: dayFromNow(plan.day), start: plan.hours[0], end: plan.hours[1], kitchen: plan.evening ? 'Kitchen 1' : 'Kitchen 2',
-    teamSize: plan.teamSize ?? 1, portionsATeam: plan.portions ?? 1, demonstrationPortions: 2, referencePlates: 1, spareMakings: 1, studentCount: null,
-    rubricEditionId: plan.noRubric ? null : rubric.id, releasedAt: plan.marks === 'all' ? new Date() : null, version: 1,
+    id,
+    classId: of.id,
+    title: plan.title,
+    date: dayFromNow(plan.day),
+    start: plan.hours[0],
+    end: plan.hours[1],
+    kitchen: plan.evening ? 'Kitchen 1' : 'Kitchen 2',
+    teamSize: plan.teamSize ?? 1,
+    portionsATeam: plan.portions ?? 1,
+    demonstrationPortions: 2,
+    referencePlates: 1,
+    spareMakings: 1,
+    studentCount: null,
+    rubricEditionId: plan.noRubric ? null : rubric.id,
+    releasedAt: plan.marks === 'all' ? new Date() : null,
+    version: 1,
   });
-  await manager.insert(LessonDish, plan.dishes.map((title, position) => ({ lessonId: id, dishEditionId: found(editions.get(title), title), position })));
+  await manager.insert(
+    LessonDish,
+    plan.dishes.map((title, position) => ({ lessonId: id, dishEditionId: found(editions.get(title), title), position })),
+  );
   await manager.insert(
     LessonTechnique,
-    Object.entries(plan.techniques).map(([name, purpose], position) => ({ lessonId: id, techniqueId: found(techniques.find((technique) => technique.name === name), name).id, purpose, position })),
+    Object.entries(plan.techniques).map(([name, purpose], position) => ({
+      lessonId: id,
+      techniqueId: found(
+        techniques.find((technique) => technique.name === name),
+        name,
+      ).id,
+      purpose,
+      position,
+    })),
   );
   if (!plan.marks) return;
   const marked = plan.marks === 'all' ? of.students : of.students.slice(0, 6);
   for (const [position, student] of marked.entries()) {
     const assessmentId = randomUUID();
-    await manager.insert(Assessment, { id: assessmentId, lessonId: id, studentId: student.id, dishEditionId: editions.get(plan.dishes[0]!)!, rubricEditionId: rubric.id });
+    await manager.insert(Assessment, {
+      id: assessmentId,
+      lessonId: id,
+      studentId: student.id,
+      dishEditionId: editions.get(plan.dishes[0]!)!,
+      rubricEditionId: rubric.id,
+    });
     const at = new Date(`${dayFromNow(plan.day)}T11:${String(10 + position * 3).padStart(2, '0')}:00Z`);
     await manager.insert(
       MarkEventRow,
       Object.entries(demoMarks(rubric.content, index * 31 + position)).map(([criterionKey, value]) => ({
-        id: randomUUID(), assessmentId, criterionKey, value, assessorId: assessors[position % assessors.length]!, touchedAt: at, receivedAt: at,
+        id: randomUUID(),
+        assessmentId,
+        criterionKey,
+        value,
+        assessorId: assessors[position % assessors.length]!,
+        touchedAt: at,
+        receivedAt: at,
       })),
     );
   }

@@ -2,7 +2,15 @@ import { randomUUID } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
 import { DataSource, In, type EntityManager } from 'typeorm';
 import { checkDish, drawsOn, linesOf, readRecipe, toDish, type DishContent } from '@pelvo/core';
-import { PAGE_SIZE, type Dish as DishAnswer, type DishEdition as EditionAnswer, type DishSummary, type EditionSummary, type Page, type PageQuery } from '@pelvo/contract';
+import {
+  PAGE_SIZE,
+  type Dish as DishAnswer,
+  type DishEdition as EditionAnswer,
+  type DishSummary,
+  type EditionSummary,
+  type Page,
+  type PageQuery,
+} from '@pelvo/contract';
 import { invalid, notFound, ProblemException } from '../platform/problems';
 import { Technique } from '../techniques/technique.entity';
 import { Dish } from './dish.entity';
@@ -25,13 +33,23 @@ export class DishesService {
       .skip((page - 1) * PAGE_SIZE)
       .take(PAGE_SIZE)
       .getManyAndCount();
-    const newest = await newestEditions(this.database.manager, rows.map((row) => row.id));
+    const newest = await newestEditions(
+      this.database.manager,
+      rows.map((row) => row.id),
+    );
     return { total, items: rows.map((row) => summary(row, newest.get(row.id))) };
   }
 
   async create(content: DishContent): Promise<DishAnswer> {
     await this.checkReferences(content);
-    const dish = this.database.manager.create(Dish, { id: randomUUID(), title: content.title, content, version: 1, archived: false, updatedAt: new Date() });
+    const dish = this.database.manager.create(Dish, {
+      id: randomUUID(),
+      title: content.title,
+      content,
+      version: 1,
+      archived: false,
+      updatedAt: new Date(),
+    });
     await this.database.manager.insert(Dish, dish);
     return answer(dish, []);
   }
@@ -45,10 +63,17 @@ export class DishesService {
   /** Saves a draft if nobody else has saved it since; otherwise tells what is stored now. */
   async save(id: string, content: DishContent, version: number): Promise<DishAnswer> {
     await this.checkReferences(content);
-    const { affected } = await this.database.manager.update(Dish, { id, version }, { title: content.title, content, version: version + 1, updatedAt: new Date() });
+    const { affected } = await this.database.manager.update(
+      Dish,
+      { id, version },
+      { title: content.title, content, version: version + 1, updatedAt: new Date() },
+    );
     const stored = await this.one(id);
     if (affected !== 1) {
-      throw new ProblemException('changed-meanwhile', { detail: `"${stored.content.title}" was saved by someone else while you were editing. Nothing of yours is lost: bring the two together.`, current: stored });
+      throw new ProblemException('changed-meanwhile', {
+        detail: `"${stored.content.title}" was saved by someone else while you were editing. Nothing of yours is lost: bring the two together.`,
+        current: stored,
+      });
     }
     return stored;
   }
@@ -64,12 +89,23 @@ export class DishesService {
     const editionId = await this.database.transaction(async (manager) => {
       const dish = await manager.findOne(Dish, { where: { id }, lock: { mode: 'pessimistic_write' } });
       if (!dish) throw notFound('dish');
-      if (dish.version !== version) throw new ProblemException('changed-meanwhile', { detail: 'The draft was saved meanwhile. Look at it again before publishing.', current: answer(dish, []) });
+      if (dish.version !== version)
+        throw new ProblemException('changed-meanwhile', {
+          detail: 'The draft was saved meanwhile. Look at it again before publishing.',
+          current: answer(dish, []),
+        });
       const errors = checkDish(dish.content);
       if (errors.length > 0) throw new ProblemException('invalid-input', { errors });
       const last = await manager.findOne(DishEdition, { where: { dishId: id }, order: { number: 'DESC' } });
       if (last && sameContent(last.content, dish.content)) return last.id;
-      const edition = manager.create(DishEdition, { id: randomUUID(), dishId: id, number: (last?.number ?? 0) + 1, content: dish.content, publishedAt: new Date(), publishedBy: by });
+      const edition = manager.create(DishEdition, {
+        id: randomUUID(),
+        dishId: id,
+        number: (last?.number ?? 0) + 1,
+        content: dish.content,
+        publishedAt: new Date(),
+        publishedBy: by,
+      });
       await manager.insert(DishEdition, edition);
       return edition.id;
     });
@@ -85,18 +121,28 @@ export class DishesService {
   /** Reads a recipe given as text, with techniques suggested for its steps. */
   async read(text: string): Promise<DishContent> {
     const techniques = await this.database.manager.find(Technique, { take: 500 });
-    return toDish(readRecipe(text), { newId: randomUUID, portions: 4, techniques: techniques.map(({ id, card }) => ({ id, words: card.words })) });
+    return toDish(readRecipe(text), {
+      newId: randomUUID,
+      portions: 4,
+      techniques: techniques.map(({ id, card }) => ({ id, words: card.words })),
+    });
   }
 
   private async editionsOf(dishId: string): Promise<DishEdition[]> {
-    return this.database.manager.find(DishEdition, { where: { dishId }, order: { number: 'DESC' }, relations: { publisher: true }, take: EDITION_LIMIT });
+    return this.database.manager.find(DishEdition, {
+      where: { dishId },
+      order: { number: 'DESC' },
+      relations: { publisher: true },
+      take: EDITION_LIMIT,
+    });
   }
 
   private async checkReferences(content: DishContent): Promise<void> {
     const preparations = drawsOn(content);
     if (preparations.length > 0) {
       const known = await this.database.manager.find(DishEdition, { where: { id: In([...preparations]) }, select: { id: true } });
-      if (known.length < preparations.length) throw invalid('components', 'A line draws on a sub-preparation that is not there.', 'Choose the sub-preparation again.');
+      if (known.length < preparations.length)
+        throw invalid('components', 'A line draws on a sub-preparation that is not there.', 'Choose the sub-preparation again.');
     }
     const techniqueIds = [...new Set(content.method.flatMap((step) => step.techniqueIds))];
     if (techniqueIds.length === 0) return;

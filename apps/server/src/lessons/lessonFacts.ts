@@ -18,7 +18,11 @@ export interface LessonFacts {
 }
 
 /** Facts of several lessons at once, in a handful of queries whatever their number. Lessons come with dishes and techniques loaded. */
-export async function lessonFacts(manager: EntityManager, lessons: readonly Lesson[], students?: number): Promise<ReadonlyMap<string, LessonFacts>> {
+export async function lessonFacts(
+  manager: EntityManager,
+  lessons: readonly Lesson[],
+  students?: number,
+): Promise<ReadonlyMap<string, LessonFacts>> {
   if (lessons.length === 0) return new Map();
   const classIds = [...new Set(lessons.map((lesson) => lesson.classId))];
   const dates = [...new Set(lessons.map((lesson) => lesson.date))];
@@ -26,13 +30,21 @@ export async function lessonFacts(manager: EntityManager, lessons: readonly Less
   const [roster, preparations, marked] = await Promise.all([
     manager.find(Student, { where: { classId: In(classIds), active: true }, order: { name: 'ASC' } }),
     preparationsOf(manager, contents),
-    markedCounts(manager, lessons.map((lesson) => lesson.id)),
+    markedCounts(
+      manager,
+      lessons.map((lesson) => lesson.id),
+    ),
   ]);
-  const absences = roster.length === 0 ? [] : await manager.findBy(Absence, { studentId: In(roster.map((student) => student.id)), date: In(dates) });
+  const absences =
+    roster.length === 0 ? [] : await manager.findBy(Absence, { studentId: In(roster.map((student) => student.id)), date: In(dates) });
   return new Map(
     lessons.map((lesson) => {
       const own = roster.filter((student) => student.classId === lesson.classId);
-      const absent = new Set(absences.filter((absence) => absence.date === lesson.date && own.some(({ id }) => id === absence.studentId)).map(({ studentId }) => studentId));
+      const absent = new Set(
+        absences
+          .filter((absence) => absence.date === lesson.date && own.some(({ id }) => id === absence.studentId))
+          .map(({ studentId }) => studentId),
+      );
       const here = own.length - absent.size;
       const present = students ?? lesson.studentCount ?? here;
       const order = computeOrder({

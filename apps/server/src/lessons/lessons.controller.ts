@@ -1,7 +1,12 @@
 import { Body, Controller, Get, Headers, Param, Post, Put, Query } from '@nestjs/common';
 import {
-  lessonRangeSchema, lessonSchema, releaseSchema,
-  type LessonDetail, type LessonFields, type LessonRange, type LessonSummary,
+  lessonRangeSchema,
+  lessonSchema,
+  releaseSchema,
+  type LessonDetail,
+  type LessonFields,
+  type LessonRange,
+  type LessonSummary,
 } from '@pelvo/contract';
 import { Allow, STAFF, Who, type SignedIn } from '../platform/identity';
 import { joi, versionOf } from '../platform/problems';
@@ -11,29 +16,37 @@ import { LessonsService } from './lessons.service';
 export class LessonsController {
   constructor(private readonly lessons: LessonsService) {}
 
-  @Get() @Allow(...STAFF)
+  @Get()
+  @Allow(...STAFF)
   async list(@Query(joi(lessonRangeSchema)) range: LessonRange, @Who() who: SignedIn): Promise<readonly LessonSummary[]> {
     const lessons = await this.lessons.list(range);
     if (who.role !== 'stores') return lessons;
-    return lessons.map((lesson) => ({ ...lesson, readiness: lesson.readiness.filter(({ station }) => station === 'plan' || station === 'order') }));
+    return lessons.map((lesson) => ({
+      ...lesson,
+      readiness: lesson.readiness.filter(({ station }) => station === 'plan' || station === 'order'),
+    }));
   }
 
-  @Post() @Allow('lead')
+  @Post()
+  @Allow('lead')
   create(@Body(joi(lessonSchema)) body: LessonFields): Promise<LessonDetail> {
     return this.lessons.create(body);
   }
 
-  @Get(':id') @Allow(...STAFF)
+  @Get(':id')
+  @Allow(...STAFF)
   one(@Param('id') id: string, @Who() who: SignedIn): Promise<LessonDetail> {
     return this.lessons.one(id, who.role);
   }
 
-  @Put(':id') @Allow('lead')
+  @Put(':id')
+  @Allow('lead')
   save(@Param('id') id: string, @Body(joi(lessonSchema)) body: LessonFields, @Headers('if-match') ifMatch?: string): Promise<LessonDetail> {
     return this.lessons.save(id, body, versionOf(ifMatch));
   }
 
-  @Put(':id/release') @Allow('lead')
+  @Put(':id/release')
+  @Allow('lead')
   release(@Param('id') id: string, @Body(joi(releaseSchema)) body: { released: boolean }): Promise<LessonDetail> {
     return this.lessons.release(id, body.released);
   }

@@ -33,7 +33,12 @@ export class LessonsService {
       const { present, readiness } = facts.get(lesson.id)!;
       const { id, title, date, kitchen } = lesson;
       return {
-        id, title, date, kitchen, present, readiness,
+        id,
+        title,
+        date,
+        kitchen,
+        present,
+        readiness,
         start: lesson.start.slice(0, 5),
         end: lesson.end.slice(0, 5),
         className: lesson.class.name,
@@ -46,7 +51,13 @@ export class LessonsService {
   async one(id: string, role: Role): Promise<LessonDetail> {
     const { manager } = this.database;
     const lesson = await loadLesson(manager, id);
-    const [facts, newest] = await Promise.all([lessonFacts(manager, [lesson]), newestEditions(manager, lesson.dishes.map((dish) => dish.edition.dishId))]);
+    const [facts, newest] = await Promise.all([
+      lessonFacts(manager, [lesson]),
+      newestEditions(
+        manager,
+        lesson.dishes.map((dish) => dish.edition.dishId),
+      ),
+    ]);
     const { students, absent, present, preparations, readiness } = facts.get(id)!;
     // Least data: whoever only orders and weighs needs numbers, not names and needs.
     const named = role === 'lead' || role === 'assistant';
@@ -66,7 +77,9 @@ export class LessonsService {
       referencePlates: lesson.referencePlates,
       spareMakings: lesson.spareMakings,
       studentCount: lesson.studentCount,
-      students: named ? students.map(({ id: studentId, name, needs }) => ({ id: studentId, name, needs, absent: absent.has(studentId) })) : [],
+      students: named
+        ? students.map(({ id: studentId, name, needs }) => ({ id: studentId, name, needs, absent: absent.has(studentId) }))
+        : [],
       present,
       dishes: dishesInOrder(lesson).map(({ edition }) => {
         const latest = newest.get(edition.dishId);
@@ -75,7 +88,10 @@ export class LessonsService {
       }),
       preparations: Object.fromEntries(preparations),
       techniques: techniquesOf(lesson),
-      rubric: named && lesson.rubricEdition ? { editionId: lesson.rubricEdition.id, name: lesson.rubricEdition.content.name, number: lesson.rubricEdition.number } : null,
+      rubric:
+        named && lesson.rubricEdition
+          ? { editionId: lesson.rubricEdition.id, name: lesson.rubricEdition.content.name, number: lesson.rubricEdition.number }
+          : null,
       readiness: named ? readiness : readiness.filter(({ station }) => station === 'plan' || station === 'order'),
       releasedAt: named ? (lesson.releasedAt?.toISOString() ?? null) : null,
     };
@@ -103,7 +119,11 @@ export class LessonsService {
       return true;
     });
     const stored = await this.one(id, 'lead');
-    if (!saved) throw new ProblemException('changed-meanwhile', { detail: `"${stored.title}" was saved by someone else while you were editing.`, current: stored });
+    if (!saved)
+      throw new ProblemException('changed-meanwhile', {
+        detail: `"${stored.title}" was saved by someone else while you were editing.`,
+        current: stored,
+      });
     return stored;
   }
 
@@ -135,16 +155,31 @@ function rowOf(fields: LessonFields): Partial<Lesson> {
 }
 
 async function writeParts(manager: EntityManager, lessonId: string, { dishEditionIds, techniques }: LessonFields): Promise<void> {
-  if (dishEditionIds.length > 0) await manager.insert(LessonDish, dishEditionIds.map((dishEditionId, position) => ({ lessonId, dishEditionId, position })));
-  if (techniques.length > 0) await manager.insert(LessonTechnique, techniques.map(({ id, purpose }, position) => ({ lessonId, techniqueId: id, purpose, position })));
+  if (dishEditionIds.length > 0)
+    await manager.insert(
+      LessonDish,
+      dishEditionIds.map((dishEditionId, position) => ({ lessonId, dishEditionId, position })),
+    );
+  if (techniques.length > 0)
+    await manager.insert(
+      LessonTechnique,
+      techniques.map(({ id, purpose }, position) => ({ lessonId, techniqueId: id, purpose, position })),
+    );
 }
 
 async function checkReferences(manager: EntityManager, fields: LessonFields): Promise<void> {
-  if (!(await manager.existsBy(CookeryClass, { id: fields.classId }))) throw invalid('classId', 'There is no such class.', 'Choose a class.');
-  const editions = fields.dishEditionIds.length === 0 ? [] : await manager.find(DishEdition, { where: { id: In([...fields.dishEditionIds]) }, select: { id: true, dishId: true } });
-  if (editions.length < fields.dishEditionIds.length) throw invalid('dishEditionIds', 'There is no such dish edition.', 'Choose the dish again.');
-  if (new Set(editions.map((edition) => edition.dishId)).size < editions.length) throw invalid('dishEditionIds', 'One dish stands here in two editions.', 'Keep one of them.');
-  const techniques = fields.techniques.length === 0 ? 0 : await manager.countBy(Technique, { id: In(fields.techniques.map(({ id }) => id)) });
+  if (!(await manager.existsBy(CookeryClass, { id: fields.classId })))
+    throw invalid('classId', 'There is no such class.', 'Choose a class.');
+  const editions =
+    fields.dishEditionIds.length === 0
+      ? []
+      : await manager.find(DishEdition, { where: { id: In([...fields.dishEditionIds]) }, select: { id: true, dishId: true } });
+  if (editions.length < fields.dishEditionIds.length)
+    throw invalid('dishEditionIds', 'There is no such dish edition.', 'Choose the dish again.');
+  if (new Set(editions.map((edition) => edition.dishId)).size < editions.length)
+    throw invalid('dishEditionIds', 'One dish stands here in two editions.', 'Keep one of them.');
+  const techniques =
+    fields.techniques.length === 0 ? 0 : await manager.countBy(Technique, { id: In(fields.techniques.map(({ id }) => id)) });
   if (techniques < fields.techniques.length) throw invalid('techniques', 'There is no such technique.', 'Choose the technique again.');
   if (fields.rubricEditionId && !(await manager.existsBy(RubricEdition, { id: fields.rubricEditionId }))) {
     throw invalid('rubricEditionId', 'There is no such rubric edition.', 'Choose the rubric again.');
@@ -161,7 +196,8 @@ async function keepMarked(manager: EntityManager, lessonId: string, fields: Less
     .where('assessment.lesson_id = :lessonId', { lessonId })
     .getMany();
   const lost = marked.find((assessment) => !fields.dishEditionIds.includes(assessment.dishEditionId));
-  if (lost) throw conflict('dishEditionIds', `"${lost.dishEdition.content.title}" has marks in this edition.`, 'Keep this edition in the lesson.');
+  if (lost)
+    throw conflict('dishEditionIds', `"${lost.dishEdition.content.title}" has marks in this edition.`, 'Keep this edition in the lesson.');
   if (marked.some((assessment) => assessment.rubricEditionId !== fields.rubricEditionId)) {
     throw conflict('rubricEditionId', 'Marks have been given by this rubric.', 'Keep this edition of the rubric for this lesson.');
   }

@@ -11,15 +11,30 @@ export function orderDocument({ lesson, order, present }: { lesson: Lesson; orde
     info: { title: `Order, ${lesson.title}` },
     content: [
       { text: `Order for ${present} students`, style: 'title' },
-      { text: `${lesson.title}, ${lesson.class.name}. ${longDate(lesson.date)}, ${start}${lesson.kitchen ? `, ${lesson.kitchen}` : ''}.`, style: 'lead' },
-      { text: dishesInOrder(lesson).map(({ edition }) => `${edition.content.title} (edition ${edition.number})`).join('; '), margin: [0, 0, 0, 4] },
-      { text: `${teamsOf(present, lesson.teamSize)} makings of ${lesson.portionsATeam}. Portions in all: ${order.demand.shown} (${order.demand.parts.map((part) => `${part.from}: ${part.shown}`).join('; ')}).`, margin: [0, 0, 0, 10] },
+      {
+        text: `${lesson.title}, ${lesson.class.name}. ${longDate(lesson.date)}, ${start}${lesson.kitchen ? `, ${lesson.kitchen}` : ''}.`,
+        style: 'lead',
+      },
+      {
+        text: dishesInOrder(lesson)
+          .map(({ edition }) => `${edition.content.title} (edition ${edition.number})`)
+          .join('; '),
+        margin: [0, 0, 0, 4],
+      },
+      {
+        text: `${teamsOf(present, lesson.teamSize)} makings of ${lesson.portionsATeam}. Portions in all: ${order.demand.shown} (${order.demand.parts.map((part) => `${part.from}: ${part.shown}`).join('; ')}).`,
+        margin: [0, 0, 0, 10],
+      },
       ...heldBlock(order),
       table(['', 'Item', 'To buy', 'For', 'Allergens'], [14, '*', 'auto', '*', '*'], order.lines.map(lineRow)),
       ...preparationBlock(order),
       { text: 'How each figure was reached', style: 'heading', pageBreak: order.lines.length > 14 ? 'before' : undefined },
       ...order.lines.map(workingBlock),
-      { text: 'Allergens are named by ingredient. The maker’s label, the local code and the responsible person decide.', style: 'small', margin: [0, 12, 0, 0] },
+      {
+        text: 'Allergens are named by ingredient. The maker’s label, the local code and the responsible person decide.',
+        style: 'small',
+        margin: [0, 12, 0, 0],
+      },
     ],
   };
 }
@@ -56,7 +71,9 @@ function workingBlock(line: OrderLine): Content {
     stack: [
       { text: [{ text: `${line.item}: ${figure.shown}`, bold: true }] },
       ...figure.parts.map((part): Content => ({ text: `${part.from}: ${part.how} = ${part.shown}`, style: 'small' })),
-      ...[figure.rounding, ...figure.notes].filter((note) => note !== null).map((note): Content => ({ text: note, style: 'small', italics: true })),
+      ...[figure.rounding, ...figure.notes]
+        .filter((note) => note !== null)
+        .map((note): Content => ({ text: note, style: 'small', italics: true })),
     ],
     margin: [0, 0, 0, 5],
     unbreakable: true,

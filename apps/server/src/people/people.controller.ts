@@ -1,8 +1,20 @@
 import { Body, Controller, Delete, Get, HttpCode, Param, Post, Put, Req, Res } from '@nestjs/common';
 import type { Request, Response } from 'express';
 import {
-  activeSchema, firstLeadSchema, joinSchema, newPersonSchema, signInSchema, studentAccountSchema,
-  type FirstLead, type Invitation, type Join, type Me, type NewPerson, type Person, type SessionState, type SignIn,
+  activeSchema,
+  firstLeadSchema,
+  joinSchema,
+  newPersonSchema,
+  signInSchema,
+  studentAccountSchema,
+  type FirstLead,
+  type Invitation,
+  type Join,
+  type Me,
+  type NewPerson,
+  type Person,
+  type SessionState,
+  type SignIn,
 } from '@pelvo/contract';
 import { Allow, Open, SESSION_COOKIE, Who, type SignedIn } from '../platform/identity';
 import { joi } from '../platform/problems';
@@ -12,53 +24,66 @@ import { PeopleService } from './people.service';
 export class PeopleController {
   constructor(private readonly people: PeopleService) {}
 
-  @Get('session') @Open()
+  @Get('session')
+  @Open()
   async session(@Who() who: SignedIn | undefined): Promise<SessionState> {
     return { me: who ? { id: who.id, name: who.name, role: who.role } : null, firstVisit: !who && (await this.people.isFirstVisit()) };
   }
 
-  @Post('session') @Open() @HttpCode(200)
+  @Post('session')
+  @Open()
+  @HttpCode(200)
   async signIn(@Body(joi(signInSchema)) body: SignIn, @Req() request: Request): Promise<Me> {
     return this.begin(request, await this.people.signIn(body, request.ip ?? ''));
   }
 
-  @Delete('session') @Open() @HttpCode(204)
+  @Delete('session')
+  @Open()
+  @HttpCode(204)
   async signOut(@Req() request: Request, @Res({ passthrough: true }) response: Response): Promise<void> {
     await new Promise<void>((done, fail) => request.session.destroy((error: unknown) => (error ? fail(error as Error) : done())));
     response.clearCookie(SESSION_COOKIE, { path: '/' });
   }
 
-  @Post('people/first') @Open()
+  @Post('people/first')
+  @Open()
   async first(@Body(joi(firstLeadSchema)) body: FirstLead, @Req() request: Request): Promise<Me> {
     return this.begin(request, await this.people.createFirstLead(body, request.ip ?? ''));
   }
 
-  @Post('people/join') @Open() @HttpCode(200)
+  @Post('people/join')
+  @Open()
+  @HttpCode(200)
   async join(@Body(joi(joinSchema)) body: Join, @Req() request: Request): Promise<Me> {
     return this.begin(request, await this.people.join(body, request.ip ?? ''));
   }
 
-  @Get('people') @Allow('lead')
+  @Get('people')
+  @Allow('lead')
   list(): Promise<readonly Person[]> {
     return this.people.list();
   }
 
-  @Post('people') @Allow('lead')
+  @Post('people')
+  @Allow('lead')
   invite(@Body(joi(newPersonSchema)) body: NewPerson): Promise<Invitation> {
     return this.people.invite(body);
   }
 
-  @Post('people/student-account') @Allow('lead')
+  @Post('people/student-account')
+  @Allow('lead')
   inviteStudent(@Body(joi(studentAccountSchema)) body: { studentId: string }): Promise<Invitation> {
     return this.people.inviteStudent(body.studentId);
   }
 
-  @Post('people/:id/invitation') @Allow('lead')
+  @Post('people/:id/invitation')
+  @Allow('lead')
   inviteAgain(@Param('id') id: string): Promise<Invitation> {
     return this.people.inviteAgain(id);
   }
 
-  @Put('people/:id/active') @Allow('lead')
+  @Put('people/:id/active')
+  @Allow('lead')
   setActive(@Param('id') id: string, @Body(joi(activeSchema)) body: { active: boolean }, @Who() who: SignedIn): Promise<Person> {
     return this.people.setActive(id, body.active, who.id);
   }

@@ -3,7 +3,7 @@ import { Injectable } from '@nestjs/common';
 import { DataSource, MoreThan } from 'typeorm';
 import type { FirstLead, Invitation as InvitationAnswer, Join, Me, NewPerson, Person as PersonAnswer, SignIn } from '@pelvo/contract';
 import { conflict, invalid, notFound, ProblemException } from '../platform/problems';
-import { SlowDown } from '../platform/identity';
+import { SlowDown, type FailureKey } from '../platform/identity';
 import { Student } from '../classes/student.entity';
 import { addStarterMaterial } from '../starter/addStarterMaterial';
 import { Invitation } from './invitation.entity';
@@ -34,14 +34,26 @@ export class PeopleService {
   }
 
   async createFirstLead({ code, name, signIn, password }: FirstLead, address: string): Promise<Me> {
-    const keys = [`first|${address}`];
+    const keys = codeKeys(address);
     await this.slowDown.check(keys);
     const passwordHash = await hashPassword(password);
     const person = await this.database.transaction(async (manager) => {
       // Taking the code away and seeing whether it was there decides between two who come at once.
-      const { affectedRows }: { affectedRows: number } = await manager.query('DELETE FROM setting WHERE name = ? AND value = ?', [FIRST_CODE, codeHash(code)]);
+      const { affectedRows }: { affectedRows: number } = await manager.query('DELETE FROM setting WHERE name = ? AND value = ?', [
+        FIRST_CODE,
+        codeHash(code),
+      ]);
       if (affectedRows !== 1 || (await manager.existsBy(Person, { role: 'lead' }))) return null;
-      const lead = manager.create(Person, { id: randomUUID(), name, signIn, role: 'lead', passwordHash, studentId: null, active: true, createdAt: new Date() });
+      const lead = manager.create(Person, {
+        id: randomUUID(),
+        name,
+        signIn,
+        role: 'lead',
+        passwordHash,
+        studentId: null,
+        active: true,
+        createdAt: new Date(),
+      });
       await manager.insert(Person, lead);
       await addStarterMaterial(manager, lead.id);
       return lead;
@@ -54,21 +66,28 @@ export class PeopleService {
   }
 
   async signIn({ signIn, password }: SignIn, address: string): Promise<Me> {
-    const keys = [`${signIn}|${address}`];
+    const account: FailureKey = { of: 'account', key: `${signIn}|${address}` };
+    const keys: readonly FailureKey[] = [account, { of: 'address', key: address }];
     await this.slowDown.check(keys);
     const person = await this.database.manager.findOneBy(Person, { signIn, active: true });
     if (!(await passwordFits(person?.passwordHash ?? null, password))) {
       await this.slowDown.failed(keys);
       throw new ProblemException('invalid-input', {
-        errors: [{ field: 'password', problem: 'Sign-in name and password do not fit.', remedy: 'Check both. A lead instructor can give you a new code.' }],
+        errors: [
+          {
+            field: 'password',
+            problem: 'Sign-in name and password do not fit.',
+            remedy: 'Check both. A lead instructor can give you a new code.',
+          },
+        ],
       });
     }
-    await this.slowDown.succeeded(keys);
+    await this.slowDown.succeeded(account);
     return me(person!);
   }
 
   async join({ code, signIn, password }: Join, address: string): Promise<Me> {
-    const keys = [`join|${address}`];
+    const keys = codeKeys(address);
     await this.slowDown.check(keys);
     const wrong = () => invalid('code', 'This code is not right, or it is used or out of date.', 'Ask a lead instructor for a new one.');
     const passwordHash = await hashPassword(password);
@@ -99,7 +118,16 @@ export class PeopleService {
   }
 
   async invite({ name, role }: NewPerson): Promise<InvitationAnswer> {
-    const person = this.database.manager.create(Person, { id: randomUUID(), name, role, signIn: null, passwordHash: null, studentId: null, active: true, createdAt: new Date() });
+    const person = this.database.manager.create(Person, {
+      id: randomUUID(),
+      name,
+      role,
+      signIn: null,
+      passwordHash: null,
+      studentId: null,
+      active: true,
+      createdAt: new Date(),
+    });
     await this.database.manager.insert(Person, person);
     return this.newInvitation(person);
   }
@@ -111,7 +139,16 @@ export class PeopleService {
     if (!student) throw notFound('student');
     const known = await manager.findOneBy(Person, { studentId });
     if (known) return this.newInvitation(known);
-    const person = manager.create(Person, { id: randomUUID(), name: student.name, role: 'student', signIn: null, passwordHash: null, studentId, active: true, createdAt: new Date() });
+    const person = manager.create(Person, {
+      id: randomUUID(),
+      name: student.name,
+      role: 'student',
+      signIn: null,
+      passwordHash: null,
+      studentId,
+      active: true,
+      createdAt: new Date(),
+    });
     await manager.insert(Person, person);
     return this.newInvitation(person);
   }
@@ -137,6 +174,11 @@ export class PeopleService {
     await this.database.manager.upsert(Invitation, { personId: person.id, codeHash: codeHash(code), expiresAt }, ['personId']);
     return { person: answer(person, true), code, expires: expiresAt.toISOString() };
   }
+}
+
+/** Codes are guessed without naming an account. */
+function codeKeys(address: string): readonly FailureKey[] {
+  return [{ of: 'account', key: `code|${address}` }];
 }
 
 function me({ id, name, role }: Person): Me {

@@ -25,5 +25,7 @@ export function newCode(): string {
 
 /** What is stored of a code. Codes are random enough that a plain hash cannot be reversed. */
 export function codeHash(code: string): string {
-  return createHash('sha256').update(code.toUpperCase().replace(/[^A-Z0-9]/g, '')).digest('hex');
+  return createHash('sha256')
+    .update(code.toUpperCase().replace(/[^A-Z0-9]/g, ''))
+    .digest('hex');
 }

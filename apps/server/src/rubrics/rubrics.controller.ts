@@ -9,32 +9,42 @@ import { RubricsService } from './rubrics.service';
 export class RubricsController {
   constructor(private readonly rubrics: RubricsService) {}
 
-  @Get('rubrics') @Allow(...TEACHING)
+  @Get('rubrics')
+  @Allow(...TEACHING)
   list(): Promise<readonly RubricSummary[]> {
     return this.rubrics.list();
   }
 
-  @Post('rubrics') @Allow('lead')
+  @Post('rubrics')
+  @Allow('lead')
   create(@Body(joi(rubricContentSchema)) body: RubricContent): Promise<Rubric> {
     return this.rubrics.create(body);
   }
 
-  @Get('rubrics/:id') @Allow(...TEACHING)
+  @Get('rubrics/:id')
+  @Allow(...TEACHING)
   one(@Param('id') id: string): Promise<Rubric> {
     return this.rubrics.one(id);
   }
 
-  @Put('rubrics/:id') @Allow('lead')
-  save(@Param('id') id: string, @Body(joi(rubricContentSchema)) body: RubricContent, @Headers('if-match') ifMatch?: string): Promise<Rubric> {
+  @Put('rubrics/:id')
+  @Allow('lead')
+  save(
+    @Param('id') id: string,
+    @Body(joi(rubricContentSchema)) body: RubricContent,
+    @Headers('if-match') ifMatch?: string,
+  ): Promise<Rubric> {
     return this.rubrics.save(id, body, versionOf(ifMatch));
   }
 
-  @Post('rubrics/:id/editions') @Allow('lead')
+  @Post('rubrics/:id/editions')
+  @Allow('lead')
   publish(@Param('id') id: string, @Who() who: SignedIn, @Headers('if-match') ifMatch?: string): Promise<RubricEdition> {
     return this.rubrics.publish(id, versionOf(ifMatch), who.id);
   }
 
-  @Get('rubric-editions/:id') @Allow(...TEACHING)
+  @Get('rubric-editions/:id')
+  @Allow(...TEACHING)
   edition(@Param('id') id: string): Promise<RubricEdition> {
     return this.rubrics.edition(id);
   }

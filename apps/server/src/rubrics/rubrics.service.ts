@@ -37,7 +37,12 @@ export class RubricsService {
   async one(id: string): Promise<RubricAnswer> {
     const rubric = await this.database.manager.findOneBy(Rubric, { id });
     if (!rubric) throw notFound('rubric');
-    const editions = await this.database.manager.find(RubricEdition, { where: { rubricId: id }, order: { number: 'DESC' }, relations: { publisher: true }, take: 200 });
+    const editions = await this.database.manager.find(RubricEdition, {
+      where: { rubricId: id },
+      order: { number: 'DESC' },
+      relations: { publisher: true },
+      take: 200,
+    });
     const changed = editions.length === 0 || !sameContent(editions[0]!.content, rubric.content);
     return { id, version: rubric.version, content: rubric.content, editions: editions.map(editionSummary), changed };
   }
@@ -49,9 +54,17 @@ export class RubricsService {
   }
 
   async save(id: string, content: RubricContent, version: number): Promise<RubricAnswer> {
-    const { affected } = await this.database.manager.update(Rubric, { id, version }, { name: content.name, content, version: version + 1, updatedAt: new Date() });
+    const { affected } = await this.database.manager.update(
+      Rubric,
+      { id, version },
+      { name: content.name, content, version: version + 1, updatedAt: new Date() },
+    );
     const stored = await this.one(id);
-    if (affected !== 1) throw new ProblemException('changed-meanwhile', { detail: `"${stored.content.name}" was saved by someone else while you were editing.`, current: stored });
+    if (affected !== 1)
+      throw new ProblemException('changed-meanwhile', {
+        detail: `"${stored.content.name}" was saved by someone else while you were editing.`,
+        current: stored,
+      });
     return stored;
   }
 
@@ -59,12 +72,20 @@ export class RubricsService {
     const editionId = await this.database.transaction(async (manager) => {
       const rubric = await manager.findOne(Rubric, { where: { id }, lock: { mode: 'pessimistic_write' } });
       if (!rubric) throw notFound('rubric');
-      if (rubric.version !== version) throw new ProblemException('changed-meanwhile', { detail: 'The draft was saved meanwhile. Look at it again before publishing.' });
+      if (rubric.version !== version)
+        throw new ProblemException('changed-meanwhile', { detail: 'The draft was saved meanwhile. Look at it again before publishing.' });
       const errors = checkRubric(rubric.content);
       if (errors.length > 0) throw new ProblemException('invalid-input', { errors });
       const last = await manager.findOne(RubricEdition, { where: { rubricId: id }, order: { number: 'DESC' } });
       if (last && sameContent(last.content, rubric.content)) return last.id;
-      const edition = { id: randomUUID(), rubricId: id, number: (last?.number ?? 0) + 1, content: rubric.content, publishedAt: new Date(), publishedBy: by };
+      const edition = {
+        id: randomUUID(),
+        rubricId: id,
+        number: (last?.number ?? 0) + 1,
+        content: rubric.content,
+        publishedAt: new Date(),
+        publishedBy: by,
+      };
       await manager.insert(RubricEdition, edition);
       return edition.id;
     });

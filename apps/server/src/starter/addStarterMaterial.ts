@@ -15,5 +15,12 @@ export async function addStarterMaterial(manager: EntityManager, personId: strin
   const now = new Date();
   const rubricId = randomUUID();
   await manager.insert(Rubric, { id: rubricId, name: STARTER_RUBRIC.name, content: STARTER_RUBRIC, version: 1, updatedAt: now });
-  await manager.insert(RubricEdition, { id: randomUUID(), rubricId, number: 1, content: STARTER_RUBRIC, publishedAt: now, publishedBy: personId });
+  await manager.insert(RubricEdition, {
+    id: randomUUID(),
+    rubricId,
+    number: 1,
+    content: STARTER_RUBRIC,
+    publishedAt: now,
+    publishedBy: personId,
+  });
 }

@@ -14,13 +14,24 @@ export const KNIFE_CARDS: readonly WrittenCard[] = [
       'Lay the knife down away from you, edge away, blade flat, when you turn from the board.',
     ],
     criticalPoints: ['The fingertips stay behind the knuckles for the whole cut, the last slice too.', 'The board does not move.'],
-    cues: ['feel: the flat of the blade slides on the knuckles', 'hear: an even tap, no scraping', 'see: the tip stays low and the elbow is free'],
+    cues: [
+      'feel: the flat of the blade slides on the knuckles',
+      'hear: an even tap, no scraping',
+      'see: the tip stays low and the elbow is free',
+    ],
     faults: {
-      'flat-fingers': 'Fingers lie flat on the food | The hand holds instead of guiding | Curl the tips under until the nails face the blade; slow down and move the hand back one slice at a time',
-      'finger-on-spine': 'First finger lies along the spine | The blade feels unsteady in a handle grip | Pinch the blade in front of the handle; the wrist comes straight',
-      'board-slides': 'The board creeps over the bench | No damp cloth, or a wet one | Stop, dry the bench, lay a wrung-out cloth flat under the whole board',
+      'flat-fingers':
+        'Fingers lie flat on the food | The hand holds instead of guiding | Curl the tips under until the nails face the blade; slow down and move the hand back one slice at a time',
+      'finger-on-spine':
+        'First finger lies along the spine | The blade feels unsteady in a handle grip | Pinch the blade in front of the handle; the wrist comes straight',
+      'board-slides':
+        'The board creeps over the bench | No damp cloth, or a wet one | Stop, dry the bench, lay a wrung-out cloth flat under the whole board',
     },
-    cautions: ['A dull knife slips: hone before you start.', 'Carry a knife point down at your side, and say that you pass.', 'Never leave a knife in a sink.'],
+    cautions: [
+      'A dull knife slips: hone before you start.',
+      'Carry a knife point down at your side, and say that you pass.',
+      'Never leave a knife in a sink.',
+    ],
     words: ['knife', 'trim'],
   },
   {
@@ -35,12 +46,22 @@ export const KNIFE_CARDS: readonly WrittenCard[] = [
       'Stack three planks, flush at one edge, and slice again at 2 mm.',
       'Lay ten side by side and look: width and length, not just the first one.',
     ],
-    criticalPoints: ['The planks decide the result: an uneven plank cannot give an even stick.', 'Stack no more than three, or they slide.'],
-    cues: ['see: ten sticks side by side show one straight edge', 'measure: 2 mm by 2 mm by 5 cm, in the set this lesson uses', 'feel: no stick bends before the others'],
+    criticalPoints: [
+      'The planks decide the result: an uneven plank cannot give an even stick.',
+      'Stack no more than three, or they slide.',
+    ],
+    cues: [
+      'see: ten sticks side by side show one straight edge',
+      'measure: 2 mm by 2 mm by 5 cm, in the set this lesson uses',
+      'feel: no stick bends before the others',
+    ],
     faults: {
-      'wedge': 'Sticks are thick at one end | The knife leans outward through the plank | Bring the elbow in and look down on the spine; cut planks slower',
-      'mixed-width': 'Widths differ from stick to stick | The guide hand moves by guess | Move the knuckles back by one stick and let the blade touch them each time',
-      'trim-waste': 'A third of the vegetable is in the trim | Squared on all four sides before looking | Take one flat side only, and keep the trim for stock',
+      wedge:
+        'Sticks are thick at one end | The knife leans outward through the plank | Bring the elbow in and look down on the spine; cut planks slower',
+      'mixed-width':
+        'Widths differ from stick to stick | The guide hand moves by guess | Move the knuckles back by one stick and let the blade touch them each time',
+      'trim-waste':
+        'A third of the vegetable is in the trim | Squared on all four sides before looking | Take one flat side only, and keep the trim for stock',
     },
     cautions: ['Round vegetables roll: make the flat side first.'],
     words: ['julienne', 'matchstick'],
@@ -59,8 +80,10 @@ export const KNIFE_CARDS: readonly WrittenCard[] = [
     criticalPoints: ['The stick is the cube: check its section before cutting across.'],
     cues: ['see: cubes lie on any face and look alike', 'hear: quick, even taps', 'measure: the side named in the set this lesson uses'],
     faults: {
-      'brick': 'Cubes are longer than they are wide | The cross-cut is wider than the stick | Match the cross-cut to the stick; look at one cube before going on',
-      'crushed': 'Edges are wet and crushed | The knife is dull or pressed straight down | Hone, and let the blade travel forward as it falls',
+      brick:
+        'Cubes are longer than they are wide | The cross-cut is wider than the stick | Match the cross-cut to the stick; look at one cube before going on',
+      crushed:
+        'Edges are wet and crushed | The knife is dull or pressed straight down | Hone, and let the blade travel forward as it falls',
       'mixed-dice': 'Two sizes in one heap | Sticks were uneven | Sort the sticks before cutting across',
     },
     cautions: ['Keep the tip on the board when rocking.'],
@@ -100,7 +123,8 @@ export const KNIFE_CARDS: readonly WrittenCard[] = [
     criticalPoints: ['The knife follows the curve: no white left, no flesh lost.'],
     cues: ['see: clear flesh, no white', 'taste: no bitterness'],
     faults: {
-      'pith-left': 'White patches on the segments | The strips were cut straight, not curved | Turn the fruit, trim again from the widest part',
+      'pith-left':
+        'White patches on the segments | The strips were cut straight, not curved | Turn the fruit, trim again from the widest part',
       'torn-segment': 'Segments are torn | The knife went beside the skin | Cut hard against each skin and roll the blade out',
     },
     cautions: ['Wet fruit slips: dry the hand that holds it.'],

@@ -12,13 +12,15 @@ const LIST_LIMIT = 500;
 export class TechniquesController {
   constructor(private readonly database: DataSource) {}
 
-  @Get() @Allow(...STAFF)
+  @Get()
+  @Allow(...STAFF)
   async list(): Promise<readonly TechniqueAnswer[]> {
     const rows = await this.database.manager.find(Technique, { order: { strand: 'ASC', position: 'ASC', name: 'ASC' }, take: LIST_LIMIT });
     return rows.map(({ id, card }) => ({ id, ...card }));
   }
 
-  @Get(':id') @Allow(...STAFF)
+  @Get(':id')
+  @Allow(...STAFF)
   async one(@Param('id') id: string): Promise<TechniqueWithUse> {
     const row = await this.database.manager.findOneBy(Technique, { id });
     if (!row) throw notFound('technique');

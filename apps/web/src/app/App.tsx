@@ -76,7 +76,12 @@ function Gate() {
       </div>
     );
   }
-  if (!data) return <div className="mx-auto max-w-xl p-8"><Loading what="your session" /></div>;
+  if (!data)
+    return (
+      <div className="mx-auto max-w-xl p-8">
+        <Loading what="your session" />
+      </div>
+    );
   const { me } = data;
   if (!me) {
     return (
@@ -88,7 +93,13 @@ function Gate() {
   }
   const home = me.role === 'student' ? '/my-results' : '/';
   return (
-    <Suspense fallback={<Shell><Loading what="the screen" /></Shell>}>
+    <Suspense
+      fallback={
+        <Shell>
+          <Loading what="the screen" />
+        </Shell>
+      }
+    >
       <Routes>
         {ROUTES.filter((route) => route.roles.includes(me.role)).map(({ path, page }) => (
           <Route key={path} path={path} element={page} />
@@ -99,7 +110,14 @@ function Gate() {
           path="*"
           element={
             <Shell>
-              <Empty title="There is nothing at this address" action={<ButtonLink to={home} kind="main">To the start</ButtonLink>}>
+              <Empty
+                title="There is nothing at this address"
+                action={
+                  <ButtonLink to={home} kind="main">
+                    To the start
+                  </ButtonLink>
+                }
+              >
                 The page may have moved, or it is not open to you.
               </Empty>
             </Shell>

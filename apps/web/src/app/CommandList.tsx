@@ -40,11 +40,19 @@ function CommandEntries({ onDone }: { onDone: () => void }) {
   const groups = [...new Set(entries.map((entry) => entry.group))];
   return (
     <Command label="Find anything">
-      <Command.Input autoFocus placeholder="A lesson, a dish, a technique, something to do" className="mb-3 min-h-12 w-full border-2 border-ink bg-tile px-3" />
+      <Command.Input
+        autoFocus
+        placeholder="A lesson, a dish, a technique, something to do"
+        className="mb-3 min-h-12 w-full border-2 border-ink bg-tile px-3"
+      />
       <Command.List className="max-h-[50vh] overflow-auto">
         <Command.Empty className="py-4 text-soft">Nothing of that name. Try a shorter word.</Command.Empty>
         {groups.map((group) => (
-          <Command.Group key={group} heading={group} className="[&_[cmdk-group-heading]]:pt-3 [&_[cmdk-group-heading]]:text-small [&_[cmdk-group-heading]]:font-semibold [&_[cmdk-group-heading]]:text-soft">
+          <Command.Group
+            key={group}
+            heading={group}
+            className="[&_[cmdk-group-heading]]:pt-3 [&_[cmdk-group-heading]]:text-small [&_[cmdk-group-heading]]:font-semibold [&_[cmdk-group-heading]]:text-soft"
+          >
             {entries
               .filter((entry) => entry.group === group)
               .map((entry) => (
@@ -73,12 +81,20 @@ function useEntries(lead: boolean, teaching: boolean): readonly Entry[] {
   const { data: techniques = [] } = useSWR<readonly Technique[]>('/techniques', fetcher);
   const { data: classes = [] } = useSWR<readonly ClassSummary[]>(teaching ? '/classes' : null, fetcher);
   return [
-    ...(lead ? [
-      { group: 'Do', name: 'Plan a lesson', to: '/lessons/new' },
-      { group: 'Do', name: 'Read a recipe into a dish', to: '/dishes/new' },
-      { group: 'Do', name: 'Invite a colleague', to: '/people' },
-    ] : []),
-    ...lessons.flatMap((lesson) => lesson.readiness.map(({ station }) => ({ group: 'Lessons', name: `${lesson.title}, ${shortDate(lesson.date)}: ${STATION_NAMES[station]}`, to: stationPath(lesson.id, station) }))),
+    ...(lead
+      ? [
+          { group: 'Do', name: 'Plan a lesson', to: '/lessons/new' },
+          { group: 'Do', name: 'Read a recipe into a dish', to: '/dishes/new' },
+          { group: 'Do', name: 'Invite a colleague', to: '/people' },
+        ]
+      : []),
+    ...lessons.flatMap((lesson) =>
+      lesson.readiness.map(({ station }) => ({
+        group: 'Lessons',
+        name: `${lesson.title}, ${shortDate(lesson.date)}: ${STATION_NAMES[station]}`,
+        to: stationPath(lesson.id, station),
+      })),
+    ),
     ...(dishes?.items ?? []).map((dish) => ({ group: 'Dishes', name: dish.title, to: `/dishes/${dish.id}` })),
     ...techniques.map((technique) => ({ group: 'Techniques', name: technique.name, to: `/techniques/${technique.id}` })),
     ...classes.map((item) => ({ group: 'Classes', name: item.name, to: `/classes/${item.id}` })),

@@ -44,7 +44,13 @@ export function Shell({ strip, children }: { strip?: ReactNode; children: ReactN
           ))}
         </nav>
         {staff ? (
-          <button type="button" onClick={() => setCommands(true)} aria-label="Find anything (Ctrl K)" title="Find anything (Ctrl K)" className="flex size-11 items-center justify-center hover:bg-wash">
+          <button
+            type="button"
+            onClick={() => setCommands(true)}
+            aria-label="Find anything (Ctrl K)"
+            title="Find anything (Ctrl K)"
+            className="flex size-11 items-center justify-center hover:bg-wash"
+          >
             <Search aria-hidden className="size-5" />
           </button>
         ) : null}
@@ -52,7 +58,13 @@ export function Shell({ strip, children }: { strip?: ReactNode; children: ReactN
           {me.name}
           <span className="block text-soft">{ROLE_NAMES[me.role]}</span>
         </span>
-        <button type="button" onClick={() => void signOut()} aria-label="Sign out" title="Sign out" className="flex size-11 items-center justify-center hover:bg-wash">
+        <button
+          type="button"
+          onClick={() => void signOut()}
+          aria-label="Sign out"
+          title="Sign out"
+          className="flex size-11 items-center justify-center hover:bg-wash"
+        >
           <LogOut aria-hidden className="size-5" />
         </button>
       </header>

@@ -17,7 +17,12 @@ const OFFLINE: Problem = {
 /** The problem behind whatever was thrown. */
 export function problemOf(error: unknown): Problem {
   if (error instanceof ProblemError) return error.problem;
-  return { type: 'urn:pelvo:problem:failed', title: 'Something went wrong on this screen.', status: 0, detail: error instanceof Error ? error.message : String(error) };
+  return {
+    type: 'urn:pelvo:problem:failed',
+    title: 'Something went wrong on this screen.',
+    status: 0,
+    detail: error instanceof Error ? error.message : String(error),
+  };
 }
 
 export const isOffline = (error: unknown) => problemOf(error).status === 0;

@@ -20,8 +20,28 @@ export default function ClassResultsPage() {
     <Shell strip={lesson ? <LessonStrip lesson={lesson} station="results" /> : undefined}>
       <ProblemNotice error={error} retry={() => void mutate()} />
       {!data && !error ? <Loading what="the results" /> : null}
-      {data && data.results.length === 0 ? <Empty title="Nothing has been marked yet" action={<ButtonLink kind="main" to={`/lessons/${id}/mark`}>Mark dishes</ButtonLink>}>Results appear with the first mark.</Empty> : null}
-      {data && data.results.length > 0 ? <Results results={data} onChanged={() => { void mutate(); void mutateLesson(); void mutateAll('/lessons'); }} /> : null}
+      {data && data.results.length === 0 ? (
+        <Empty
+          title="Nothing has been marked yet"
+          action={
+            <ButtonLink kind="main" to={`/lessons/${id}/mark`}>
+              Mark dishes
+            </ButtonLink>
+          }
+        >
+          Results appear with the first mark.
+        </Empty>
+      ) : null}
+      {data && data.results.length > 0 ? (
+        <Results
+          results={data}
+          onChanged={() => {
+            void mutate();
+            void mutateLesson();
+            void mutateAll('/lessons');
+          }}
+        />
+      ) : null}
     </Shell>
   );
 }
@@ -48,17 +68,38 @@ function Results({ results, onChanged }: { results: ClassResults; onChanged: () 
       <PageHead
         title="Results"
         lead={`${results.results.length} dishes marked${unfinished > 0 ? `, ${unfinished} not finished` : ''}${results.unmarked.length > 0 ? `, ${results.unmarked.length} not begun` : ''}. ${given ? `With the students since ${longDate(results.releasedAt.slice(0, 10))}.` : 'The students do not see them yet.'}`}
-        actions={lead ? <Button kind={given ? 'plain' : 'main'} busy={busy} onClick={() => void release(!given)}>{given ? 'Take them back' : 'Give them to the students'}</Button> : null}
+        actions={
+          lead ? (
+            <Button kind={given ? 'plain' : 'main'} busy={busy} onClick={() => void release(!given)}>
+              {given ? 'Take them back' : 'Give them to the students'}
+            </Button>
+          ) : null
+        }
       />
       <ProblemNotice error={failure} />
-      <Section title="Levels by criterion"><LevelsChart levels={results.levels} /></Section>
+      <Section title="Levels by criterion">
+        <LevelsChart levels={results.levels} />
+      </Section>
       <LevelsTable levels={results.levels} />
       <Section title="Marks">
         <table className="w-full text-left">
-          <thead><tr className="text-small text-soft"><th className="py-1">Student</th><th className="py-1">Dish</th><th className="py-1 text-right">Mark</th><th className="py-1 pl-4 max-sm:hidden">What mattered most</th></tr></thead>
-          <tbody className="divide-y divide-line border-y border-line">{results.results.map((dish) => <MarkRow key={dish.id} dish={dish} />)}</tbody>
+          <thead>
+            <tr className="text-small text-soft">
+              <th className="py-1">Student</th>
+              <th className="py-1">Dish</th>
+              <th className="py-1 text-right">Mark</th>
+              <th className="py-1 pl-4 max-sm:hidden">What mattered most</th>
+            </tr>
+          </thead>
+          <tbody className="divide-y divide-line border-y border-line">
+            {results.results.map((dish) => (
+              <MarkRow key={dish.id} dish={dish} />
+            ))}
+          </tbody>
         </table>
-        {results.unmarked.length > 0 ? <p className="mt-3 text-soft">Not begun: {results.unmarked.map(({ student, dish }) => `${student} (${dish})`).join(', ')}.</p> : null}
+        {results.unmarked.length > 0 ? (
+          <p className="mt-3 text-soft">Not begun: {results.unmarked.map(({ student, dish }) => `${student} (${dish})`).join(', ')}.</p>
+        ) : null}
       </Section>
     </WorkingPage>
   );
@@ -68,10 +109,20 @@ function MarkRow({ dish }: { dish: DishResult }) {
   const { mark, capped, complete, remarks } = dish.result;
   return (
     <tr className="align-baseline">
-      <th scope="row" className="py-0.5"><Link to={`/results/${dish.id}`} className="inline-flex min-h-11 items-center font-semibold">{dish.student}</Link></th>
+      <th scope="row" className="py-0.5">
+        <Link to={`/results/${dish.id}`} className="inline-flex min-h-11 items-center font-semibold">
+          {dish.student}
+        </Link>
+      </th>
       <td className="py-0.5 text-small">{dish.dish}</td>
-      <td className="py-0.5 text-right">{mark ? <FigureValue id={dish.id} figure={{ ...mark, label: dish.student }} className="font-title !text-xl" /> : '–'}</td>
-      <td className="py-0.5 pl-4 text-small max-sm:hidden">{capped ? <b>Capped: {capped.by}. </b> : null}{complete ? '' : <b>Not final. </b>}{remarks[0]?.see ?? ''}</td>
+      <td className="py-0.5 text-right">
+        {mark ? <FigureValue id={dish.id} figure={{ ...mark, label: dish.student }} className="font-title !text-xl" /> : '–'}
+      </td>
+      <td className="py-0.5 pl-4 text-small max-sm:hidden">
+        {capped ? <b>Capped: {capped.by}. </b> : null}
+        {complete ? '' : <b>Not final. </b>}
+        {remarks[0]?.see ?? ''}
+      </td>
     </tr>
   );
 }
@@ -82,12 +133,33 @@ function LevelsTable({ levels }: { levels: readonly CriterionLevels[] }) {
       <summary className="min-h-11 content-center font-semibold">The same in numbers, with the commonest fault</summary>
       <div className="overflow-x-auto">
         <table className="w-full text-left">
-          <thead><tr className="text-small text-soft"><th className="py-1">Criterion</th>{LEVELS.map((level) => <th key={level} className="px-2 py-1 text-right">{LEVEL_NAMES[level]}</th>)}<th className="px-2 py-1 text-right">Not seen</th><th className="py-1">Commonest fault</th></tr></thead>
+          <thead>
+            <tr className="text-small text-soft">
+              <th className="py-1">Criterion</th>
+              {LEVELS.map((level) => (
+                <th key={level} className="px-2 py-1 text-right">
+                  {LEVEL_NAMES[level]}
+                </th>
+              ))}
+              <th className="px-2 py-1 text-right">Not seen</th>
+              <th className="py-1">Commonest fault</th>
+            </tr>
+          </thead>
           <tbody className="divide-y divide-line">
             {levels.map((level) => (
               <tr key={level.key}>
-                <th scope="row" className="py-1.5">{level.name}</th>
-                {level.counts.map((count, index) => <td key={index} className="px-2 text-right">{level.kind === 'critical' && (index === 1 || index === 2) ? '' : level.kind === 'critical' ? `${count} ${index === 0 ? 'not met' : 'met'}` : count}</td>)}
+                <th scope="row" className="py-1.5">
+                  {level.name}
+                </th>
+                {level.counts.map((count, index) => (
+                  <td key={index} className="px-2 text-right">
+                    {level.kind === 'critical' && (index === 1 || index === 2)
+                      ? ''
+                      : level.kind === 'critical'
+                        ? `${count} ${index === 0 ? 'not met' : 'met'}`
+                        : count}
+                  </td>
+                ))}
                 <td className="px-2 text-right">{level.notSeen}</td>
                 <td className="text-small">{level.commonFault ? `${level.commonFault.see} (${level.commonFault.count})` : ''}</td>
               </tr>

@@ -46,7 +46,13 @@ export function LevelsChart({ levels }: { levels: readonly CriterionLevels[] }) 
     const paints = fills();
     return {
       labels: judged.map((level) => level.name),
-      datasets: LEVELS.map((level) => ({ label: LEVEL_NAMES[level], data: judged.map((entry) => entry.counts[level - 1]!), backgroundColor: paints[level - 1]!, borderColor: '#201629', borderWidth: 1 })),
+      datasets: LEVELS.map((level) => ({
+        label: LEVEL_NAMES[level],
+        data: judged.map((entry) => entry.counts[level - 1]!),
+        backgroundColor: paints[level - 1]!,
+        borderColor: '#201629',
+        borderWidth: 1,
+      })),
     };
   }, [judged]);
   return (

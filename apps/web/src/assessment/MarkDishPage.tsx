@@ -17,15 +17,24 @@ export default function MarkDishPage() {
   const marking = useMarking(id);
   const { sheet, error, retry } = marking;
   useWakeLock();
-  const known = sheet?.rubric && sheet.students.some((student) => student.id === studentId) && sheet.dishes.some((dish) => dish.editionId === dishEditionId);
+  const known =
+    sheet?.rubric &&
+    sheet.students.some((student) => student.id === studentId) &&
+    sheet.dishes.some((dish) => dish.editionId === dishEditionId);
   return (
     <div className="min-h-screen">
       {lesson ? <LessonStrip small lesson={lesson} station="mark" /> : null}
       <main className="mx-auto max-w-[88rem] px-4 py-3 sm:px-7">
         <ProblemNotice error={error} retry={retry} />
         {!sheet && !error ? <Loading what="the marking sheet" /> : null}
-        {sheet && !known ? <p className="py-8">This dish is not in the lesson. <Link to={`/lessons/${id}/mark`}>To the list</Link></p> : null}
-        {sheet?.rubric && known ? <MarkScreen sheet={sheet} rubric={sheet.rubric.content} marking={marking} at={{ studentId, dishEditionId }} /> : null}
+        {sheet && !known ? (
+          <p className="py-8">
+            This dish is not in the lesson. <Link to={`/lessons/${id}/mark`}>To the list</Link>
+          </p>
+        ) : null}
+        {sheet?.rubric && known ? (
+          <MarkScreen sheet={sheet} rubric={sheet.rubric.content} marking={marking} at={{ studentId, dishEditionId }} />
+        ) : null}
       </main>
     </div>
   );
@@ -49,14 +58,18 @@ interface MarkScreenProps {
 }
 
 /** Whether a judgement leaves nothing more to say, so that the next criterion can come up by itself. */
-const isSettled = (value: MarkValue) => value.kind === 'notSeen' || (value.kind === 'level' ? value.level >= 3 && value.faults.length === 0 : value.met);
+const isSettled = (value: MarkValue) =>
+  value.kind === 'notSeen' || (value.kind === 'level' ? value.level >= 3 && value.faults.length === 0 : value.met);
 
 function MarkScreen({ sheet, rubric, marking, at }: MarkScreenProps) {
   const navigate = useNavigate();
   const { studentId, dishEditionId } = at;
   const marks = marksOf(sheet, studentId, dishEditionId);
   const { criteria } = rubric;
-  const firstOpen = Math.max(0, criteria.findIndex((criterion) => !marks[criterion.key]));
+  const firstOpen = Math.max(
+    0,
+    criteria.findIndex((criterion) => !marks[criterion.key]),
+  );
   const [position, setPosition] = useState({ of: `${studentId} ${dishEditionId}`, index: firstOpen });
   const [undoable, setUndoable] = useState<readonly Done[]>([]);
   // Coming to another dish starts at its first open criterion.
@@ -66,16 +79,23 @@ function MarkScreen({ sheet, rubric, marking, at }: MarkScreenProps) {
   const value = marks[criterion.key];
   const result = computeResult(rubric, marks);
 
-  const plates = sheet.dishes.flatMap((dish) => sheet.students.filter((student) => !student.absent || student.id === studentId).map((student) => ({ studentId: student.id, dishEditionId: dish.editionId, name: student.name })));
+  const plates = sheet.dishes.flatMap((dish) =>
+    sheet.students
+      .filter((student) => !student.absent || student.id === studentId)
+      .map((student) => ({ studentId: student.id, dishEditionId: dish.editionId, name: student.name })),
+  );
   const here = plates.findIndex((plate) => plate.studentId === studentId && plate.dishEditionId === dishEditionId);
-  const goTo = (plate: At | undefined) => plate && void navigate(`/lessons/${sheet.lessonId}/mark/${plate.studentId}/${plate.dishEditionId}`, { replace: true });
+  const goTo = (plate: At | undefined) =>
+    plate && void navigate(`/lessons/${sheet.lessonId}/mark/${plate.studentId}/${plate.dishEditionId}`, { replace: true });
   const show = (next: number) => setPosition((now) => ({ ...now, index: Math.min(criteria.length - 1, Math.max(0, next)) }));
 
   const mark = (next: MarkValue, advance = true) => {
     setUndoable((now) => [...now.slice(-99), { ...at, criterionKey: criterion.key, before: value ?? null }]);
     void marking.give(studentId, dishEditionId, criterion.key, next);
     if (!advance || !isSettled(next)) return;
-    const open = [...criteria.keys()].map((offset) => (index + 1 + offset) % criteria.length).find((other) => other !== index && !marks[criteria[other]!.key]);
+    const open = [...criteria.keys()]
+      .map((offset) => (index + 1 + offset) % criteria.length)
+      .find((other) => other !== index && !marks[criteria[other]!.key]);
     if (open !== undefined) show(open);
   };
   const undo = () => {
@@ -109,18 +129,34 @@ function MarkScreen({ sheet, rubric, marking, at }: MarkScreenProps) {
   return (
     <>
       <div className="mb-3 flex flex-wrap items-center gap-x-5 gap-y-1">
-        <Link to={`/lessons/${sheet.lessonId}/mark`} className="inline-flex min-h-12 items-center font-semibold">All dishes</Link>
+        <Link to={`/lessons/${sheet.lessonId}/mark`} className="inline-flex min-h-12 items-center font-semibold">
+          All dishes
+        </Link>
         <h1 className="text-2xl">{student.name}</h1>
         <span className="text-lg text-soft">{dish.title}</span>
-        <span className="ml-auto"><SavedState queue={marking.queue} /></span>
-        <span aria-live="polite" className="min-w-20 text-right font-title text-3xl font-bold">{result.mark ? `${result.complete ? '' : '~'}${result.mark.shown}` : '–'}<span className="sr-only"> of 100{result.complete ? '' : ', not final'}</span></span>
+        <span className="ml-auto">
+          <SavedState queue={marking.queue} />
+        </span>
+        <span aria-live="polite" className="min-w-20 text-right font-title text-3xl font-bold">
+          {result.mark ? `${result.complete ? '' : '~'}${result.mark.shown}` : '–'}
+          <span className="sr-only"> of 100{result.complete ? '' : ', not final'}</span>
+        </span>
       </div>
-      {result.capped ? <p className="mb-2 border-2 border-beet bg-beet-wash px-3 py-1 text-lg font-semibold">Capped at {result.capped.cap}: {result.capped.by} was not met.</p> : null}
+      {result.capped ? (
+        <p className="mb-2 border-2 border-beet bg-beet-wash px-3 py-1 text-lg font-semibold">
+          Capped at {result.capped.cap}: {result.capped.by} was not met.
+        </p>
+      ) : null}
       <div className="grid gap-5 md:grid-cols-[19rem_minmax(0,1fr)]">
         <ol aria-label="Criteria" className="max-md:order-2">
           {criteria.map((each, at) => (
             <li key={each.key}>
-              <button type="button" aria-current={at === index ? 'step' : undefined} onClick={() => show(at)} className={`flex min-h-12 w-full items-center gap-2 border-b border-line px-2 text-left text-lg leading-tight ${at === index ? 'bg-beet-wash font-semibold shadow-[inset_6px_0_0_var(--color-beet)]' : 'hover:bg-wash'}`}>
+              <button
+                type="button"
+                aria-current={at === index ? 'step' : undefined}
+                onClick={() => show(at)}
+                className={`flex min-h-12 w-full items-center gap-2 border-b border-line px-2 text-left text-lg leading-tight ${at === index ? 'bg-beet-wash font-semibold shadow-[inset_6px_0_0_var(--color-beet)]' : 'hover:bg-wash'}`}
+              >
                 <StrandGlyph strand={each.strand} size={18} silent />
                 <span className="min-w-0 flex-1">{each.name}</span>
                 <span className="whitespace-nowrap">{said(marks[each.key])}</span>
@@ -131,18 +167,48 @@ function MarkScreen({ sheet, rubric, marking, at }: MarkScreenProps) {
         <CriterionPane criterion={criterion} value={value} onMark={(next) => mark(next)} />
       </div>
       <div className="sticky bottom-0 -mx-4 mt-4 flex flex-wrap items-center gap-2 border-t-2 border-ink bg-paper px-4 py-2 sm:-mx-7 sm:px-7">
-        <BarButton label="Undo" disabled={undoable.length === 0} onClick={undo}><Undo2 aria-hidden className="size-5" /> Undo</BarButton>
-        <BarButton label="Next criterion" disabled={index === criteria.length - 1} onClick={() => show(index + 1)}>Next criterion</BarButton>
-        <span className="ml-auto hidden text-small text-soft lg:inline">Keys: 1 to 4 and 0, a b c faults, ↑ ↓ criterion, [ ] student, u undo</span>
-        <BarButton label="Previous student" disabled={here <= 0} onClick={() => goTo(plates[here - 1])}><ChevronLeft aria-hidden className="size-5" /> {plates[here - 1]?.name ?? 'First'}</BarButton>
-        <BarButton main={result.complete} label="Next student" disabled={here >= plates.length - 1} onClick={() => goTo(plates[here + 1])}>{plates[here + 1]?.name ?? 'Last'} <ChevronRight aria-hidden className="size-5" /></BarButton>
+        <BarButton label="Undo" disabled={undoable.length === 0} onClick={undo}>
+          <Undo2 aria-hidden className="size-5" /> Undo
+        </BarButton>
+        <BarButton label="Next criterion" disabled={index === criteria.length - 1} onClick={() => show(index + 1)}>
+          Next criterion
+        </BarButton>
+        <span className="ml-auto hidden text-small text-soft lg:inline">
+          Keys: 1 to 4 and 0, a b c faults, ↑ ↓ criterion, [ ] student, u undo
+        </span>
+        <BarButton label="Previous student" disabled={here <= 0} onClick={() => goTo(plates[here - 1])}>
+          <ChevronLeft aria-hidden className="size-5" /> {plates[here - 1]?.name ?? 'First'}
+        </BarButton>
+        <BarButton main={result.complete} label="Next student" disabled={here >= plates.length - 1} onClick={() => goTo(plates[here + 1])}>
+          {plates[here + 1]?.name ?? 'Last'} <ChevronRight aria-hidden className="size-5" />
+        </BarButton>
       </div>
     </>
   );
 }
 
-function BarButton({ label, main = false, children, ...rest }: { label: string; main?: boolean; disabled: boolean; onClick: () => void; children: React.ReactNode }) {
-  return <button type="button" aria-label={label} className={`inline-flex min-h-14 items-center gap-2 rounded-sm border-2 px-4 text-lg font-semibold disabled:opacity-40 ${main ? 'border-beet bg-beet text-white' : 'border-ink bg-tile'}`} {...rest}>{children}</button>;
+function BarButton({
+  label,
+  main = false,
+  children,
+  ...rest
+}: {
+  label: string;
+  main?: boolean;
+  disabled: boolean;
+  onClick: () => void;
+  children: React.ReactNode;
+}) {
+  return (
+    <button
+      type="button"
+      aria-label={label}
+      className={`inline-flex min-h-14 items-center gap-2 rounded-sm border-2 px-4 text-lg font-semibold disabled:opacity-40 ${main ? 'border-beet bg-beet text-white' : 'border-ink bg-tile'}`}
+      {...rest}
+    >
+      {children}
+    </button>
+  );
 }
 
 function said(value: MarkValue | undefined): string {

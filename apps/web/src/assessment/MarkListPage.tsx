@@ -15,11 +15,37 @@ export default function MarkListPage() {
     <Shell strip={lesson ? <LessonStrip lesson={lesson} station="mark" /> : undefined}>
       <ProblemNotice error={error} retry={retry} />
       {!sheet && !error ? <Loading what="the marking sheet" /> : null}
-      {sheet && !sheet.rubric ? <Empty title="This lesson has no rubric" action={<ButtonLink kind="main" to={`/lessons/${id}`}>To the plan</ButtonLink>}>Choose one in the plan, for example “Practical dish”; then its dishes can be marked.</Empty> : null}
-      {sheet?.rubric && (sheet.students.length === 0 || sheet.dishes.length === 0) ? <Empty title="Nothing to mark" action={<ButtonLink kind="main" to={`/lessons/${id}`}>To the plan</ButtonLink>}>The lesson needs students and a dish.</Empty> : null}
+      {sheet && !sheet.rubric ? (
+        <Empty
+          title="This lesson has no rubric"
+          action={
+            <ButtonLink kind="main" to={`/lessons/${id}`}>
+              To the plan
+            </ButtonLink>
+          }
+        >
+          Choose one in the plan, for example “Practical dish”; then its dishes can be marked.
+        </Empty>
+      ) : null}
+      {sheet?.rubric && (sheet.students.length === 0 || sheet.dishes.length === 0) ? (
+        <Empty
+          title="Nothing to mark"
+          action={
+            <ButtonLink kind="main" to={`/lessons/${id}`}>
+              To the plan
+            </ButtonLink>
+          }
+        >
+          The lesson needs students and a dish.
+        </Empty>
+      ) : null}
       {sheet?.rubric && sheet.students.length > 0 && sheet.dishes.length > 0 ? (
         <>
-          <PageHead title="Mark" lead={`${sheet.dishes.map((dish) => dish.title).join('; ')}. ${sheet.rubric.content.name}, ${sheet.rubric.content.criteria.length} criteria.`} actions={<SavedState queue={queue} />} />
+          <PageHead
+            title="Mark"
+            lead={`${sheet.dishes.map((dish) => dish.title).join('; ')}. ${sheet.rubric.content.name}, ${sheet.rubric.content.criteria.length} criteria.`}
+            actions={<SavedState queue={queue} />}
+          />
           {sheet.dishes.map((dish) => (
             <section key={dish.editionId} className="mb-6">
               {sheet.dishes.length > 1 ? <h2 className="mb-2 text-xl">{dish.title}</h2> : null}
@@ -29,11 +55,18 @@ export default function MarkListPage() {
                   const given = Object.values(marks).filter(Boolean).length;
                   const total = sheet.rubric!.content.criteria.length;
                   const result = computeResult(sheet.rubric!.content, marks);
-                  const look = given === 0 ? 'border-dashed border-soft' : result.complete ? 'border-ink bg-ink text-paper' : 'border-ink bg-tile';
+                  const look =
+                    given === 0 ? 'border-dashed border-soft' : result.complete ? 'border-ink bg-ink text-paper' : 'border-ink bg-tile';
                   return (
                     <li key={student.id}>
-                      <Link to={`/lessons/${id}/mark/${student.id}/${dish.editionId}`} className={`flex min-h-24 flex-col justify-between rounded-sm border-2 px-3 py-2 no-underline hover:border-beet ${look}`}>
-                        <span className="text-lg font-semibold leading-tight [overflow-wrap:anywhere]">{student.name}{student.absent ? <span className="font-normal"> (away)</span> : null}</span>
+                      <Link
+                        to={`/lessons/${id}/mark/${student.id}/${dish.editionId}`}
+                        className={`flex min-h-24 flex-col justify-between rounded-sm border-2 px-3 py-2 no-underline hover:border-beet ${look}`}
+                      >
+                        <span className="text-lg font-semibold leading-tight [overflow-wrap:anywhere]">
+                          {student.name}
+                          {student.absent ? <span className="font-normal"> (away)</span> : null}
+                        </span>
                         <span className="flex items-end justify-between">
                           <span>{given === 0 ? 'not begun' : result.complete ? 'done' : `${given} of ${total}`}</span>
                           <b className="font-title text-2xl">{result.mark ? `${result.complete ? '' : '~'}${result.mark.shown}` : ''}</b>

@@ -15,12 +15,21 @@ export function MyResultsPage() {
       <PageHead title="My results" />
       <ProblemNotice error={error} retry={() => void mutate()} />
       {!data && !error ? <Loading what="your results" /> : null}
-      {data?.length === 0 ? <Empty title="No result yet">When your instructor gives the results of a lesson out, they stand here: the mark, what mattered, and what to practise next.</Empty> : null}
+      {data?.length === 0 ? (
+        <Empty title="No result yet">
+          When your instructor gives the results of a lesson out, they stand here: the mark, what mattered, and what to practise next.
+        </Empty>
+      ) : null}
       <ul className="divide-y divide-line border-t-2 border-ink">
         {data?.map((result) => (
           <li key={result.id}>
             <Link to={`/my-results/${result.id}`} className="flex items-center justify-between gap-4 py-3 no-underline hover:bg-wash">
-              <span><b className="font-title text-xl">{result.dish}</b><span className="block text-soft">{result.lesson}, {longDate(result.date)}</span></span>
+              <span>
+                <b className="font-title text-xl">{result.dish}</b>
+                <span className="block text-soft">
+                  {result.lesson}, {longDate(result.date)}
+                </span>
+              </span>
               <b className="font-title text-4xl">{result.mark ?? '–'}</b>
             </Link>
           </li>

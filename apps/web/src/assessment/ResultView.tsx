@@ -8,13 +8,30 @@ export function ResultView({ dish, pdf }: { dish: DishResult; pdf: string }) {
   const { result } = dish;
   return (
     <WorkingPage>
-      <PageHead title={dish.dish} lead={`${dish.student}. ${dish.lesson}, ${longDate(dish.date)}.`} actions={<><DownloadLink href={pdf}>PDF, A4</DownloadLink><DownloadLink href={`${pdf}?paper=LETTER`}>PDF, Letter</DownloadLink></>} />
+      <PageHead
+        title={dish.dish}
+        lead={`${dish.student}. ${dish.lesson}, ${longDate(dish.date)}.`}
+        actions={
+          <>
+            <DownloadLink href={pdf}>PDF, A4</DownloadLink>
+            <DownloadLink href={`${pdf}?paper=LETTER`}>PDF, Letter</DownloadLink>
+          </>
+        }
+      />
       <div className="mb-6 flex flex-wrap items-end gap-x-6">
-        {result.mark ? <FigureValue id="mark" figure={result.mark} className="font-title !text-7xl !leading-none" /> : <p className="text-2xl">No mark yet</p>}
+        {result.mark ? (
+          <FigureValue id="mark" figure={result.mark} className="font-title !text-7xl !leading-none" />
+        ) : (
+          <p className="text-2xl">No mark yet</p>
+        )}
         {result.mark ? <p className="pb-2 text-lg">of 100{result.complete ? '' : ', not final'}</p> : null}
       </div>
       <div className="space-y-3">
-        {result.capped ? <Notice kind="problem" title={`Capped at ${result.capped.cap}`}>{result.capped.by} was not met. Without the cap the mark would be {result.capped.before}.</Notice> : null}
+        {result.capped ? (
+          <Notice kind="problem" title={`Capped at ${result.capped.cap}`}>
+            {result.capped.by} was not met. Without the cap the mark would be {result.capped.before}.
+          </Notice>
+        ) : null}
         {result.complete ? null : <Notice title="Not final">Not marked yet: {result.unmarked.join(', ')}.</Notice>}
       </div>
       <Section title="What mattered most">
@@ -22,14 +39,29 @@ export function ResultView({ dish, pdf }: { dish: DishResult; pdf: string }) {
         <ol className="grid gap-4 md:grid-cols-3">
           {result.remarks.map((remark) => (
             <li key={remark.criterion + remark.see} className={`border-t-4 bg-tile p-4 ${remark.critical ? 'border-beet' : 'border-ink'}`}>
-              <p className="text-small text-soft">{remark.criterion}{remark.critical ? ', critical' : ''}</p>
+              <p className="text-small text-soft">
+                {remark.criterion}
+                {remark.critical ? ', critical' : ''}
+              </p>
               <h3 className="text-xl">{remark.see}</h3>
-              {remark.cause ? <p className="mt-2"><b>Likely cause.</b> {remark.cause}</p> : null}
-              {remark.correction ? <p className="mt-2"><b>Next time.</b> {remark.correction}</p> : null}
+              {remark.cause ? (
+                <p className="mt-2">
+                  <b>Likely cause.</b> {remark.cause}
+                </p>
+              ) : null}
+              {remark.correction ? (
+                <p className="mt-2">
+                  <b>Next time.</b> {remark.correction}
+                </p>
+              ) : null}
             </li>
           ))}
         </ol>
-        {result.practiseNext ? <p className="mt-4 text-lg"><b>Practise next:</b> {result.practiseNext}</p> : null}
+        {result.practiseNext ? (
+          <p className="mt-4 text-lg">
+            <b>Practise next:</b> {result.practiseNext}
+          </p>
+        ) : null}
       </Section>
       <Section title="Every criterion">
         <ul className="divide-y divide-line">
@@ -37,7 +69,9 @@ export function ResultView({ dish, pdf }: { dish: DishResult; pdf: string }) {
             const [level, means] = said(criterion, dish.marks[criterion.key]);
             return (
               <li key={criterion.key} className="grid gap-x-4 py-2 sm:grid-cols-[15rem_7rem_minmax(0,1fr)]">
-                <span className="flex items-start gap-2"><StrandGlyph strand={criterion.strand} size={18} /> {criterion.name}</span>
+                <span className="flex items-start gap-2">
+                  <StrandGlyph strand={criterion.strand} size={18} /> {criterion.name}
+                </span>
                 <b>{level}</b>
                 <span className="text-soft">{means}</span>
               </li>
@@ -45,7 +79,10 @@ export function ResultView({ dish, pdf }: { dish: DishResult; pdf: string }) {
           })}
         </ul>
       </Section>
-      <p className="mt-6 text-small text-soft">Marked by {dish.assessors.join(', ')} with “{dish.rubric}”, edition {dish.rubricEdition}; dish edition {dish.dishEdition}. {Object.values(STRAND_NAMES).join(', ')}: open the mark to see how they weigh.</p>
+      <p className="mt-6 text-small text-soft">
+        Marked by {dish.assessors.join(', ')} with “{dish.rubric}”, edition {dish.rubricEdition}; dish edition {dish.dishEdition}.{' '}
+        {Object.values(STRAND_NAMES).join(', ')}: open the mark to see how they weigh.
+      </p>
     </WorkingPage>
   );
 }
@@ -53,6 +90,7 @@ export function ResultView({ dish, pdf }: { dish: DishResult; pdf: string }) {
 function said(criterion: Criterion, value: MarkValue | undefined): readonly [string, string] {
   if (!value) return ['not marked', ''];
   if (value.kind === 'notSeen') return ['not seen', 'the rest weighs more'];
-  if (value.kind === 'critical') return criterion.kind === 'critical' ? (value.met ? ['met', criterion.met] : ['not met', criterion.notMet]) : ['', ''];
+  if (value.kind === 'critical')
+    return criterion.kind === 'critical' ? (value.met ? ['met', criterion.met] : ['not met', criterion.notMet]) : ['', ''];
   return [LEVEL_NAMES[value.level], criterion.kind === 'levels' ? criterion.descriptors[value.level - 1]! : ''];
 }

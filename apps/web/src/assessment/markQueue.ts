@@ -111,7 +111,11 @@ async function sendBatch(batch: readonly QueuedMark[]): Promise<void> {
     if (!REFUSALS.has(problem.status)) throw error;
     // One bad mark must not hold up the others: send them one by one and keep the bad one aside.
     if (batch.length > 1) for (const mark of batch) await sendBatch([mark]);
-    else await setRefused(batch[0]!, problem.errors?.[0] ? `${problem.errors[0].problem} ${problem.errors[0].remedy}` : (problem.detail ?? problem.title));
+    else
+      await setRefused(
+        batch[0]!,
+        problem.errors?.[0] ? `${problem.errors[0].problem} ${problem.errors[0].remedy}` : (problem.detail ?? problem.title),
+      );
   }
 }
 

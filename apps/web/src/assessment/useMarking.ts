@@ -25,7 +25,11 @@ function withEvent(sheet: MarkingSheet, { studentId, dishEditionId, criterionKey
   const entries = known ? sheet.marks : [...sheet.marks, { studentId, dishEditionId, marks: {} }];
   return {
     ...sheet,
-    marks: entries.map((entry) => (entry.studentId === studentId && entry.dishEditionId === dishEditionId ? { ...entry, marks: { ...entry.marks, [criterionKey]: value ?? undefined } } : entry)),
+    marks: entries.map((entry) =>
+      entry.studentId === studentId && entry.dishEditionId === dishEditionId
+        ? { ...entry, marks: { ...entry.marks, [criterionKey]: value ?? undefined } }
+        : entry,
+    ),
   };
 }
 
@@ -35,7 +39,10 @@ export function useMarking(lessonId: string) {
   const { data, error, mutate } = useSWR<MarkingSheet>(`/lessons/${lessonId}/marking-sheet`, fetchSheet, { revalidateOnFocus: false });
   const queue = useQueue();
   useEffect(() => void startQueue(me.id), [me.id]);
-  const sheet = useMemo(() => data && queue.waiting.filter((mark) => mark.lessonId === lessonId).reduce((now, mark) => withEvent(now, mark.event), data), [data, queue.waiting, lessonId]);
+  const sheet = useMemo(
+    () => data && queue.waiting.filter((mark) => mark.lessonId === lessonId).reduce((now, mark) => withEvent(now, mark.event), data),
+    [data, queue.waiting, lessonId],
+  );
   const give = useCallback(
     async (studentId: string, dishEditionId: string, criterionKey: string, value: MarkValue | null) => {
       const event: MarkEvent = { id: crypto.randomUUID(), studentId, dishEditionId, criterionKey, value, at: new Date().toISOString() };

@@ -45,15 +45,37 @@ export default function ClassPage() {
           <PageHead
             title={data.name}
             lead={`${data.term ? `${data.term}, ` : ''}${active.length} ${active.length === 1 ? 'student' : 'students'}`}
-            actions={lead ? <><Button onClick={() => setDialog('import')}>Bring in a roster</Button><Button kind="main" onClick={() => setDialog('add')}>Add a student</Button></> : null}
+            actions={
+              lead ? (
+                <>
+                  <Button onClick={() => setDialog('import')}>Bring in a roster</Button>
+                  <Button kind="main" onClick={() => setDialog('add')}>
+                    Add a student
+                  </Button>
+                </>
+              ) : null
+            }
           />
           <div className="mb-4 space-y-3">
             <ProblemNotice error={failure} />
-            <p role="status" className="font-semibold empty:hidden">{said}</p>
+            <p role="status" className="font-semibold empty:hidden">
+              {said}
+            </p>
             {invitation ? <InvitationNotice invitation={invitation} /> : null}
           </div>
           {active.length === 0 ? (
-            <Empty title="Nobody in this class yet" action={lead ? <Button kind="main" onClick={() => setDialog('import')}>Bring in a roster</Button> : null}>Add students one by one, or bring in a CSV file that starts like this: name,allergens — Ada Example,nuts; milk</Empty>
+            <Empty
+              title="Nobody in this class yet"
+              action={
+                lead ? (
+                  <Button kind="main" onClick={() => setDialog('import')}>
+                    Bring in a roster
+                  </Button>
+                ) : null
+              }
+            >
+              Add students one by one, or bring in a CSV file that starts like this: name,allergens — Ada Example,nuts; milk
+            </Empty>
           ) : (
             <ul className="divide-y divide-line border-y-2 border-ink">
               {active.map((student) => (
@@ -63,25 +85,76 @@ export default function ClassPage() {
                   lead={lead}
                   onEdit={() => setDialog(student)}
                   onAbsence={(date, absent) => run(() => send(absent ? 'PUT' : 'DELETE', `/students/${student.id}/absences/${date}`))}
-                  onCode={() => run(async () => setInvitation(await send<Invitation>('POST', '/people/student-account', { body: { studentId: student.id } })))}
+                  onCode={() =>
+                    run(async () =>
+                      setInvitation(await send<Invitation>('POST', '/people/student-account', { body: { studentId: student.id } })),
+                    )
+                  }
                 />
               ))}
             </ul>
           )}
           {left.length > 0 ? (
             <Section title="Have left the class">
-              <ul>{left.map((student) => <li key={student.id} className="flex min-h-11 items-center gap-4"><span>{student.name}</span>{lead ? <Button kind="quiet" onClick={() => void run(() => send('PUT', `/students/${student.id}/active`, { body: { active: true } }))}>Bring back</Button> : null}</li>)}</ul>
+              <ul>
+                {left.map((student) => (
+                  <li key={student.id} className="flex min-h-11 items-center gap-4">
+                    <span>{student.name}</span>
+                    {lead ? (
+                      <Button
+                        kind="quiet"
+                        onClick={() => void run(() => send('PUT', `/students/${student.id}/active`, { body: { active: true } }))}
+                      >
+                        Bring back
+                      </Button>
+                    ) : null}
+                  </li>
+                ))}
+              </ul>
             </Section>
           ) : null}
-          {dialog === 'import' ? <RosterImportDialog cookeryClass={data} onClose={() => setDialog(null)} onDone={(added) => { setDialog(null); setSaid(`${added} added.`); void changed(); }} /> : null}
+          {dialog === 'import' ? (
+            <RosterImportDialog
+              cookeryClass={data}
+              onClose={() => setDialog(null)}
+              onDone={(added) => {
+                setDialog(null);
+                setSaid(`${added} added.`);
+                void changed();
+              }}
+            />
+          ) : null}
           <Dialog open={dialog === 'add'} onClose={() => setDialog(null)} title="Add a student">
-            <StudentForm action="Add" onSave={async (fields: StudentFields) => { await send('POST', `/classes/${data.id}/students`, { body: fields }); setDialog(null); await changed(); }} />
+            <StudentForm
+              action="Add"
+              onSave={async (fields: StudentFields) => {
+                await send('POST', `/classes/${data.id}/students`, { body: fields });
+                setDialog(null);
+                await changed();
+              }}
+            />
           </Dialog>
           {dialog && typeof dialog === 'object' ? (
             <Dialog open onClose={() => setDialog(null)} title={dialog.name}>
-              <StudentForm student={dialog} action="Save" onSave={async (fields) => { await send('PUT', `/students/${dialog.id}`, { body: fields }); setDialog(null); await changed(); }} />
+              <StudentForm
+                student={dialog}
+                action="Save"
+                onSave={async (fields) => {
+                  await send('PUT', `/students/${dialog.id}`, { body: fields });
+                  setDialog(null);
+                  await changed();
+                }}
+              />
               <div className="mt-4 border-t border-line pt-2">
-                <Button kind="quiet" onClick={() => { setDialog(null); void run(() => send('PUT', `/students/${dialog.id}/active`, { body: { active: false } })); }}>Has left the class (can be undone)</Button>
+                <Button
+                  kind="quiet"
+                  onClick={() => {
+                    setDialog(null);
+                    void run(() => send('PUT', `/students/${dialog.id}/active`, { body: { active: false } }));
+                  }}
+                >
+                  Has left the class (can be undone)
+                </Button>
               </div>
             </Dialog>
           ) : null}
@@ -111,30 +184,76 @@ function StudentRow({ student, lead, onEdit, onAbsence, onCode }: StudentRowProp
         <b>{student.name}</b> <span className="text-small text-soft">{student.number}</span>
       </span>
       <span className="text-small">
-        {needs.allergens.length > 0 ? <span className="mr-2 border border-ink px-1 font-semibold">no {needs.allergens.join(', ')}</span> : null}
+        {needs.allergens.length > 0 ? (
+          <span className="mr-2 border border-ink px-1 font-semibold">no {needs.allergens.join(', ')}</span>
+        ) : null}
         {needs.diets.length > 0 ? <span className="mr-2 border border-ink px-1">{needs.diets.join(', ')}</span> : null}
         {needs.note}
       </span>
       <span className="flex flex-wrap items-center gap-2 text-small">
         {upcoming.map((day) => (
-          <button key={day} type="button" onClick={() => void onAbsence(day, false)} aria-label={`${student.name} is not away on ${shortDate(day)} after all`} className="hatch min-h-11 border border-ink px-2">
+          <button
+            key={day}
+            type="button"
+            onClick={() => void onAbsence(day, false)}
+            aria-label={`${student.name} is not away on ${shortDate(day)} after all`}
+            className="hatch min-h-11 border border-ink px-2"
+          >
             away {shortDate(day)} ✕
           </button>
         ))}
-        {past > 0 ? <span className="text-soft">{past} {past === 1 ? 'day' : 'days'} missed</span> : null}
+        {past > 0 ? (
+          <span className="text-soft">
+            {past} {past === 1 ? 'day' : 'days'} missed
+          </span>
+        ) : null}
       </span>
       <span className="flex flex-wrap items-center gap-1">
         {asking ? (
-          <form className="flex items-end gap-1" onSubmit={(event) => { event.preventDefault(); if (date) void onAbsence(date, true).then(() => { setDate(''); setAsking(false); }); }}>
-            <div className="w-40"><TextField autoFocus label={`Day ${student.name} is away`} labelHidden type="date" value={date} onChange={(event) => setDate(event.target.value)} /></div>
-            <Button type="submit" disabled={!date}>Away</Button>
-            <Button kind="quiet" onClick={() => setAsking(false)}>Not</Button>
+          <form
+            className="flex items-end gap-1"
+            onSubmit={(event) => {
+              event.preventDefault();
+              if (date)
+                void onAbsence(date, true).then(() => {
+                  setDate('');
+                  setAsking(false);
+                });
+            }}
+          >
+            <div className="w-40">
+              <TextField
+                autoFocus
+                label={`Day ${student.name} is away`}
+                labelHidden
+                type="date"
+                value={date}
+                onChange={(event) => setDate(event.target.value)}
+              />
+            </div>
+            <Button type="submit" disabled={!date}>
+              Away
+            </Button>
+            <Button kind="quiet" onClick={() => setAsking(false)}>
+              Not
+            </Button>
           </form>
         ) : (
-          <Button kind="quiet" onClick={() => setAsking(true)}>Away on …<span className="sr-only"> ({student.name})</span></Button>
+          <Button kind="quiet" onClick={() => setAsking(true)}>
+            Away on …<span className="sr-only"> ({student.name})</span>
+          </Button>
         )}
-        {lead ? <Button kind="quiet" onClick={onEdit}>Edit<span className="sr-only"> {student.name}</span></Button> : null}
-        {lead ? <Button kind="quiet" onClick={onCode}>{student.hasAccount ? 'New code' : 'Give access'}<span className="sr-only"> to {student.name}</span></Button> : null}
+        {lead ? (
+          <Button kind="quiet" onClick={onEdit}>
+            Edit<span className="sr-only"> {student.name}</span>
+          </Button>
+        ) : null}
+        {lead ? (
+          <Button kind="quiet" onClick={onCode}>
+            {student.hasAccount ? 'New code' : 'Give access'}
+            <span className="sr-only"> to {student.name}</span>
+          </Button>
+        ) : null}
       </span>
     </li>
   );

@@ -13,25 +13,37 @@ export default function ClassesPage() {
   const lead = useMe().role === 'lead';
   const { data, error, mutate } = useSWR<readonly ClassSummary[]>('/classes', fetcher);
   const [adding, setAdding] = useState(false);
-  const add = lead ? <Button kind="main" onClick={() => setAdding(true)}>New class</Button> : null;
+  const add = lead ? (
+    <Button kind="main" onClick={() => setAdding(true)}>
+      New class
+    </Button>
+  ) : null;
   return (
     <Shell>
       <PageHead title="Classes" lead="Who is taught, what they may not eat, and when they are away." actions={add} />
       <ProblemNotice error={error} retry={() => void mutate()} />
       {!data && !error ? <Loading what="the classes" /> : null}
-      {data?.length === 0 ? <Empty title="No class yet" action={add}>Make one, for example "Foundation cohort, Autumn term", then type the students or bring them in from a CSV file.</Empty> : null}
+      {data?.length === 0 ? (
+        <Empty title="No class yet" action={add}>
+          Make one, for example "Foundation cohort, Autumn term", then type the students or bring them in from a CSV file.
+        </Empty>
+      ) : null}
       <ul className="divide-y divide-line">
         {data?.map((item) => (
           <li key={item.id}>
             <Link to={`/classes/${item.id}`} className="flex min-h-14 flex-wrap items-baseline gap-x-6 py-3 no-underline hover:bg-wash">
               <span className="min-w-64 font-title text-xl font-bold">{item.name}</span>
               <span className="text-soft">{item.term}</span>
-              <span className="ml-auto">{item.students} {item.students === 1 ? 'student' : 'students'}</span>
+              <span className="ml-auto">
+                {item.students} {item.students === 1 ? 'student' : 'students'}
+              </span>
             </Link>
           </li>
         ))}
       </ul>
-      <Dialog open={adding} onClose={() => setAdding(false)} title="New class"><NewClassForm /></Dialog>
+      <Dialog open={adding} onClose={() => setAdding(false)} title="New class">
+        <NewClassForm />
+      </Dialog>
     </Shell>
   );
 }
@@ -54,7 +66,9 @@ function NewClassForm() {
       <TextField label="Name" placeholder="Foundation cohort" problem={fieldProblem(error, 'name')} {...register('name')} />
       <TextField label="Term" placeholder="Autumn term" problem={fieldProblem(error, 'term')} {...register('term')} />
       {error && !problemOf(error).errors ? <ProblemNotice error={error} /> : null}
-      <Button kind="main" type="submit" busy={formState.isSubmitting}>Make the class</Button>
+      <Button kind="main" type="submit" busy={formState.isSubmitting}>
+        Make the class
+      </Button>
     </form>
   );
 }

@@ -20,7 +20,13 @@ export interface ButtonProps extends ButtonHTMLAttributes<HTMLButtonElement> {
 /** A button. While `busy` it says so and takes no second press. */
 export function Button({ kind = 'plain', busy = false, className = '', children, disabled, type = 'button', ...rest }: ButtonProps) {
   return (
-    <button type={type} className={`${BASE} ${KINDS[kind]} ${className}`} disabled={disabled || busy} aria-busy={busy || undefined} {...rest}>
+    <button
+      type={type}
+      className={`${BASE} ${KINDS[kind]} ${className}`}
+      disabled={disabled || busy}
+      aria-busy={busy || undefined}
+      {...rest}
+    >
       {busy ? 'One moment …' : children}
     </button>
   );

@@ -52,7 +52,14 @@ export function TextField({ label, hint, problem, labelHidden, className = '', .
   );
 }
 
-export function TextArea({ label, hint, problem, labelHidden, className = '', ...rest }: Shared & TextareaHTMLAttributes<HTMLTextAreaElement>) {
+export function TextArea({
+  label,
+  hint,
+  problem,
+  labelHidden,
+  className = '',
+  ...rest
+}: Shared & TextareaHTMLAttributes<HTMLTextAreaElement>) {
   return (
     <Frame {...{ label, hint, problem, labelHidden }}>
       {(ids) => <textarea {...rest} {...ids} className={`${BOX} ${border(Boolean(problem))} ${className}`} />}
@@ -60,7 +67,15 @@ export function TextArea({ label, hint, problem, labelHidden, className = '', ..
   );
 }
 
-export function SelectField({ label, hint, problem, labelHidden, className = '', children, ...rest }: Shared & SelectHTMLAttributes<HTMLSelectElement>) {
+export function SelectField({
+  label,
+  hint,
+  problem,
+  labelHidden,
+  className = '',
+  children,
+  ...rest
+}: Shared & SelectHTMLAttributes<HTMLSelectElement>) {
   return (
     <Frame {...{ label, hint, problem, labelHidden }}>
       {(ids) => (
@@ -88,7 +103,13 @@ export function Stepper({ value, min, max, onChange, big = false, ...shared }: S
     <Frame {...shared}>
       {(ids) => (
         <div className="flex">
-          <button type="button" aria-label={`${shared.label}: one less`} disabled={value <= min} onClick={() => set(value - 1)} className={`${size} rounded-l-sm border-2 border-r-0 border-ink bg-tile font-bold disabled:opacity-40`}>
+          <button
+            type="button"
+            aria-label={`${shared.label}: one less`}
+            disabled={value <= min}
+            onClick={() => set(value - 1)}
+            className={`${size} rounded-l-sm border-2 border-r-0 border-ink bg-tile font-bold disabled:opacity-40`}
+          >
             −
           </button>
           <input
@@ -102,7 +123,13 @@ export function Stepper({ value, min, max, onChange, big = false, ...shared }: S
             onFocus={(event) => event.target.select()}
             className={`${size} w-16 border-2 border-ink bg-tile text-center font-bold`}
           />
-          <button type="button" aria-label={`${shared.label}: one more`} disabled={value >= max} onClick={() => set(value + 1)} className={`${size} rounded-r-sm border-2 border-l-0 border-ink bg-tile font-bold disabled:opacity-40`}>
+          <button
+            type="button"
+            aria-label={`${shared.label}: one more`}
+            disabled={value >= max}
+            onClick={() => set(value + 1)}
+            className={`${size} rounded-r-sm border-2 border-l-0 border-ink bg-tile font-bold disabled:opacity-40`}
+          >
             +
           </button>
         </div>
@@ -140,10 +167,26 @@ export function Choice<T extends string | number>({ label, value, options, onCha
 }
 
 /** A box to tick, with its label as part of the target. */
-export function Tick({ label, checked, onChange, disabled }: { label: ReactNode; checked: boolean; onChange: (checked: boolean) => void; disabled?: boolean }) {
+export function Tick({
+  label,
+  checked,
+  onChange,
+  disabled,
+}: {
+  label: ReactNode;
+  checked: boolean;
+  onChange: (checked: boolean) => void;
+  disabled?: boolean;
+}) {
   return (
     <label className="inline-flex min-h-11 items-center gap-2">
-      <input type="checkbox" className="size-5 accent-beet" checked={checked} disabled={disabled} onChange={(event) => onChange(event.target.checked)} />
+      <input
+        type="checkbox"
+        className="size-5 accent-beet"
+        checked={checked}
+        disabled={disabled}
+        onChange={(event) => onChange(event.target.checked)}
+      />
       {label}
     </label>
   );

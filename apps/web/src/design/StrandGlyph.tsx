@@ -10,7 +10,18 @@ const PATHS: Readonly<Record<Strand, string>> = {
 /** The mark of a strand, with its name for those who do not see it. */
 export function StrandGlyph({ strand, size = 20, silent = false }: { strand: Strand; size?: number; silent?: boolean }) {
   return (
-    <svg viewBox="0 0 24 24" width={size} height={size} fill="none" stroke="currentColor" strokeWidth="1.8" strokeLinejoin="round" strokeLinecap="round" className="inline-block shrink-0" {...(silent ? { 'aria-hidden': true } : { role: 'img', 'aria-label': STRAND_NAMES[strand] })}>
+    <svg
+      viewBox="0 0 24 24"
+      width={size}
+      height={size}
+      fill="none"
+      stroke="currentColor"
+      strokeWidth="1.8"
+      strokeLinejoin="round"
+      strokeLinecap="round"
+      className="inline-block shrink-0"
+      {...(silent ? { 'aria-hidden': true } : { role: 'img', 'aria-label': STRAND_NAMES[strand] })}
+    >
       <path d={PATHS[strand]} />
     </svg>
   );

@@ -43,7 +43,11 @@ export function Strip({ label, items, current, todayBefore = null, small = false
     <nav aria-label={label} className="on-dark no-print bg-ink text-paper">
       <ol className={`mx-auto flex max-w-[88rem] items-stretch gap-2 overflow-x-auto px-4 sm:px-7 ${small ? 'py-2' : 'py-3'}`}>
         {items.map((item) => (
-          <li key={item.key} ref={item.key === (current ?? todayBefore) ? here : undefined} className={`relative flex shrink-0 gap-2 ${small ? 'w-52' : 'min-w-52 flex-1'} ${item.key === todayBefore ? 'min-w-64' : ''}`}>
+          <li
+            key={item.key}
+            ref={item.key === (current ?? todayBefore) ? here : undefined}
+            className={`relative flex shrink-0 gap-2 ${small ? 'w-52' : 'min-w-52 flex-1'} ${item.key === todayBefore ? 'min-w-64' : ''}`}
+          >
             {item.key === todayBefore ? (
               <span className="flex flex-col items-center text-small font-semibold text-beet-light">
                 today
@@ -56,7 +60,9 @@ export function Strip({ label, items, current, todayBefore = null, small = false
               className="group flex min-w-0 grow flex-col no-underline"
             >
               <span className="truncate text-small text-paper/85">{item.when}</span>
-              <span className={`mt-0.5 flex min-h-11 grow overflow-hidden rounded-sm border-2 ${FILL[item.state]} group-hover:border-beet-light`}>
+              <span
+                className={`mt-0.5 flex min-h-11 grow overflow-hidden rounded-sm border-2 ${FILL[item.state]} group-hover:border-beet-light`}
+              >
                 {item.state === 'open' ? <span aria-hidden className="hatch-light w-3 shrink-0 border-r border-paper/60" /> : null}
                 <span className="min-w-0 px-2.5 py-1">
                   <span className="block truncate font-semibold leading-snug">{item.title}</span>

@@ -19,14 +19,20 @@ export function WorkingPage({ children, aside }: { children: ReactNode; aside?: 
   const [open, setOpen] = useState<{ key: string; figure: Figure } | null>(null);
   const roomy = useMedia('(min-width: 1100px)');
   const toggle = useCallback((key: string, figure: Figure) => setOpen((now) => (now?.key === key ? null : { key, figure })), []);
-  const refresh = useCallback((key: string, figure: Figure) => setOpen((now) => (now?.key === key && now.figure !== figure ? { key, figure } : now)), []);
+  const refresh = useCallback(
+    (key: string, figure: Figure) => setOpen((now) => (now?.key === key && now.figure !== figure ? { key, figure } : now)),
+    [],
+  );
   const state = useMemo(() => ({ openKey: open?.key ?? null, toggle, refresh }), [open?.key, toggle, refresh]);
   return (
     <WorkingContext value={state}>
       <div className="gap-9 min-[1100px]:grid min-[1100px]:grid-cols-[minmax(0,1fr)_19rem]">
         <div className="min-w-0">{children}</div>
         {roomy ? (
-          <aside aria-label="Working" className="no-print sticky top-4 max-h-[calc(100vh-2rem)] self-start overflow-auto border-l-2 border-beet pl-4">
+          <aside
+            aria-label="Working"
+            className="no-print sticky top-4 max-h-[calc(100vh-2rem)] self-start overflow-auto border-l-2 border-beet pl-4"
+          >
             {open ? <Working figure={open.figure} onClose={() => setOpen(null)} /> : (aside ?? <MarginHint />)}
           </aside>
         ) : (

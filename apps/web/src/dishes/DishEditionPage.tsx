@@ -17,7 +17,15 @@ export default function DishEditionPage() {
       {!data && !error ? <Loading what="the edition" /> : null}
       {data ? (
         <>
-          <PageHead title={data.content.title} lead={<>Edition {data.number}, published {longDate(data.publishedAt.slice(0, 10))} by {data.publishedBy}. It never changes. <Link to={`/dishes/${data.dishId}`}>To the dish as it is now</Link></>} />
+          <PageHead
+            title={data.content.title}
+            lead={
+              <>
+                Edition {data.number}, published {longDate(data.publishedAt.slice(0, 10))} by {data.publishedBy}. It never changes.{' '}
+                <Link to={`/dishes/${data.dishId}`}>To the dish as it is now</Link>
+              </>
+            }
+          />
           <DishEditor content={data.content} />
         </>
       ) : null}

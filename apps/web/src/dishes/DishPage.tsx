@@ -42,7 +42,8 @@ function DishScreen({ dish, onStored }: { dish: Dish; onStored: (dish: Dish) => 
   const [busy, setBusy] = useState(false);
   const content = editing?.mine ?? dish.content;
   const dirty = editing !== null && JSON.stringify(editing.mine) !== JSON.stringify(editing.base);
-  const change = (mine: DishContent) => setEditing((now) => ({ base: now?.base ?? dish.content, version: now?.version ?? dish.version, mine }));
+  const change = (mine: DishContent) =>
+    setEditing((now) => ({ base: now?.base ?? dish.content, version: now?.version ?? dish.version, mine }));
   const done = () => {
     setEditing(null);
     forget();
@@ -89,9 +90,21 @@ function DishScreen({ dish, onStored }: { dish: Dish; onStored: (dish: Dish) => 
           lead ? (
             <>
               {dirty ? <Button onClick={done}>Drop changes</Button> : null}
-              {dirty ? <Button kind="main" busy={busy} onClick={() => void save(editing.mine, editing.version)}>Save</Button> : null}
-              {!dirty && dish.changed ? <Button kind="main" busy={busy} onClick={() => void publish()}>Publish edition {(latest?.number ?? 0) + 1}</Button> : null}
-              {!dirty ? <Button kind="quiet" onClick={() => void putAway()}>Put away</Button> : null}
+              {dirty ? (
+                <Button kind="main" busy={busy} onClick={() => void save(editing.mine, editing.version)}>
+                  Save
+                </Button>
+              ) : null}
+              {!dirty && dish.changed ? (
+                <Button kind="main" busy={busy} onClick={() => void publish()}>
+                  Publish edition {(latest?.number ?? 0) + 1}
+                </Button>
+              ) : null}
+              {!dirty ? (
+                <Button kind="quiet" onClick={() => void putAway()}>
+                  Put away
+                </Button>
+              ) : null}
             </>
           ) : null
         }
@@ -99,7 +112,9 @@ function DishScreen({ dish, onStored }: { dish: Dish; onStored: (dish: Dish) => 
       <div className="mb-4 space-y-3">
         <ProblemNotice error={error} />
         {dirty && kept ? <p className="text-small text-soft">Changes are kept on this device until you save or drop them.</p> : null}
-        {!dirty && dish.changed ? <Notice>Lessons use published editions. Publish when the formula is right; earlier editions stay as they were.</Notice> : null}
+        {!dirty && dish.changed ? (
+          <Notice>Lessons use published editions. Publish when the formula is right; earlier editions stay as they were.</Notice>
+        ) : null}
       </div>
       <div className="grid gap-9 min-[1100px]:grid-cols-[minmax(0,1fr)_19rem]">
         <div>
@@ -112,15 +127,32 @@ function DishScreen({ dish, onStored }: { dish: Dish; onStored: (dish: Dish) => 
             <ul>
               {dish.editions.map((edition) => (
                 <li key={edition.id}>
-                  <Link to={`/dish-editions/${edition.id}`} className="inline-flex min-h-11 items-center">Edition {edition.number}</Link>
-                  <span className="text-small text-soft">, {longDate(edition.publishedAt.slice(0, 10))}, {edition.publishedBy}</span>
+                  <Link to={`/dish-editions/${edition.id}`} className="inline-flex min-h-11 items-center">
+                    Edition {edition.number}
+                  </Link>
+                  <span className="text-small text-soft">
+                    , {longDate(edition.publishedAt.slice(0, 10))}, {edition.publishedBy}
+                  </span>
                 </li>
               ))}
             </ul>
           </Section>
         </aside>
       </div>
-      {theirs && editing ? <MergeDialog editing={editing} theirs={theirs} busy={busy} onMerge={(merged) => void save(merged, theirs.version)} onDrop={() => { onStored(theirs); setTheirs(null); done(); }} onClose={() => setTheirs(null)} /> : null}
+      {theirs && editing ? (
+        <MergeDialog
+          editing={editing}
+          theirs={theirs}
+          busy={busy}
+          onMerge={(merged) => void save(merged, theirs.version)}
+          onDrop={() => {
+            onStored(theirs);
+            setTheirs(null);
+            done();
+          }}
+          onClose={() => setTheirs(null)}
+        />
+      ) : null}
     </>
   );
 }
@@ -131,10 +163,24 @@ function DishHead({ content, onChange, error }: { content: DishContent; onChange
   const amount = gives.trim() ? parseAmount(gives.replace('–', '-'), 'l') : null;
   return (
     <div className="mb-5 flex flex-wrap items-start gap-4">
-      <div className="min-w-64 flex-1"><TextField label="Title" value={content.title} problem={fieldProblem(error, 'title')} onChange={(event) => onChange({ ...content, title: event.target.value })} /></div>
+      <div className="min-w-64 flex-1">
+        <TextField
+          label="Title"
+          value={content.title}
+          problem={fieldProblem(error, 'title')}
+          onChange={(event) => onChange({ ...content, title: event.target.value })}
+        />
+      </div>
       <Stepper label="Serves" value={content.portions} min={1} max={1000} onChange={(portions) => onChange({ ...content, portions })} />
       <div>
-        <Tick label="Other dishes draw on it" checked={content.gives !== null} onChange={(on) => { onChange({ ...content, gives: on ? { amount: { min: '1', max: '1', unit: 'l', about: true } } : null }); setGives('1 l'); }} />
+        <Tick
+          label="Other dishes draw on it"
+          checked={content.gives !== null}
+          onChange={(on) => {
+            onChange({ ...content, gives: on ? { amount: { min: '1', max: '1', unit: 'l', about: true } } : null });
+            setGives('1 l');
+          }}
+        />
         {content.gives ? (
           <TextField
             label="One making gives"
@@ -170,18 +216,32 @@ function MergeDialog({ editing, theirs, busy, onMerge, onDrop, onClose }: MergeD
       <p>What they changed:</p>
       <ul className="my-3 divide-y divide-line border-y border-line">
         {changes.map((changed, index) => (
-          <li key={index} className="py-2"><b>{changed.where}</b>: {changed.before} <span aria-label="became">→</span> {changed.after}</li>
+          <li key={index} className="py-2">
+            <b>{changed.where}</b>: {changed.before} <span aria-label="became">→</span> {changed.after}
+          </li>
         ))}
       </ul>
       {conflicts.length > 0 ? (
         <Notice kind="caution" title="Both of you changed this; yours is kept if you bring the two together:">
-          <ul className="list-disc pl-5">{conflicts.map((conflict, index) => <li key={index}><b>{conflict.where}</b>: yours "{conflict.mine}", theirs "{conflict.after}"</li>)}</ul>
+          <ul className="list-disc pl-5">
+            {conflicts.map((conflict, index) => (
+              <li key={index}>
+                <b>{conflict.where}</b>: yours "{conflict.mine}", theirs "{conflict.after}"
+              </li>
+            ))}
+          </ul>
         </Notice>
-      ) : <p>Your changes touch other places, so both can stand.</p>}
+      ) : (
+        <p>Your changes touch other places, so both can stand.</p>
+      )}
       <div className="mt-5 flex flex-wrap gap-2">
-        <Button kind="main" busy={busy} onClick={() => onMerge(merged)}>Bring the two together and save</Button>
+        <Button kind="main" busy={busy} onClick={() => onMerge(merged)}>
+          Bring the two together and save
+        </Button>
         <Button onClick={onDrop}>Take theirs, drop mine</Button>
-        <Button kind="quiet" onClick={onClose}>Go on editing</Button>
+        <Button kind="quiet" onClick={onClose}>
+          Go on editing
+        </Button>
       </div>
     </Dialog>
   );

@@ -16,7 +16,11 @@ export default function DishesPage() {
   const [page, setPage] = useState(1);
   const [archived, setArchived] = useState(false);
   const term = useDeferredValue(search.trim());
-  const { data, error, mutate } = useSWR<Page<DishSummary>>(`/${archived ? 'archived-dishes' : 'dishes'}?search=${encodeURIComponent(term)}&page=${page}`, fetcher, { keepPreviousData: true });
+  const { data, error, mutate } = useSWR<Page<DishSummary>>(
+    `/${archived ? 'archived-dishes' : 'dishes'}?search=${encodeURIComponent(term)}&page=${page}`,
+    fetcher,
+    { keepPreviousData: true },
+  );
   return (
     <Shell>
       <PageHead
@@ -24,25 +28,78 @@ export default function DishesPage() {
         lead={archived ? 'Nothing is deleted: lessons and marks that used them keep their editions.' : 'Formulas that scale to any class.'}
         actions={
           <>
-            <div className="w-60"><TextField label="Find a dish" labelHidden placeholder="Find a dish" value={search} onChange={(event) => { setSearch(event.target.value); setPage(1); }} /></div>
-            {lead ? <Button onClick={() => { setArchived(!archived); setPage(1); }}>{archived ? 'Back to the dishes' : 'Put away'}</Button> : null}
-            {lead ? <ButtonLink kind="main" to="/dishes/new">Read a recipe</ButtonLink> : null}
+            <div className="w-60">
+              <TextField
+                label="Find a dish"
+                labelHidden
+                placeholder="Find a dish"
+                value={search}
+                onChange={(event) => {
+                  setSearch(event.target.value);
+                  setPage(1);
+                }}
+              />
+            </div>
+            {lead ? (
+              <Button
+                onClick={() => {
+                  setArchived(!archived);
+                  setPage(1);
+                }}
+              >
+                {archived ? 'Back to the dishes' : 'Put away'}
+              </Button>
+            ) : null}
+            {lead ? (
+              <ButtonLink kind="main" to="/dishes/new">
+                Read a recipe
+              </ButtonLink>
+            ) : null}
           </>
         }
       />
       <ProblemNotice error={error} retry={() => void mutate()} />
       {!data && !error ? <Loading what="the dishes" /> : null}
       {data && data.total === 0 ? (
-        <Empty title={term ? 'No dish of that name' : archived ? 'Nothing has been put away' : 'No dish yet'} action={lead && !term && !archived ? <ButtonLink kind="main" to="/dishes/new">Read a recipe</ButtonLink> : null}>
-          {term ? 'Try a shorter word.' : 'Paste a recipe as text, for example "4 slim leeks, 90 ml hazelnut oil, salt to taste". Each line is read, and what is doubtful is asked.'}
+        <Empty
+          title={term ? 'No dish of that name' : archived ? 'Nothing has been put away' : 'No dish yet'}
+          action={
+            lead && !term && !archived ? (
+              <ButtonLink kind="main" to="/dishes/new">
+                Read a recipe
+              </ButtonLink>
+            ) : null
+          }
+        >
+          {term
+            ? 'Try a shorter word.'
+            : 'Paste a recipe as text, for example "4 slim leeks, 90 ml hazelnut oil, salt to taste". Each line is read, and what is doubtful is asked.'}
         </Empty>
       ) : null}
-      {data && data.total > 0 ? <DishTable dishes={data.items} onRestore={archived ? async (id) => { await send('PUT', `/dishes/${id}/archived`, { body: { archived: false } }); await mutateAll((key) => typeof key === 'string' && key.includes('dishes')); } : undefined} /> : null}
+      {data && data.total > 0 ? (
+        <DishTable
+          dishes={data.items}
+          onRestore={
+            archived
+              ? async (id) => {
+                  await send('PUT', `/dishes/${id}/archived`, { body: { archived: false } });
+                  await mutateAll((key) => typeof key === 'string' && key.includes('dishes'));
+                }
+              : undefined
+          }
+        />
+      ) : null}
       {data && data.total > PAGE_SIZE ? (
         <div className="mt-4 flex items-center gap-3">
-          <Button disabled={page === 1} onClick={() => setPage(page - 1)}>Earlier</Button>
-          <span>{(page - 1) * PAGE_SIZE + 1} to {Math.min(page * PAGE_SIZE, data.total)} of {data.total}</span>
-          <Button disabled={page * PAGE_SIZE >= data.total} onClick={() => setPage(page + 1)}>Later</Button>
+          <Button disabled={page === 1} onClick={() => setPage(page - 1)}>
+            Earlier
+          </Button>
+          <span>
+            {(page - 1) * PAGE_SIZE + 1} to {Math.min(page * PAGE_SIZE, data.total)} of {data.total}
+          </span>
+          <Button disabled={page * PAGE_SIZE >= data.total} onClick={() => setPage(page + 1)}>
+            Later
+          </Button>
         </div>
       ) : null}
     </Shell>
@@ -53,28 +110,53 @@ function DishTable({ dishes, onRestore }: { dishes: readonly DishSummary[]; onRe
   const { data: techniques = [] } = useTechniques();
   return (
     <table className="w-full text-left">
-      <thead><tr className="border-b-2 border-ink text-small text-soft"><th className="py-1">Dish</th><th className="px-3 py-1 max-sm:hidden">Techniques by strand</th><th className="px-3 py-1 text-right">Serves</th><th className="px-3 py-1 text-right max-sm:hidden">Lines</th><th className="py-1">Edition</th></tr></thead>
+      <thead>
+        <tr className="border-b-2 border-ink text-small text-soft">
+          <th className="py-1">Dish</th>
+          <th className="px-3 py-1 max-sm:hidden">Techniques by strand</th>
+          <th className="px-3 py-1 text-right">Serves</th>
+          <th className="px-3 py-1 text-right max-sm:hidden">Lines</th>
+          <th className="py-1">Edition</th>
+        </tr>
+      </thead>
       <tbody className="divide-y divide-line">
         {dishes.map((dish) => {
           const own = dish.techniques.flatMap((id) => techniques.find((technique) => technique.id === id)?.strand ?? []);
           return (
             <tr key={dish.id} className="hover:bg-wash">
-              <th scope="row" className="py-1"><Link to={`/dishes/${dish.id}`} className="inline-flex min-h-11 items-center font-title text-lg font-bold no-underline hover:underline">{dish.title}</Link>{dish.isPreparation ? <span className="ml-2 border border-ink px-1 text-small font-normal">sub-preparation</span> : null}</th>
+              <th scope="row" className="py-1">
+                <Link
+                  to={`/dishes/${dish.id}`}
+                  className="inline-flex min-h-11 items-center font-title text-lg font-bold no-underline hover:underline"
+                >
+                  {dish.title}
+                </Link>
+                {dish.isPreparation ? <span className="ml-2 border border-ink px-1 text-small font-normal">sub-preparation</span> : null}
+              </th>
               <td className="px-3 py-1 max-sm:hidden">
                 <span className="inline-flex gap-4 text-soft">
                   {(['knife', 'cooking', 'plating'] as const).map((strand) => {
                     const count = own.filter((other) => other === strand).length;
-                    return <span key={strand} className={`inline-flex items-center gap-1 ${count ? 'text-ink' : 'opacity-50'}`}><StrandGlyph strand={strand} size={18} /> {count}</span>;
+                    return (
+                      <span key={strand} className={`inline-flex items-center gap-1 ${count ? 'text-ink' : 'opacity-50'}`}>
+                        <StrandGlyph strand={strand} size={18} /> {count}
+                      </span>
+                    );
                   })}
                 </span>
               </td>
               <td className="px-3 py-1 text-right">{dish.portions}</td>
               <td className="px-3 py-1 text-right max-sm:hidden">{dish.lines}</td>
               <td className="py-1">
-                {onRestore ? <Button onClick={() => void onRestore(dish.id)}>Bring back</Button> : (
+                {onRestore ? (
+                  <Button onClick={() => void onRestore(dish.id)}>Bring back</Button>
+                ) : (
                   <>
-                    {dish.edition ? `${dish.edition}` : 'draft'}{dish.edition && dish.changed ? ', draft differs' : ''}
-                    {dish.held > 0 ? <span className="ml-2 border border-dashed border-beet px-1 text-small font-semibold">{dish.held} held</span> : null}
+                    {dish.edition ? `${dish.edition}` : 'draft'}
+                    {dish.edition && dish.changed ? ', draft differs' : ''}
+                    {dish.held > 0 ? (
+                      <span className="ml-2 border border-dashed border-beet px-1 text-small font-semibold">{dish.held} held</span>
+                    ) : null}
                   </>
                 )}
               </td>

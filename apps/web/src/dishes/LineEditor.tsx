@@ -81,7 +81,8 @@ export function LineEditor({ line, others, preparations, onSave, onCancel, onRem
     if (!isRight || !rule) return;
     onSave({
       ...line,
-      written: fields.written.trim() || `${fields.amount} ${fields.unit === 'each' ? '' : fields.unit} ${fields.item}`.replace(/\s+/g, ' ').trim(),
+      written:
+        fields.written.trim() || `${fields.amount} ${fields.unit === 'each' ? '' : fields.unit} ${fields.item}`.replace(/\s+/g, ' ').trim(),
       item: fields.item.trim(),
       amount: fields.rule === 'percentOf' ? null : amount,
       one,
@@ -94,7 +95,8 @@ export function LineEditor({ line, others, preparations, onSave, onCancel, onRem
     });
   };
 
-  const readAgain = () => setFields((now) => fieldsOf({ ...readLine(now.written), id: line.id, preparationEditionId: line.preparationEditionId }));
+  const readAgain = () =>
+    setFields((now) => fieldsOf({ ...readLine(now.written), id: line.id, preparationEditionId: line.preparationEditionId }));
 
   return (
     <form
@@ -110,47 +112,102 @@ export function LineEditor({ line, others, preparations, onSave, onCancel, onRem
     >
       {line.doubts.length > 0 ? <p className="font-semibold">{line.doubts.join(' ')}</p> : null}
       <div className="flex flex-wrap items-end gap-3">
-        <div className="min-w-64 flex-1"><TextField label="As written" value={fields.written} onChange={(event) => set({ written: event.target.value })} /></div>
+        <div className="min-w-64 flex-1">
+          <TextField label="As written" value={fields.written} onChange={(event) => set({ written: event.target.value })} />
+        </div>
         <Button onClick={readAgain}>Read again</Button>
       </div>
       <div className="grid gap-3 sm:grid-cols-[8rem_9rem_1fr]">
-        <TextField autoFocus label="Amount" disabled={fields.rule === 'percentOf'} value={fields.amount} problem={shown.amount} onChange={(event) => set({ amount: event.target.value })} />
+        <TextField
+          autoFocus
+          label="Amount"
+          disabled={fields.rule === 'percentOf'}
+          value={fields.amount}
+          problem={shown.amount}
+          onChange={(event) => set({ amount: event.target.value })}
+        />
         <SelectField label="Unit" value={fields.unit} onChange={(event) => set({ unit: event.target.value as UnitCode })}>
-          {UNITS.map((unit) => <option key={unit.code} value={unit.code}>{unit.one || 'each'}</option>)}
+          {UNITS.map((unit) => (
+            <option key={unit.code} value={unit.code}>
+              {unit.one || 'each'}
+            </option>
+          ))}
         </SelectField>
         <TextField label="Ingredient" value={fields.item} problem={shown.item} onChange={(event) => set({ item: event.target.value })} />
       </div>
       <div className="grid gap-3 sm:grid-cols-3">
         <TextField label="Preparation" value={fields.preparation} onChange={(event) => set({ preparation: event.target.value })} />
-        <TextField label="One weighs or holds" placeholder="250 g" value={fields.one} problem={shown.one} onChange={(event) => set({ one: event.target.value })} />
+        <TextField
+          label="One weighs or holds"
+          placeholder="250 g"
+          value={fields.one}
+          problem={shown.one}
+          onChange={(event) => set({ one: event.target.value })}
+        />
         <TextField label="Note" value={fields.note} onChange={(event) => set({ note: event.target.value })} />
       </div>
       <div className="grid gap-3 sm:grid-cols-3">
-        <SelectField label="Scaling rule" value={fields.rule} problem={shown.rule} onChange={(event) => set({ rule: event.target.value as RuleKind })}>
-          {RULE_KINDS.map((kind) => <option key={kind} value={kind}>{RULE_NAMES[kind]}</option>)}
+        <SelectField
+          label="Scaling rule"
+          value={fields.rule}
+          problem={shown.rule}
+          onChange={(event) => set({ rule: event.target.value as RuleKind })}
+        >
+          {RULE_KINDS.map((kind) => (
+            <option key={kind} value={kind}>
+              {RULE_NAMES[kind]}
+            </option>
+          ))}
         </SelectField>
-        {fields.rule === 'byTheLoad' ? <TextField label="Portions a load" value={fields.load} onChange={(event) => set({ load: event.target.value })} /> : null}
-        {fields.rule === 'toTaste' ? <TextField label="Set aside a portion" placeholder="2 g, or leave empty" value={fields.allowance} onChange={(event) => set({ allowance: event.target.value })} /> : null}
+        {fields.rule === 'byTheLoad' ? (
+          <TextField label="Portions a load" value={fields.load} onChange={(event) => set({ load: event.target.value })} />
+        ) : null}
+        {fields.rule === 'toTaste' ? (
+          <TextField
+            label="Set aside a portion"
+            placeholder="2 g, or leave empty"
+            value={fields.allowance}
+            onChange={(event) => set({ allowance: event.target.value })}
+          />
+        ) : null}
         {fields.rule === 'percentOf' ? (
           <>
             <TextField label="Percent" value={fields.percent} onChange={(event) => set({ percent: event.target.value })} />
             <SelectField label="Of" value={fields.followed} onChange={(event) => set({ followed: event.target.value })}>
               <option value="">Choose a line</option>
-              {others.map((other) => <option key={other.id} value={other.id}>{other.item || other.written}</option>)}
+              {others.map((other) => (
+                <option key={other.id} value={other.id}>
+                  {other.item || other.written}
+                </option>
+              ))}
             </SelectField>
           </>
         ) : null}
         {preparations.length > 0 && fields.rule !== 'percentOf' ? (
-          <SelectField label="Made in-house as" value={fields.preparationEditionId} onChange={(event) => set({ preparationEditionId: event.target.value })}>
+          <SelectField
+            label="Made in-house as"
+            value={fields.preparationEditionId}
+            onChange={(event) => set({ preparationEditionId: event.target.value })}
+          >
             <option value="">bought</option>
-            {preparations.map((dish) => <option key={dish.id} value={dish.editionId!}>{dish.title}</option>)}
+            {preparations.map((dish) => (
+              <option key={dish.id} value={dish.editionId!}>
+                {dish.title}
+              </option>
+            ))}
           </SelectField>
         ) : null}
       </div>
       <div className="flex flex-wrap gap-2">
-        <Button type="submit" kind="main">Settle this line</Button>
+        <Button type="submit" kind="main">
+          Settle this line
+        </Button>
         <Button onClick={onCancel}>Leave as it is</Button>
-        {onRemove ? <Button kind="quiet" onClick={onRemove}>Remove the line</Button> : null}
+        {onRemove ? (
+          <Button kind="quiet" onClick={onRemove}>
+            Remove the line
+          </Button>
+        ) : null}
       </div>
     </form>
   );

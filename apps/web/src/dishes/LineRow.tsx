@@ -4,7 +4,8 @@ import { RULE_NAMES, showAmount, showDecimal, exact, type IngredientLine } from 
 /** How a line grows, in words: "2 % of flour", "by the load of 4". */
 export function ruleText(line: IngredientLine, lines: readonly IngredientLine[]): string {
   const { rule } = line;
-  if (rule.kind === 'percentOf') return `${showDecimal(exact(rule.percent))} % of ${lines.find(({ id }) => id === rule.lineId)?.item ?? 'a line that is gone'}`;
+  if (rule.kind === 'percentOf')
+    return `${showDecimal(exact(rule.percent))} % of ${lines.find(({ id }) => id === rule.lineId)?.item ?? 'a line that is gone'}`;
   if (rule.kind === 'byTheLoad') return `by the load of ${showDecimal(exact(rule.portionsALoad))} portions`;
   return RULE_NAMES[rule.kind];
 }
@@ -22,7 +23,15 @@ export function LineRow({ line, lines, onOpen }: LineRowProps) {
   const settled = line.certainty === 'sure';
   const meaning = (
     <>
-      <b className="whitespace-nowrap">{line.amount ? showAmount(line.amount) : line.rule.kind === 'percentOf' ? ruleText(line, lines) : line.rule.kind === 'toTaste' ? 'to taste' : '?'}</b>{' '}
+      <b className="whitespace-nowrap">
+        {line.amount
+          ? showAmount(line.amount)
+          : line.rule.kind === 'percentOf'
+            ? ruleText(line, lines)
+            : line.rule.kind === 'toTaste'
+              ? 'to taste'
+              : '?'}
+      </b>{' '}
       {line.size ? <span className="text-soft">{line.size} </span> : null}
       <span>{line.item || '?'}</span>
       {line.one ? <span className="text-soft"> ({showAmount(line.one)} each)</span> : null}
@@ -47,7 +56,12 @@ export function LineRow({ line, lines, onOpen }: LineRowProps) {
   const frame = `block w-full border-l-4 px-3 py-2 text-left ${settled ? 'border-transparent' : MARKS[line.certainty]}`;
   if (!onOpen) return <div className={frame}>{content}</div>;
   return (
-    <button type="button" onClick={onOpen} aria-label={`${line.written || line.item}: correct the reading`} className={`${frame} min-h-11 hover:bg-wash`}>
+    <button
+      type="button"
+      onClick={onOpen}
+      aria-label={`${line.written || line.item}: correct the reading`}
+      className={`${frame} min-h-11 hover:bg-wash`}
+    >
       {content}
     </button>
   );

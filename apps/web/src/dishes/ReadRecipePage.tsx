@@ -18,7 +18,8 @@ interface Kept {
 }
 
 const NOTHING: Kept = { text: '', corrections: {}, portions: null, title: null };
-const EXAMPLE = 'Braised leeks (serves 4)\n8 slim leeks, trimmed\n30 g butter\n150–200 ml vegetable stock\nsalt, to taste\n\nMethod\n1. Sweat the leeks in butter for 6 minutes.';
+const EXAMPLE =
+  'Braised leeks (serves 4)\n8 slim leeks, trimmed\n30 g butter\n150–200 ml vegetable stock\nsalt, to taste\n\nMethod\n1. Sweat the leeks in butter for 6 minutes.';
 
 /** A recipe pasted as text on the left, read on the right. What is typed is kept on the device until the dish is saved. */
 export default function ReadRecipePage() {
@@ -31,11 +32,17 @@ export default function ReadRecipePage() {
   const text = useDeferredValue(kept.text);
   const draft = useMemo(() => readDraft(text, techniques, kept.corrections), [text, techniques, kept.corrections]);
   const portionsSaid = draft.portionsSaid || kept.portions !== null;
-  const content: DishContent = { ...draft.content, title: kept.title ?? draft.content.title, portions: kept.portions ?? draft.content.portions };
+  const content: DishContent = {
+    ...draft.content,
+    title: kept.title ?? draft.content.title,
+    portions: kept.portions ?? draft.content.portions,
+  };
 
   const setText = (value: string) => {
     if (value.length > DISH_LIMITS.pasteBytes) {
-      setRefused(`This text has ${Math.round(value.length / 1000)} thousand characters; at most ${DISH_LIMITS.pasteBytes / 1000} thousand are read. Paste one recipe at a time. What was here before is unchanged.`);
+      setRefused(
+        `This text has ${Math.round(value.length / 1000)} thousand characters; at most ${DISH_LIMITS.pasteBytes / 1000} thousand are read. Paste one recipe at a time. What was here before is unchanged.`,
+      );
       return;
     }
     setRefused(null);
@@ -74,23 +81,54 @@ export default function ReadRecipePage() {
         lead="Paste it as it is. Every line stays beside its reading; what is doubtful is asked, not guessed."
         actions={
           <>
-            {kept.text ? <Button kind="quiet" onClick={() => setKept(NOTHING)}>Start over</Button> : null}
-            <Button kind="main" busy={busy} disabled={!hasLines} onClick={() => void save()}>Save as a dish</Button>
+            {kept.text ? (
+              <Button kind="quiet" onClick={() => setKept(NOTHING)}>
+                Start over
+              </Button>
+            ) : null}
+            <Button kind="main" busy={busy} disabled={!hasLines} onClick={() => void save()}>
+              Save as a dish
+            </Button>
           </>
         }
       />
       <div className="space-y-3">
         <ProblemNotice error={error} />
-        {refused ? <Notice kind="problem" title="Too long to read">{refused}</Notice> : null}
+        {refused ? (
+          <Notice kind="problem" title="Too long to read">
+            {refused}
+          </Notice>
+        ) : null}
       </div>
       <div className="mt-3 grid gap-8 lg:grid-cols-[2fr_3fr]">
-        <TextArea label="The recipe as text" rows={24} placeholder={EXAMPLE} className="font-mono text-small leading-7" value={kept.text} spellCheck={false} onChange={(event) => setText(event.target.value)} />
+        <TextArea
+          label="The recipe as text"
+          rows={24}
+          placeholder={EXAMPLE}
+          className="font-mono text-small leading-7"
+          value={kept.text}
+          spellCheck={false}
+          onChange={(event) => setText(event.target.value)}
+        />
         <div>
           {hasLines ? (
             <>
               <div className="mb-5 grid gap-4 sm:grid-cols-[minmax(0,1fr)_auto]">
-                <TextField label="Title" maxLength={DISH_LIMITS.title} value={content.title} problem={fieldProblem(error, 'title')} onChange={(event) => setKept((now) => ({ ...now, title: event.target.value }))} />
-                <Stepper label="Serves" value={content.portions} min={1} max={1000} hint={portionsSaid ? undefined : 'the text does not say: check'} onChange={(portions) => setKept((now) => ({ ...now, portions }))} />
+                <TextField
+                  label="Title"
+                  maxLength={DISH_LIMITS.title}
+                  value={content.title}
+                  problem={fieldProblem(error, 'title')}
+                  onChange={(event) => setKept((now) => ({ ...now, title: event.target.value }))}
+                />
+                <Stepper
+                  label="Serves"
+                  value={content.portions}
+                  min={1}
+                  max={1000}
+                  hint={portionsSaid ? undefined : 'the text does not say: check'}
+                  onChange={(portions) => setKept((now) => ({ ...now, portions }))}
+                />
               </div>
               <DishEditor content={content} onChange={correct} readOnlyShape />
             </>
@@ -98,7 +136,9 @@ export default function ReadRecipePage() {
             <Empty title="The reading appears here">
               <p>For example:</p>
               <pre className="mt-2 whitespace-pre-wrap font-body">{EXAMPLE}</pre>
-              <p className="mt-3"><Button onClick={() => setText(EXAMPLE)}>Try the example</Button></p>
+              <p className="mt-3">
+                <Button onClick={() => setText(EXAMPLE)}>Try the example</Button>
+              </p>
             </Empty>
           )}
         </div>

@@ -1,7 +1,16 @@
 import { X } from 'lucide-react';
 import { useState } from 'react';
 import useSWR from 'swr';
-import { LESSON_LIMITS, PURPOSES, type ClassSummary, type DishSummary, type LessonFields, type Page, type Purpose, type RubricSummary } from '@pelvo/contract';
+import {
+  LESSON_LIMITS,
+  PURPOSES,
+  type ClassSummary,
+  type DishSummary,
+  type LessonFields,
+  type Page,
+  type Purpose,
+  type RubricSummary,
+} from '@pelvo/contract';
 import { fetcher, fieldProblem } from '../app/client';
 import { Choice, Section, SelectField, Stepper, StrandGlyph, TextField, Tick } from '../design';
 import { useTechniques } from '../techniques';
@@ -29,36 +38,144 @@ export function LessonForm({ fields, onChange, error, editionTitles = {}, rubric
     <div className="space-y-8">
       <Section title="When and who">
         <div className="grid gap-4 sm:grid-cols-2">
-          <TextField label="Title" placeholder="Blanching and emulsions" value={fields.title} problem={problem('title')} onChange={(event) => set({ title: event.target.value })} />
-          <SelectField label="Class" value={fields.classId} problem={problem('classId')} hint={cookeryClass?.students === 0 ? 'Nobody is in this class yet: add students, or set a number below.' : undefined} onChange={(event) => set({ classId: event.target.value })}>
+          <TextField
+            label="Title"
+            placeholder="Blanching and emulsions"
+            value={fields.title}
+            problem={problem('title')}
+            onChange={(event) => set({ title: event.target.value })}
+          />
+          <SelectField
+            label="Class"
+            value={fields.classId}
+            problem={problem('classId')}
+            hint={cookeryClass?.students === 0 ? 'Nobody is in this class yet: add students, or set a number below.' : undefined}
+            onChange={(event) => set({ classId: event.target.value })}
+          >
             <option value="">Choose a class</option>
-            {classes.map((item) => <option key={item.id} value={item.id}>{item.name}, {item.students} students</option>)}
+            {classes.map((item) => (
+              <option key={item.id} value={item.id}>
+                {item.name}, {item.students} students
+              </option>
+            ))}
           </SelectField>
         </div>
         <div className="mt-4 grid grid-cols-2 gap-4 sm:grid-cols-4">
-          <TextField label="Date" type="date" value={fields.date} problem={problem('date')} onChange={(event) => set({ date: event.target.value })} />
-          <TextField label="Starts" type="time" value={fields.start} problem={problem('start')} onChange={(event) => set({ start: event.target.value })} />
-          <TextField label="Ends" type="time" value={fields.end} problem={problem('end') ?? endProblem(fields)} onChange={(event) => set({ end: event.target.value })} />
-          <TextField label="Kitchen" placeholder="Kitchen 2" value={fields.kitchen} problem={problem('kitchen')} onChange={(event) => set({ kitchen: event.target.value })} />
+          <TextField
+            label="Date"
+            type="date"
+            value={fields.date}
+            problem={problem('date')}
+            onChange={(event) => set({ date: event.target.value })}
+          />
+          <TextField
+            label="Starts"
+            type="time"
+            value={fields.start}
+            problem={problem('start')}
+            onChange={(event) => set({ start: event.target.value })}
+          />
+          <TextField
+            label="Ends"
+            type="time"
+            value={fields.end}
+            problem={problem('end') ?? endProblem(fields)}
+            onChange={(event) => set({ end: event.target.value })}
+          />
+          <TextField
+            label="Kitchen"
+            placeholder="Kitchen 2"
+            value={fields.kitchen}
+            problem={problem('kitchen')}
+            onChange={(event) => set({ kitchen: event.target.value })}
+          />
         </div>
       </Section>
       <Section title="How they work">
         <div className="flex flex-wrap items-start gap-x-6 gap-y-4">
-          <Choice label="Students work" value={fields.teamSize > 2 ? 3 : fields.teamSize} options={[{ value: 1, label: 'alone' }, { value: 2, label: 'in pairs' }, { value: 3, label: 'in teams' }]} onChange={(mode) => set({ teamSize: mode === 3 ? Math.max(3, fields.teamSize) : mode })} />
-          {fields.teamSize > 2 ? <Stepper label="In a team" value={fields.teamSize} min={3} max={12} problem={problem('teamSize')} onChange={(teamSize) => set({ teamSize })} /> : null}
-          <Stepper label={fields.teamSize === 1 ? 'Portions a student' : fields.teamSize === 2 ? 'Portions a pair' : 'Portions a team'} value={fields.portionsATeam} min={1} max={100} problem={problem('portionsATeam')} onChange={(portionsATeam) => set({ portionsATeam })} />
-          <Stepper label="Demonstration" hint="portions" value={fields.demonstrationPortions} min={0} max={100} onChange={(demonstrationPortions) => set({ demonstrationPortions })} />
-          <Stepper label="Reference plates" value={fields.referencePlates} min={0} max={20} onChange={(referencePlates) => set({ referencePlates })} />
-          <Stepper label="Second tries" hint="whole makings" value={fields.spareMakings} min={0} max={20} onChange={(spareMakings) => set({ spareMakings })} />
+          <Choice
+            label="Students work"
+            value={fields.teamSize > 2 ? 3 : fields.teamSize}
+            options={[
+              { value: 1, label: 'alone' },
+              { value: 2, label: 'in pairs' },
+              { value: 3, label: 'in teams' },
+            ]}
+            onChange={(mode) => set({ teamSize: mode === 3 ? Math.max(3, fields.teamSize) : mode })}
+          />
+          {fields.teamSize > 2 ? (
+            <Stepper
+              label="In a team"
+              value={fields.teamSize}
+              min={3}
+              max={12}
+              problem={problem('teamSize')}
+              onChange={(teamSize) => set({ teamSize })}
+            />
+          ) : null}
+          <Stepper
+            label={fields.teamSize === 1 ? 'Portions a student' : fields.teamSize === 2 ? 'Portions a pair' : 'Portions a team'}
+            value={fields.portionsATeam}
+            min={1}
+            max={100}
+            problem={problem('portionsATeam')}
+            onChange={(portionsATeam) => set({ portionsATeam })}
+          />
+          <Stepper
+            label="Demonstration"
+            hint="portions"
+            value={fields.demonstrationPortions}
+            min={0}
+            max={100}
+            onChange={(demonstrationPortions) => set({ demonstrationPortions })}
+          />
+          <Stepper
+            label="Reference plates"
+            value={fields.referencePlates}
+            min={0}
+            max={20}
+            onChange={(referencePlates) => set({ referencePlates })}
+          />
+          <Stepper
+            label="Second tries"
+            hint="whole makings"
+            value={fields.spareMakings}
+            min={0}
+            max={20}
+            onChange={(spareMakings) => set({ spareMakings })}
+          />
         </div>
         <div className="mt-3 flex flex-wrap items-end gap-4">
-          <Tick label={`Count students by roster and absences (${roster})`} checked={fields.studentCount === null} onChange={(follow) => set({ studentCount: follow ? null : Math.max(1, roster) })} />
-          {fields.studentCount === null ? null : <Stepper label="Students to plan for" value={fields.studentCount} min={1} max={LESSON_LIMITS.students} problem={problem('studentCount')} onChange={(studentCount) => set({ studentCount })} />}
+          <Tick
+            label={`Count students by roster and absences (${roster})`}
+            checked={fields.studentCount === null}
+            onChange={(follow) => set({ studentCount: follow ? null : Math.max(1, roster) })}
+          />
+          {fields.studentCount === null ? null : (
+            <Stepper
+              label="Students to plan for"
+              value={fields.studentCount}
+              min={1}
+              max={LESSON_LIMITS.students}
+              problem={problem('studentCount')}
+              onChange={(studentCount) => set({ studentCount })}
+            />
+          )}
         </div>
       </Section>
-      <DishPicker fields={fields} titles={editionTitles} problem={problem('dishEditionIds')} onChange={(dishEditionIds) => set({ dishEditionIds })} />
+      <DishPicker
+        fields={fields}
+        titles={editionTitles}
+        problem={problem('dishEditionIds')}
+        onChange={(dishEditionIds) => set({ dishEditionIds })}
+      />
       <TechniquePicker fields={fields} onChange={(techniques) => set({ techniques })} />
-      <RubricPicker fields={fields} name={rubricName} problem={problem('rubricEditionId')} onChange={(rubricEditionId) => set({ rubricEditionId })} />
+      <RubricPicker
+        fields={fields}
+        name={rubricName}
+        problem={problem('rubricEditionId')}
+        onChange={(rubricEditionId) => set({ rubricEditionId })}
+      />
     </div>
   );
 }
@@ -77,7 +194,15 @@ function Removable({ label, onRemove, children }: { label: string; onRemove: () 
   return (
     <li className="flex items-center gap-3 py-1">
       <span className="flex min-w-0 flex-1 flex-wrap items-center gap-3">{children}</span>
-      <button type="button" aria-label={`Remove ${label}`} title={`Remove ${label}`} onClick={onRemove} className="flex size-11 items-center justify-center hover:bg-wash"><X aria-hidden className="size-5" /></button>
+      <button
+        type="button"
+        aria-label={`Remove ${label}`}
+        title={`Remove ${label}`}
+        onClick={onRemove}
+        className="flex size-11 items-center justify-center hover:bg-wash"
+      >
+        <X aria-hidden className="size-5" />
+      </button>
     </li>
   );
 }
@@ -91,11 +216,28 @@ function DishPicker({ fields, titles, problem, onChange }: PickerProps<readonly 
   const left = published.filter((dish) => !taken.has(dish.editionId!) && !takenTitles.has(dish.title));
   return (
     <Section title="Dishes">
-      <ul className="divide-y divide-line">{fields.dishEditionIds.map((id) => <Removable key={id} label={titleOf(id)} onRemove={() => onChange(fields.dishEditionIds.filter((other) => other !== id))}><b>{titleOf(id)}</b></Removable>)}</ul>
+      <ul className="divide-y divide-line">
+        {fields.dishEditionIds.map((id) => (
+          <Removable key={id} label={titleOf(id)} onRemove={() => onChange(fields.dishEditionIds.filter((other) => other !== id))}>
+            <b>{titleOf(id)}</b>
+          </Removable>
+        ))}
+      </ul>
       <div className="mt-2 max-w-md">
-        <SelectField label="Add a dish" labelHidden={left.length > 0 && taken.size > 0} value="" problem={problem} hint={data && published.length === 0 ? 'No dish is published yet. Read a recipe first, then publish it.' : undefined} onChange={(event) => event.target.value && onChange([...fields.dishEditionIds, event.target.value])}>
+        <SelectField
+          label="Add a dish"
+          labelHidden={left.length > 0 && taken.size > 0}
+          value=""
+          problem={problem}
+          hint={data && published.length === 0 ? 'No dish is published yet. Read a recipe first, then publish it.' : undefined}
+          onChange={(event) => event.target.value && onChange([...fields.dishEditionIds, event.target.value])}
+        >
           <option value="">Add a dish</option>
-          {left.map((dish) => <option key={dish.id} value={dish.editionId!}>{dish.title} (edition {dish.edition})</option>)}
+          {left.map((dish) => (
+            <option key={dish.id} value={dish.editionId!}>
+              {dish.title} (edition {dish.edition})
+            </option>
+          ))}
         </SelectField>
       </div>
     </Section>
@@ -113,19 +255,57 @@ function TechniquePicker({ fields, onChange }: PickerProps<LessonFields['techniq
           const technique = techniques.find(({ id }) => id === chosen.id);
           if (!technique) return null;
           return (
-            <Removable key={chosen.id} label={technique.name} onRemove={() => onChange(fields.techniques.filter(({ id }) => id !== chosen.id))}>
+            <Removable
+              key={chosen.id}
+              label={technique.name}
+              onRemove={() => onChange(fields.techniques.filter(({ id }) => id !== chosen.id))}
+            >
               <StrandGlyph strand={technique.strand} /> <b className="min-w-56">{technique.name}</b>
-              <span className="w-36"><SelectField label={`Purpose of ${technique.name}`} labelHidden value={chosen.purpose} onChange={(event) => onChange(fields.techniques.map((other) => (other.id === chosen.id ? { ...other, purpose: event.target.value as Purpose } : other)))}>{PURPOSES.map((each) => <option key={each}>{each}</option>)}</SelectField></span>
+              <span className="w-36">
+                <SelectField
+                  label={`Purpose of ${technique.name}`}
+                  labelHidden
+                  value={chosen.purpose}
+                  onChange={(event) =>
+                    onChange(
+                      fields.techniques.map((other) =>
+                        other.id === chosen.id ? { ...other, purpose: event.target.value as Purpose } : other,
+                      ),
+                    )
+                  }
+                >
+                  {PURPOSES.map((each) => (
+                    <option key={each}>{each}</option>
+                  ))}
+                </SelectField>
+              </span>
             </Removable>
           );
         })}
       </ul>
       <div className="mt-2 flex flex-wrap gap-3">
-        <div className="w-72"><SelectField label="Add a technique" labelHidden value="" onChange={(event) => event.target.value && onChange([...fields.techniques, { id: event.target.value, purpose }])}>
-          <option value="">Add a technique</option>
-          {left.map((technique) => <option key={technique.id} value={technique.id}>{technique.name}</option>)}
-        </SelectField></div>
-        <div className="w-36"><SelectField label="to" labelHidden value={purpose} onChange={(event) => setPurpose(event.target.value as Purpose)}>{PURPOSES.map((each) => <option key={each}>{each}</option>)}</SelectField></div>
+        <div className="w-72">
+          <SelectField
+            label="Add a technique"
+            labelHidden
+            value=""
+            onChange={(event) => event.target.value && onChange([...fields.techniques, { id: event.target.value, purpose }])}
+          >
+            <option value="">Add a technique</option>
+            {left.map((technique) => (
+              <option key={technique.id} value={technique.id}>
+                {technique.name}
+              </option>
+            ))}
+          </SelectField>
+        </div>
+        <div className="w-36">
+          <SelectField label="to" labelHidden value={purpose} onChange={(event) => setPurpose(event.target.value as Purpose)}>
+            {PURPOSES.map((each) => (
+              <option key={each}>{each}</option>
+            ))}
+          </SelectField>
+        </div>
       </div>
     </Section>
   );
@@ -138,10 +318,20 @@ function RubricPicker({ fields, name, problem, onChange }: PickerProps<string | 
   return (
     <Section title="Rubric">
       <div className="max-w-md">
-        <SelectField label="Dishes are marked by" labelHidden value={fields.rubricEditionId ?? ''} problem={problem} onChange={(event) => onChange(event.target.value || null)}>
+        <SelectField
+          label="Dishes are marked by"
+          labelHidden
+          value={fields.rubricEditionId ?? ''}
+          problem={problem}
+          onChange={(event) => onChange(event.target.value || null)}
+        >
           <option value="">No rubric: nothing is marked</option>
           {older ? <option value={fields.rubricEditionId!}>{name ?? 'The edition in use'}</option> : null}
-          {published.map((rubric) => <option key={rubric.id} value={rubric.editionId!}>{rubric.name} (edition {rubric.edition})</option>)}
+          {published.map((rubric) => (
+            <option key={rubric.id} value={rubric.editionId!}>
+              {rubric.name} (edition {rubric.edition})
+            </option>
+          ))}
         </SelectField>
       </div>
     </Section>

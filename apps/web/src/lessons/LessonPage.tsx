@@ -22,7 +22,20 @@ export default function LessonPage() {
     <Shell strip={data ? <LessonStrip lesson={data} station="plan" /> : undefined}>
       <ProblemNotice error={error} retry={() => void mutate()} />
       {!data && !error ? <Loading what="the lesson" /> : null}
-      {data ? <Plan key={data.id} lesson={data} onStored={(lesson) => { void mutate(lesson, { revalidate: false }); void mutateAll('/lessons'); }} onChanged={() => { void mutate(); void mutateAll('/lessons'); }} /> : null}
+      {data ? (
+        <Plan
+          key={data.id}
+          lesson={data}
+          onStored={(lesson) => {
+            void mutate(lesson, { revalidate: false });
+            void mutateAll('/lessons');
+          }}
+          onChanged={() => {
+            void mutate();
+            void mutateAll('/lessons');
+          }}
+        />
+      ) : null}
     </Shell>
   );
 }
@@ -57,23 +70,57 @@ function Plan({ lesson, onStored, onChanged }: PlanProps) {
     }
     setBusy(false);
   };
-  const meanwhile = error && problemOf(error).type === 'urn:pelvo:problem:changed-meanwhile' ? (problemOf(error).current as LessonDetail) : null;
+  const meanwhile =
+    error && problemOf(error).type === 'urn:pelvo:problem:changed-meanwhile' ? (problemOf(error).current as LessonDetail) : null;
   const update = (dish: LessonDetail['dishes'][number]) =>
-    setEditing({ version: editing?.version ?? lesson.version, fields: { ...fields, dishEditionIds: fields.dishEditionIds.map((id) => (id === dish.editionId ? dish.newer!.editionId : id)) } });
+    setEditing({
+      version: editing?.version ?? lesson.version,
+      fields: { ...fields, dishEditionIds: fields.dishEditionIds.map((id) => (id === dish.editionId ? dish.newer!.editionId : id)) },
+    });
   return (
     <WorkingPage aside={<PlanMargin lesson={lesson} />}>
       <PageHead
         title={lesson.title}
         lead={`${longDate(lesson.date)}, ${lesson.start} to ${lesson.end}${lesson.kitchen ? `, ${lesson.kitchen}` : ''}. ${lesson.className}.`}
-        actions={dirty && lead ? <><Button onClick={drop}>Drop changes</Button><Button kind="main" busy={busy} onClick={() => void save(editing?.version ?? lesson.version)}>Save the plan</Button></> : null}
+        actions={
+          dirty && lead ? (
+            <>
+              <Button onClick={drop}>Drop changes</Button>
+              <Button kind="main" busy={busy} onClick={() => void save(editing?.version ?? lesson.version)}>
+                Save the plan
+              </Button>
+            </>
+          ) : null
+        }
       />
       <div className="mb-5 space-y-3">
-        {meanwhile ? <MeanwhileNotice mine={fields} theirs={meanwhile} onKeepMine={() => void save(meanwhile.version)} onTakeTheirs={() => { onStored(meanwhile); drop(); }} /> : <ProblemNotice error={error} />}
-        {lesson.dishes.filter((dish) => dish.newer && fields.dishEditionIds.includes(dish.editionId)).map((dish) => (
-          <Notice key={dish.editionId} title={`${dish.content.title}: edition ${dish.newer!.number} is out; this lesson uses edition ${dish.number}.`}>
-            {lead ? <Button kind="quiet" onClick={() => update(dish)}>Use edition {dish.newer!.number}</Button> : null}
-          </Notice>
-        ))}
+        {meanwhile ? (
+          <MeanwhileNotice
+            mine={fields}
+            theirs={meanwhile}
+            onKeepMine={() => void save(meanwhile.version)}
+            onTakeTheirs={() => {
+              onStored(meanwhile);
+              drop();
+            }}
+          />
+        ) : (
+          <ProblemNotice error={error} />
+        )}
+        {lesson.dishes
+          .filter((dish) => dish.newer && fields.dishEditionIds.includes(dish.editionId))
+          .map((dish) => (
+            <Notice
+              key={dish.editionId}
+              title={`${dish.content.title}: edition ${dish.newer!.number} is out; this lesson uses edition ${dish.number}.`}
+            >
+              {lead ? (
+                <Button kind="quiet" onClick={() => update(dish)}>
+                  Use edition {dish.newer!.number}
+                </Button>
+              ) : null}
+            </Notice>
+          ))}
       </div>
       <Attendance lesson={lesson} onChanged={onChanged} />
       {lead ? (
@@ -85,19 +132,45 @@ function Plan({ lesson, onStored, onChanged }: PlanProps) {
           rubricName={lesson.rubric ? `${lesson.rubric.name} (edition ${lesson.rubric.number})` : undefined}
           onChange={(next) => setEditing({ fields: next, version: editing?.version ?? lesson.version })}
         />
-      ) : <PlanSummary lesson={lesson} />}
+      ) : (
+        <PlanSummary lesson={lesson} />
+      )}
     </WorkingPage>
   );
 }
 
-function MeanwhileNotice({ mine, theirs, onKeepMine, onTakeTheirs }: { mine: LessonFields; theirs: LessonDetail; onKeepMine: () => void; onTakeTheirs: () => void }) {
+function MeanwhileNotice({
+  mine,
+  theirs,
+  onKeepMine,
+  onTakeTheirs,
+}: {
+  mine: LessonFields;
+  theirs: LessonDetail;
+  onKeepMine: () => void;
+  onTakeTheirs: () => void;
+}) {
   const other = fieldsOf(theirs);
-  const differs = (Object.keys(mine) as (keyof LessonFields)[]).filter((field) => JSON.stringify(mine[field]) !== JSON.stringify(other[field]));
-  const show = (value: unknown) => (typeof value === 'object' && value !== null ? `${Array.isArray(value) ? value.length : ''} chosen` : String(value ?? 'by roster'));
+  const differs = (Object.keys(mine) as (keyof LessonFields)[]).filter(
+    (field) => JSON.stringify(mine[field]) !== JSON.stringify(other[field]),
+  );
+  const show = (value: unknown) =>
+    typeof value === 'object' && value !== null ? `${Array.isArray(value) ? value.length : ''} chosen` : String(value ?? 'by roster');
   return (
     <Notice kind="problem" title="Someone else has saved this plan meanwhile. Nothing of yours is lost.">
-      <ul className="list-disc pl-5">{differs.map((field) => <li key={field}><b>{field}</b>: stored {show(other[field])}, yours {show(mine[field])}</li>)}</ul>
-      <div className="mt-2 flex gap-2"><Button kind="main" onClick={onKeepMine}>Save mine over it</Button><Button onClick={onTakeTheirs}>Take what is stored</Button></div>
+      <ul className="list-disc pl-5">
+        {differs.map((field) => (
+          <li key={field}>
+            <b>{field}</b>: stored {show(other[field])}, yours {show(mine[field])}
+          </li>
+        ))}
+      </ul>
+      <div className="mt-2 flex gap-2">
+        <Button kind="main" onClick={onKeepMine}>
+          Save mine over it
+        </Button>
+        <Button onClick={onTakeTheirs}>Take what is stored</Button>
+      </div>
     </Notice>
   );
 }
@@ -121,7 +194,12 @@ function Attendance({ lesson, onChanged }: { lesson: LessonDetail; onChanged: ()
       <ul className="flex flex-wrap gap-2">
         {lesson.students.map((student) => (
           <li key={student.id}>
-            <button type="button" aria-pressed={!student.absent} onClick={() => void toggle(student.id, !student.absent)} className={`min-h-12 rounded-sm border-2 px-3 ${student.absent ? 'hatch border-dashed border-soft' : 'border-ink bg-tile'}`}>
+            <button
+              type="button"
+              aria-pressed={!student.absent}
+              onClick={() => void toggle(student.id, !student.absent)}
+              className={`min-h-12 rounded-sm border-2 px-3 ${student.absent ? 'hatch border-dashed border-soft' : 'border-ink bg-tile'}`}
+            >
               <span className="bg-inherit">{student.name}</span>
               <span className="ml-1 text-small text-soft">{student.absent ? 'away' : ''}</span>
             </button>
@@ -145,15 +223,42 @@ function PlanMargin({ lesson }: { lesson: LessonDetail }) {
         <h2 className="text-lg">Portions in all</h2>
         <FigureValue id="demand" figure={demand} className="font-title !text-4xl" />
       </div>
-      {missing.length > 0 ? <div><h2 className="text-lg">Still missing</h2><ul>{missing.map(({ station, what }) => <li key={what}>{station === 'plan' ? <span className="inline-flex min-h-11 items-center">{what}</span> : <Link to={stationPath(lesson.id, station)} className="inline-flex min-h-11 items-center">{what}</Link>}</li>)}</ul></div> : null}
+      {missing.length > 0 ? (
+        <div>
+          <h2 className="text-lg">Still missing</h2>
+          <ul>
+            {missing.map(({ station, what }) => (
+              <li key={what}>
+                {station === 'plan' ? (
+                  <span className="inline-flex min-h-11 items-center">{what}</span>
+                ) : (
+                  <Link to={stationPath(lesson.id, station)} className="inline-flex min-h-11 items-center">
+                    {what}
+                  </Link>
+                )}
+              </li>
+            ))}
+          </ul>
+        </div>
+      ) : null}
       {lesson.students.length > 0 ? (
         <div>
           <h2 className="text-lg">What students may not eat</h2>
-          {conflicts.length === 0 ? <p className="text-soft">No conflict found with the needs on the roster.</p> : (
-            <ul className="mt-1 space-y-1.5">{conflicts.map((found, index) => <li key={index} className="border-l-8 border-ink pl-2 leading-snug"><b>{found.student}</b>: {found.need}. {found.dish} has {found.items.join(', ')}.</li>)}</ul>
+          {conflicts.length === 0 ? (
+            <p className="text-soft">No conflict found with the needs on the roster.</p>
+          ) : (
+            <ul className="mt-1 space-y-1.5">
+              {conflicts.map((found, index) => (
+                <li key={index} className="border-l-8 border-ink pl-2 leading-snug">
+                  <b>{found.student}</b>: {found.need}. {found.dish} has {found.items.join(', ')}.
+                </li>
+              ))}
+            </ul>
           )}
           {unknown.length > 0 ? <p className="mt-2 text-small">Nothing is known of: {unknown.join(', ')}. Check the label.</p> : null}
-          <p className="mt-2 text-small text-soft">By ingredient names only. The label, the local code and the responsible person decide.</p>
+          <p className="mt-2 text-small text-soft">
+            By ingredient names only. The label, the local code and the responsible person decide.
+          </p>
         </div>
       ) : null}
     </div>
@@ -163,9 +268,34 @@ function PlanMargin({ lesson }: { lesson: LessonDetail }) {
 function PlanSummary({ lesson }: { lesson: LessonDetail }) {
   return (
     <>
-      <Section title="Dishes"><ul>{lesson.dishes.map((dish) => <li key={dish.editionId}><Link to={`/dish-editions/${dish.editionId}`} className="inline-flex min-h-11 items-center font-semibold">{dish.content.title}</Link> <span className="text-soft">edition {dish.number}</span></li>)}</ul></Section>
-      <Section title="Techniques in focus"><ul className="divide-y divide-line">{lesson.techniques.map((technique) => <li key={technique.id} className="flex min-h-11 items-center gap-3"><StrandGlyph strand={technique.strand} /> <Link to={`/techniques/${technique.id}`}>{technique.name}</Link> <span className="text-soft">{technique.purpose}</span></li>)}</ul></Section>
-      <Section title="How they work"><p>{lesson.teamSize === 1 ? 'Alone' : lesson.teamSize === 2 ? 'In pairs' : `In teams of ${lesson.teamSize}`}, {lesson.portionsATeam} portions each; {lesson.present} students.</p></Section>
+      <Section title="Dishes">
+        <ul>
+          {lesson.dishes.map((dish) => (
+            <li key={dish.editionId}>
+              <Link to={`/dish-editions/${dish.editionId}`} className="inline-flex min-h-11 items-center font-semibold">
+                {dish.content.title}
+              </Link>{' '}
+              <span className="text-soft">edition {dish.number}</span>
+            </li>
+          ))}
+        </ul>
+      </Section>
+      <Section title="Techniques in focus">
+        <ul className="divide-y divide-line">
+          {lesson.techniques.map((technique) => (
+            <li key={technique.id} className="flex min-h-11 items-center gap-3">
+              <StrandGlyph strand={technique.strand} /> <Link to={`/techniques/${technique.id}`}>{technique.name}</Link>{' '}
+              <span className="text-soft">{technique.purpose}</span>
+            </li>
+          ))}
+        </ul>
+      </Section>
+      <Section title="How they work">
+        <p>
+          {lesson.teamSize === 1 ? 'Alone' : lesson.teamSize === 2 ? 'In pairs' : `In teams of ${lesson.teamSize}`}, {lesson.portionsATeam}{' '}
+          portions each; {lesson.present} students.
+        </p>
+      </Section>
     </>
   );
 }

@@ -29,10 +29,24 @@ export default function NewLessonPage() {
   };
   return (
     <Shell>
-      <PageHead title="Plan a lesson" lead="What is taught decides the dish; the dish and the class decide the order." actions={<Button kind="main" busy={busy} onClick={() => void save()}>Save the plan</Button>} />
-      <div className="mb-5"><ProblemNotice error={error} /></div>
+      <PageHead
+        title="Plan a lesson"
+        lead="What is taught decides the dish; the dish and the class decide the order."
+        actions={
+          <Button kind="main" busy={busy} onClick={() => void save()}>
+            Save the plan
+          </Button>
+        }
+      />
+      <div className="mb-5">
+        <ProblemNotice error={error} />
+      </div>
       <LessonForm fields={fields} onChange={setFields} error={error} />
-      <div className="mt-8"><Button kind="main" busy={busy} onClick={() => void save()}>Save the plan</Button></div>
+      <div className="mt-8">
+        <Button kind="main" busy={busy} onClick={() => void save()}>
+          Save the plan
+        </Button>
+      </div>
     </Shell>
   );
 }

@@ -11,7 +11,11 @@ import { useLessons } from './useLessons';
 export default function TermPage() {
   const lead = useMe().role === 'lead';
   const { data, error, mutate } = useLessons();
-  const plan = lead ? <ButtonLink kind="main" to="/lessons/new">Plan a lesson</ButtonLink> : null;
+  const plan = lead ? (
+    <ButtonLink kind="main" to="/lessons/new">
+      Plan a lesson
+    </ButtonLink>
+  ) : null;
   const coming = data?.filter((lesson) => lesson.date >= today()) ?? [];
   const past = data?.filter((lesson) => lesson.date < today()).reverse() ?? [];
   const [next, ...later] = coming;
@@ -20,16 +24,33 @@ export default function TermPage() {
       <PageHead title={next ? next.title : 'The term'} lead={next ? <NextLead lesson={next} /> : 'No lesson ahead.'} actions={plan} />
       <ProblemNotice error={error} retry={() => void mutate()} />
       {!data && !error ? <Loading what="the term" /> : null}
-      {data?.length === 0 ? <Empty title="No lesson yet" action={plan}>Plan one, for example "Blanching and emulsions": choose a class, a dish and the techniques in focus. The order follows by itself.</Empty> : null}
+      {data?.length === 0 ? (
+        <Empty title="No lesson yet" action={plan}>
+          Plan one, for example "Blanching and emulsions": choose a class, a dish and the techniques in focus. The order follows by itself.
+        </Empty>
+      ) : null}
       {next ? <NextLesson lesson={next} /> : null}
-      {later.length > 0 ? <Section title="Later"><LessonRows lessons={later} /></Section> : null}
-      {past.length > 0 ? <Section title="Earlier"><LessonRows lessons={past} /></Section> : null}
+      {later.length > 0 ? (
+        <Section title="Later">
+          <LessonRows lessons={later} />
+        </Section>
+      ) : null}
+      {past.length > 0 ? (
+        <Section title="Earlier">
+          <LessonRows lessons={past} />
+        </Section>
+      ) : null}
     </Shell>
   );
 }
 
 function NextLead({ lesson }: { lesson: LessonSummary }) {
-  return <><b className="text-ink">{fromToday(lesson.date)}</b>, {shortDate(lesson.date)}, {lesson.start} to {lesson.end}{lesson.kitchen ? `, ${lesson.kitchen}` : ''}. {lesson.className}, {lesson.present} students.</>;
+  return (
+    <>
+      <b className="text-ink">{fromToday(lesson.date)}</b>, {shortDate(lesson.date)}, {lesson.start} to {lesson.end}
+      {lesson.kitchen ? `, ${lesson.kitchen}` : ''}. {lesson.className}, {lesson.present} students.
+    </>
+  );
 }
 
 function NextLesson({ lesson }: { lesson: LessonSummary }) {
@@ -40,15 +61,32 @@ function NextLesson({ lesson }: { lesson: LessonSummary }) {
         <p className="font-title text-2xl">{lesson.dishes.join('; ') || 'No dish yet'}</p>
         <ul className="mt-3 flex flex-wrap gap-2">
           {lesson.techniques.map((technique) => (
-            <li key={technique.name} className="inline-flex items-center gap-2 border border-ink bg-tile px-2.5 py-1"><StrandGlyph strand={technique.strand} size={18} /> {technique.name} <span className="text-small text-soft">{technique.purpose}</span></li>
+            <li key={technique.name} className="inline-flex items-center gap-2 border border-ink bg-tile px-2.5 py-1">
+              <StrandGlyph strand={technique.strand} size={18} /> {technique.name}{' '}
+              <span className="text-small text-soft">{technique.purpose}</span>
+            </li>
           ))}
         </ul>
       </div>
       <div className="border-l-2 border-beet pl-4">
         <h2 className="text-lg">{missing.length > 0 ? 'Still missing' : 'Nothing is missing'}</h2>
         <ul>
-          {missing.map(({ station, what }) => <li key={what}><Link to={stationPath(lesson.id, station)} className="inline-flex min-h-11 items-center">{STATION_NAMES[station]}: {what}</Link></li>)}
-          {lesson.readiness.filter(({ missing: lacks }) => lacks.length === 0).map(({ station, said }) => <li key={station}><Link to={stationPath(lesson.id, station)} className="inline-flex min-h-11 items-center">{STATION_NAMES[station]}: {said}</Link></li>)}
+          {missing.map(({ station, what }) => (
+            <li key={what}>
+              <Link to={stationPath(lesson.id, station)} className="inline-flex min-h-11 items-center">
+                {STATION_NAMES[station]}: {what}
+              </Link>
+            </li>
+          ))}
+          {lesson.readiness
+            .filter(({ missing: lacks }) => lacks.length === 0)
+            .map(({ station, said }) => (
+              <li key={station}>
+                <Link to={stationPath(lesson.id, station)} className="inline-flex min-h-11 items-center">
+                  {STATION_NAMES[station]}: {said}
+                </Link>
+              </li>
+            ))}
         </ul>
       </div>
     </div>
@@ -63,11 +101,29 @@ function LessonRows({ lessons }: { lessons: readonly LessonSummary[] }) {
         const mark = lesson.readiness.find(({ station }) => station === 'mark');
         return (
           <li key={lesson.id}>
-            <Link to={stationPath(lesson.id, 'plan')} className="grid items-baseline gap-x-6 py-2.5 no-underline hover:bg-wash sm:grid-cols-[10.5rem_minmax(0,4fr)_minmax(0,3fr)_minmax(0,3fr)]">
-              <span className="text-soft">{shortDate(lesson.date)}, {lesson.start}</span>
-              <span className="min-w-0"><b className="font-title text-lg">{lesson.title}</b><span className="block truncate text-small text-soft">{lesson.dishes.join('; ')}</span></span>
-              <span>{lesson.className}, {lesson.present}</span>
-              <span className="text-small">{missing.length > 0 ? <b className="border border-dashed border-beet px-1.5">{missing.map(({ what }) => what).join(', ')}</b> : lesson.date < today() ? (mark?.said ?? '') : 'nothing missing'}</span>
+            <Link
+              to={stationPath(lesson.id, 'plan')}
+              className="grid items-baseline gap-x-6 py-2.5 no-underline hover:bg-wash sm:grid-cols-[10.5rem_minmax(0,4fr)_minmax(0,3fr)_minmax(0,3fr)]"
+            >
+              <span className="text-soft">
+                {shortDate(lesson.date)}, {lesson.start}
+              </span>
+              <span className="min-w-0">
+                <b className="font-title text-lg">{lesson.title}</b>
+                <span className="block truncate text-small text-soft">{lesson.dishes.join('; ')}</span>
+              </span>
+              <span>
+                {lesson.className}, {lesson.present}
+              </span>
+              <span className="text-small">
+                {missing.length > 0 ? (
+                  <b className="border border-dashed border-beet px-1.5">{missing.map(({ what }) => what).join(', ')}</b>
+                ) : lesson.date < today() ? (
+                  (mark?.said ?? '')
+                ) : (
+                  'nothing missing'
+                )}
+              </span>
             </Link>
           </li>
         );

@@ -4,7 +4,20 @@ import { computeOrder, showFraction, exact, type Order } from '@pelvo/core';
 import { LESSON_LIMITS, makingPlanOf, type LessonDetail } from '@pelvo/contract';
 import { shortDate } from '../app/dates';
 import { Shell } from '../app/Shell';
-import { DownloadLink, Empty, FigureValue, Loading, Notice, PageHead, ProblemNotice, Section, Stepper, WorkingPage, Button, ButtonLink } from '../design';
+import {
+  DownloadLink,
+  Empty,
+  FigureValue,
+  Loading,
+  Notice,
+  PageHead,
+  ProblemNotice,
+  Section,
+  Stepper,
+  WorkingPage,
+  Button,
+  ButtonLink,
+} from '../design';
 import { LessonStrip, useLesson } from '../lessons';
 
 /** What to buy for a lesson, recomputed here as the number of students changes. */
@@ -40,8 +53,17 @@ function OrderScreen({ lesson }: { lesson: LessonDetail }) {
   const file = (kind: string, more = '') => `/api/lessons/${lesson.id}/order.${kind}?${asked === null ? '' : `students=${asked}`}${more}`;
   if (lesson.dishes.length === 0 || lesson.present === 0) {
     return (
-      <Empty title={lesson.dishes.length === 0 ? 'No dish in this lesson yet' : 'Nobody is expected in this lesson'} action={<ButtonLink kind="main" to={`/lessons/${lesson.id}`}>To the plan</ButtonLink>}>
-        {lesson.dishes.length === 0 ? 'The order follows from the dishes and the class. Add a dish to the plan.' : 'Everyone is away or the class is empty. Add students, or set a number of students in the plan.'}
+      <Empty
+        title={lesson.dishes.length === 0 ? 'No dish in this lesson yet' : 'Nobody is expected in this lesson'}
+        action={
+          <ButtonLink kind="main" to={`/lessons/${lesson.id}`}>
+            To the plan
+          </ButtonLink>
+        }
+      >
+        {lesson.dishes.length === 0
+          ? 'The order follows from the dishes and the class. Add a dish to the plan.'
+          : 'Everyone is away or the class is empty. Add students, or set a number of students in the plan.'}
       </Empty>
     );
   }
@@ -50,22 +72,43 @@ function OrderScreen({ lesson }: { lesson: LessonDetail }) {
       <PageHead
         title={`Order for ${students} ${students === 1 ? 'student' : 'students'}`}
         lead={`${lesson.title}, ${shortDate(lesson.date)}. ${order.makings.map((making) => `${making.called}, ${showFraction(exact(making.portions))} ${making.portions === '1' ? 'portion' : 'portions'} each`).join('; ')}.`}
-        actions={<><DownloadLink href={file('csv')}>CSV</DownloadLink><DownloadLink href={file('pdf')}>PDF, A4</DownloadLink><DownloadLink href={file('pdf', '&paper=LETTER')}>PDF, Letter</DownloadLink></>}
+        actions={
+          <>
+            <DownloadLink href={file('csv')}>CSV</DownloadLink>
+            <DownloadLink href={file('pdf')}>PDF, A4</DownloadLink>
+            <DownloadLink href={file('pdf', '&paper=LETTER')}>PDF, Letter</DownloadLink>
+          </>
+        }
       />
       <div className="mb-5 flex flex-wrap items-end gap-6">
         <Stepper big label="Students" value={students} min={1} max={LESSON_LIMITS.students} onChange={setAsked} />
-        <div><p className="font-semibold">Portions in all</p><FigureValue id="demand" figure={order.demand} className="!text-2xl" /></div>
+        <div>
+          <p className="font-semibold">Portions in all</p>
+          <FigureValue id="demand" figure={order.demand} className="!text-2xl" />
+        </div>
         {asked !== null && asked !== lesson.present ? (
-          <p className="pb-1"><b>What if:</b> the lesson counts {lesson.present}. <Button kind="quiet" onClick={() => setAsked(null)}>Back to {lesson.present}</Button></p>
+          <p className="pb-1">
+            <b>What if:</b> the lesson counts {lesson.present}.{' '}
+            <Button kind="quiet" onClick={() => setAsked(null)}>
+              Back to {lesson.present}
+            </Button>
+          </p>
         ) : null}
       </div>
       {order.held.length > 0 ? (
         <div className="mb-5">
-          <Notice kind="problem" title={`${order.held.length} ${order.held.length === 1 ? 'line is' : 'lines are'} held and not in the order`}>
+          <Notice
+            kind="problem"
+            title={`${order.held.length} ${order.held.length === 1 ? 'line is' : 'lines are'} held and not in the order`}
+          >
             <ul className="mt-1">
               {order.held.map((held) => {
                 const dish = lesson.dishes.find(({ content }) => content.title === held.dish);
-                return <li key={held.lineId + held.dish}>{dish ? <Link to={`/dishes/${dish.dishId}`}>{held.dish}</Link> : held.dish}: “{held.written}”. {held.because}</li>;
+                return (
+                  <li key={held.lineId + held.dish}>
+                    {dish ? <Link to={`/dishes/${dish.dishId}`}>{held.dish}</Link> : held.dish}: “{held.written}”. {held.because}
+                  </li>
+                );
               })}
             </ul>
             <p className="mt-1 text-small">Settle the line on its dish, publish, and use the new edition in the plan.</p>
@@ -75,10 +118,21 @@ function OrderScreen({ lesson }: { lesson: LessonDetail }) {
       <OrderTable order={order} single={lesson.dishes.length === 1 && order.preparations.length === 0} />
       {order.preparations.length > 0 ? (
         <Section title="To make ahead, in one bulk making">
-          <ul>{order.preparations.map((need) => <li key={need.editionId} className="py-1"><b>{need.title}: {need.shown}</b>, for {need.usedBy.join(', ')}. <Link to={`/dish-editions/${need.editionId}`}>Its formula</Link></li>)}</ul>
+          <ul>
+            {order.preparations.map((need) => (
+              <li key={need.editionId} className="py-1">
+                <b>
+                  {need.title}: {need.shown}
+                </b>
+                , for {need.usedBy.join(', ')}. <Link to={`/dish-editions/${need.editionId}`}>Its formula</Link>
+              </li>
+            ))}
+          </ul>
         </Section>
       ) : null}
-      <p className="mt-6 text-small text-soft">Allergens are named by ingredient. The maker’s label, the local code and the responsible person decide.</p>
+      <p className="mt-6 text-small text-soft">
+        Allergens are named by ingredient. The maker’s label, the local code and the responsible person decide.
+      </p>
     </WorkingPage>
   );
 }
@@ -86,12 +140,24 @@ function OrderScreen({ lesson }: { lesson: LessonDetail }) {
 function OrderTable({ order, single }: { order: Order; single: boolean }) {
   return (
     <table className="w-full text-left">
-      <thead><tr className="border-b-2 border-ink text-small text-soft"><th className="py-1">To buy</th><th className="py-1 text-right">Amount</th><th className="px-4 py-1 max-md:hidden">Rule</th>{single ? null : <th className="py-1 max-md:hidden">For</th>}<th className="py-1 max-sm:hidden">Allergens</th></tr></thead>
+      <thead>
+        <tr className="border-b-2 border-ink text-small text-soft">
+          <th className="py-1">To buy</th>
+          <th className="py-1 text-right">Amount</th>
+          <th className="px-4 py-1 max-md:hidden">Rule</th>
+          {single ? null : <th className="py-1 max-md:hidden">For</th>}
+          <th className="py-1 max-sm:hidden">Allergens</th>
+        </tr>
+      </thead>
       <tbody className="divide-y divide-line">
         {order.lines.map((line) => (
           <tr key={line.key} className="align-baseline">
-            <th scope="row" className="py-0.5 font-semibold">{line.item}</th>
-            <td className="py-0.5 text-right"><FigureValue id={line.key} figure={line.figure} /></td>
+            <th scope="row" className="py-0.5 font-semibold">
+              {line.item}
+            </th>
+            <td className="py-0.5 text-right">
+              <FigureValue id={line.key} figure={line.figure} />
+            </td>
             <td className="px-4 py-0.5 text-small max-md:hidden">{line.rules.join(', ')}</td>
             {single ? null : <td className="py-0.5 text-small max-md:hidden">{line.dishes.join(', ')}</td>}
             <td className="py-0.5 text-small max-sm:hidden">{line.allergensKnown ? line.allergens.join(', ') : <i>not known</i>}</td>

@@ -31,7 +31,12 @@ export default function PeoplePage() {
       <div className="space-y-4">
         <ProblemNotice error={error ?? failure} />
         {invitation ? <InvitationNotice invitation={invitation} /> : null}
-        <NewPersonForm onInvite={(fields) => run(() => send<Invitation>('POST', '/people', { body: fields })).then((made) => made && setInvitation(made))} failure={failure} />
+        <NewPersonForm
+          onInvite={(fields) =>
+            run(() => send<Invitation>('POST', '/people', { body: fields })).then((made) => made && setInvitation(made))
+          }
+          failure={failure}
+        />
         {!data && !error ? <Loading what="the people" /> : null}
         {data ? (
           <Section title="Accounts">
@@ -44,10 +49,21 @@ export default function PeoplePage() {
                   </span>
                   <span className="min-w-40">{person.signIn ?? <i>no password yet</i>}</span>
                   <span className="min-w-32 text-small">{person.active ? (person.invited ? 'code waiting' : 'active') : 'locked'}</span>
-                  <Button kind="quiet" onClick={() => void run(() => send<Invitation>('POST', `/people/${person.id}/invitation`)).then((made) => made && setInvitation(made))}>
+                  <Button
+                    kind="quiet"
+                    onClick={() =>
+                      void run(() => send<Invitation>('POST', `/people/${person.id}/invitation`)).then(
+                        (made) => made && setInvitation(made),
+                      )
+                    }
+                  >
                     New code
                   </Button>
-                  <Button kind="quiet" disabled={person.id === me.id} onClick={() => void run(() => send('PUT', `/people/${person.id}/active`, { body: { active: !person.active } }))}>
+                  <Button
+                    kind="quiet"
+                    disabled={person.id === me.id}
+                    onClick={() => void run(() => send('PUT', `/people/${person.id}/active`, { body: { active: !person.active } }))}
+                  >
                     {person.active ? 'Lock' : 'Unlock'}
                   </Button>
                 </li>
@@ -63,14 +79,31 @@ export default function PeoplePage() {
 function NewPersonForm({ onInvite, failure }: { onInvite: (fields: NewPerson) => Promise<unknown>; failure: unknown }) {
   const { register, handleSubmit, reset, formState } = useForm<NewPerson>({ defaultValues: { name: '', role: 'assistant' } });
   return (
-    <form onSubmit={(event) => void handleSubmit(async (fields) => { await onInvite(fields); reset(); })(event)} className="flex flex-wrap items-end gap-3" noValidate>
-      <div className="w-64"><TextField label="Name" problem={fieldProblem(failure, 'name')} {...register('name')} /></div>
+    <form
+      onSubmit={(event) =>
+        void handleSubmit(async (fields) => {
+          await onInvite(fields);
+          reset();
+        })(event)
+      }
+      className="flex flex-wrap items-end gap-3"
+      noValidate
+    >
+      <div className="w-64">
+        <TextField label="Name" problem={fieldProblem(failure, 'name')} {...register('name')} />
+      </div>
       <div className="w-56">
         <SelectField label="Role" {...register('role')}>
-          {(['lead', 'assistant', 'stores'] as const).map((role) => <option key={role} value={role}>{ROLE_NAMES[role]}</option>)}
+          {(['lead', 'assistant', 'stores'] as const).map((role) => (
+            <option key={role} value={role}>
+              {ROLE_NAMES[role]}
+            </option>
+          ))}
         </SelectField>
       </div>
-      <Button type="submit" kind="main" busy={formState.isSubmitting}>Invite</Button>
+      <Button type="submit" kind="main" busy={formState.isSubmitting}>
+        Invite
+      </Button>
       <p className="basis-full text-small text-soft">Students get their code on their class’s page.</p>
     </form>
   );

@@ -16,14 +16,21 @@ function Entrance({ title, children }: { title: string; children: ReactNode }) {
   return (
     <div className="grid min-h-screen lg:grid-cols-[5fr_4fr]">
       <div className="flex flex-col justify-between bg-ink p-8 text-paper lg:p-14">
-        <span className="inline-block w-fit rounded-sm bg-paper px-4 py-3"><Wordmark size={40} /></span>
+        <span className="inline-block w-fit rounded-sm bg-paper px-4 py-3">
+          <Wordmark size={40} />
+        </span>
         <div className="my-10 max-w-xl">
           <p className="font-title text-3xl font-bold leading-tight lg:text-5xl">From technique to mark, one strip of time.</p>
-          <p className="mt-4 text-lg text-paper/85">Choose techniques, plan the lesson, order for the class, mark each plate at the pass, and say what to practise next.</p>
+          <p className="mt-4 text-lg text-paper/85">
+            Choose techniques, plan the lesson, order for the class, mark each plate at the pass, and say what to practise next.
+          </p>
         </div>
         <ol aria-hidden className="flex gap-2 text-small">
           <li className="flex-1 rounded-sm border-2 border-paper bg-paper px-3 py-2 font-semibold text-ink">Plan</li>
-          <li className="flex flex-1 overflow-hidden rounded-sm border-2 border-paper"><span className="hatch-light w-3 border-r border-paper/60" /><span className="px-3 py-2 font-semibold">Order</span></li>
+          <li className="flex flex-1 overflow-hidden rounded-sm border-2 border-paper">
+            <span className="hatch-light w-3 border-r border-paper/60" />
+            <span className="px-3 py-2 font-semibold">Order</span>
+          </li>
           <li className="flex-1 rounded-sm border-2 border-paper px-3 py-2 font-semibold">Mark</li>
           <li className="flex-1 rounded-sm border-2 border-dashed border-paper px-3 py-2 font-semibold">Results</li>
         </ol>
@@ -92,7 +99,13 @@ function FirstVisit() {
       <form onSubmit={(event) => void submit(event)} className="space-y-4" noValidate>
         <TextField label="One-time code" autoComplete="off" placeholder="ABCD-EFGH-JKLM-NPQR" {...field('code')} />
         <TextField label="Your name" autoComplete="name" {...field('name')} />
-        <TextField label="Sign-in name" autoComplete="username" autoCapitalize="none" hint="3 to 40 letters, digits, dots or dashes" {...field('signIn')} />
+        <TextField
+          label="Sign-in name"
+          autoComplete="username"
+          autoCapitalize="none"
+          hint="3 to 40 letters, digits, dots or dashes"
+          {...field('signIn')}
+        />
         <TextField label="Password" type="password" autoComplete="new-password" hint="At least 10 characters" {...field('password')} />
         {elsewhere}
         <Button kind="main" type="submit" busy={busy} className="w-full">
@@ -110,7 +123,13 @@ export function JoinPage() {
     <Entrance title="Set your password">
       <form onSubmit={(event) => void submit(event)} className="space-y-4" noValidate>
         <TextField label="One-time code" autoComplete="off" placeholder="ABCD-EFGH-JKLM-NPQR" {...field('code')} />
-        <TextField label="Sign-in name" autoComplete="username" autoCapitalize="none" hint="3 to 40 letters, digits, dots or dashes" {...field('signIn')} />
+        <TextField
+          label="Sign-in name"
+          autoComplete="username"
+          autoCapitalize="none"
+          hint="3 to 40 letters, digits, dots or dashes"
+          {...field('signIn')}
+        />
         <TextField label="Password" type="password" autoComplete="new-password" hint="At least 10 characters" {...field('password')} />
         {elsewhere}
         <Button kind="main" type="submit" busy={busy} className="w-full">

@@ -11,8 +11,17 @@ export function CriterionEditor({ criterion, onChange }: { criterion: Criterion;
     <div>
       <div className="flex flex-wrap items-baseline gap-x-4">
         <h3 className="text-lg">{criterion.name}</h3>
-        <span className="text-soft">{criterion.kind === 'critical' ? `critical, caps at ${criterion.cap}` : `weight ${criterion.weight}`}, {criterion.evidence}</span>
-        {onChange ? <span className="ml-auto"><Button kind="quiet" onClick={() => setOpen(!open)} aria-expanded={open}>{open ? 'Done' : 'Change'}<span className="sr-only"> {criterion.name}</span></Button></span> : null}
+        <span className="text-soft">
+          {criterion.kind === 'critical' ? `critical, caps at ${criterion.cap}` : `weight ${criterion.weight}`}, {criterion.evidence}
+        </span>
+        {onChange ? (
+          <span className="ml-auto">
+            <Button kind="quiet" onClick={() => setOpen(!open)} aria-expanded={open}>
+              {open ? 'Done' : 'Change'}
+              <span className="sr-only"> {criterion.name}</span>
+            </Button>
+          </span>
+        ) : null}
       </div>
       {open && onChange ? <Editing criterion={criterion} onChange={onChange} /> : <Reading criterion={criterion} />}
     </div>
@@ -20,13 +29,26 @@ export function CriterionEditor({ criterion, onChange }: { criterion: Criterion;
 }
 
 function Reading({ criterion }: { criterion: Criterion }) {
-  const cells = criterion.kind === 'levels' ? LEVELS.map((level) => [LEVEL_NAMES[level], criterion.descriptors[level - 1]!] as const) : ([['Not met', criterion.notMet], ['Met', criterion.met]] as const);
+  const cells =
+    criterion.kind === 'levels'
+      ? LEVELS.map((level) => [LEVEL_NAMES[level], criterion.descriptors[level - 1]!] as const)
+      : ([
+          ['Not met', criterion.notMet],
+          ['Met', criterion.met],
+        ] as const);
   return (
     <>
       <dl className={`mt-1 grid gap-x-4 gap-y-1 ${criterion.kind === 'levels' ? 'sm:grid-cols-4' : 'sm:grid-cols-2'}`}>
-        {cells.map(([name, text]) => <div key={name} className="border-t-2 border-ink pt-1"><dt className="text-small font-semibold">{name}</dt><dd>{text}</dd></div>)}
+        {cells.map(([name, text]) => (
+          <div key={name} className="border-t-2 border-ink pt-1">
+            <dt className="text-small font-semibold">{name}</dt>
+            <dd>{text}</dd>
+          </div>
+        ))}
       </dl>
-      {criterion.faults.length > 0 ? <p className="mt-1 text-small text-soft">Faults to note: {criterion.faults.map((fault) => fault.see).join('; ')}</p> : null}
+      {criterion.faults.length > 0 ? (
+        <p className="mt-1 text-small text-soft">Faults to note: {criterion.faults.map((fault) => fault.see).join('; ')}</p>
+      ) : null}
     </>
   );
 }
@@ -36,25 +58,70 @@ function Editing({ criterion, onChange }: { criterion: Criterion; onChange: (cri
     <div className="mt-2 space-y-3 border-2 border-ink bg-tile p-4">
       <div className="grid gap-3 sm:grid-cols-[1fr_9rem_9rem]">
         <TextField label="Name" value={criterion.name} onChange={(event) => onChange({ ...criterion, name: event.target.value })} />
-        <SelectField label="Evidence" value={criterion.evidence} onChange={(event) => onChange({ ...criterion, evidence: event.target.value as Criterion['evidence'] })}>{['measured', 'seen', 'tasted'].map((each) => <option key={each}>{each}</option>)}</SelectField>
+        <SelectField
+          label="Evidence"
+          value={criterion.evidence}
+          onChange={(event) => onChange({ ...criterion, evidence: event.target.value as Criterion['evidence'] })}
+        >
+          {['measured', 'seen', 'tasted'].map((each) => (
+            <option key={each}>{each}</option>
+          ))}
+        </SelectField>
         {criterion.kind === 'levels' ? (
-          <TextField label="Weight" type="number" min={0.1} max={100} step="any" value={criterion.weight} onChange={(event) => onChange({ ...criterion, weight: Number(event.target.value) || 0 })} />
+          <TextField
+            label="Weight"
+            type="number"
+            min={0.1}
+            max={100}
+            step="any"
+            value={criterion.weight}
+            onChange={(event) => onChange({ ...criterion, weight: Number(event.target.value) || 0 })}
+          />
         ) : (
-          <TextField label="Caps at" type="number" min={0} max={100} value={criterion.cap} onChange={(event) => onChange({ ...criterion, cap: Number(event.target.value) || 0 })} />
+          <TextField
+            label="Caps at"
+            type="number"
+            min={0}
+            max={100}
+            value={criterion.cap}
+            onChange={(event) => onChange({ ...criterion, cap: Number(event.target.value) || 0 })}
+          />
         )}
       </div>
       {criterion.kind === 'levels' ? (
         <div className="grid gap-3 sm:grid-cols-2">
-          {LEVELS.map((level) => <TextArea key={level} rows={2} label={LEVEL_NAMES[level]} value={criterion.descriptors[level - 1]} onChange={(event) => onChange({ ...criterion, descriptors: criterion.descriptors.map((text, index) => (index === level - 1 ? event.target.value : text)) as unknown as typeof criterion.descriptors })} />)}
+          {LEVELS.map((level) => (
+            <TextArea
+              key={level}
+              rows={2}
+              label={LEVEL_NAMES[level]}
+              value={criterion.descriptors[level - 1]}
+              onChange={(event) =>
+                onChange({
+                  ...criterion,
+                  descriptors: criterion.descriptors.map((text, index) =>
+                    index === level - 1 ? event.target.value : text,
+                  ) as unknown as typeof criterion.descriptors,
+                })
+              }
+            />
+          ))}
         </div>
       ) : (
         <div className="grid gap-3 sm:grid-cols-2">
           <TextArea rows={2} label="Met" value={criterion.met} onChange={(event) => onChange({ ...criterion, met: event.target.value })} />
-          <TextArea rows={2} label="Not met" value={criterion.notMet} onChange={(event) => onChange({ ...criterion, notMet: event.target.value })} />
+          <TextArea
+            rows={2}
+            label="Not met"
+            value={criterion.notMet}
+            onChange={(event) => onChange({ ...criterion, notMet: event.target.value })}
+          />
         </div>
       )}
       <Faults criterion={criterion} onChange={onChange} />
-      <Button kind="quiet" onClick={() => onChange(null)}>Remove this criterion</Button>
+      <Button kind="quiet" onClick={() => onChange(null)}>
+        Remove this criterion
+      </Button>
     </div>
   );
 }
@@ -62,20 +129,44 @@ function Editing({ criterion, onChange }: { criterion: Criterion; onChange: (cri
 /** Faults are copied from the technique cards into the rubric, so that an old mark keeps its words. */
 function Faults({ criterion, onChange }: { criterion: Criterion; onChange: (criterion: Criterion) => void }) {
   const { data: techniques = [] } = useTechniques();
-  const all = techniques.filter((technique) => technique.strand === criterion.strand).flatMap((technique) => technique.faults.map((fault) => ({ ...fault, technique: technique.name })));
+  const all = techniques
+    .filter((technique) => technique.strand === criterion.strand)
+    .flatMap((technique) => technique.faults.map((fault) => ({ ...fault, technique: technique.name })));
   const left = all.filter((fault) => !criterion.faults.some((own) => own.key === fault.key));
   return (
     <div>
       <p className="font-semibold">Faults that can be noted</p>
       <ul className="flex flex-wrap gap-2">
         {criterion.faults.map((fault) => (
-          <li key={fault.key} className="inline-flex items-center border border-ink pl-2">{fault.see}<button type="button" aria-label={`Do not offer "${fault.see}"`} className="flex size-11 items-center justify-center" onClick={() => onChange({ ...criterion, faults: criterion.faults.filter((own) => own.key !== fault.key) })}><X aria-hidden className="size-4" /></button></li>
+          <li key={fault.key} className="inline-flex items-center border border-ink pl-2">
+            {fault.see}
+            <button
+              type="button"
+              aria-label={`Do not offer "${fault.see}"`}
+              className="flex size-11 items-center justify-center"
+              onClick={() => onChange({ ...criterion, faults: criterion.faults.filter((own) => own.key !== fault.key) })}
+            >
+              <X aria-hidden className="size-4" />
+            </button>
+          </li>
         ))}
       </ul>
       <div className="mt-2 max-w-md">
-        <SelectField label="Add a fault from the cards" labelHidden value="" onChange={(event) => { const fault = left.find(({ key }) => key === event.target.value); if (fault) onChange({ ...criterion, faults: [...criterion.faults, fault] }); }}>
+        <SelectField
+          label="Add a fault from the cards"
+          labelHidden
+          value=""
+          onChange={(event) => {
+            const fault = left.find(({ key }) => key === event.target.value);
+            if (fault) onChange({ ...criterion, faults: [...criterion.faults, fault] });
+          }}
+        >
           <option value="">Add a fault from the cards</option>
-          {left.map((fault) => <option key={fault.technique + fault.key} value={fault.key}>{fault.see} ({fault.technique})</option>)}
+          {left.map((fault) => (
+            <option key={fault.technique + fault.key} value={fault.key}>
+              {fault.see} ({fault.technique})
+            </option>
+          ))}
         </SelectField>
       </div>
     </div>

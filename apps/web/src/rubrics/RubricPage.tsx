@@ -19,7 +19,16 @@ export default function RubricPage() {
     <Shell>
       <ProblemNotice error={error} retry={() => void mutate()} />
       {!data && !error ? <Loading what="the rubric" /> : null}
-      {data ? <RubricScreen key={data.id} rubric={data} onStored={(stored) => { void mutate(stored, { revalidate: false }); void mutateAll('/rubrics'); }} /> : null}
+      {data ? (
+        <RubricScreen
+          key={data.id}
+          rubric={data}
+          onStored={(stored) => {
+            void mutate(stored, { revalidate: false });
+            void mutateAll('/rubrics');
+          }}
+        />
+      ) : null}
     </Shell>
   );
 }
@@ -32,7 +41,8 @@ function RubricScreen({ rubric, onStored }: { rubric: Rubric; onStored: (rubric:
   const content = editing?.content ?? rubric.content;
   const dirty = editing !== null && JSON.stringify(editing.content) !== JSON.stringify(rubric.content);
   const change = (next: RubricContent) => setEditing((now) => ({ content: next, version: now?.version ?? rubric.version }));
-  const setCriterion = (key: string, next: Criterion | null) => change({ ...content, criteria: content.criteria.flatMap((criterion) => (criterion.key === key ? (next ?? []) : criterion)) });
+  const setCriterion = (key: string, next: Criterion | null) =>
+    change({ ...content, criteria: content.criteria.flatMap((criterion) => (criterion.key === key ? (next ?? []) : criterion)) });
   const drop = () => {
     setEditing(null);
     forget();
@@ -48,41 +58,101 @@ function RubricScreen({ rubric, onStored }: { rubric: Rubric; onStored: (rubric:
     }
     setBusy(false);
   };
-  const save = (version: number) => act(async () => { onStored(await send<Rubric>('PUT', `/rubrics/${rubric.id}`, { body: content, version })); drop(); });
-  const publish = () => act(async () => { await send('POST', `/rubrics/${rubric.id}/editions`, { version: rubric.version }); onStored(await fetcher<Rubric>(`/rubrics/${rubric.id}`)); });
-  const meanwhile = error && problemOf(error).type === 'urn:pelvo:problem:changed-meanwhile' ? (problemOf(error).current as Rubric | undefined) : undefined;
+  const save = (version: number) =>
+    act(async () => {
+      onStored(await send<Rubric>('PUT', `/rubrics/${rubric.id}`, { body: content, version }));
+      drop();
+    });
+  const publish = () =>
+    act(async () => {
+      await send('POST', `/rubrics/${rubric.id}/editions`, { version: rubric.version });
+      onStored(await fetcher<Rubric>(`/rubrics/${rubric.id}`));
+    });
+  const meanwhile =
+    error && problemOf(error).type === 'urn:pelvo:problem:changed-meanwhile' ? (problemOf(error).current as Rubric | undefined) : undefined;
   const latest = rubric.editions[0];
   return (
     <>
       <PageHead
         title={content.name}
-        lead={latest ? `Edition ${latest.number}, ${longDate(latest.publishedAt.slice(0, 10))}${rubric.changed ? '; the draft differs' : ''}.` : 'Not published yet.'}
-        actions={lead ? (
-          <>
-            {dirty ? <Button onClick={drop}>Drop changes</Button> : null}
-            {dirty ? <Button kind="main" busy={busy} onClick={() => void save(editing.version)}>Save</Button> : null}
-            {!dirty && rubric.changed ? <Button kind="main" busy={busy} onClick={() => void publish()}>Publish edition {(latest?.number ?? 0) + 1}</Button> : null}
-          </>
-        ) : null}
+        lead={
+          latest
+            ? `Edition ${latest.number}, ${longDate(latest.publishedAt.slice(0, 10))}${rubric.changed ? '; the draft differs' : ''}.`
+            : 'Not published yet.'
+        }
+        actions={
+          lead ? (
+            <>
+              {dirty ? <Button onClick={drop}>Drop changes</Button> : null}
+              {dirty ? (
+                <Button kind="main" busy={busy} onClick={() => void save(editing.version)}>
+                  Save
+                </Button>
+              ) : null}
+              {!dirty && rubric.changed ? (
+                <Button kind="main" busy={busy} onClick={() => void publish()}>
+                  Publish edition {(latest?.number ?? 0) + 1}
+                </Button>
+              ) : null}
+            </>
+          ) : null
+        }
       />
       <div className="mb-5">
         {meanwhile ? (
           <Notice kind="problem" title="Someone else has saved this rubric meanwhile. Nothing of yours is lost.">
-            <div className="mt-2 flex gap-2"><Button kind="main" onClick={() => void save(meanwhile.version)}>Save mine over it</Button><Button onClick={() => { onStored(meanwhile); drop(); }}>Take what is stored</Button></div>
+            <div className="mt-2 flex gap-2">
+              <Button kind="main" onClick={() => void save(meanwhile.version)}>
+                Save mine over it
+              </Button>
+              <Button
+                onClick={() => {
+                  onStored(meanwhile);
+                  drop();
+                }}
+              >
+                Take what is stored
+              </Button>
+            </div>
           </Notice>
-        ) : <ProblemNotice error={error} />}
+        ) : (
+          <ProblemNotice error={error} />
+        )}
       </div>
       {lead ? <Weights content={content} error={error} onChange={change} /> : null}
       {STRANDS.map((strand) => (
         <Section
           key={strand}
           title={`${STRAND_NAMES[strand]}, weight ${content.strandWeights[strand]}`}
-          aside={lead ? <span><Button kind="quiet" onClick={() => change({ ...content, criteria: [...content.criteria, newCriterion(strand, 'levels')] })}>Add a criterion</Button><Button kind="quiet" onClick={() => change({ ...content, criteria: [...content.criteria, newCriterion(strand, 'critical')] })}>Add a critical one</Button></span> : <StrandGlyph strand={strand} />}
+          aside={
+            lead ? (
+              <span>
+                <Button
+                  kind="quiet"
+                  onClick={() => change({ ...content, criteria: [...content.criteria, newCriterion(strand, 'levels')] })}
+                >
+                  Add a criterion
+                </Button>
+                <Button
+                  kind="quiet"
+                  onClick={() => change({ ...content, criteria: [...content.criteria, newCriterion(strand, 'critical')] })}
+                >
+                  Add a critical one
+                </Button>
+              </span>
+            ) : (
+              <StrandGlyph strand={strand} />
+            )
+          }
         >
           <ul className="divide-y divide-line">
-            {content.criteria.filter((criterion) => criterion.strand === strand).map((criterion) => (
-              <li key={criterion.key} className="py-3"><CriterionEditor criterion={criterion} onChange={lead ? (next) => setCriterion(criterion.key, next) : undefined} /></li>
-            ))}
+            {content.criteria
+              .filter((criterion) => criterion.strand === strand)
+              .map((criterion) => (
+                <li key={criterion.key} className="py-3">
+                  <CriterionEditor criterion={criterion} onChange={lead ? (next) => setCriterion(criterion.key, next) : undefined} />
+                </li>
+              ))}
           </ul>
         </Section>
       ))}
@@ -94,17 +164,56 @@ function Weights({ content, error, onChange }: { content: RubricContent; error: 
   const number = (text: string, max: number) => Math.min(max, Math.max(0, Number(text.replace(',', '.')) || 0));
   return (
     <div className="mb-6 grid gap-4 md:grid-cols-2">
-      <TextField label="Name" value={content.name} problem={fieldProblem(error, 'name')} onChange={(event) => onChange({ ...content, name: event.target.value })} />
+      <TextField
+        label="Name"
+        value={content.name}
+        problem={fieldProblem(error, 'name')}
+        onChange={(event) => onChange({ ...content, name: event.target.value })}
+      />
       <fieldset>
         <legend className="sr-only">Weights of the strands</legend>
         <div className="flex flex-wrap gap-3">
-        {STRANDS.map((strand) => <div key={strand} className="w-40"><TextField label={`${STRAND_NAMES[strand]} weighs`} inputMode="decimal" type="number" min={0} max={100} value={content.strandWeights[strand]} problem={fieldProblem(error, `strandWeights.${strand}`)} onChange={(event) => onChange({ ...content, strandWeights: { ...content.strandWeights, [strand]: number(event.target.value, 100) } })} /></div>)}
+          {STRANDS.map((strand) => (
+            <div key={strand} className="w-40">
+              <TextField
+                label={`${STRAND_NAMES[strand]} weighs`}
+                inputMode="decimal"
+                type="number"
+                min={0}
+                max={100}
+                value={content.strandWeights[strand]}
+                problem={fieldProblem(error, `strandWeights.${strand}`)}
+                onChange={(event) =>
+                  onChange({ ...content, strandWeights: { ...content.strandWeights, [strand]: number(event.target.value, 100) } })
+                }
+              />
+            </div>
+          ))}
         </div>
       </fieldset>
       <fieldset className="md:col-span-2">
         <legend className="mb-1 font-semibold">A level earns, in percent of its criterion’s weight</legend>
         <div className="flex flex-wrap gap-3">
-          {LEVELS.map((level) => <div key={level} className="w-32"><TextField label={LEVEL_NAMES[level]} type="number" min={0} max={100} value={Math.round(content.levelShares[level - 1]! * 100)} problem={fieldProblem(error, `levelShares.${level - 1}`)} onChange={(event) => onChange({ ...content, levelShares: content.levelShares.map((share, index) => (index === level - 1 ? number(event.target.value, 100) / 100 : share)) as unknown as RubricContent['levelShares'] })} /></div>)}
+          {LEVELS.map((level) => (
+            <div key={level} className="w-32">
+              <TextField
+                label={LEVEL_NAMES[level]}
+                type="number"
+                min={0}
+                max={100}
+                value={Math.round(content.levelShares[level - 1]! * 100)}
+                problem={fieldProblem(error, `levelShares.${level - 1}`)}
+                onChange={(event) =>
+                  onChange({
+                    ...content,
+                    levelShares: content.levelShares.map((share, index) =>
+                      index === level - 1 ? number(event.target.value, 100) / 100 : share,
+                    ) as unknown as RubricContent['levelShares'],
+                  })
+                }
+              />
+            </div>
+          ))}
         </div>
       </fieldset>
     </div>
@@ -115,5 +224,15 @@ function newCriterion(strand: Strand, kind: Criterion['kind']): Criterion {
   const base = { key: crypto.randomUUID().slice(0, 8), name: 'New criterion', strand, evidence: 'seen' as const, faults: [] };
   return kind === 'critical'
     ? { ...base, kind, met: 'What is seen when it is met.', notMet: 'What is seen when it is not.', cap: 40 }
-    : { ...base, kind, weight: 1, descriptors: ['What is seen when it fails.', 'What is seen when it nearly succeeds.', 'What is seen when it is right.', 'What is seen when it is better than asked.'] };
+    : {
+        ...base,
+        kind,
+        weight: 1,
+        descriptors: [
+          'What is seen when it fails.',
+          'What is seen when it nearly succeeds.',
+          'What is seen when it is right.',
+          'What is seen when it is better than asked.',
+        ],
+      };
 }

@@ -8,7 +8,12 @@ import { Shell } from '../app/Shell';
 import { useMe } from '../app/useMe';
 import { Button, Empty, Loading, PageHead, ProblemNotice } from '../design';
 
-const EMPTY: RubricContent = { name: '', strandWeights: { knife: 30, cooking: 45, plating: 25 }, levelShares: [0.25, 0.5, 0.75, 1], criteria: [] };
+const EMPTY: RubricContent = {
+  name: '',
+  strandWeights: { knife: 30, cooking: 45, plating: 25 },
+  levelShares: [0.25, 0.5, 0.75, 1],
+  criteria: [],
+};
 
 /** The rubrics of the school. */
 export default function RubricsPage() {
@@ -30,20 +35,43 @@ export default function RubricsPage() {
       setFailure(problem);
     }
   };
-  const add = lead ? <Button kind="main" onClick={() => void create(null)}>New rubric</Button> : null;
+  const add = lead ? (
+    <Button kind="main" onClick={() => void create(null)}>
+      New rubric
+    </Button>
+  ) : null;
   return (
     <Shell>
-      <PageHead title="Rubrics" lead="What can be seen, tasted and measured at each level. A mark keeps the edition it was given by." actions={add} />
+      <PageHead
+        title="Rubrics"
+        lead="What can be seen, tasted and measured at each level. A mark keeps the edition it was given by."
+        actions={add}
+      />
       <ProblemNotice error={error ?? failure} retry={error ? () => void mutate() : undefined} />
       {!data && !error ? <Loading what="the rubrics" /> : null}
-      {data?.length === 0 ? <Empty title="No rubric yet" action={add}>Start one with a criterion such as “Seasoning: unseasoned; some parts flat; balanced; balanced and lifting”.</Empty> : null}
+      {data?.length === 0 ? (
+        <Empty title="No rubric yet" action={add}>
+          Start one with a criterion such as “Seasoning: unseasoned; some parts flat; balanced; balanced and lifting”.
+        </Empty>
+      ) : null}
       <ul className="divide-y divide-line">
         {data?.map((rubric) => (
           <li key={rubric.id} className="flex flex-wrap items-center gap-x-6">
-            <Link to={`/rubrics/${rubric.id}`} className="flex min-h-14 min-w-64 flex-1 items-center font-title text-xl font-bold no-underline hover:underline">{rubric.name}</Link>
+            <Link
+              to={`/rubrics/${rubric.id}`}
+              className="flex min-h-14 min-w-64 flex-1 items-center font-title text-xl font-bold no-underline hover:underline"
+            >
+              {rubric.name}
+            </Link>
             <span>{rubric.criteria} criteria</span>
-            <span className="text-soft">{rubric.edition ? `edition ${rubric.edition}${rubric.changed ? ', draft differs' : ''}` : 'draft'}</span>
-            {lead ? <Button kind="quiet" onClick={() => void create(rubric)}>Copy</Button> : null}
+            <span className="text-soft">
+              {rubric.edition ? `edition ${rubric.edition}${rubric.changed ? ', draft differs' : ''}` : 'draft'}
+            </span>
+            {lead ? (
+              <Button kind="quiet" onClick={() => void create(rubric)}>
+                Copy
+              </Button>
+            ) : null}
           </li>
         ))}
       </ul>

@@ -32,20 +32,35 @@ export default function TechniquePage() {
 function Card({ technique }: { technique: TechniqueWithUse }) {
   return (
     <article>
-      <PageHead title={technique.name} lead={<span className="inline-flex items-center gap-2"><StrandGlyph strand={technique.strand} silent /> {STRAND_NAMES[technique.strand]}</span>} actions={<Button onClick={() => print()}>Print the card</Button>} />
+      <PageHead
+        title={technique.name}
+        lead={
+          <span className="inline-flex items-center gap-2">
+            <StrandGlyph strand={technique.strand} silent /> {STRAND_NAMES[technique.strand]}
+          </span>
+        }
+        actions={<Button onClick={() => print()}>Print the card</Button>}
+      />
       <p className="mb-6 max-w-3xl font-title text-xl">{technique.purpose}</p>
       <div className="grid gap-x-10 gap-y-6 lg:grid-cols-[3fr_2fr] print:grid-cols-[3fr_2fr]">
         <div>
           <Section title="Steps">
             <ol className="space-y-2">
               {technique.steps.map((step, index) => (
-                <li key={step} className="flex gap-3"><b className="w-6 shrink-0 text-right font-title">{index + 1}</b><span className="max-w-prose">{step}</span></li>
+                <li key={step} className="flex gap-3">
+                  <b className="w-6 shrink-0 text-right font-title">{index + 1}</b>
+                  <span className="max-w-prose">{step}</span>
+                </li>
               ))}
             </ol>
           </Section>
           <Section title="What decides the result">
             <ul className="space-y-2">
-              {technique.criticalPoints.map((point) => <li key={point} className="border-l-8 border-ink pl-3 font-semibold">{point}</li>)}
+              {technique.criticalPoints.map((point) => (
+                <li key={point} className="border-l-8 border-ink pl-3 font-semibold">
+                  {point}
+                </li>
+              ))}
             </ul>
           </Section>
         </div>
@@ -57,16 +72,24 @@ function Card({ technique }: { technique: TechniqueWithUse }) {
                 return (
                   <li key={text} className="flex gap-3">
                     <Icon aria-hidden className="mt-1 size-5 shrink-0" />
-                    <span><b>{name}:</b> {text}</span>
+                    <span>
+                      <b>{name}:</b> {text}
+                    </span>
                   </li>
                 );
               })}
             </ul>
           </Section>
-          <Section title="Tools"><p>{technique.tools.join(', ')}</p></Section>
+          <Section title="Tools">
+            <p>{technique.tools.join(', ')}</p>
+          </Section>
           <div className="mt-6">
             <Notice kind="caution" title="Care">
-              <ul className="list-disc space-y-1 pl-5">{technique.cautions.map((caution) => <li key={caution}>{caution}</li>)}</ul>
+              <ul className="list-disc space-y-1 pl-5">
+                {technique.cautions.map((caution) => (
+                  <li key={caution}>{caution}</li>
+                ))}
+              </ul>
             </Notice>
           </div>
         </div>
@@ -74,10 +97,22 @@ function Card({ technique }: { technique: TechniqueWithUse }) {
       <Section title="Faults">
         <div className="overflow-x-auto">
           <table className="w-full min-w-[40rem] text-left">
-            <thead><tr className="text-small text-soft"><th className="py-1 pr-4">You see</th><th className="py-1 pr-4">Likely cause</th><th className="py-1">Correction</th></tr></thead>
+            <thead>
+              <tr className="text-small text-soft">
+                <th className="py-1 pr-4">You see</th>
+                <th className="py-1 pr-4">Likely cause</th>
+                <th className="py-1">Correction</th>
+              </tr>
+            </thead>
             <tbody className="divide-y divide-line align-top">
               {technique.faults.map((fault) => (
-                <tr key={fault.key}><th scope="row" className="w-1/4 py-2 pr-4 font-semibold">{fault.see}</th><td className="w-1/4 py-2 pr-4">{fault.cause}</td><td className="py-2">{fault.correction}</td></tr>
+                <tr key={fault.key}>
+                  <th scope="row" className="w-1/4 py-2 pr-4 font-semibold">
+                    {fault.see}
+                  </th>
+                  <td className="w-1/4 py-2 pr-4">{fault.cause}</td>
+                  <td className="py-2">{fault.correction}</td>
+                </tr>
               ))}
             </tbody>
           </table>
@@ -85,8 +120,18 @@ function Card({ technique }: { technique: TechniqueWithUse }) {
       </Section>
       <div className="no-print">
         <Section title="Dishes that exercise it">
-          {technique.dishes.length === 0 ? <p className="text-soft">None yet. Name it on a step of a dish.</p> : (
-            <ul className="flex flex-wrap gap-x-6 gap-y-1">{technique.dishes.map((dish) => <li key={dish.id}><Link to={`/dishes/${dish.id}`} className="inline-flex min-h-11 items-center">{dish.title}</Link></li>)}</ul>
+          {technique.dishes.length === 0 ? (
+            <p className="text-soft">None yet. Name it on a step of a dish.</p>
+          ) : (
+            <ul className="flex flex-wrap gap-x-6 gap-y-1">
+              {technique.dishes.map((dish) => (
+                <li key={dish.id}>
+                  <Link to={`/dishes/${dish.id}`} className="inline-flex min-h-11 items-center">
+                    {dish.title}
+                  </Link>
+                </li>
+              ))}
+            </ul>
           )}
         </Section>
       </div>

@@ -9,13 +9,25 @@ import { useTechniques } from './useTechniques';
 export default function TechniquesPage() {
   const { data, error, mutate } = useTechniques();
   const [search, setSearch] = useState('');
-  const found = (data ?? []).filter((technique) => `${technique.name} ${technique.purpose}`.toLowerCase().includes(search.trim().toLowerCase()));
+  const found = (data ?? []).filter((technique) =>
+    `${technique.name} ${technique.purpose}`.toLowerCase().includes(search.trim().toLowerCase()),
+  );
   return (
     <Shell>
       <PageHead
         title="Techniques"
         lead="The dish is the vehicle; these are what is taught."
-        actions={<div className="w-64"><TextField label="Find a technique" labelHidden placeholder="Find a technique" value={search} onChange={(event) => setSearch(event.target.value)} /></div>}
+        actions={
+          <div className="w-64">
+            <TextField
+              label="Find a technique"
+              labelHidden
+              placeholder="Find a technique"
+              value={search}
+              onChange={(event) => setSearch(event.target.value)}
+            />
+          </div>
+        }
       />
       <ProblemNotice error={error} retry={() => void mutate()} />
       {!data && !error ? <Loading what="the techniques" /> : null}
@@ -39,7 +51,9 @@ export default function TechniquesPage() {
                     </li>
                   ))}
                 </ul>
-                {own.length === 0 ? <p className="py-3 text-soft">{search ? 'Nothing found here. Try another word.' : 'No card yet.'}</p> : null}
+                {own.length === 0 ? (
+                  <p className="py-3 text-soft">{search ? 'Nothing found here. Try another word.' : 'No card yet.'}</p>
+                ) : null}
               </section>
             );
           })}

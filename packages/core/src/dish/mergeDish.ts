@@ -46,7 +46,11 @@ export function describeChanges(before: DishContent, after: DishContent): readon
     const old = oldLines.get(id)?.line;
     const now = newLines.get(id)?.line;
     if (same(old, now)) continue;
-    changes.push({ where: `line "${lineText(old ?? now)}"`, before: old ? lineSummary(old) : 'not there', after: now ? lineSummary(now) : 'removed' });
+    changes.push({
+      where: `line "${lineText(old ?? now)}"`,
+      before: old ? lineSummary(old) : 'not there',
+      after: now ? lineSummary(now) : 'removed',
+    });
   }
   const oldSteps = new Map(before.method.map((step) => [step.id, step]));
   const newSteps = new Map(after.method.map((step) => [step.id, step]));
@@ -111,8 +115,7 @@ function mergeSteps(
   pick: <T>(where: string, b: T, m: T, t: T, show: (value: T) => string) => T,
 ): readonly MethodStep[] {
   const find = (steps: readonly MethodStep[], id: string) => steps.find((step) => step.id === id);
-  const kept = (id: string) =>
-    pick('method step', find(base, id), find(mine, id), find(theirs, id), (step) => step?.text ?? 'removed');
+  const kept = (id: string) => pick('method step', find(base, id), find(mine, id), find(theirs, id), (step) => step?.text ?? 'removed');
   const merged = mine.flatMap((step) => kept(step.id) ?? []);
   for (const step of theirs) {
     if (find(mine, step.id)) continue;
@@ -122,7 +125,9 @@ function mergeSteps(
 }
 
 function lineSummary(line: IngredientLine): string {
-  const amount = line.amount ? `${line.amount.min === line.amount.max ? '' : `${line.amount.min} to `}${line.amount.max} ${line.amount.unit}` : 'no amount';
+  const amount = line.amount
+    ? `${line.amount.min === line.amount.max ? '' : `${line.amount.min} to `}${line.amount.max} ${line.amount.unit}`
+    : 'no amount';
   return `${line.item}, ${amount}${line.preparation ? `, ${line.preparation}` : ''}, ${line.rule.kind}`;
 }
 

@@ -16,15 +16,7 @@ export type ScalingRule =
 
 export type RuleKind = ScalingRule['kind'];
 
-export const RULE_KINDS: readonly RuleKind[] = [
-  'proportional',
-  'wholeEach',
-  'onceAMaking',
-  'byTheLoad',
-  'percentOf',
-  'tapered',
-  'toTaste',
-];
+export const RULE_KINDS: readonly RuleKind[] = ['proportional', 'wholeEach', 'onceAMaking', 'byTheLoad', 'percentOf', 'tapered', 'toTaste'];
 
 export const RULE_NAMES: Readonly<Record<RuleKind, string>> = {
   proportional: 'in proportion',

@@ -20,9 +20,7 @@ export interface IngredientFact {
 }
 
 function parseRow(row: string): IngredientFact {
-  const [name = '', others = '', density = '', ofOne = '', marks = '', origin = 'plant'] = row
-    .split('|')
-    .map((cell) => cell.trim());
+  const [name = '', others = '', density = '', ofOne = '', marks = '', origin = 'plant'] = row.split('|').map((cell) => cell.trim());
   const split = (cell: string) => cell.split(',').filter(Boolean);
   return {
     name,

@@ -113,7 +113,11 @@ function convert(contribution: Contribution, target: UnitCode): Converted | stri
   if (target === 'g') return { contribution, quantity: grams.quantity, by: grams.by };
   const density = findFact(line.item)?.density;
   if (target === 'ml' && density) {
-    return { contribution, quantity: { value: grams.quantity.value.div(density), unit: 'ml' }, by: `${line.item} weighs about ${density.valueOf()} g a ml` };
+    return {
+      contribution,
+      quantity: { value: grams.quantity.value.div(density), unit: 'ml' },
+      by: `${line.item} weighs about ${density.valueOf()} g a ml`,
+    };
   }
   return `the density of ${line.item} is not known`;
 }

@@ -120,7 +120,12 @@ export function collect(
     const gives = content.gives!.amount;
     // The lower end of what it gives: a batch that gives less must still be enough.
     const factor = need.quantity.div(exact(gives.min));
-    const bulk: Making = { by: 'bulk', count: 1, portions: exact(content.portions).mul(factor), called: `one bulk making × ${showFraction(factor)}` };
+    const bulk: Making = {
+      by: 'bulk',
+      count: 1,
+      portions: exact(content.portions).mul(factor),
+      called: `one bulk making × ${showFraction(factor)}`,
+    };
     scaleDish(content, [bulk], () => factor);
     done.push({
       editionId,

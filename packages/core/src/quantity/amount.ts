@@ -103,9 +103,7 @@ export function roundForKitchen(quantity: Quantity): Rounded {
   const step = unit.dimension === 'count' || spoonLike.has(quantity.unit) || unit.byEye ? exact('1/8') : null;
   if (step) {
     // Thirds are on every spoon set: keep them exact.
-    return exact(3).mul(quantity.value).d === 1n
-      ? { quantity, said: null }
-      : roundedTo(quantity, step, 'to the nearest', roundTo);
+    return exact(3).mul(quantity.value).d === 1n ? { quantity, said: null } : roundedTo(quantity, step, 'to the nearest', roundTo);
   }
   const base = quantity.value.mul(unit.size);
   const baseCode: UnitCode = unit.dimension === 'mass' ? 'g' : 'ml';

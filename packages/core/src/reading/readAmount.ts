@@ -88,7 +88,10 @@ export function readAmount(text: string): ReadAmount | null {
   let size = '';
   const sized = SIZES.exec(rest.trimStart());
   if (sized) {
-    size = sized[0].trim().replace(/[,-]sized|,$/g, '').toLowerCase();
+    size = sized[0]
+      .trim()
+      .replace(/[,-]sized|,$/g, '')
+      .toLowerCase();
     rest = rest.trimStart().slice(sized[0].length);
   } else {
     const heaped = HEAPED.exec(rest.trimStart());

@@ -8,17 +8,21 @@ import { disagreement, readAmount, type ReadAmount } from './readAmount';
 export type LineReading = Omit<IngredientLine, 'id'>;
 
 const BULLET = /^\s*(?:[-*•·‣▪◦–—▢□☐✓]|\[\s?\])\s+/;
-const JUICE = /^(?:(?:the|finely|grated|freshly squeezed|squeezed)\s+)*((?:juice|zest|rind|grated zest)(?:\s*(?:and|&)\s*(?:juice|zest|rind))?)\s+(?:(?:of|from)\s+|(?=[\d½¼]))(.+)$/i;
+const JUICE =
+  /^(?:(?:the|finely|grated|freshly squeezed|squeezed)\s+)*((?:juice|zest|rind|grated zest)(?:\s*(?:and|&)\s*(?:juice|zest|rind))?)\s+(?:(?:of|from)\s+|(?=[\d½¼]))(.+)$/i;
 const TRAILING_JUICE = /^(.*?),?\s+((?:juice|zest)(?:\s*(?:and|&)\s*(?:juice|zest))?)(?:\s+only)?$/i;
 const EXTRA = /[,;]?\s*\b((?:plus|and)\s+(?:a little\s+|some\s+)?(?:extra|more)\b.*)$/i;
 const TASTE = /[,;]?\s*\(?\b(?:to taste|as needed|as required|q\.?\s?s\.?|for seasoning|to season)\)?/i;
 const OPTIONAL = /[,;]?\s*\(?\boptional\)?/i;
 const LEADING_PREP =
   /^((?:(?:finely|coarsely|roughly|thinly|thickly|freshly|lightly|very)\s+)?(?:chopped|sliced|diced|minced|grated|crushed|shredded|peeled|toasted|melted|softened|beaten|cooked|cubed|ground|sifted|squeezed|picked|torn|warmed))\s+(?=\S)/i;
-const SEASONINGS = /^(?:(?:sea|fine|flaky|coarse|table|kosher|rock)\s+)?salt(?:\s+flakes)?(?:\s*(?:and|&)\s*(?:freshly\s+)?(?:ground\s+)?(?:black\s+|white\s+)?pepper)?$|^(?:freshly\s+)?(?:ground\s+)?(?:black\s+|white\s+)?pepper$|^seasoning$/i;
+const SEASONINGS =
+  /^(?:(?:sea|fine|flaky|coarse|table|kosher|rock)\s+)?salt(?:\s+flakes)?(?:\s*(?:and|&)\s*(?:freshly\s+)?(?:ground\s+)?(?:black\s+|white\s+)?pepper)?$|^(?:freshly\s+)?(?:ground\s+)?(?:black\s+|white\s+)?pepper$|^seasoning$/i;
 const COUNTED_BARE = /^(?:pinch|dash|splash|drizzle|knob|handful|bunch|sprig|zest)$/i;
-const KEEP_GROUND = /^(?:ground|crushed|toasted|chopped)\s+(?:almonds?|ginger|cinnamon|cumin|cloves|turmeric|tomatoes|coriander|black pepper|pepper|cardamom|nutmeg|paprika)/i;
-const PURPOSE = /[,;]?\s*\b((?:for|to)\s+(?:the\s+)?(?:deep[- ]?|shallow[- ]?)?(?:fry|frying|greas|brush|dust|serv|garnish|finish|boil|cook|roast|sprinkl|drizzl|decorat)[a-z]*\b.*)$/i;
+const KEEP_GROUND =
+  /^(?:ground|crushed|toasted|chopped)\s+(?:almonds?|ginger|cinnamon|cumin|cloves|turmeric|tomatoes|coriander|black pepper|pepper|cardamom|nutmeg|paprika)/i;
+const PURPOSE =
+  /[,;]?\s*\b((?:for|to)\s+(?:the\s+)?(?:deep[- ]?|shallow[- ]?)?(?:fry|frying|greas|brush|dust|serv|garnish|finish|boil|cook|roast|sprinkl|drizzl|decorat)[a-z]*\b.*)$/i;
 
 interface Brackets {
   readonly text: string;
@@ -66,7 +70,11 @@ function unknownUnit(item: string): string | null {
  * @example readLine('½ tsp fennel seed, lightly crushed').amount // { min: '1/2', max: '1/2', unit: 'tsp', about: false }
  */
 export function readLine(written: string): LineReading {
-  const clean = written.replace(BULLET, '').replace(/[\u00a0\u2009\u202f]/g, ' ').replace(/\s+/g, ' ').trim();
+  const clean = written
+    .replace(BULLET, '')
+    .replace(/[\u00a0\u2009\u202f]/g, ' ')
+    .replace(/\s+/g, ' ')
+    .trim();
   const brackets = takeBrackets(clean);
   let text = brackets.text;
   const notes: string[] = [];
@@ -155,7 +163,9 @@ export function readLine(written: string): LineReading {
     doubts.push(`Which one will be used: ${item.slice(0, alternative.index)} or ${alternative[1]!}?`);
     item = item.slice(0, alternative.index);
   }
-  item = tidy(item).replace(/^(?:of|the|an?)\s+/i, '').replace(/\.$/, '');
+  item = tidy(item)
+    .replace(/^(?:of|the|an?)\s+/i, '')
+    .replace(/\.$/, '');
 
   // "4 garlic cloves": the count word stands behind the item.
   let counted: Amount | null = read?.amount ?? null;

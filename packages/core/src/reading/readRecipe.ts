@@ -16,16 +16,19 @@ export interface RecipeReading {
   readonly method: readonly Pick<MethodStep, 'text' | 'minutes'>[];
 }
 
-const SERVES = /\b(?:serves|servings?|feeds|yields?|makes|portions?|for)\s*[:\-–]?\s*(?:about\s+|approx\.?\s+)?(\d{1,3}|one|two|three|four|five|six|seven|eight|nine|ten|twelve)(?:\s*(?:[-–]|to)\s*(\d{1,3}))?(?:\s*(?:people|persons|portions?|servings?|plates?|pieces?|as a\b.*))?/i;
+const SERVES =
+  /\b(?:serves|servings?|feeds|yields?|makes|portions?|for)\s*[:\-–]?\s*(?:about\s+|approx\.?\s+)?(\d{1,3}|one|two|three|four|five|six|seven|eight|nine|ten|twelve)(?:\s*(?:[-–]|to)\s*(\d{1,3}))?(?:\s*(?:people|persons|portions?|servings?|plates?|pieces?|as a\b.*))?/i;
 const PORTIONS_AFTER = /\b(\d{1,3})\s*(?:portions?|servings?|serves|people|covers)\b/i;
 const INGREDIENTS = /^(?:the\s+)?ingredients?(?:\s+list)?\s*:?$/i;
-const METHOD = /^(?:the\s+)?(?:method|directions?|instructions?|steps?|procedure|preparation(?: method)?|to make|what to do|how to make(?: it)?)\s*:?$/i;
+const METHOD =
+  /^(?:the\s+)?(?:method|directions?|instructions?|steps?|procedure|preparation(?: method)?|to make|what to do|how to make(?: it)?)\s*:?$/i;
 const NOTES = /^(?:notes?|tips?|cook'?s notes?|equipment)\s*:?$/i;
 const NUMBERED = /^\s*(?:step\s*)?(\d{1,2})\s*[.):]\s+(?=\p{L})/iu;
 const FOR_THE = /^(?:for|to make)\s+(?:the\s+|an?\s+)?([^,\d]{2,60}?)\s*:?$/i;
 const HEAD_COLON = /^([^\d,][^,:]{1,60}):$/;
 const CAPS = /^[A-Z][A-Z\s'&-]{2,50}$/;
-const ACTION = /^(?:first,?\s+|then,?\s+|meanwhile,?\s+|next,?\s+|to serve,?\s+|finally,?\s+|in an?\s|preheat|heat|bring|add|stir|mix|whisk|cook|bake|roast|fry|simmer|boil|blanch|drain|season|serve|chop|slice|cut|peel|trim|wash|rinse|place|put|pour|spread|fold|knead|rest|leave|chill|remove|combine|melt|toast|beat|warm|strain|reduce|sweat|poach|plate|garnish|arrange|spoon|sprinkle|toss|set|make|prepare|line|cover|blend|turn|divide|roll|taste)\b/i;
+const ACTION =
+  /^(?:first,?\s+|then,?\s+|meanwhile,?\s+|next,?\s+|to serve,?\s+|finally,?\s+|in an?\s|preheat|heat|bring|add|stir|mix|whisk|cook|bake|roast|fry|simmer|boil|blanch|drain|season|serve|chop|slice|cut|peel|trim|wash|rinse|place|put|pour|spread|fold|knead|rest|leave|chill|remove|combine|melt|toast|beat|warm|strain|reduce|sweat|poach|plate|garnish|arrange|spoon|sprinkle|toss|set|make|prepare|line|cover|blend|turn|divide|roll|taste)\b/i;
 
 /** Minutes named in a step: the sum of its spans, the longer end of a range. Null when it names none. */
 export function minutesIn(text: string): number | null {
@@ -47,7 +50,7 @@ function portionsIn(text: string): number | null {
 /** A line that only says how many it serves, and nothing else. */
 function isPortionsLine(line: string): boolean {
   const match = SERVES.exec(line);
-  if (!match || /^for\b/i.test(match[0].trim()) && !/\b(?:people|persons|portions?|servings?)\b/i.test(line)) return false;
+  if (!match || (/^for\b/i.test(match[0].trim()) && !/\b(?:people|persons|portions?|servings?)\b/i.test(line))) return false;
   return line.replace(match[0], '').replace(/[\s().,:;-]/g, '').length < 4;
 }
 
@@ -75,7 +78,10 @@ function isProse(line: string): boolean {
  * line of the text ends up as title, portions, heading, ingredient line or method step.
  */
 export function readRecipe(text: string): RecipeReading {
-  const lines = text.replace(/\r\n?/g, '\n').split('\n').map((line) => line.trim());
+  const lines = text
+    .replace(/\r\n?/g, '\n')
+    .split('\n')
+    .map((line) => line.trim());
   let title = '';
   let portions: number | null = null;
   let section: 'top' | 'ingredients' | 'method' = 'top';
@@ -112,7 +118,9 @@ export function readRecipe(text: string): RecipeReading {
       if (inTitle !== null && portions === null) portions = inTitle;
       title = line
         .replace(/^#+\s*|\*\*/g, '')
-        .replace(/\s*[([–-]?\s*\b(?:serves|makes|for)\s+\w+(?:\s*(?:people|portions|persons|servings))?\s*[)\]]?\s*$/i, (tail) => (portionsIn(tail) === null ? tail : ''))
+        .replace(/\s*[([–-]?\s*\b(?:serves|makes|for)\s+\w+(?:\s*(?:people|portions|persons|servings))?\s*[)\]]?\s*$/i, (tail) =>
+          portionsIn(tail) === null ? tail : '',
+        )
         .trim();
       continue;
     }
@@ -143,7 +151,7 @@ export function readRecipe(text: string): RecipeReading {
 }
 
 function looksLikeTitle(line: string): boolean {
-  if (/^[-*•]\s/.test(line) || headingOf(line.replace(/[()]/g, '')) !== null && !CAPS.test(line)) return false;
+  if (/^[-*•]\s/.test(line) || (headingOf(line.replace(/[()]/g, '')) !== null && !CAPS.test(line))) return false;
   const read = readAmount(line);
   if (read && !read.doubts.length && (read.unitWritten || /^\d/.test(line))) return false;
   return !/,\s*to taste$/i.test(line);

@@ -1,4 +1,5 @@
-export type Decoded = { readonly kind: 'text'; readonly text: string } | { readonly kind: 'notText'; readonly because: string; readonly remedy: string };
+export type Decoded =
+  { readonly kind: 'text'; readonly text: string } | { readonly kind: 'notText'; readonly because: string; readonly remedy: string };
 
 /**
  * The text of an uploaded file: UTF-8, or UTF-16 with its mark. Anything else is refused rather than guessed, since a

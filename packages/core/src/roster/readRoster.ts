@@ -28,17 +28,38 @@ export interface RosterReading {
 }
 
 const HEADINGS: Readonly<Record<string, 'name' | 'number' | 'allergens' | 'diets' | 'note'>> = {
-  name: 'name', student: 'name', 'full name': 'name', 'student name': 'name',
-  number: 'number', 'student number': 'number', id: 'number', no: 'number',
-  allergens: 'allergens', allergies: 'allergens', allergy: 'allergens',
-  diet: 'diets', diets: 'diets',
-  note: 'note', notes: 'note', needs: 'note',
+  name: 'name',
+  student: 'name',
+  'full name': 'name',
+  'student name': 'name',
+  number: 'number',
+  'student number': 'number',
+  id: 'number',
+  no: 'number',
+  allergens: 'allergens',
+  allergies: 'allergens',
+  allergy: 'allergens',
+  diet: 'diets',
+  diets: 'diets',
+  note: 'note',
+  notes: 'note',
+  needs: 'note',
 };
 
 /** Synonyms people write for the declared allergens. */
 const ALLERGEN_WORDS: Readonly<Record<string, Allergen>> = {
-  wheat: 'gluten', cereals: 'gluten', eggs: 'egg', dairy: 'milk', lactose: 'milk', nut: 'nuts', 'tree nuts': 'nuts',
-  peanuts: 'peanut', soy: 'soya', shellfish: 'crustaceans', sulfites: 'sulphites', mollusc: 'molluscs',
+  wheat: 'gluten',
+  cereals: 'gluten',
+  eggs: 'egg',
+  dairy: 'milk',
+  lactose: 'milk',
+  nut: 'nuts',
+  'tree nuts': 'nuts',
+  peanuts: 'peanut',
+  soy: 'soya',
+  shellfish: 'crustaceans',
+  sulfites: 'sulphites',
+  mollusc: 'molluscs',
 };
 
 const FORMULA = /^[=+\-@\t\r]/;
@@ -60,12 +81,26 @@ export function readRoster(csv: string, existing: readonly { name: string; numbe
   if (!heading) return refuse(1, 'file', 'The file is empty.', 'Choose a file with a heading row and one student a row.');
   if (body.length > ROSTER_LIMITS.students) {
     const many = parsed.meta.truncated ? `more than ${body.length}` : String(body.length);
-    return refuse(1, 'file', `The file has ${many} students; a class holds at most ${ROSTER_LIMITS.students}.`, 'Split the file into classes.');
+    return refuse(
+      1,
+      'file',
+      `The file has ${many} students; a class holds at most ${ROSTER_LIMITS.students}.`,
+      'Split the file into classes.',
+    );
   }
   const columns = heading.map((cell) => HEADINGS[cell.trim().toLowerCase()] ?? null);
   if (!columns.includes('name')) {
-    const has = heading.map((cell) => cell.trim()).filter(Boolean).join(', ').slice(0, 120);
-    return refuse(1, 'name', `There is no "name" column; the heading row has: ${has || 'nothing'}.`, 'Name the column that holds the students "name".');
+    const has = heading
+      .map((cell) => cell.trim())
+      .filter(Boolean)
+      .join(', ')
+      .slice(0, 120);
+    return refuse(
+      1,
+      'name',
+      `There is no "name" column; the heading row has: ${has || 'nothing'}.`,
+      'Name the column that holds the students "name".',
+    );
   }
   if (body.length === 0) return refuse(1, 'file', 'The file has a heading row but no students.', 'Add one student a row.');
 
@@ -85,22 +120,39 @@ export function readRoster(csv: string, existing: readonly { name: string; numbe
     if (name.length > ROSTER_LIMITS.name) say('name', `The name is longer than ${ROSTER_LIMITS.name} characters.`, 'Shorten it.');
     if (number.length > 40) say('number', 'The number is longer than 40 characters.', 'Shorten it.');
     if (note.length > ROSTER_LIMITS.note) say('note', `The note is longer than ${ROSTER_LIMITS.note} characters.`, 'Shorten it.');
-    for (const [field, value] of [['name', name], ['number', number], ['note', note]] as const) {
-      if (FORMULA.test(value)) say(field, `The cell starts with "${value[0]}", as a spreadsheet formula does.`, 'Replace the formula by its value.');
+    for (const [field, value] of [
+      ['name', name],
+      ['number', number],
+      ['note', note],
+    ] as const) {
+      if (FORMULA.test(value))
+        say(field, `The cell starts with "${value[0]}", as a spreadsheet formula does.`, 'Replace the formula by its value.');
     }
     const twice = name ? names.get(nameKey(name)) : undefined;
     if (twice !== undefined) {
-      say('name', twice === 0 ? `${name} is in the class already.` : `${name} stands on line ${twice} already.`, 'Remove the row, or add what tells the two apart.');
+      say(
+        'name',
+        twice === 0 ? `${name} is in the class already.` : `${name} stands on line ${twice} already.`,
+        'Remove the row, or add what tells the two apart.',
+      );
     }
     const sameNumber = number ? numbers.get(number) : undefined;
     if (sameNumber !== undefined) {
-      say('number', sameNumber === 0 ? `Number ${number} is in the class already.` : `Number ${number} stands on line ${sameNumber} already.`, 'Correct one of the two numbers.');
+      say(
+        'number',
+        sameNumber === 0 ? `Number ${number} is in the class already.` : `Number ${number} stands on line ${sameNumber} already.`,
+        'Correct one of the two numbers.',
+      );
     }
-    const allergens = words(cell('allergens'), (word) => (isAllergen(word) ? word : (ALLERGEN_WORDS[word] ?? null)), (word) =>
-      say('allergens', `"${word}" is not one of the declared allergens.`, `Use: ${ALLERGENS.join(', ')}; or put it in the note.`),
+    const allergens = words(
+      cell('allergens'),
+      (word) => (isAllergen(word) ? word : (ALLERGEN_WORDS[word] ?? null)),
+      (word) => say('allergens', `"${word}" is not one of the declared allergens.`, `Use: ${ALLERGENS.join(', ')}; or put it in the note.`),
     );
-    const diets = words<Diet>(cell('diets'), (word) => (isDiet(word) ? word : null), (word) =>
-      say('diets', `"${word}" is not a diet Pelvo knows.`, `Use: ${DIETS.join(', ')}; or put it in the note.`),
+    const diets = words<Diet>(
+      cell('diets'),
+      (word) => (isDiet(word) ? word : null),
+      (word) => say('diets', `"${word}" is not a diet Pelvo knows.`, `Use: ${DIETS.join(', ')}; or put it in the note.`),
     );
     if (name) names.set(nameKey(name), line);
     if (number) numbers.set(number, line);
@@ -112,7 +164,10 @@ export function readRoster(csv: string, existing: readonly { name: string; numbe
 
 function words<T extends string>(cell: string, known: (word: string) => T | null, unknown: (word: string) => void): readonly T[] {
   const found = new Set<T>();
-  for (const word of cell.toLowerCase().split(/[;/|,]/).map((part) => part.trim())) {
+  for (const word of cell
+    .toLowerCase()
+    .split(/[;/|,]/)
+    .map((part) => part.trim())) {
     if (!word || word === 'none' || word === '-') continue;
     const value = known(word);
     if (value) found.add(value);

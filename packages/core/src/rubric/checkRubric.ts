@@ -28,7 +28,11 @@ export function checkRubric(rubric: RubricContent): readonly RubricProblem[] {
     if (keys.has(criterion.key)) say(`criteria.${index}.key`, `Two criteria share the key "${criterion.key}".`, 'Rename one.');
     keys.add(criterion.key);
     if (criterion.kind === 'levels' && new Set(criterion.descriptors.map((text) => text.trim().toLowerCase())).size < 4) {
-      say(`criteria.${index}.descriptors`, `"${criterion.name}" has two levels with the same descriptor.`, 'Say what can be seen at each level.');
+      say(
+        `criteria.${index}.descriptors`,
+        `"${criterion.name}" has two levels with the same descriptor.`,
+        'Say what can be seen at each level.',
+      );
     }
   });
   rubric.levelShares.forEach((share, index) => {

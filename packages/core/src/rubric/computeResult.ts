@@ -55,7 +55,9 @@ export function computeResult(rubric: RubricContent, marks: Marks): Result {
 
   /** Points out of 100 a criterion is worth in this result. */
   const worth = (criterion: LevelCriterion): Exact => {
-    const inStrand = sum(seen.filter((entry) => entry.criterion.strand === criterion.strand).map((entry) => weight(entry.criterion.weight)));
+    const inStrand = sum(
+      seen.filter((entry) => entry.criterion.strand === criterion.strand).map((entry) => weight(entry.criterion.weight)),
+    );
     return weight(rubric.strandWeights[criterion.strand]).div(strandTotal).mul(weight(criterion.weight)).div(inStrand).mul(100);
   };
 
@@ -80,23 +82,31 @@ export function computeResult(rubric: RubricContent, marks: Marks): Result {
     criterion.kind === 'levels' ? worth(criterion).mul(exact(1).sub(share)).valueOf() : 100;
 
   return {
-    mark: seen.length === 0 ? null : {
-      label: 'Mark',
-      shown: showDecimal(final, 0),
-      exact: exactText(total),
-      value: exactText(final),
-      unit: null,
-      parts,
-      rounding: [
-        before.equals(total) ? null : `${showDecimal(total, 2)} rounded to ${showDecimal(before, 0)}`,
-        isCapped ? `capped at ${cap.cap}: ${cap.name} was not met` : null,
-      ].filter(Boolean).join('; ') || null,
-      estimate: unmarked.length > 0,
-      notes: [
-        ...weightNotes(rubric, seenStrands, notSeen, unmarked),
-        ...rubric.criteria.filter((c) => c.kind === 'critical' && notSeen.includes(c.name)).map((c) => `critical and not seen: ${c.name}`),
-      ],
-    },
+    mark:
+      seen.length === 0
+        ? null
+        : {
+            label: 'Mark',
+            shown: showDecimal(final, 0),
+            exact: exactText(total),
+            value: exactText(final),
+            unit: null,
+            parts,
+            rounding:
+              [
+                before.equals(total) ? null : `${showDecimal(total, 2)} rounded to ${showDecimal(before, 0)}`,
+                isCapped ? `capped at ${cap.cap}: ${cap.name} was not met` : null,
+              ]
+                .filter(Boolean)
+                .join('; ') || null,
+            estimate: unmarked.length > 0,
+            notes: [
+              ...weightNotes(rubric, seenStrands, notSeen, unmarked),
+              ...rubric.criteria
+                .filter((c) => c.kind === 'critical' && notSeen.includes(c.name))
+                .map((c) => `critical and not seen: ${c.name}`),
+            ],
+          },
     capped: isCapped ? { by: cap.name, cap: cap.cap, before: showDecimal(before, 0) } : null,
     unmarked,
     notSeen,
@@ -120,7 +130,15 @@ function remarksOf(
     const lost = value.kind === 'level' ? lostIn(criterion, shares.get(criterion.key) ?? ZERO) : critical ? 100 : 0;
     const chosen = criterion.faults.filter((fault) => value.faults.includes(fault.key));
     if (chosen.length > 0) {
-      return chosen.map(({ see, cause, correction, technique }) => ({ criterion: criterion.name, see, cause, correction, technique, lost, critical }));
+      return chosen.map(({ see, cause, correction, technique }) => ({
+        criterion: criterion.name,
+        see,
+        cause,
+        correction,
+        technique,
+        lost,
+        critical,
+      }));
     }
     const technique = criterion.faults[0]?.technique ?? '';
     if (critical && criterion.kind === 'critical') {
@@ -140,12 +158,18 @@ function remarksOf(
   return { remarks, practiseNext: remarks.find((remark) => remark.technique)?.technique ?? null };
 }
 
-function weightNotes(rubric: RubricContent, seen: readonly Strand[], notSeen: readonly string[], unmarked: readonly string[]): readonly string[] {
+function weightNotes(
+  rubric: RubricContent,
+  seen: readonly Strand[],
+  notSeen: readonly string[],
+  unmarked: readonly string[],
+): readonly string[] {
   const notes: string[] = [];
   const weighted = STRANDS.filter((strand) => rubric.strandWeights[strand] > 0);
   notes.push(`strands weigh ${weighted.map((strand) => `${STRAND_NAMES[strand]} ${rubric.strandWeights[strand]}`).join(', ')}`);
   const left = weighted.filter((strand) => !seen.includes(strand));
-  if (left.length > 0) notes.push(`nothing seen in ${left.map((strand) => STRAND_NAMES[strand]).join(', ')}: the other strands take its weight`);
+  if (left.length > 0)
+    notes.push(`nothing seen in ${left.map((strand) => STRAND_NAMES[strand]).join(', ')}: the other strands take its weight`);
   if (notSeen.length > 0) notes.push(`not seen, so the rest weighs more: ${notSeen.join(', ')}`);
   if (unmarked.length > 0) notes.push(`not marked yet, so this is not final: ${unmarked.join(', ')}`);
   return notes;

@@ -16,7 +16,13 @@ export interface Batch {
 }
 
 export type ScaledLine =
-  | { readonly kind: 'scaled'; readonly quantity: Quantity; readonly how: string; readonly estimate: boolean; readonly notes: readonly string[] }
+  | {
+      readonly kind: 'scaled';
+      readonly quantity: Quantity;
+      readonly how: string;
+      readonly estimate: boolean;
+      readonly notes: readonly string[];
+    }
   /** Nothing to weigh: seasoning without an allowance. */
   | { readonly kind: 'none' }
   | { readonly kind: 'held'; readonly because: string };
@@ -81,7 +87,10 @@ function scale(
       const aLoad = exact(rule.portionsALoad);
       if (aLoad.compare(0) <= 0) return held('How many portions does one load serve?');
       const loads = batch.portions.div(aLoad).ceil();
-      return done(written.mul(loads), `${shown} × ${loads.toString()} load${loads.equals(1) ? '' : 's'} of ${showFraction(aLoad)} portions`);
+      return done(
+        written.mul(loads),
+        `${shown} × ${loads.toString()} load${loads.equals(1) ? '' : 's'} of ${showFraction(aLoad)} portions`,
+      );
     }
     case 'tapered': {
       if (batch.factor.compare(1) <= 0) return done(written.mul(batch.factor), times, ['taste']);

@@ -19,8 +19,21 @@ import { FirstSlice1700000000000 } from './migrations/1700000000000-firstSlice';
 
 /** The tables of the house, in one list. */
 export const ENTITIES = [
-  Person, Invitation, Technique, Dish, DishEdition, CookeryClass, Student, Absence, Lesson, LessonDish, LessonTechnique,
-  Rubric, RubricEdition, Assessment, MarkEventRow,
+  Person,
+  Invitation,
+  Technique,
+  Dish,
+  DishEdition,
+  CookeryClass,
+  Student,
+  Absence,
+  Lesson,
+  LessonDish,
+  LessonTechnique,
+  Rubric,
+  RubricEdition,
+  Assessment,
+  MarkEventRow,
 ];
 
 export const MIGRATIONS = [FirstSlice1700000000000];

@@ -16,7 +16,10 @@ export class AccessGuard implements CanActivate {
   ) {}
 
   async canActivate(context: ExecutionContext): Promise<boolean> {
-    const allowed = this.reflector.getAllAndOverride<readonly Role[] | 'open' | undefined>(ALLOWED, [context.getHandler(), context.getClass()]);
+    const allowed = this.reflector.getAllAndOverride<readonly Role[] | 'open' | undefined>(ALLOWED, [
+      context.getHandler(),
+      context.getClass(),
+    ]);
     const request = context.switchToHttp().getRequest<Request>();
     refuseForeignWrites(request);
     const { personId } = request.session;
@@ -33,5 +36,6 @@ export class AccessGuard implements CanActivate {
 function refuseForeignWrites(request: Request): void {
   if (request.method === 'GET' || request.method === 'HEAD') return;
   const from = request.headers['sec-fetch-site'];
-  if (from && from !== 'same-origin' && from !== 'none') throw new ProblemException('not-allowed', { detail: 'Requests from other sites are not taken.' });
+  if (from && from !== 'same-origin' && from !== 'none')
+    throw new ProblemException('not-allowed', { detail: 'Requests from other sites are not taken.' });
 }

@@ -1,4 +1,4 @@
 export { Allow, Open, Who, STAFF, TEACHING, ALLOWED, type SignedIn } from './allow';
 export { AccessGuard } from './access.guard';
 export { sessions, SESSION_COOKIE } from './session';
-export { SlowDown } from './slowDown';
+export { SlowDown, type FailureKey } from './slowDown';

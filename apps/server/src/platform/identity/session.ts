@@ -19,7 +19,12 @@ async function sessionSecret(database: DataSource): Promise<string> {
 export async function sessions(database: DataSource, pool: Pool): Promise<{ handler: RequestHandler; close: () => Promise<void> }> {
   const Store = mysqlSession(session);
   const store = new Store(
-    { createDatabaseTable: false, endConnectionOnClose: false, expiration: DAYS_12H, schema: { tableName: 'session', columnNames: { session_id: 'session_id', expires: 'expires', data: 'data' } } },
+    {
+      createDatabaseTable: false,
+      endConnectionOnClose: false,
+      expiration: DAYS_12H,
+      schema: { tableName: 'session', columnNames: { session_id: 'session_id', expires: 'expires', data: 'data' } },
+    },
     pool,
   );
   const handler = session({

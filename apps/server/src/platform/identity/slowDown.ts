@@ -4,12 +4,19 @@ import type { Pool } from 'mysql2';
 import { ProblemException } from '../problems';
 import { CALLBACK_POOL, DATABASE_NAME } from '../database/tokens';
 
-const FREE_FAILURES = 4;
+/** Failures that cost nothing: a mistyped password is not an attack, and a classroom shares one address. */
+const FREE_FAILURES = { account: 4, address: 30 } as const;
 const DAY = 24 * 60 * 60;
 const LONGEST_WAIT = 15 * 60;
 
+/** What failures are counted by: one account from one address, or all that comes from one address. */
+export interface FailureKey {
+  readonly of: keyof typeof FREE_FAILURES;
+  readonly key: string;
+}
+
 /**
- * Slows repeated failures down: after four, each further one doubles the wait, up to a quarter of an hour. Counted in
+ * Slows repeated failures down: beyond the free ones, each further one doubles the wait, up to a quarter of an hour. Counted in
  * the database, by account and by address, so that several copies of the server count together.
  */
 @Injectable()
@@ -24,24 +31,27 @@ export class SlowDown {
   }
 
   /** @throws ProblemException `too-many` while one of the keys has to wait */
-  async check(keys: readonly string[]): Promise<void> {
-    const states = await Promise.all(keys.map((key) => this.waits.get(key)));
+  async check(keys: readonly FailureKey[]): Promise<void> {
+    const states = await Promise.all(keys.map(({ of, key }) => this.waits.get(`${of}|${key}`)));
     const wait = Math.max(0, ...states.map((state) => (state && state.consumedPoints > 1 ? state.msBeforeNext : 0)));
     if (wait > 0) {
       const seconds = Math.ceil(wait / 1000);
-      throw new ProblemException('too-many', { detail: `Too many failed tries. Wait ${seconds} seconds, then try again.`, retryAfter: seconds });
+      throw new ProblemException('too-many', {
+        detail: `Too many failed tries. Wait ${seconds} seconds, then try again.`,
+        retryAfter: seconds,
+      });
     }
   }
 
-  async failed(keys: readonly string[]): Promise<void> {
-    for (const key of keys) {
-      const { consumedPoints } = await this.failures.penalty(key, 1);
-      const beyond = consumedPoints - FREE_FAILURES;
-      if (beyond > 0) await this.waits.block(key, Math.min(LONGEST_WAIT, 2 ** Math.min(beyond, 10)));
+  async failed(keys: readonly FailureKey[]): Promise<void> {
+    for (const { of, key } of keys) {
+      const { consumedPoints } = await this.failures.penalty(`${of}|${key}`, 1);
+      const beyond = consumedPoints - FREE_FAILURES[of];
+      if (beyond > 0) await this.waits.block(`${of}|${key}`, Math.min(LONGEST_WAIT, 2 ** Math.min(beyond, 10)));
     }
   }
 
-  async succeeded(keys: readonly string[]): Promise<void> {
-    await Promise.all(keys.flatMap((key) => [this.failures.delete(key), this.waits.delete(key)]));
+  async succeeded({ of, key }: FailureKey): Promise<void> {
+    await Promise.all([this.failures.delete(`${of}|${key}`), this.waits.delete(`${of}|${key}`)]);
   }
 }

@@ -56,12 +56,21 @@ export function renderPdf(document: TDocumentDefinitions, paper: 'A4' | 'LETTER'
 
 /** A date in full: "Monday 30 November 2026". */
 export function longDate(date: string): string {
-  return new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' }).format(new Date(`${date}T00:00:00Z`));
+  return new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' }).format(
+    new Date(`${date}T00:00:00Z`),
+  );
 }
 
 /** A file name from words: plain letters, digits and dashes. */
 export function fileName(...words: readonly string[]): string {
-  return words.join('-').normalize('NFD').replace(/[\u0300-\u036f]/g, '').replace(/[^A-Za-z0-9]+/g, '-').replace(/^-|-$/g, '').toLowerCase().slice(0, 100);
+  return words
+    .join('-')
+    .normalize('NFD')
+    .replace(/[\u0300-\u036f]/g, '')
+    .replace(/[^A-Za-z0-9]+/g, '-')
+    .replace(/^-|-$/g, '')
+    .toLowerCase()
+    .slice(0, 100);
 }
 
 export function download(response: Response, name: string, type: string, bytes: Buffer): void {

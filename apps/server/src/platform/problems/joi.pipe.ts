@@ -7,7 +7,10 @@ import { ProblemException } from './problem';
 export function joi(schema: Schema): PipeTransform {
   return {
     transform(value: unknown) {
-      const { error, value: clean } = schema.validate(value ?? {}, { abortEarly: false, convert: true }) as { error?: import('joi').ValidationError; value: unknown };
+      const { error, value: clean } = schema.validate(value ?? {}, { abortEarly: false, convert: true }) as {
+        error?: import('joi').ValidationError;
+        value: unknown;
+      };
       if (error) throw new ProblemException('invalid-input', { errors: explainValidation(error.details) });
       return clean;
     },

@@ -7,7 +7,15 @@ import { ProblemException } from './problem';
 /** The most that is taken in one request, in bytes. */
 export const BODY_LIMITS = { json: 512_000, csv: ROSTER_LIMITS.fileBytes } as const;
 
-const BY_STATUS: Readonly<Record<number, ProblemKind>> = { 400: 'unreadable', 401: 'not-signed-in', 403: 'not-allowed', 404: 'not-found', 413: 'too-large', 415: 'unreadable', 429: 'too-many' };
+const BY_STATUS: Readonly<Record<number, ProblemKind>> = {
+  400: 'unreadable',
+  401: 'not-signed-in',
+  403: 'not-allowed',
+  404: 'not-found',
+  413: 'too-large',
+  415: 'unreadable',
+  429: 'too-many',
+};
 
 /** The one place where failures become problem details. What was not expected is logged and told without its inside. */
 @Catch()
@@ -28,7 +36,8 @@ export class ProblemFilter implements ExceptionFilter {
     if (error instanceof HttpException && error.getStatus() === 413) return tooLarge(request);
     if (error instanceof HttpException) return new ProblemException(BY_STATUS[error.getStatus()] ?? 'failed', {});
     const code = (error as { code?: string } | null)?.code;
-    if (code === 'ER_DUP_ENTRY') return new ProblemException('conflict', { detail: 'Something with this name is there already. Choose another name.' });
+    if (code === 'ER_DUP_ENTRY')
+      return new ProblemException('conflict', { detail: 'Something with this name is there already. Choose another name.' });
     return new ProblemException('failed', { detail: 'It has been written to the log. Nothing was changed. Try again.' });
   }
 }

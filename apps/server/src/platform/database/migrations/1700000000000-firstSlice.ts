@@ -1,12 +1,12 @@
 import type { MigrationInterface, QueryRunner } from 'typeorm';
 
-const ID = "CHAR(36) CHARACTER SET ascii COLLATE ascii_bin NOT NULL";
+const ID = 'CHAR(36) CHARACTER SET ascii COLLATE ascii_bin NOT NULL';
 const ID_OR_NULL = 'CHAR(36) CHARACTER SET ascii COLLATE ascii_bin NULL';
 
 const UP = [
   `CREATE TABLE setting (name VARCHAR(60) NOT NULL PRIMARY KEY, value VARCHAR(500) NOT NULL)`,
   `CREATE TABLE session (session_id VARCHAR(128) COLLATE utf8mb4_bin NOT NULL PRIMARY KEY, expires INT UNSIGNED NOT NULL, data MEDIUMTEXT COLLATE utf8mb4_bin, KEY session_expires (expires))`,
-  "CREATE TABLE rate_limit (`key` VARCHAR(255) CHARACTER SET utf8 NOT NULL PRIMARY KEY, points INT(9) NOT NULL DEFAULT 0, expire BIGINT UNSIGNED)",
+  'CREATE TABLE rate_limit (`key` VARCHAR(255) CHARACTER SET utf8 NOT NULL PRIMARY KEY, points INT(9) NOT NULL DEFAULT 0, expire BIGINT UNSIGNED)',
   `CREATE TABLE technique (id ${ID} PRIMARY KEY, name VARCHAR(120) NOT NULL, strand ENUM('knife','cooking','plating') NOT NULL, position INT NOT NULL DEFAULT 0, card JSON NOT NULL, UNIQUE KEY technique_name (name))`,
   `CREATE TABLE class (id ${ID} PRIMARY KEY, name VARCHAR(120) NOT NULL, term VARCHAR(80) NOT NULL, version INT NOT NULL DEFAULT 1, UNIQUE KEY class_name (name, term))`,
   `CREATE TABLE student (id ${ID} PRIMARY KEY, class_id ${ID}, name VARCHAR(120) NOT NULL, name_key VARCHAR(120) NOT NULL, number VARCHAR(40) NOT NULL, needs JSON NOT NULL, active BOOLEAN NOT NULL DEFAULT TRUE,
@@ -33,7 +33,26 @@ const UP = [
     UNIQUE KEY mark_event_id (id), KEY mark_event_criterion (assessment_id, criterion_key, seq), CONSTRAINT mark_event_assessment FOREIGN KEY (assessment_id) REFERENCES assessment (id), CONSTRAINT mark_event_assessor FOREIGN KEY (assessor_id) REFERENCES person (id))`,
 ];
 
-const TABLES = ['mark_event', 'assessment', 'lesson_technique', 'lesson_dish', 'lesson', 'rubric_edition', 'rubric', 'dish_edition', 'dish', 'invitation', 'person', 'absence', 'student', 'class', 'technique', 'rate_limit', 'session', 'setting'];
+const TABLES = [
+  'mark_event',
+  'assessment',
+  'lesson_technique',
+  'lesson_dish',
+  'lesson',
+  'rubric_edition',
+  'rubric',
+  'dish_edition',
+  'dish',
+  'invitation',
+  'person',
+  'absence',
+  'student',
+  'class',
+  'technique',
+  'rate_limit',
+  'session',
+  'setting',
+];
 
 /** Everything the path from technique to mark stores. Editions and mark events are only ever added to. */
 export class FirstSlice1700000000000 implements MigrationInterface {
