@@ -43,13 +43,11 @@ test('from technique to mark', async ({ page, browser }) => {
     await page.getByLabel('Name').fill('Pastry pilots');
     await page.getByRole('button', { name: 'Make the class' }).click();
     await page.getByRole('button', { name: 'Bring in a roster' }).first().click();
-    await page
-      .getByLabel('Choose a file')
-      .setInputFiles({
-        name: 'roster.csv',
-        mimeType: 'text/csv',
-        buffer: Buffer.from('name,allergens\nZoë Ark,nuts\nBo Lind,\nZoë Ark,\n=HYPERLINK("x"),\n'),
-      });
+    await page.getByLabel('Choose a file').setInputFiles({
+      name: 'roster.csv',
+      mimeType: 'text/csv',
+      buffer: Buffer.from('name,allergens\nZoë Ark,nuts\nBo Lind,\nZoë Ark,\n=HYPERLINK("x"),\n'),
+    });
     await expect(page.getByRole('alert')).toContainText('stands on line 2 already');
     await expect(page.getByRole('alert')).toContainText('spreadsheet formula');
     await page.getByRole('button', { name: 'Add 2, leave the others out' }).click();

@@ -1,23 +1,6 @@
 import { expect, test } from '@playwright/test';
+import { FENNEL } from '../packages/core/test/fennel';
 import { signIn } from './school';
-
-const FENNEL = `Braised fennel with saffron broth (serves 4)
-4 medium bulbs fennel (about 250g each), fronds kept
-1 1/2 tbsp olive oil, plus extra to finish
-½ tsp fennel seed, lightly crushed
-a pinch of saffron
-150–200 ml vegetable stock
-1 (400 g) tin plum tomatoes, drained
-2 oz green olives, stoned and sliced
-3-4 sprigs thyme
-1/3 cup dry white wine
-juice of 1 lemon
-salt, to taste
-For the crumb:
-60g stale bread
-2 tbsp flat parsley leaves, chopped
-1 small clove garlic
-`;
 
 /** A stranger's recipe becomes a dish that orders right for fourteen. */
 test('a recipe nobody here has seen', async ({ page }) => {

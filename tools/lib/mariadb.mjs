@@ -33,6 +33,11 @@ function pidIn(file) {
   return existsSync(file) ? Number(readFileSync(file, 'utf8').trim()) || 0 : 0;
 }
 
+/** Resolves when a MariaDB that is not a child of this process has ended. */
+async function goneFrom(pid, data) {
+  while (serves(pid, data)) await wait(500);
+}
+
 /** Creates the data directory once; an interrupted creation leaves nothing behind that a later one would trust. */
 function createData(data) {
   if (existsSync(join(data, 'mysql'))) return;
@@ -61,8 +66,9 @@ export async function startDatabase({ dir }) {
     : { password: randomBytes(18).toString('hex'), port: 0 };
 
   let pid = pidIn(pidFile);
-  let exited = new Promise(() => {});
-  if (!serves(pid, data)) {
+  let exited;
+  if (serves(pid, data)) exited = goneFrom(pid, data);
+  else {
     createData(data);
     state.port = await freePort(state.port);
     writeFileSync(stateFile, JSON.stringify(state), { mode: 0o600 });

@@ -33,6 +33,13 @@ export function fieldProblem(error: unknown, field: string): FieldProblem | null
   return problemOf(error).errors?.find((found) => found.field === field || found.field.startsWith(`${field}.`)) ?? null;
 }
 
+/** What is stored now, when someone else saved it meanwhile; null for every other failure. */
+export function savedMeanwhile<T>(error: unknown): T | null {
+  if (!error) return null;
+  const problem = problemOf(error);
+  return problem.type === 'urn:pelvo:problem:changed-meanwhile' ? ((problem.current as T | undefined) ?? null) : null;
+}
+
 export interface SendOptions {
   readonly body?: unknown;
   /** A file sent as it is. */

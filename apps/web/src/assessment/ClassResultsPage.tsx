@@ -1,4 +1,3 @@
-import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import useSWR, { mutate as mutateAll } from 'swr';
 import { LEVELS, LEVEL_NAMES, type CriterionLevels } from '@pelvo/core';
@@ -7,6 +6,7 @@ import { fetcher, send } from '../app/client';
 import { longDate } from '../app/dates';
 import { Shell } from '../app/Shell';
 import { useMe } from '../app/useMe';
+import { useAction } from '../app/useAction';
 import { Button, ButtonLink, Empty, FigureValue, Loading, PageHead, ProblemNotice, Section, WorkingPage } from '../design';
 import { LessonStrip, useLesson } from '../lessons';
 import { LevelsChart } from './LevelsChart';
@@ -48,19 +48,13 @@ export default function ClassResultsPage() {
 
 function Results({ results, onChanged }: { results: ClassResults; onChanged: () => void }) {
   const lead = useMe().role === 'lead';
-  const [failure, setFailure] = useState<unknown>(null);
-  const [busy, setBusy] = useState(false);
   const unfinished = results.results.filter((dish) => !dish.result.complete).length;
+  const { busy, error: failure, run } = useAction();
   const release = async (released: boolean) => {
-    setBusy(true);
-    setFailure(null);
-    try {
+    await run(async () => {
       await send('PUT', `/lessons/${results.lessonId}/release`, { body: { released } });
       onChanged();
-    } catch (problem) {
-      setFailure(problem);
-    }
-    setBusy(false);
+    });
   };
   const given = results.releasedAt !== null;
   return (

@@ -6,6 +6,7 @@ import { fetcher, send } from '../app/client';
 import { shortDate, today } from '../app/dates';
 import { Shell } from '../app/Shell';
 import { useMe } from '../app/useMe';
+import { useAction } from '../app/useAction';
 import { Button, Dialog, Empty, Loading, PageHead, ProblemNotice, Section, TextField } from '../design';
 import { InvitationNotice } from '../people';
 import { RosterImportDialog } from './RosterImportDialog';
@@ -17,7 +18,7 @@ export default function ClassPage() {
   const lead = useMe().role === 'lead';
   const { data, error, mutate } = useSWR<ClassDetail>(`/classes/${id}`, fetcher);
   const [dialog, setDialog] = useState<'add' | 'import' | Student | null>(null);
-  const [failure, setFailure] = useState<unknown>(null);
+  const action = useAction();
   const [said, setSaid] = useState<string | null>(null);
   const [invitation, setInvitation] = useState<Invitation | null>(null);
 
@@ -25,15 +26,11 @@ export default function ClassPage() {
     await mutate();
     await mutateAll((key) => typeof key === 'string' && key.startsWith('/lessons'));
   };
-  const run = async (action: () => Promise<unknown>) => {
-    setFailure(null);
-    try {
-      await action();
+  const run = (work: () => Promise<unknown>) =>
+    action.run(async () => {
+      await work();
       await changed();
-    } catch (problem) {
-      setFailure(problem);
-    }
-  };
+    });
   const active = data?.students.filter((student) => student.active) ?? [];
   const left = data?.students.filter((student) => !student.active) ?? [];
   return (
@@ -57,7 +54,7 @@ export default function ClassPage() {
             }
           />
           <div className="mb-4 space-y-3">
-            <ProblemNotice error={failure} />
+            <ProblemNotice error={action.error} />
             <p role="status" className="font-semibold empty:hidden">
               {said}
             </p>
@@ -168,7 +165,7 @@ interface StudentRowProps {
   readonly student: Student;
   readonly lead: boolean;
   readonly onEdit: () => void;
-  readonly onAbsence: (date: string, absent: boolean) => Promise<void>;
+  readonly onAbsence: (date: string, absent: boolean) => Promise<unknown>;
   readonly onCode: () => void;
 }
 

@@ -6,6 +6,7 @@ import type { ClassDetail, ClassFields, ClassSummary } from '@pelvo/contract';
 import { fetcher, fieldProblem, problemOf, send } from '../app/client';
 import { Shell } from '../app/Shell';
 import { useMe } from '../app/useMe';
+import { useAction } from '../app/useAction';
 import { Button, Dialog, Empty, Loading, PageHead, ProblemNotice, TextField } from '../design';
 
 /** The classes of the school. */
@@ -51,15 +52,12 @@ export default function ClassesPage() {
 function NewClassForm() {
   const navigate = useNavigate();
   const { register, handleSubmit, formState } = useForm<ClassFields>({ defaultValues: { name: '', term: '' } });
-  const [error, setError] = useState<unknown>(null);
+  const { error, run } = useAction();
   const submit = handleSubmit(async (fields) => {
-    setError(null);
-    try {
+    await run(async () => {
       const made = await send<ClassDetail>('POST', '/classes', { body: fields });
       void navigate(`/classes/${made.id}`);
-    } catch (failure) {
-      setError(failure);
-    }
+    });
   });
   return (
     <form onSubmit={(event) => void submit(event)} className="space-y-4" noValidate>

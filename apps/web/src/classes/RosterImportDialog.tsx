@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { ROSTER_LIMITS } from '@pelvo/core';
 import type { ClassDetail, RosterImport } from '@pelvo/contract';
 import { ProblemError, send } from '../app/client';
+import { useAction } from '../app/useAction';
 import { Button, Dialog, Notice, ProblemNotice } from '../design';
 
 /** Brings a roster in from CSV: first shows what would happen, then does it. */
@@ -16,20 +17,9 @@ export function RosterImportDialog({
 }) {
   const [file, setFile] = useState<File | null>(null);
   const [preview, setPreview] = useState<RosterImport | null>(null);
-  const [error, setError] = useState<unknown>(null);
-  const [busy, setBusy] = useState(false);
+  const { busy, error, run } = useAction();
   const path = `/classes/${cookeryClass.id}/roster`;
 
-  const run = async (action: () => Promise<void>) => {
-    setBusy(true);
-    setError(null);
-    try {
-      await action();
-    } catch (failure) {
-      setError(failure);
-    }
-    setBusy(false);
-  };
   const choose = (chosen: File | null) => {
     setFile(chosen);
     setPreview(null);

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { ALLERGENS, DIETS, type Allergen, type Diet } from '@pelvo/core';
 import type { Student, StudentFields } from '@pelvo/contract';
 import { fieldProblem, problemOf } from '../app/client';
+import { useAction } from '../app/useAction';
 import { Button, ProblemNotice, TextField, Tick } from '../design';
 
 const toggled = <T,>(list: readonly T[], value: T, on: boolean): readonly T[] =>
@@ -22,18 +23,12 @@ export function StudentForm({
     number: student?.number ?? '',
     needs: student?.needs ?? { allergens: [], diets: [], note: '' },
   });
-  const [error, setError] = useState<unknown>(null);
-  const [busy, setBusy] = useState(false);
   const setNeeds = (change: Partial<StudentFields['needs']>) => setFields((now) => ({ ...now, needs: { ...now.needs, ...change } }));
+  const { busy, error, run } = useAction();
   const submit = async () => {
-    setBusy(true);
-    setError(null);
-    try {
+    await run(async () => {
       await onSave(fields);
-    } catch (failure) {
-      setError(failure);
-    }
-    setBusy(false);
+    });
   };
   return (
     <form

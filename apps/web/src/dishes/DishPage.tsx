@@ -3,11 +3,12 @@ import { Link, useNavigate, useParams } from 'react-router';
 import useSWR, { mutate as mutateAll } from 'swr';
 import { describeChanges, mergeDish, showAmount, type DishContent, type DishMerge } from '@pelvo/core';
 import type { Dish, DishEdition } from '@pelvo/contract';
-import { fetcher, fieldProblem, problemOf, send } from '../app/client';
+import { fetcher, fieldProblem, savedMeanwhile, send } from '../app/client';
 import { longDate } from '../app/dates';
 import { Shell } from '../app/Shell';
 import { useDraft } from '../app/useDraft';
 import { useMe } from '../app/useMe';
+import { useAction } from '../app/useAction';
 import { Button, Dialog, Loading, Notice, PageHead, ProblemNotice, Section, Stepper, TextField, Tick } from '../design';
 import { DishEditor } from './DishEditor';
 import { parseAmount } from './amountText';
@@ -37,9 +38,8 @@ function DishScreen({ dish, onStored }: { dish: Dish; onStored: (dish: Dish) => 
   const navigate = useNavigate();
   const lead = me.role === 'lead';
   const [editing, setEditing, forget, kept] = useDraft<Editing | null>(`dish.${dish.id}`, null);
-  const [error, setError] = useState<unknown>(null);
-  const [theirs, setTheirs] = useState<Dish | null>(null);
-  const [busy, setBusy] = useState(false);
+  const { busy, error, run, forget: dismiss } = useAction();
+  const theirs = savedMeanwhile<Dish>(error);
   const content = editing?.mine ?? dish.content;
   const dirty = editing !== null && JSON.stringify(editing.mine) !== JSON.stringify(editing.base);
   const change = (mine: DishContent) =>
@@ -49,24 +49,14 @@ function DishScreen({ dish, onStored }: { dish: Dish; onStored: (dish: Dish) => 
     forget();
   };
 
-  const act = async (action: () => Promise<void>) => {
-    setBusy(true);
-    setError(null);
-    try {
-      await action();
-    } catch (failure) {
-      const problem = problemOf(failure);
-      if (problem.type === 'urn:pelvo:problem:changed-meanwhile' && problem.current) setTheirs(problem.current as Dish);
-      else setError(failure);
-    }
-    setBusy(false);
+  const act = async (work: () => Promise<void>) => {
+    await run(work);
     void mutateAll((key) => typeof key === 'string' && key.startsWith('/dishes?'));
   };
 
   const save = (mine: DishContent, version: number) =>
     act(async () => {
       onStored(await send<Dish>('PUT', `/dishes/${dish.id}`, { body: mine, version }));
-      setTheirs(null);
       done();
     });
   const publish = () =>
@@ -110,7 +100,7 @@ function DishScreen({ dish, onStored }: { dish: Dish; onStored: (dish: Dish) => 
         }
       />
       <div className="mb-4 space-y-3">
-        <ProblemNotice error={error} />
+        {theirs ? null : <ProblemNotice error={error} />}
         {dirty && kept ? <p className="text-small text-soft">Changes are kept on this device until you save or drop them.</p> : null}
         {!dirty && dish.changed ? (
           <Notice>Lessons use published editions. Publish when the formula is right; earlier editions stay as they were.</Notice>
@@ -147,10 +137,10 @@ function DishScreen({ dish, onStored }: { dish: Dish; onStored: (dish: Dish) => 
           onMerge={(merged) => void save(merged, theirs.version)}
           onDrop={() => {
             onStored(theirs);
-            setTheirs(null);
+            dismiss();
             done();
           }}
-          onClose={() => setTheirs(null)}
+          onClose={dismiss}
         />
       ) : null}
     </>

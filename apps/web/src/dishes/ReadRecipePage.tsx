@@ -5,6 +5,7 @@ import type { Dish } from '@pelvo/contract';
 import { fieldProblem, send } from '../app/client';
 import { Shell } from '../app/Shell';
 import { useDraft } from '../app/useDraft';
+import { useAction } from '../app/useAction';
 import { Button, Empty, Notice, PageHead, ProblemNotice, Stepper, TextArea, TextField } from '../design';
 import { useTechniques } from '../techniques';
 import { DishEditor } from './DishEditor';
@@ -27,8 +28,6 @@ export default function ReadRecipePage() {
   const { data: techniques = [] } = useTechniques();
   const [kept, setKept, forget] = useDraft<Kept>('recipe', NOTHING);
   const [refused, setRefused] = useState<string | null>(null);
-  const [error, setError] = useState<unknown>(null);
-  const [busy, setBusy] = useState(false);
   const text = useDeferredValue(kept.text);
   const draft = useMemo(() => readDraft(text, techniques, kept.corrections), [text, techniques, kept.corrections]);
   const portionsSaid = draft.portionsSaid || kept.portions !== null;
@@ -60,17 +59,13 @@ export default function ReadRecipePage() {
     setKept((now) => ({ ...now, corrections }));
   };
 
+  const { busy, error, run } = useAction();
   const save = async () => {
-    setBusy(true);
-    setError(null);
-    try {
+    await run(async () => {
       const dish = await send<Dish>('POST', '/dishes', { body: content });
       forget();
       void navigate(`/dishes/${dish.id}`);
-    } catch (failure) {
-      setError(failure);
-      setBusy(false);
-    }
+    });
   };
 
   const hasLines = linesOf(content).length > 0;

@@ -1,13 +1,14 @@
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { Link, useParams } from 'react-router';
 import { mutate as mutateAll } from 'swr';
 import { demandFigure, needConflicts, planMakings, unknownItems } from '@pelvo/core';
 import { makingPlanOf, type LessonDetail, type LessonFields } from '@pelvo/contract';
-import { problemOf, send } from '../app/client';
+import { savedMeanwhile, send } from '../app/client';
 import { longDate } from '../app/dates';
 import { Shell } from '../app/Shell';
 import { useDraft } from '../app/useDraft';
 import { useMe } from '../app/useMe';
+import { useAction } from '../app/useAction';
 import { Button, FigureValue, Loading, Notice, PageHead, ProblemNotice, Section, StrandGlyph, WorkingPage } from '../design';
 import { LessonForm } from './LessonForm';
 import { fieldsOf } from './lessonFields';
@@ -49,29 +50,21 @@ interface PlanProps {
 function Plan({ lesson, onStored, onChanged }: PlanProps) {
   const lead = useMe().role === 'lead';
   const [editing, setEditing, forget] = useDraft<{ fields: LessonFields; version: number } | null>(`lesson.${lesson.id}`, null);
-  const [error, setError] = useState<unknown>(null);
-  const [busy, setBusy] = useState(false);
+  const { busy, error, run, forget: dismiss } = useAction();
   const stored = fieldsOf(lesson);
   const fields = editing?.fields ?? stored;
   const dirty = JSON.stringify(fields) !== JSON.stringify(stored);
   const drop = () => {
     setEditing(null);
     forget();
-    setError(null);
+    dismiss();
   };
-  const save = async (version: number) => {
-    setBusy(true);
-    setError(null);
-    try {
+  const save = (version: number) =>
+    run(async () => {
       onStored(await send<LessonDetail>('PUT', `/lessons/${lesson.id}`, { body: fields, version }));
       drop();
-    } catch (failure) {
-      setError(failure);
-    }
-    setBusy(false);
-  };
-  const meanwhile =
-    error && problemOf(error).type === 'urn:pelvo:problem:changed-meanwhile' ? (problemOf(error).current as LessonDetail) : null;
+    });
+  const meanwhile = savedMeanwhile<LessonDetail>(error);
   const update = (dish: LessonDetail['dishes'][number]) =>
     setEditing({
       version: editing?.version ?? lesson.version,
@@ -176,17 +169,13 @@ function MeanwhileNotice({
 }
 
 function Attendance({ lesson, onChanged }: { lesson: LessonDetail; onChanged: () => void }) {
-  const [failure, setFailure] = useState<unknown>(null);
+  const { error: failure, run } = useAction();
   if (lesson.students.length === 0) return null;
-  const toggle = async (studentId: string, absent: boolean) => {
-    setFailure(null);
-    try {
+  const toggle = (studentId: string, absent: boolean) =>
+    run(async () => {
       await send(absent ? 'PUT' : 'DELETE', `/students/${studentId}/absences/${lesson.date}`);
       onChanged();
-    } catch (problem) {
-      setFailure(problem);
-    }
-  };
+    });
   return (
     <section className="mb-8">
       <h2 className="mb-2 text-xl">Who comes</h2>

@@ -1,10 +1,10 @@
-import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { mutate } from 'swr';
 import type { LessonDetail, LessonFields } from '@pelvo/contract';
 import { send } from '../app/client';
 import { Shell } from '../app/Shell';
 import { useDraft } from '../app/useDraft';
+import { useAction } from '../app/useAction';
 import { Button, PageHead, ProblemNotice } from '../design';
 import { LessonForm } from './LessonForm';
 import { newLesson } from './lessonFields';
@@ -12,20 +12,14 @@ import { newLesson } from './lessonFields';
 export default function NewLessonPage() {
   const navigate = useNavigate();
   const [fields, setFields, forget] = useDraft<LessonFields>('lesson', newLesson(''));
-  const [error, setError] = useState<unknown>(null);
-  const [busy, setBusy] = useState(false);
+  const { busy, error, run } = useAction();
   const save = async () => {
-    setBusy(true);
-    setError(null);
-    try {
+    await run(async () => {
       const lesson = await send<LessonDetail>('POST', '/lessons', { body: fields });
       forget();
       await mutate('/lessons');
       void navigate(`/lessons/${lesson.id}`);
-    } catch (failure) {
-      setError(failure);
-      setBusy(false);
-    }
+    });
   };
   return (
     <Shell>

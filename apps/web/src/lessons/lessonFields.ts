@@ -1,6 +1,7 @@
-import { today } from '../app/dates';
 import type { LessonDetail, LessonFields } from '@pelvo/contract';
+import { today } from '../app/dates';
 
+/** A lesson not planned yet. */
 export function newLesson(classId: string): LessonFields {
   return {
     title: '',
@@ -21,37 +22,14 @@ export function newLesson(classId: string): LessonFields {
   };
 }
 
-/** A lesson as its plan is edited. */
+/** A lesson as its plan is edited: the fields of a new one, with the values of the stored one. */
 export function fieldsOf(lesson: LessonDetail): LessonFields {
-  const {
-    title,
-    date,
-    start,
-    end,
-    kitchen,
-    classId,
-    teamSize,
-    portionsATeam,
-    demonstrationPortions,
-    referencePlates,
-    spareMakings,
-    studentCount,
-  } = lesson;
-  return {
-    title,
-    date,
-    start,
-    end,
-    kitchen,
-    classId,
-    teamSize,
-    portionsATeam,
-    demonstrationPortions,
-    referencePlates,
-    spareMakings,
-    studentCount,
+  const blank = newLesson(lesson.classId);
+  const parts: Partial<LessonFields> = {
     dishEditionIds: lesson.dishes.map((dish) => dish.editionId),
     techniques: lesson.techniques.map(({ id, purpose }) => ({ id, purpose })),
     rubricEditionId: lesson.rubric?.editionId ?? null,
   };
+  const stored = { ...lesson, ...parts } as unknown as LessonFields;
+  return Object.fromEntries(Object.keys(blank).map((field) => [field, stored[field as keyof LessonFields]])) as unknown as LessonFields;
 }

@@ -5,6 +5,7 @@ import { ROLE_NAMES, type Invitation, type NewPerson, type Person } from '@pelvo
 import { fetcher, fieldProblem, send } from '../app/client';
 import { Shell } from '../app/Shell';
 import { useMe } from '../app/useMe';
+import { useAction } from '../app/useAction';
 import { Button, Loading, PageHead, ProblemNotice, Section, SelectField, TextField } from '../design';
 import { InvitationNotice } from './InvitationNotice';
 
@@ -13,30 +14,24 @@ export default function PeoplePage() {
   const me = useMe();
   const { data, error, mutate } = useSWR<readonly Person[]>('/people', fetcher);
   const [invitation, setInvitation] = useState<Invitation | null>(null);
-  const [failure, setFailure] = useState<unknown>(null);
-  const run = async <T,>(action: () => Promise<T>): Promise<T | null> => {
-    setFailure(null);
-    try {
-      const done = await action();
+  const { error: failure, run } = useAction();
+  const lock = (person: Person) =>
+    run(async () => {
+      await send('PUT', `/people/${person.id}/active`, { body: { active: !person.active } });
       await mutate();
-      return done;
-    } catch (problem) {
-      setFailure(problem);
-      return null;
-    }
-  };
+    });
+  const invite = (work: () => Promise<Invitation>) =>
+    run(async () => {
+      setInvitation(await work());
+      await mutate();
+    });
   return (
     <Shell>
       <PageHead title="People" lead="Accounts of this school. A new person gets a one-time code and chooses a password with it." />
       <div className="space-y-4">
         <ProblemNotice error={error ?? failure} />
         {invitation ? <InvitationNotice invitation={invitation} /> : null}
-        <NewPersonForm
-          onInvite={(fields) =>
-            run(() => send<Invitation>('POST', '/people', { body: fields })).then((made) => made && setInvitation(made))
-          }
-          failure={failure}
-        />
+        <NewPersonForm onInvite={(fields) => invite(() => send<Invitation>('POST', '/people', { body: fields }))} failure={failure} />
         {!data && !error ? <Loading what="the people" /> : null}
         {data ? (
           <Section title="Accounts">
@@ -49,21 +44,10 @@ export default function PeoplePage() {
                   </span>
                   <span className="min-w-40">{person.signIn ?? <i>no password yet</i>}</span>
                   <span className="min-w-32 text-small">{person.active ? (person.invited ? 'code waiting' : 'active') : 'locked'}</span>
-                  <Button
-                    kind="quiet"
-                    onClick={() =>
-                      void run(() => send<Invitation>('POST', `/people/${person.id}/invitation`)).then(
-                        (made) => made && setInvitation(made),
-                      )
-                    }
-                  >
+                  <Button kind="quiet" onClick={() => void invite(() => send<Invitation>('POST', `/people/${person.id}/invitation`))}>
                     New code
                   </Button>
-                  <Button
-                    kind="quiet"
-                    disabled={person.id === me.id}
-                    onClick={() => void run(() => send('PUT', `/people/${person.id}/active`, { body: { active: !person.active } }))}
-                  >
+                  <Button kind="quiet" disabled={person.id === me.id} onClick={() => void lock(person)}>
                     {person.active ? 'Lock' : 'Unlock'}
                   </Button>
                 </li>

@@ -92,53 +92,49 @@ function SignIn() {
 }
 
 function FirstVisit() {
-  const { submit, field, elsewhere, busy } = useEntry('/people/first');
+  const entry = useEntry('/people/first');
   return (
     <Entrance title="Create the first lead instructor">
       <p className="-mt-3 mb-5 text-soft">Nobody has an account yet. The console in which Pelvo was started shows a one-time code.</p>
-      <form onSubmit={(event) => void submit(event)} className="space-y-4" noValidate>
-        <TextField label="One-time code" autoComplete="off" placeholder="ABCD-EFGH-JKLM-NPQR" {...field('code')} />
-        <TextField label="Your name" autoComplete="name" {...field('name')} />
-        <TextField
-          label="Sign-in name"
-          autoComplete="username"
-          autoCapitalize="none"
-          hint="3 to 40 letters, digits, dots or dashes"
-          {...field('signIn')}
-        />
-        <TextField label="Password" type="password" autoComplete="new-password" hint="At least 10 characters" {...field('password')} />
-        {elsewhere}
-        <Button kind="main" type="submit" busy={busy} className="w-full">
-          Create and sign in
-        </Button>
-      </form>
+      <CodeForm entry={entry} action="Create and sign in">
+        <TextField label="Your name" autoComplete="name" {...entry.field('name')} />
+      </CodeForm>
     </Entrance>
   );
 }
 
 /** Where a person with a one-time code chooses their password. */
 export function JoinPage() {
-  const { submit, field, elsewhere, busy } = useEntry('/people/join');
+  const entry = useEntry('/people/join');
   return (
     <Entrance title="Set your password">
-      <form onSubmit={(event) => void submit(event)} className="space-y-4" noValidate>
-        <TextField label="One-time code" autoComplete="off" placeholder="ABCD-EFGH-JKLM-NPQR" {...field('code')} />
-        <TextField
-          label="Sign-in name"
-          autoComplete="username"
-          autoCapitalize="none"
-          hint="3 to 40 letters, digits, dots or dashes"
-          {...field('signIn')}
-        />
-        <TextField label="Password" type="password" autoComplete="new-password" hint="At least 10 characters" {...field('password')} />
-        {elsewhere}
-        <Button kind="main" type="submit" busy={busy} className="w-full">
-          Set and sign in
-        </Button>
-      </form>
+      <CodeForm entry={entry} action="Set and sign in" />
       <p className="mt-6">
         <Link to="/">Back to sign-in</Link>
       </p>
     </Entrance>
+  );
+}
+
+/** A one-time code, and the name and password it is exchanged for. */
+function CodeForm({ entry, action, children }: { entry: ReturnType<typeof useEntry>; action: string; children?: ReactNode }) {
+  const { submit, field, elsewhere, busy } = entry;
+  return (
+    <form onSubmit={(event) => void submit(event)} className="space-y-4" noValidate>
+      <TextField label="One-time code" autoComplete="off" placeholder="ABCD-EFGH-JKLM-NPQR" {...field('code')} />
+      {children}
+      <TextField
+        label="Sign-in name"
+        autoComplete="username"
+        autoCapitalize="none"
+        hint="3 to 40 letters, digits, dots or dashes"
+        {...field('signIn')}
+      />
+      <TextField label="Password" type="password" autoComplete="new-password" hint="At least 10 characters" {...field('password')} />
+      {elsewhere}
+      <Button kind="main" type="submit" busy={busy} className="w-full">
+        {action}
+      </Button>
+    </form>
   );
 }

@@ -1,13 +1,13 @@
-import { useState } from 'react';
 import { useParams } from 'react-router';
 import useSWR, { mutate as mutateAll } from 'swr';
 import { LEVEL_NAMES, LEVELS, STRANDS, STRAND_NAMES, type Criterion, type RubricContent, type Strand } from '@pelvo/core';
 import type { Rubric } from '@pelvo/contract';
-import { fetcher, fieldProblem, problemOf, send } from '../app/client';
+import { fetcher, fieldProblem, savedMeanwhile, send } from '../app/client';
 import { longDate } from '../app/dates';
 import { Shell } from '../app/Shell';
 import { useDraft } from '../app/useDraft';
 import { useMe } from '../app/useMe';
+import { useAction } from '../app/useAction';
 import { Button, Loading, Notice, PageHead, ProblemNotice, Section, StrandGlyph, TextField } from '../design';
 import { CriterionEditor } from './CriterionEditor';
 
@@ -36,8 +36,7 @@ export default function RubricPage() {
 function RubricScreen({ rubric, onStored }: { rubric: Rubric; onStored: (rubric: Rubric) => void }) {
   const lead = useMe().role === 'lead';
   const [editing, setEditing, forget] = useDraft<{ content: RubricContent; version: number } | null>(`rubric.${rubric.id}`, null);
-  const [error, setError] = useState<unknown>(null);
-  const [busy, setBusy] = useState(false);
+  const { busy, error, run, forget: dismiss } = useAction();
   const content = editing?.content ?? rubric.content;
   const dirty = editing !== null && JSON.stringify(editing.content) !== JSON.stringify(rubric.content);
   const change = (next: RubricContent) => setEditing((now) => ({ content: next, version: now?.version ?? rubric.version }));
@@ -46,30 +45,19 @@ function RubricScreen({ rubric, onStored }: { rubric: Rubric; onStored: (rubric:
   const drop = () => {
     setEditing(null);
     forget();
-    setError(null);
-  };
-  const act = async (action: () => Promise<void>) => {
-    setBusy(true);
-    setError(null);
-    try {
-      await action();
-    } catch (failure) {
-      setError(failure);
-    }
-    setBusy(false);
+    dismiss();
   };
   const save = (version: number) =>
-    act(async () => {
+    run(async () => {
       onStored(await send<Rubric>('PUT', `/rubrics/${rubric.id}`, { body: content, version }));
       drop();
     });
   const publish = () =>
-    act(async () => {
+    run(async () => {
       await send('POST', `/rubrics/${rubric.id}/editions`, { version: rubric.version });
       onStored(await fetcher<Rubric>(`/rubrics/${rubric.id}`));
     });
-  const meanwhile =
-    error && problemOf(error).type === 'urn:pelvo:problem:changed-meanwhile' ? (problemOf(error).current as Rubric | undefined) : undefined;
+  const meanwhile = savedMeanwhile<Rubric>(error);
   const latest = rubric.editions[0];
   return (
     <>

@@ -1,4 +1,3 @@
-import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import useSWR from 'swr';
 import type { RubricContent } from '@pelvo/core';
@@ -6,6 +5,7 @@ import type { Rubric, RubricSummary } from '@pelvo/contract';
 import { fetcher, send } from '../app/client';
 import { Shell } from '../app/Shell';
 import { useMe } from '../app/useMe';
+import { useAction } from '../app/useAction';
 import { Button, Empty, Loading, PageHead, ProblemNotice } from '../design';
 
 const EMPTY: RubricContent = {
@@ -20,10 +20,9 @@ export default function RubricsPage() {
   const lead = useMe().role === 'lead';
   const navigate = useNavigate();
   const { data, error, mutate } = useSWR<readonly RubricSummary[]>('/rubrics', fetcher);
-  const [failure, setFailure] = useState<unknown>(null);
+  const { error: failure, run } = useAction();
   const create = async (from: RubricSummary | null) => {
-    setFailure(null);
-    try {
+    await run(async () => {
       const content = from ? (await fetcher<Rubric>(`/rubrics/${from.id}`)).content : EMPTY;
       const taken = new Set(data?.map((rubric) => rubric.name));
       const base = from ? `${from.name}, copy` : 'New rubric';
@@ -31,9 +30,7 @@ export default function RubricsPage() {
       for (let number = 2; taken.has(name); number += 1) name = `${base} ${number}`;
       const made = await send<Rubric>('POST', '/rubrics', { body: { ...content, name } });
       void navigate(`/rubrics/${made.id}`);
-    } catch (problem) {
-      setFailure(problem);
-    }
+    });
   };
   const add = lead ? (
     <Button kind="main" onClick={() => void create(null)}>
