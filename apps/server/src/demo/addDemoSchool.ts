@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import type { DataSource, EntityManager } from 'typeorm';
-import { linesOf, nameKey, readRecipe, toDish, type DishContent, type Level, type MarkValue, type RubricContent } from '@pelvo/core';
-import type { Purpose, Role } from '@pelvo/contract';
+import { linesOf, nameKey, readRecipe, toDish, type DishContent } from '@pelvo/core';
+import type { Role } from '@pelvo/contract';
 import { Absence } from '../classes/absence.entity';
 import { CookeryClass } from '../classes/class.entity';
 import { Student } from '../classes/student.entity';
@@ -19,6 +19,8 @@ import { addStarterMaterial } from '../starter/addStarterMaterial';
 import { Technique } from '../techniques/technique.entity';
 import { COHORT, EVENING_GROUP } from './demoClasses';
 import { DEMO_DISHES, VEGETABLE_STOCK } from './demoDishes';
+import { dayFromNow, DEMO_LESSONS, type LessonPlan } from './demoLessons';
+import { demoMarks } from './demoMarks';
 
 const PASSWORD = 'demo-kitchen';
 
@@ -28,103 +30,6 @@ export const DEMO_SIGN_INS: readonly { role: string; kind: Role; signIn: string;
   { role: 'Assistant instructor', kind: 'assistant', signIn: 'teo.vasz', name: 'Teo Vasz', password: PASSWORD },
   { role: 'Stores technician', kind: 'stores', signIn: 'ida.crane', name: 'Ida Crane', password: PASSWORD },
   { role: 'Student', kind: 'student', signIn: 'amara.quill', name: 'Amara Quill', password: PASSWORD },
-];
-
-interface LessonPlan {
-  readonly title: string;
-  /** Days from today. */
-  readonly day: number;
-  readonly hours: readonly [string, string];
-  readonly evening?: true;
-  readonly dishes: readonly string[];
-  readonly techniques: Readonly<Record<string, Purpose>>;
-  readonly teamSize?: number;
-  readonly portions?: number;
-  readonly marks?: 'all' | 'some';
-  readonly noRubric?: true;
-}
-
-const LESSONS: readonly LessonPlan[] = [
-  {
-    title: 'Knife basics and a citrus salad',
-    day: -21,
-    hours: ['09:00', '12:00'],
-    dishes: ['Citrus and fennel salad with toasted seeds'],
-    techniques: { 'Grip, guide hand and board': 'introduce', Julienne: 'introduce', 'Citrus segments': 'introduce' },
-    marks: 'all',
-  },
-  {
-    title: 'Sweating, stock and a slow barley',
-    day: -14,
-    hours: ['09:00', '12:30'],
-    dishes: ['Barley with mushrooms and herb oil'],
-    techniques: { Sweat: 'introduce', 'Slicing and dicing a bulb': 'introduce', 'Fine dice': 'practise' },
-    teamSize: 2,
-    portions: 2,
-    marks: 'all',
-  },
-  {
-    title: 'Gratin hours',
-    day: -12,
-    hours: ['18:00', '21:00'],
-    evening: true,
-    dishes: ['Aubergine tian with basil oil'],
-    techniques: { 'Braise vegetables': 'introduce', 'Blanch and refresh': 'practise' },
-    teamSize: 2,
-    portions: 3,
-  },
-  {
-    title: 'Blanching and emulsions',
-    day: -7,
-    hours: ['09:00', '12:00'],
-    dishes: ['Leeks vinaigrette with hazelnut crumb'],
-    techniques: { 'Blanch and refresh': 'introduce', 'Emulsify a dressing': 'introduce', 'Plan and build the plate': 'practise' },
-    marks: 'some',
-  },
-  {
-    title: 'Poaching and a mounted sauce',
-    day: 2,
-    hours: ['09:00', '12:30'],
-    dishes: ['Poached trout with sorrel sauce and cucumber'],
-    techniques: { Poach: 'introduce', 'Reduce and mount a sauce': 'introduce', Julienne: 'assess', 'Sauce the plate': 'practise' },
-  },
-  {
-    title: 'Dough and ribbons',
-    day: 5,
-    hours: ['18:00', '21:00'],
-    evening: true,
-    dishes: ['Hand-cut tagliatelle with mushroom ragout'],
-    techniques: { 'Knead and rest a dough': 'introduce', 'Fine dice': 'practise' },
-    teamSize: 2,
-    portions: 2,
-  },
-  {
-    title: 'Duck, and patience',
-    day: 9,
-    hours: ['09:00', '13:00'],
-    dishes: ['Duck breast with braised red cabbage'],
-    techniques: { 'Render and sear': 'introduce', 'Braise vegetables': 'practise', 'Reduce and mount a sauce': 'assess' },
-    teamSize: 2,
-    portions: 2,
-    noRubric: true,
-  },
-  {
-    title: 'Two plates against the clock',
-    day: 16,
-    hours: ['09:00', '13:00'],
-    dishes: ['Mussels in cider with fennel', 'Poached pear, almond crumble and vanilla custard'],
-    techniques: { 'Fine dice': 'assess', 'Cook a custard': 'practise', 'Clean rim and pass': 'assess' },
-  },
-  {
-    title: 'Frying by the load',
-    day: 19,
-    hours: ['18:00', '21:30'],
-    evening: true,
-    dishes: ['Chickpea panisse with red pepper romesco'],
-    techniques: { 'Toast nuts and seeds': 'practise', 'Emulsify a dressing': 'practise' },
-    teamSize: 4,
-    portions: 4,
-  },
 ];
 
 /** Fills an empty database with the demo school. A database that has people in it is left as it is. */
@@ -150,7 +55,7 @@ export async function addDemoSchool(database: DataSource): Promise<void> {
     const techniques = await manager.find(Technique);
     const editions = await addDishes(manager, techniques, lead);
     const rubric = await manager.findOneByOrFail(RubricEdition, { number: 1 });
-    for (const [index, plan] of LESSONS.entries()) {
+    for (const [index, plan] of DEMO_LESSONS.entries()) {
       await addLesson(manager, {
         plan,
         index,
@@ -270,6 +175,9 @@ async function addLesson(manager: EntityManager, { plan, index, of, editions, te
     })),
   );
   if (!plan.marks) return;
+  const edition = await manager.findOneByOrFail(DishEdition, { id: editions.get(plan.dishes[0]!)! });
+  const steps = edition.content.method.flatMap((step) => step.techniqueIds);
+  const exercised = new Set(techniques.filter((technique) => steps.includes(technique.id)).map((technique) => technique.name));
   const marked = plan.marks === 'all' ? of.students : of.students.slice(0, 6);
   for (const [position, student] of marked.entries()) {
     const assessmentId = randomUUID();
@@ -277,13 +185,13 @@ async function addLesson(manager: EntityManager, { plan, index, of, editions, te
       id: assessmentId,
       lessonId: id,
       studentId: student.id,
-      dishEditionId: editions.get(plan.dishes[0]!)!,
+      dishEditionId: edition.id,
       rubricEditionId: rubric.id,
     });
     const at = new Date(`${dayFromNow(plan.day)}T11:${String(10 + position * 3).padStart(2, '0')}:00Z`);
     await manager.insert(
       MarkEventRow,
-      Object.entries(demoMarks(rubric.content, index * 31 + position)).map(([criterionKey, value]) => ({
+      Object.entries(demoMarks(rubric.content, exercised, index * 31 + position)).map(([criterionKey, value]) => ({
         id: randomUUID(),
         assessmentId,
         criterionKey,
@@ -296,28 +204,7 @@ async function addLesson(manager: EntityManager, { plan, index, of, editions, te
   }
 }
 
-/** Marks that look like a class: mostly secure, seasoning weakest, a few faults, now and then something not seen. */
-function demoMarks(rubric: RubricContent, salt: number): Readonly<Record<string, MarkValue>> {
-  return Object.fromEntries(
-    rubric.criteria.map((criterion, index): [string, MarkValue] => {
-      const draw = (salt * 7919 + index * 104_729 + salt * index * 31) % 100;
-      if (criterion.kind === 'critical') return [criterion.key, { kind: 'critical', met: draw !== 3, faults: [] }];
-      if (draw === 50) return [criterion.key, { kind: 'notSeen' }];
-      const lower = criterion.key === 'seasoning' ? 22 : 0;
-      const score = draw - lower;
-      const level: Level = score < 8 ? 1 : score < 34 ? 2 : score < 80 ? 3 : 4;
-      const faults = level <= 2 ? [criterion.faults[draw % criterion.faults.length]!.key] : [];
-      return [criterion.key, { kind: 'level', level, faults }];
-    }),
-  );
-}
-
 function found<T>(value: T | undefined, what: string): T {
   if (value === undefined) throw new Error(`The demo school has no "${what}"`);
   return value;
-}
-
-/** ISO date of a day relative to today. */
-function dayFromNow(days: number): string {
-  return new Date(Date.now() + days * 24 * 60 * 60 * 1000).toISOString().slice(0, 10);
 }

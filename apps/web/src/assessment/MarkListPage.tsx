@@ -68,7 +68,15 @@ export default function MarkListPage() {
                           {student.absent ? <span className="font-normal"> (away)</span> : null}
                         </span>
                         <span className="flex items-end justify-between">
-                          <span>{given === 0 ? 'not begun' : result.complete ? 'done' : `${given} of ${total}`}</span>
+                          <span>
+                            {given === 0
+                              ? 'not begun'
+                              : result.complete
+                                ? result.capped
+                                  ? 'done, capped'
+                                  : 'done'
+                                : `${given} of ${total}`}
+                          </span>
                           <b className="font-title text-2xl">{result.mark ? `${result.complete ? '' : '~'}${result.mark.shown}` : ''}</b>
                         </span>
                       </Link>

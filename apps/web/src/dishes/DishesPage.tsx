@@ -47,7 +47,7 @@ export default function DishesPage() {
                   setPage(1);
                 }}
               >
-                {archived ? 'Back to the dishes' : 'Put away'}
+                {archived ? 'Back to the dishes' : 'Dishes put away'}
               </Button>
             ) : null}
             {lead ? (
