@@ -1,4 +1,5 @@
 export * from './allergens';
+export * from './cost';
 export * from './dish';
 export * from './exact';
 export * from './figure';
@@ -10,4 +11,5 @@ export * from './reading';
 export * from './roster';
 export * from './rubric';
 export * from './scaling';
+export * from './substitution';
 export * from './technique';

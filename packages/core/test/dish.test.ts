@@ -7,7 +7,8 @@ import {
   mergeDish,
   needConflicts,
   suggestTechniques,
-  unknownItems,
+  dishAllergens,
+  proposeSubstitutes,
   type DishContent,
 } from '../src';
 import { dishFrom, withLine } from './helpers';
@@ -83,9 +84,26 @@ describe('a dish to publish', () => {
 
 describe('needs and techniques', () => {
   it('warns where a dish goes against a student and names what is unknown', () => {
-    const conflicts = needConflicts([{ name: 'Ana', needs: { allergens: ['nuts'], diets: ['vegan'], note: '' } }], [BASE]);
-    expect(conflicts).toEqual([{ student: 'Ana', dish: 'Leeks', need: 'nuts', items: ['hazelnuts'] }]);
-    expect(unknownItems([dishFrom('X\n100 g moonfruit')])).toEqual(['moonfruit']);
+    const ana = { id: 's1', name: 'Ana', needs: { allergens: ['nuts' as const], diets: ['vegan' as const], note: '' } };
+    const dishes = [{ editionId: 'e1', content: BASE }];
+    const [conflict, ...others] = needConflicts([ana], dishes);
+    expect(others).toEqual([]);
+    expect(conflict).toMatchObject({ student: 'Ana', dish: 'Leeks', need: 'nuts', lines: [{ item: 'hazelnuts', mayOnly: false }] });
+    expect(dishAllergens([dishFrom('X\n100 g moonfruit\n10 g butter')])).toEqual({
+      contains: [{ allergen: 'milk', items: ['butter'] }],
+      mayContain: [],
+      unknown: ['moonfruit'],
+    });
+  });
+
+  it('proposes what can stand in, and no longer warns once it does for all', () => {
+    const ana = { id: 's1', name: 'Ana', needs: { allergens: ['nuts' as const], diets: [], note: '' } };
+    const [substitute] = proposeSubstitutes('toasted hazelnuts', 'nuts');
+    expect(substitute).toMatchObject({ item: 'toasted pumpkin seeds', ratio: '1' });
+    const hazelnuts = linesOf(BASE)[1]!;
+    const swap = { editionId: 'e1', lineId: hazelnuts.id, ...substitute!, makings: 'all' as const, reason: 'nuts' };
+    expect(needConflicts([ana], [{ editionId: 'e1', content: BASE }], { substitutions: [swap] })).toEqual([]);
+    expect(proposeSubstitutes('leeks', 'nuts')).toEqual([]);
   });
 
   it('suggests techniques by the words of their cards', () => {

@@ -1,3 +1,5 @@
+import { exact } from '../exact';
+import { showAmount, unitOf } from '../quantity';
 import { linesOf, type DishContent, type ScalingRule } from './types';
 
 export interface DishProblem {
@@ -14,8 +16,31 @@ export function checkDish(dish: DishContent): readonly DishProblem[] {
   const lines = linesOf(dish);
   if (lines.length === 0) say('components', 'The dish has no ingredient lines.', 'Paste or add at least one.');
   const ids = new Map(lines.map((line) => [line.id, line]));
+  const ring = componentRing(dish);
+  if (ring) say('components', `Components use each other in a ring: ${ring.join(', ')}.`, 'Let one of them stand without the others.');
+  const components = new Map(dish.components.map((component) => [component.id, component]));
   dish.components.forEach((component, c) => {
     component.lines.forEach((line, l) => {
+      const used = line.componentId ? components.get(line.componentId) : undefined;
+      if (line.componentId && !used) {
+        say(
+          `components.${c}.lines.${l}.componentId`,
+          `"${line.item}" takes from a component that is no longer there.`,
+          'Choose where it comes from.',
+        );
+      } else if (used?.gives && line.amount && unitOf(used.gives.unit).dimension !== unitOf(line.amount.unit).dimension) {
+        say(
+          `components.${c}.lines.${l}.amount`,
+          `"${used.name}" gives ${showAmount(used.gives)}, but this line takes ${showAmount(line.amount)} of it.`,
+          'Give both as weight, as volume or as pieces.',
+        );
+      }
+      line.yields?.forEach(({ fraction }, y) => {
+        const value = exact(fraction);
+        if (value.compare(0) <= 0 || value.compare(1) > 0) {
+          say(`components.${c}.lines.${l}.yields.${y}`, `A yield of ${fraction} cannot be.`, 'Give a fraction above 0 and at most 1.');
+        }
+      });
       const field = `components.${c}.lines.${l}.rule`;
       if (line.rule.kind !== 'percentOf') return;
       if (!ids.has(line.rule.lineId)) {
@@ -26,6 +51,29 @@ export function checkDish(dish: DishContent): readonly DishProblem[] {
     });
   });
   return problems;
+}
+
+/** Names of components that use each other in a ring, first one repeated last; null when there is none. */
+export function componentRing(dish: DishContent): readonly string[] | null {
+  const byId = new Map(dish.components.map((component) => [component.id, component]));
+  const uses = (id: string) => byId.get(id)?.lines.flatMap((line) => line.componentId ?? []) ?? [];
+  const named = (id: string) => byId.get(id)?.name || 'the main list';
+  const done = new Set<string>();
+  const follow = (id: string, path: readonly string[]): readonly string[] | null => {
+    if (path.includes(id)) return [...path.slice(path.indexOf(id)), id].map(named);
+    if (done.has(id)) return null;
+    for (const next of uses(id)) {
+      const ring = follow(next, [...path, id]);
+      if (ring) return ring;
+    }
+    done.add(id);
+    return null;
+  };
+  for (const { id } of dish.components) {
+    const ring = follow(id, []);
+    if (ring) return ring;
+  }
+  return null;
 }
 
 function followsItself(id: string, lines: ReadonlyMap<string, DishContent['components'][number]['lines'][number]>): boolean {

@@ -1,3 +1,4 @@
 export * from './types';
-export { checkDish, type DishProblem } from './checkDish';
+export { checkDish, componentRing, type DishProblem } from './checkDish';
 export { describeChanges, mergeDish, type DishChange, type DishConflict, type DishMerge } from './mergeDish';
+export { plateBuild, type PlateBuild, type PlateShare } from './plateBuild';

@@ -17,7 +17,7 @@ export interface DishMerge {
   readonly conflicts: readonly DishConflict[];
 }
 
-const HEAD_FIELDS = ['title', 'portions', 'gives'] as const;
+const HEAD_FIELDS = ['title', 'portions', 'gives', 'measures', 'plate'] as const;
 
 const same = (a: unknown, b: unknown) => JSON.stringify(a ?? null) === JSON.stringify(b ?? null);
 
@@ -86,14 +86,15 @@ export function mergeDish(base: DishContent, mine: DishContent, theirs: DishCont
   const components: Component[] = mine.components.map((component) => {
     const other = theirs.components.find(({ id }) => id === component.id);
     const origin = base.components.find(({ id }) => id === component.id);
-    const name = other && origin ? pick('component name', origin.name, component.name, other.name, String) : component.name;
-    return { id: component.id, name, lines: component.lines.flatMap((line) => keepLine(line.id) ?? []) };
+    const head =
+      other && origin ? pick(`component "${component.name}"`, headOf(origin), headOf(component), headOf(other), text) : headOf(component);
+    return { ...head, id: component.id, lines: component.lines.flatMap((line) => keepLine(line.id) ?? []) };
   });
   // What is only in theirs: lines they added, and lines I removed but they changed.
   for (const [id, { line, component }] of t) {
     if (m.has(id) || (b.has(id) && !keepLine(id))) continue;
     const home = components.findIndex((candidate) => candidate.id === component.id);
-    if (home < 0) components.push({ id: component.id, name: component.name, lines: [line] });
+    if (home < 0) components.push({ ...component, lines: [line] });
     else components[home] = { ...components[home]!, lines: [...components[home]!.lines, line] };
   }
   return {
@@ -101,6 +102,8 @@ export function mergeDish(base: DishContent, mine: DishContent, theirs: DishCont
       title: pick('title', base.title, mine.title, theirs.title, String),
       portions: pick('portions', base.portions, mine.portions, theirs.portions, String),
       gives: pick('gives', base.gives, mine.gives, theirs.gives, text),
+      measures: pick('measures', base.measures, mine.measures, theirs.measures, text),
+      plate: pick('plate', base.plate, mine.plate, theirs.plate, text),
       components,
       method: mergeSteps(base.method, mine.method, theirs.method, pick),
     },
@@ -122,6 +125,11 @@ function mergeSteps(
     if (!find(base, step.id) || kept(step.id)) merged.push(step);
   }
   return merged;
+}
+
+/** A component without its lines. */
+function headOf({ lines: _, ...head }: Component): Omit<Component, 'lines'> {
+  return head;
 }
 
 function lineSummary(line: IngredientLine): string {

@@ -1,5 +1,5 @@
 import type { ExactText } from '../exact';
-import type { Amount, UnitCode } from '../quantity';
+import type { Amount, MeasureSystem, UnitCode } from '../quantity';
 
 /** How an ingredient line grows with the class; see the field guide's table of rules. */
 export type ScalingRule =
@@ -31,6 +31,13 @@ export const RULE_NAMES: Readonly<Record<RuleKind, string>> = {
 /** How sure the reading of a line is. `held`: a person has to settle it before it can be ordered. */
 export type Certainty = 'sure' | 'doubtful' | 'held';
 
+/** A stage in which part of an ingredient is lost; stages chain in the order they happen. */
+export interface YieldStep {
+  readonly kind: 'trim' | 'cooking' | 'reduction';
+  /** What is left of one, in (0, 1]. */
+  readonly fraction: ExactText;
+}
+
 /** One ingredient line: what was written, and what it means. */
 export interface IngredientLine {
   readonly id: string;
@@ -50,6 +57,19 @@ export interface IngredientLine {
   readonly doubts: readonly string[];
   /** Set when the line is made in-house from a sub-preparation, by the edition it was published with. */
   readonly preparationEditionId?: string | null;
+  /** Set when the line takes from another component of the same dish, which is then not bought. */
+  readonly componentId?: string | null;
+  /** Set when the amount is of the prepared ingredient: what trimming, cooking or reducing leaves of it. */
+  readonly yields?: readonly YieldStep[];
+}
+
+export const STORES = ['ambient', 'chilled', 'frozen', 'hot-held'] as const;
+export type Store = (typeof STORES)[number];
+
+/** A least and a most, in minutes; null where there is none. */
+export interface Span {
+  readonly least: number | null;
+  readonly most: number | null;
 }
 
 export interface Component {
@@ -57,6 +77,20 @@ export interface Component {
   /** Empty for the dish's main list. */
   readonly name: string;
   readonly lines: readonly IngredientLine[];
+  /** What one making gives: mass, volume or pieces. */
+  readonly gives?: Amount | null;
+  /** What past makings really gave, in the unit of `gives`. */
+  readonly gave?: readonly ExactText[];
+  /** How long it keeps, by store. */
+  readonly keeps?: readonly { readonly store: Store; readonly hours: number }[];
+  /** Earliest and latest time it can be made before it is used. */
+  readonly before?: Span;
+}
+
+/** How much or how many of a component goes on one plate. */
+export interface PlateItem {
+  readonly componentId: string;
+  readonly amount: Amount;
 }
 
 export interface MethodStep {
@@ -65,6 +99,18 @@ export interface MethodStep {
   /** Minutes found in the text or set by hand; null when it has none. */
   readonly minutes: number | null;
   readonly techniqueIds: readonly string[];
+  /** Someone is busy, or it rests, chills, bakes by itself. */
+  readonly hands?: 'on' | 'off';
+  /** Minutes for a novice, where `minutes` is for a practised hand. */
+  readonly noviceMinutes?: number | null;
+  readonly equipment?: string;
+  /** Degrees Celsius of oven, liquid or core, as the step says. */
+  readonly celsius?: number | null;
+  /** Why this step decides the result; empty when it does not. */
+  readonly critical?: string;
+  /** Time to the next step. */
+  readonly toNext?: Span;
+  readonly caution?: string;
 }
 
 /** What a dish gives besides portions, when it is a sub-preparation other dishes draw on. */
@@ -81,6 +127,10 @@ export interface DishContent {
   readonly gives: Gives | null;
   readonly components: readonly Component[];
   readonly method: readonly MethodStep[];
+  /** How large its cups, spoons and pints are; `labelling` when left out. */
+  readonly measures?: MeasureSystem;
+  /** What goes on one plate. */
+  readonly plate?: readonly PlateItem[];
 }
 
 export const DISH_LIMITS = { lines: 200, components: 20, steps: 80, title: 160, text: 2000, pasteBytes: 100_000 } as const;

@@ -142,4 +142,101 @@ pumpkin seeds|sunflower seeds,pine nuts|0.6|||plant
 ham|bacon,pancetta,prosciutto|||| meat
 soya milk|tofu|1.0||soya|plant
 smoked haddock|haddock,cod,hake,mackerel,sardines,fish fillet,white fish|||fish|fish
+artichokes|artichoke,globe artichoke||each:300||plant
+asparagus|||bunch:250||plant
+avocado|avocados||each:200||plant
+baking powder||0.9|||plant
+bicarbonate of soda|baking soda|0.95|||plant
+broccoli|||head:500||plant
+brussels sprouts|sprouts||each:20||plant
+buckwheat flour|buckwheat|0.6|||plant
+cauliflower|||head:800||plant
+chard|swiss chard|||| plant
+cherries|cherry||each:8||plant
+chicory|endive||head:120,each:120||plant
+dark chocolate|chocolate,plain chocolate|0.7||milk,soya|plant
+cocoa powder|cocoa|0.45|||plant
+coffee||0.4|||plant
+dates|date,medjool dates||each:20||plant
+fish sauce||1.2||fish|fish
+fenugreek|fenugreek seed|0.7||strong|plant
+golden syrup|syrup,corn syrup|1.42|||plant
+grapes|grape||each:5||plant
+horseradish||1.0||sulphites|plant
+kale|cavolo nero|0.1|bunch:200||plant
+kohlrabi|||each:300||plant
+lemongrass|||stalk:15||plant
+maple syrup||1.32|||plant
+miso|white miso|1.15||soya|plant
+nori||| sheet:3||plant
+okra||||| plant
+parsley root|||each:100||plant
+peach|peaches,nectarine,nectarines||each:150||plant
+plum|plums||each:60||plant
+pomegranate|pomegranates||each:250||plant
+prunes|prune||each:8||plant
+quinoa||0.75|||plant
+raisins|sultanas,currants|0.65||sulphites|plant
+raspberries|raspberry|0.5|||plant
+rhubarb|||stalk:60||plant
+rye flour|rye|0.5||gluten|plant
+salsify|||each:100||plant
+sesame oil|toasted sesame oil|0.92||sesame|plant
+shortcrust pastry|puff pastry,filo pastry|||gluten|plant
+spring onions|spring onion,salad onions||each:15,bunch:100||plant
+strawberries|strawberry||each:15||plant
+sweet potato|sweet potatoes||each:200||plant
+sweetcorn|corn on the cob|0.7|each:250||plant
+walnut oil||0.92||nuts|plant
+agar|agar agar|0.5|||plant
+curing salt||1.2|||plant
+`;
+
+/**
+ * Trim yields: what is left of one kilogram as bought, by preparation: name | preparation:fraction.
+ *
+ * Source: USDA Agriculture Handbook 102, Food Yields Summarized by Different Stages of Preparation, rounded to the
+ * nearest twentieth. They are estimates; a school's own trials are better and can be entered.
+ */
+export const SHIPPED_TRIM = `
+apple|peeled:0.85,cored:0.9
+artichokes|trimmed:0.4
+asparagus|trimmed:0.55
+aubergine|trimmed:0.95,peeled:0.8
+avocado|peeled:0.7
+broccoli|trimmed:0.6
+brussels sprouts|trimmed:0.8
+carrot|peeled:0.8,trimmed:0.9
+cauliflower|trimmed:0.6
+celeriac|peeled:0.75
+celery|trimmed:0.75
+courgette|trimmed:0.95
+cucumber|peeled:0.8,seeded:0.7
+fennel|trimmed:0.75
+garlic|peeled:0.85
+ginger|peeled:0.8
+green beans|trimmed:0.9
+kohlrabi|peeled:0.7
+leek|trimmed:0.5
+lettuce|trimmed:0.75
+mushrooms|trimmed:0.95
+onion|peeled:0.9
+orange|peeled:0.7,segmented:0.55
+parsley|picked:0.5
+parsnip|peeled:0.8
+peach|stoned:0.85
+pear|peeled:0.8,cored:0.85
+plum|stoned:0.9
+potato|peeled:0.8
+pomegranate|picked:0.5
+red cabbage|trimmed:0.8
+red pepper|seeded:0.8,peeled:0.65
+rhubarb|trimmed:0.85
+shallot|peeled:0.85
+spinach|picked:0.8
+swede|peeled:0.8
+sweet potato|peeled:0.8
+tomato|peeled:0.9,seeded:0.75
+turnip|peeled:0.8
+watercress|picked:0.6
 `;

@@ -1,2 +1,2 @@
-export { needConflicts, unknownItems, type NeedConflict } from './needs';
+export { dishAllergens, needConflicts, type DishAllergens, type DishToCheck, type NeedConflict, type NeedsOf } from './needs';
 export { lessonReadiness, type LessonFacts, type Station, type StationReadiness, type StationState } from './readiness';

@@ -1,10 +1,11 @@
 import { exact, exactText, sum, type ExactText } from '../exact';
 import type { Figure } from '../figure';
-import { allergensOf, isLiquid, isMissingFact, itemKey, toGrams, findFact, type OneOf } from '../ingredients';
-import { inUnit, roundForOrder, showAmount, showQuantity, unitOf, type Quantity, type UnitCode } from '../quantity';
+import { allergensOf, isLiquid, isMissingFact, itemKey, SHIPPED_BOOK, toGrams, type FactBook, type OneOf } from '../ingredients';
+import { inUnit, roundForOrder, showAmount, showQuantity, unitOf, type Amount, type Quantity, type UnitCode } from '../quantity';
 import type { Allergen } from '../allergens';
 import { RULE_NAMES, type DishContent, type IngredientLine } from '../dish/types';
 import { demandFigure, planMakings, type Making, type MakingPlan } from '../scaling';
+import type { LineSubstitution } from '../substitution';
 import { collect, type Contribution, type HeldLine, type OrderDish, type PreparationNeed } from './contributions';
 
 export interface OrderInput {
@@ -12,6 +13,9 @@ export interface OrderInput {
   readonly dishes: readonly OrderDish[];
   /** Editions of sub-preparations, by edition id. */
   readonly preparations: ReadonlyMap<string, DishContent>;
+  /** Facts of ingredients; those that ship when left out. */
+  readonly book?: FactBook;
+  readonly substitutions?: readonly LineSubstitution[];
 }
 
 /** One thing to buy. */
@@ -22,8 +26,11 @@ export interface OrderLine {
   readonly rules: readonly string[];
   readonly dishes: readonly string[];
   readonly allergens: readonly Allergen[];
+  readonly mayContain: readonly Allergen[];
   /** False when the ingredient is not known, so that no allergen is claimed absent. */
   readonly allergensKnown: boolean;
+  /** What one piece or pack holds, as its lines say. */
+  readonly one: Amount | null;
 }
 
 /** Plain data throughout, so that it can be sent as it is. */
@@ -41,16 +48,16 @@ export interface Order {
  *
  * @throws RangeError when the plan is out of range; see `planMakings`
  */
-export function computeOrder({ plan, dishes, preparations }: OrderInput): Order {
+export function computeOrder({ plan, dishes, preparations, book = SHIPPED_BOOK, substitutions = [] }: OrderInput): Order {
   const makings = planMakings(plan);
-  const { contributions, held, preparations: needs } = collect(dishes, makings, preparations);
+  const { contributions, held, preparations: needs } = collect(dishes, makings, preparations, substitutions);
   const groups = new Map<string, Contribution[]>();
   for (const contribution of contributions) {
-    const key = itemKey(contribution.line.item);
+    const key = itemKey(contribution.line.item, book);
     groups.set(key, [...(groups.get(key) ?? []), contribution]);
   }
   const lines = [...groups.entries()]
-    .flatMap(([key, group]) => linesOfGroup(key, group))
+    .flatMap(([key, group]) => linesOfGroup(key, group, book))
     .sort((a, b) => (a.key < b.key ? -1 : a.key > b.key ? 1 : 0));
   return {
     makings: makings.map((making) => ({ ...making, portions: exactText(making.portions) })),
@@ -68,13 +75,13 @@ interface Converted {
 }
 
 /** Usually one order line; more when units of one item cannot be brought together for want of a fact. */
-function linesOfGroup(key: string, group: readonly Contribution[]): readonly OrderLine[] {
-  const target = targetUnit(group);
+function linesOfGroup(key: string, group: readonly Contribution[], book: FactBook): readonly OrderLine[] {
+  const target = targetUnit(group, book);
   const together: Converted[] = [];
   const apart = new Map<UnitCode, Converted[]>();
   let missing: string | null = null;
   for (const contribution of group) {
-    const converted = convert(contribution, target);
+    const converted = convert(contribution, target, book);
     if (typeof converted === 'string') {
       missing = converted;
       const { quantity } = contribution;
@@ -83,24 +90,24 @@ function linesOfGroup(key: string, group: readonly Contribution[]): readonly Ord
   }
   const buckets: [UnitCode, Converted[]][] = together.length > 0 ? [[target, together], ...apart] : [...apart];
   return buckets.map(([unit, bucket], index) =>
-    orderLine(buckets.length > 1 ? `${key}#${index}` : key, unit, bucket, buckets.length > 1 ? missing : null),
+    orderLine(buckets.length > 1 ? `${key}#${index}` : key, unit, bucket, buckets.length > 1 ? missing : null, book),
   );
 }
 
 /** The unit a group is bought in: its own count when all agree, else millilitres for liquids, else grams. */
-function targetUnit(group: readonly Contribution[]): UnitCode {
+function targetUnit(group: readonly Contribution[], book: FactBook): UnitCode {
   const units = [...new Set(group.map((part) => part.quantity.unit))];
   const packs = new Set(group.map((part) => (part.line.one ? showAmount(part.line.one) : '')));
   if (units.length === 1 && unitOf(units[0]!).dimension === 'count' && (packs.size === 1 || !unitOf(units[0]!).pack)) return units[0]!;
   const dimensions = new Set(units.map((unit) => unitOf(unit).dimension));
   if (dimensions.size === 1 && dimensions.has('mass')) return 'g';
   const { item } = group[0]!.line;
-  if (dimensions.has('volume') && (isLiquid(item) || !findFact(item)?.density)) return 'ml';
+  if (dimensions.has('volume') && (isLiquid(item, book) || !book.find(item)?.density)) return 'ml';
   return 'g';
 }
 
 /** The contribution in the target unit, or the fact that is missing, in words. */
-function convert(contribution: Contribution, target: UnitCode): Converted | string {
+function convert(contribution: Contribution, target: UnitCode, book: FactBook): Converted | string {
   const { quantity, line } = contribution;
   if (quantity.unit === target) return { contribution, quantity, by: null };
   const from = unitOf(quantity.unit);
@@ -108,10 +115,11 @@ function convert(contribution: Contribution, target: UnitCode): Converted | stri
   if (from.dimension === to.dimension && from.dimension !== 'count') {
     return { contribution, quantity: inUnit(quantity, target), by: null };
   }
-  const grams = toGrams(line.item, quantity, weightOfOne(line));
+  const grams = toGrams(line.item, quantity, weightOfOne(line), book);
   if (isMissingFact(grams)) return `the ${grams.need} of ${line.item} is not known`;
   if (target === 'g') return { contribution, quantity: grams.quantity, by: grams.by };
-  const density = findFact(line.item)?.density;
+  const known = book.find(line.item)?.density;
+  const density = known ? exact(known) : null;
   if (target === 'ml' && density) {
     return {
       contribution,
@@ -126,7 +134,7 @@ function weightOfOne(line: IngredientLine): OneOf | null {
   return line.one ? { value: exact(line.one.max), unit: line.one.unit } : null;
 }
 
-function orderLine(key: string, unit: UnitCode, bucket: readonly Converted[], missing: string | null): OrderLine {
+function orderLine(key: string, unit: UnitCode, bucket: readonly Converted[], missing: string | null, book: FactBook): OrderLine {
   const first = bucket[0]!.contribution.line;
   const total = sum(bucket.map((part) => part.quantity.value));
   const rounded = roundForOrder({ value: total, unit });
@@ -136,16 +144,18 @@ function orderLine(key: string, unit: UnitCode, bucket: readonly Converted[], mi
     if (/\b(?:extra|more)\b/.test(contribution.line.note)) notes.add(`${contribution.dish}: ${contribution.line.note}, not in the figure`);
   }
   const pack = unitOf(unit).pack && first.one ? ` of ${showAmount(first.one)}` : '';
-  const weight = unitOf(unit).dimension === 'count' && !unitOf(unit).pack ? weightNote(first, rounded.quantity) : null;
+  const weight = unitOf(unit).dimension === 'count' && !unitOf(unit).pack ? weightNote(first, rounded.quantity, book) : null;
   if (weight) notes.add(weight);
-  const { allergens, known } = allergensOf(first.item);
+  const { allergens, mayContain, known } = allergensOf(first.item, book);
   return {
     key,
     item: first.item,
     rules: [...new Set(bucket.map((part) => RULE_NAMES[part.contribution.line.rule.kind]))],
     dishes: [...new Set(bucket.map((part) => part.contribution.dish))],
     allergens,
+    mayContain,
     allergensKnown: known,
+    one: first.one,
     figure: {
       label: first.item,
       shown: showQuantity(rounded.quantity) + pack,
@@ -165,7 +175,7 @@ function orderLine(key: string, unit: UnitCode, bucket: readonly Converted[], mi
   };
 }
 
-function weightNote(line: IngredientLine, quantity: Quantity): string | null {
-  const grams = toGrams(line.item, quantity, weightOfOne(line));
+function weightNote(line: IngredientLine, quantity: Quantity, book: FactBook): string | null {
+  const grams = toGrams(line.item, quantity, weightOfOne(line), book);
   return isMissingFact(grams) ? null : `about ${showQuantity(roundForOrder(grams.quantity).quantity)} in all, as ${grams.by ?? 'weighed'}`;
 }

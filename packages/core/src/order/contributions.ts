@@ -1,7 +1,8 @@
 import { exact, exactText, showFraction, ZERO, type Exact, type ExactText } from '../exact';
-import { inUnit, roundForOrder, showQuantity, unitOf, type Quantity, type UnitCode } from '../quantity';
+import { inMeasures, inUnit, roundForOrder, showQuantity, unitOf, type MeasureSystem, type Quantity, type UnitCode } from '../quantity';
 import { linesOf, type DishContent, type IngredientLine } from '../dish/types';
-import { scaleLine, type Making } from '../scaling';
+import { asPurchased, scaleLine, type Making } from '../scaling';
+import type { LineSubstitution } from '../substitution';
 
 /** A dish as an order sees it: the edition that is cooked. */
 export interface OrderDish {
@@ -56,15 +57,19 @@ export function collect(
   dishes: readonly OrderDish[],
   makings: readonly Making[],
   preparations: ReadonlyMap<string, DishContent>,
+  substitutions: readonly LineSubstitution[] = [],
 ): Collected {
   const contributions: Contribution[] = [];
   const held: HeldLine[] = [];
   const needs = new Map<string, { quantity: Exact; usedBy: Set<string> }>();
 
-  const scaleDish = (content: DishContent, over: readonly Making[], factorOf: (making: Making) => Exact) => {
+  const scaleOver = (editionId: string, content: DishContent, over: readonly Making[], factorOf: (making: Making) => Exact) => {
     const byId = new Map(linesOf(content).map((line) => [line.id, line]));
     for (const component of content.components) {
       for (const line of component.lines) {
+        // What another component of the dish gives is made, not bought.
+        if (line.componentId) continue;
+        const swap = substitutions.find((each) => each.editionId === editionId && each.lineId === line.id);
         for (const making of over) {
           const batch = { factor: factorOf(making), portions: making.portions };
           const scaled = scaleLine(line, batch, (id) => byId.get(id));
@@ -73,21 +78,42 @@ export function collect(
             held.push({ dish: content.title, lineId: line.id, written: line.written || line.item, because: scaled.because });
             break;
           }
-          const quantity = { value: scaled.quantity.value.mul(making.count), unit: scaled.quantity.unit };
+          const bought = purchased(scaled.quantity, scaled.how, line, content.measures ?? 'labelling');
           if (line.preparationEditionId && preparations.has(line.preparationEditionId)) {
-            const because = addNeed(line.preparationEditionId, quantity, content.title);
+            const needed = { value: scaled.quantity.value.mul(making.count), unit: scaled.quantity.unit };
+            const because = addNeed(line.preparationEditionId, needed, content.title);
             if (because) held.push({ dish: content.title, lineId: line.id, written: line.written, because });
             continue;
           }
-          contributions.push({
-            line,
-            dish: content.title,
-            component: component.name,
-            quantity,
-            how: `${making.called}: ${making.count > 1 ? `${making.count} × (${scaled.how})` : scaled.how}`,
-            estimate: scaled.estimate,
-            notes: scaled.notes,
-          });
+          const add = (count: number, item: string, ratio: Exact, why: string) => {
+            if (count === 0) return;
+            const counted = count === making.count ? making.called : `${count} of ${making.called}`;
+            const each = `${bought.how}${why}`;
+            contributions.push({
+              line: item === line.item ? line : { ...line, item, one: null },
+              dish: content.title,
+              component: component.name,
+              quantity: { value: bought.quantity.value.mul(ratio).mul(count), unit: bought.quantity.unit },
+              how: `${counted}: ${count > 1 ? `${count} × (${each})` : each}`,
+              estimate: scaled.estimate || bought.isEstimate,
+              notes: scaled.notes,
+            });
+          };
+          const swapped = swap
+            ? swap.makings === 'all'
+              ? making.count
+              : making.by === 'team'
+                ? Math.min(swap.makings, making.count)
+                : 0
+            : 0;
+          add(making.count - swapped, line.item, exact(1), '');
+          if (swap)
+            add(
+              swapped,
+              swap.item,
+              exact(swap.ratio),
+              `, instead of ${line.item}${swap.ratio === '1' ? '' : ` × ${showFraction(exact(swap.ratio))}`}: ${swap.reason}`,
+            );
         }
       }
     }
@@ -109,7 +135,7 @@ export function collect(
 
   for (const dish of dishes) {
     const portions = exact(dish.content.portions);
-    scaleDish(dish.content, makings, (making) => making.portions.div(portions));
+    scaleOver(dish.editionId, dish.content, makings, (making) => making.portions.div(portions));
   }
 
   const done: PreparationNeed[] = [];
@@ -126,7 +152,7 @@ export function collect(
       portions: exact(content.portions).mul(factor),
       called: `one bulk making × ${showFraction(factor)}`,
     };
-    scaleDish(content, [bulk], () => factor);
+    scaleOver(editionId, content, [bulk], () => factor);
     done.push({
       editionId,
       title: content.title,
@@ -138,6 +164,19 @@ export function collect(
     });
   }
   return { contributions, held, preparations: done };
+}
+
+/** The amount to buy for what a batch takes: yields made good, household measures in the dish's own size. */
+function purchased(
+  taken: Quantity,
+  how: string,
+  line: IngredientLine,
+  measures: MeasureSystem,
+): { quantity: Quantity; how: string; isEstimate: boolean } {
+  const sized = inMeasures(taken, measures);
+  const { value, how: losses } = asPurchased(sized.value, line.yields ?? []);
+  const size = sized.unit === taken.unit ? '' : ` (${showQuantity(sized)} by its measures)`;
+  return { quantity: { value, unit: sized.unit }, how: `${how}${size}${losses ? ` ${losses}` : ''}`, isEstimate: losses !== '' };
 }
 
 /** Sub-preparations in an order in which each comes after everything that draws on it. */

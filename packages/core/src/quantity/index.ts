@@ -11,3 +11,5 @@ export {
   type Quantity,
   type Rounded,
 } from './amount';
+export { inMeasures, millilitresOf, MEASURE_NAMES, MEASURE_SYSTEMS, type MeasureSystem } from './measures';
+export { celsiusIn, temperatureWays, type TemperatureWays } from './temperature';

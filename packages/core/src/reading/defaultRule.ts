@@ -1,4 +1,4 @@
-import { findFact } from '../ingredients';
+import { SHIPPED_BOOK } from '../ingredients';
 import { unitOf } from '../quantity';
 import type { IngredientLine, ScalingRule } from '../dish/types';
 
@@ -15,6 +15,6 @@ export function defaultRule(line: Pick<IngredientLine, 'item' | 'amount' | 'note
   if (!line.amount) return { kind: 'proportional' };
   const unit = unitOf(line.amount.unit);
   if (unit.dimension === 'count') return unit.pack || unit.code === 'bunch' ? { kind: 'proportional' } : { kind: 'wholeEach' };
-  if (findFact(line.item)?.strong) return { kind: 'tapered' };
+  if (SHIPPED_BOOK.find(line.item)?.strong) return { kind: 'tapered' };
   return { kind: 'proportional' };
 }

@@ -1,5 +1,5 @@
 import { exact } from '../exact';
-import { findFact, isCountable, itemKey } from '../ingredients';
+import { isCountable, itemKey, SHIPPED_BOOK } from '../ingredients';
 import { amount, unitOf, type Amount } from '../quantity';
 import type { Certainty, IngredientLine } from '../dish/types';
 import { defaultRule } from './defaultRule';
@@ -56,11 +56,11 @@ function reverse(text: string): ReadAmount | null {
 /** A unit-like word nobody knows: "3 glugs olive oil". Returns the word, or null. */
 function unknownUnit(item: string): string | null {
   const [first = '', ...others] = item.split(' ');
-  if (others.length === 0 || findFact(first)) return null;
-  const fact = findFact(others.join(' ').replace(/^of /, ''));
+  if (others.length === 0 || SHIPPED_BOOK.find(first)) return null;
+  const fact = SHIPPED_BOOK.find(others.join(' ').replace(/^of /, ''));
   if (!fact) return null;
   const writtenOf = /^\S+ of /.test(item);
-  return writtenOf || (fact.density !== null && fact.gramsOfOne.size === 0) ? first : null;
+  return writtenOf || (fact.density !== null && fact.gramsOfOne.length === 0) ? first : null;
 }
 
 /**
@@ -152,7 +152,7 @@ export function readLine(written: string): LineReading {
   }
   if (!juice && read && !read.unitWritten) {
     const trailing = TRAILING_JUICE.exec(item);
-    if (trailing?.[1] && findFact(trailing[1])) {
+    if (trailing?.[1] && SHIPPED_BOOK.find(trailing[1])) {
       item = trailing[1];
       preparation = preparation ? `${trailing[2]!.toLowerCase()}, ${preparation}` : trailing[2]!.toLowerCase();
     }
@@ -173,10 +173,10 @@ export function readLine(written: string): LineReading {
     const words = item.split(' ');
     const last = words.at(-1) ?? '';
     const behind = words.length > 1 ? /^(cloves?|sprigs?|leaf|leaves|bulbs?|stalks?|sticks?|heads?|fillets?|slices?)$/i.test(last) : false;
-    const fact = findFact(item);
-    if (behind && counted && !fact?.gramsOfOne.has('each')) {
+    const fact = SHIPPED_BOOK.find(item);
+    if (behind && counted && !fact?.gramsOfOne.some((entry) => entry.unit === 'each')) {
       const unit = readAmount(`1 ${last}`)!.amount.unit;
-      if (fact?.gramsOfOne.has(unit) || !fact) {
+      if (fact?.gramsOfOne.some((entry) => entry.unit === unit) || !fact) {
         counted = { ...counted, unit };
         item = words.slice(0, -1).join(' ');
       }
@@ -184,7 +184,7 @@ export function readLine(written: string): LineReading {
   }
 
   // "2 cloves": the spice, not a piece of nothing.
-  if (read?.unitWritten && !item && counted && itemKey(unitOf(counted.unit).many) === findFact(unitOf(counted.unit).many)?.name) {
+  if (read?.unitWritten && !item && counted && itemKey(unitOf(counted.unit).many) === SHIPPED_BOOK.find(unitOf(counted.unit).many)?.name) {
     item = unitOf(counted.unit).many;
     counted = { ...counted, unit: 'each' };
   }

@@ -1,2 +1,5 @@
 export { planMakings, teamsOf, demandFigure, type Making, type MakingPlan, type MakingFor } from './makings';
 export { scaleLine, TAPER, type Batch, type ScaledLine } from './scaleLine';
+export { asPurchased, type Purchased } from './asPurchased';
+export { scaleDish, showFactor, type ScaledComponent, type ScaledDish, type ScaledRow } from './scaleDish';
+export { factorFor, type ScaleTarget, type Vessel, type FactorResult } from './factorFor';

@@ -1,0 +1,53 @@
+import { itemWords, plain, singular } from './names';
+import { SHIPPED, type IngredientFact } from './fact';
+
+/** Where facts of ingredients are looked up: what ships with Pelvo, with a school's own facts laid over it. */
+export interface FactBook {
+  /** The fact of exactly this name, or null. */
+  readonly named: (name: string) => IngredientFact | null;
+  /** The fact that fits an item as written: the whole name, else the longest run of words at its end or start. */
+  readonly find: (item: string) => IngredientFact | null;
+  /** All facts whose names stand in an item, longest names first, no word used twice. */
+  readonly within: (item: string) => readonly IngredientFact[];
+  readonly all: readonly IngredientFact[];
+}
+
+/**
+ * A book of the shipped facts with `own` facts laid over them by name.
+ *
+ * @example factBook().find('dry white wine')?.name // 'white wine'
+ */
+export function factBook(own: readonly IngredientFact[] = []): FactBook {
+  const facts = new Map([...SHIPPED, ...own].map((fact) => [plain(fact.name), fact]));
+  const byName = new Map<string, IngredientFact>();
+  for (const fact of facts.values()) for (const other of fact.otherNames) byName.set(plain(other), fact);
+  for (const [name, fact] of facts) byName.set(name, fact);
+  const run = (words: readonly string[]) => byName.get(words.join(' ')) ?? byName.get(words.map(singular).join(' ')) ?? null;
+
+  const within = (words: readonly string[]): IngredientFact[] => {
+    for (let length = words.length; length > 0; length -= 1) {
+      for (let start = 0; start + length <= words.length; start += 1) {
+        const found = run(words.slice(start, start + length));
+        if (found) return [found, ...within(words.slice(0, start)), ...within(words.slice(start + length))];
+      }
+    }
+    return [];
+  };
+
+  return {
+    named: (name) => byName.get(plain(name)) ?? null,
+    find: (item) => {
+      const words = itemWords(item);
+      for (let length = words.length; length > 0; length -= 1) {
+        const found = run(words.slice(words.length - length)) ?? run(words.slice(0, length));
+        if (found) return found;
+      }
+      return null;
+    },
+    within: (item) => within(itemWords(item)),
+    all: [...facts.values()].sort((a, b) => a.name.localeCompare(b.name)),
+  };
+}
+
+/** The facts that ship, without any of a school's own. */
+export const SHIPPED_BOOK: FactBook = factBook();
