@@ -3,7 +3,7 @@ import reactHooks from 'eslint-plugin-react-hooks';
 import globals from 'globals';
 import ts from 'typescript-eslint';
 
-const AREAS = ['assessment', 'classes', 'dishes', 'lessons', 'orders', 'people', 'rubrics', 'techniques'];
+const AREAS = ['assessment', 'classes', 'dishes', 'ingredients', 'lessons', 'orders', 'people', 'rubrics', 'techniques'];
 
 /** Arrows run one way: web and server -> contract -> core. */
 const arrows = (files, forbidden) => ({

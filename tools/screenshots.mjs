@@ -43,15 +43,25 @@ const SHOTS = [
   ['plan', lead, lesson('Poaching')],
   ['order', lead, lesson('Poaching', '/order'), (page) => page.getByRole('button', { name: /^cucumber/ }).click()],
   ['mark-list', lead, lesson('Blanching', '/mark')],
-  ['mark', lead, lesson('Blanching', '/mark'), async (page) => {
-    await page.getByRole('link', { name: /Cleo Vantor/ }).click();
-    await page.getByRole('button', { name: /^Seasoning/ }).click();
-  }],
+  [
+    'mark',
+    lead,
+    lesson('Blanching', '/mark'),
+    async (page) => {
+      await page.getByRole('link', { name: /Cleo Vantor/ }).click();
+      await page.getByRole('button', { name: /^Seasoning/ }).click();
+    },
+  ],
   ['results', lead, lesson('Blanching', '/results')],
-  ['result', lead, lesson('Blanching', '/results'), async (page) => {
-    await page.getByRole('link', { name: 'Cleo Vantor' }).click();
-    await page.getByRole('button', { name: /^Mark: / }).click();
-  }],
+  [
+    'result',
+    lead,
+    lesson('Blanching', '/results'),
+    async (page) => {
+      await page.getByRole('link', { name: 'Cleo Vantor' }).click();
+      await page.getByRole('button', { name: /^Mark: / }).click();
+    },
+  ],
   ['phone', await visitor('amara.quill', { width: 390, height: 844 }), '/my-results', follow(/Citrus/)],
 ];
 
@@ -62,7 +72,7 @@ for (const [name, page, path, act] of SHOTS) {
   if (act) await act(page);
   await page.waitForLoadState('networkidle');
   await page.mouse.move(0, 0);
-  await page.evaluate(() => scrollTo(0, 0));
+  await page.evaluate(() => globalThis.scrollTo(0, 0));
   await page.waitForTimeout(400);
   await page.screenshot({ path: join(ROOT, 'docs', 'screenshots', `${name}.png`) });
 }

@@ -9,7 +9,10 @@ import { AssessmentService } from './assessment/assessment.service';
 import { ClassesController } from './classes/classes.controller';
 import { ClassesService } from './classes/classes.service';
 import { DishesController } from './dishes/dishes.controller';
+import { DishImportService } from './dishes/dishImport.service';
 import { DishesService } from './dishes/dishes.service';
+import { IngredientsController } from './ingredients/ingredients.controller';
+import { IngredientsService } from './ingredients/ingredients.service';
 import { LessonsController } from './lessons/lessons.controller';
 import { LessonsService } from './lessons/lessons.service';
 import { OrdersController } from './orders/orders.controller';
@@ -62,6 +65,7 @@ export class AppModule {
         PeopleController,
         TechniquesController,
         DishesController,
+        IngredientsController,
         ClassesController,
         RubricsController,
         LessonsController,
@@ -77,6 +81,8 @@ export class AppModule {
         SlowDown,
         PeopleService,
         DishesService,
+        DishImportService,
+        IngredientsService,
         ClassesService,
         RubricsService,
         LessonsService,

@@ -54,7 +54,8 @@ export async function createApp({
   );
   const session = await sessions(database, pool.promise());
   app.use('/api', session.handler);
-  app.use('/api', express.raw({ type: ['text/csv', 'application/octet-stream'], limit: BODY_LIMITS.csv }));
+  app.use('/api', express.raw({ type: 'text/csv', limit: BODY_LIMITS.csv }));
+  app.use('/api', express.raw({ type: 'application/octet-stream', limit: BODY_LIMITS.file }));
   app.use('/api', express.json({ limit: BODY_LIMITS.json, type: ['application/json'] }));
   app.enableShutdownHooks();
   const close = app.close.bind(app);

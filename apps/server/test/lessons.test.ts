@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { computeOrder, type Order } from '@pelvo/core';
+import { computeOrder, factBook, linesOf, SHIPPED, type Order } from '@pelvo/core';
 import {
   makingPlanOf,
   type ClassDetail,
@@ -38,6 +38,7 @@ describe('a lesson', () => {
       dishEditionIds: [dishes.find((dish) => dish.title.startsWith('Poached trout'))!.editionId!],
       techniques: [],
       rubricEditionId: null,
+      substitutions: [],
     };
   });
   afterAll(() => school.close());
@@ -53,11 +54,35 @@ describe('a lesson', () => {
       plan: makingPlanOf(lesson, lesson.present),
       dishes: lesson.dishes.map(({ editionId, content }) => ({ editionId, content })),
       preparations: new Map(Object.entries(lesson.preparations)),
+      book: factBook(lesson.facts),
+      substitutions: lesson.substitutions,
     });
     expect(order).toEqual(JSON.parse(JSON.stringify(here)));
     expect(order.demand.shown).toBe('19');
     expect(order.preparations.map((need) => need.title)).toEqual(['Vegetable stock']);
     expect(order.lines.find((line) => line.item === 'trout fillets')!.figure.shown).toBe('19');
+  });
+
+  it('orders substitutes for the teams that need them, and by the school’s own facts', async () => {
+    const lesson = await create();
+    const [dish] = lesson.dishes;
+    const cream = linesOf(dish!.content).find((line) => line.item === 'double cream')!;
+    const swap = { editionId: dish!.editionId, lineId: cream.id, item: 'oat cream', ratio: '1', makings: 1, reason: 'no milk' };
+    const saved = (await lead<LessonDetail>('PUT', `/api/lessons/${lesson.id}`, { body: { ...fields, substitutions: [swap] }, version: 1 }))
+      .body;
+    expect(saved.substitutions).toEqual([swap]);
+    const milk = SHIPPED.find((fact) => fact.name === 'oat milk')!;
+    const own = { ...milk, name: 'oat cream', otherNames: [], mayContain: ['nuts'] };
+    expect((await lead('PUT', '/api/ingredients/oat cream', { body: own, version: 0 })).status).toBe(200);
+    const line = (await lead<Order>('GET', `/api/lessons/${lesson.id}/order`)).body.lines.find((each) => each.item === 'oat cream')!;
+    expect([line.figure.shown, line.allergens, line.mayContain]).toEqual(['60 ml', ['gluten'], ['nuts']]);
+    expect(line.figure.parts[0]!.how).toContain('1 of 7 pairs');
+    await lead('DELETE', '/api/ingredients/oat cream');
+    const bad = await lead('PUT', `/api/lessons/${lesson.id}`, {
+      body: { ...fields, substitutions: [{ ...swap, ratio: '0' }] },
+      version: 2,
+    });
+    expect(bad.problem.errors![0]).toMatchObject({ field: 'substitutions.0.ratio', remedy: 'Give a number above 0.' });
   });
 
   it('orders for another number when asked, and less when someone is away', async () => {

@@ -1,5 +1,17 @@
 import Joi from 'joi';
-import { DISH_LIMITS, isExactText, RULE_KINDS, UNIT_CODES, type DishContent } from '@pelvo/core';
+import {
+  ALLERGENS,
+  DISH_LIMITS,
+  exact,
+  isExactText,
+  MEASURE_SYSTEMS,
+  RULE_KINDS,
+  STORES,
+  UNIT_CODES,
+  type Allergen,
+  type DishContent,
+  type FormatName,
+} from '@pelvo/core';
 import { FieldError } from './problems';
 import { idSchema, keySchema } from './common';
 
@@ -49,6 +61,13 @@ const exactSchema = Joi.string()
     return value;
   });
 
+const fractionSchema = exactSchema.custom((value: string) => {
+  const part = exact(value);
+  if (part.compare(0) <= 0 || part.compare(1) > 0)
+    throw new FieldError(`A yield of ${value} cannot be.`, 'Give a fraction above 0 and at most 1, such as 0.85.');
+  return value;
+});
+
 const amountSchema = Joi.object({
   min: exactSchema.required(),
   max: exactSchema.required(),
@@ -84,22 +103,44 @@ const lineSchema = Joi.object({
   certainty: Joi.string().valid('sure', 'doubtful', 'held').required(),
   doubts: Joi.array().items(Joi.string().max(500)).max(10).required(),
   preparationEditionId: idSchema.allow(null),
+  componentId: keySchema.allow(null),
+  yields: Joi.array()
+    .items(Joi.object({ kind: Joi.string().valid('trim', 'cooking', 'reduction').required(), fraction: fractionSchema.required() }))
+    .max(4),
+});
+
+const minutes = Joi.number().integer().min(0).max(525_600).allow(null).required();
+const spanSchema = Joi.object({ least: minutes, most: minutes }).custom((span: { least: number | null; most: number | null }) => {
+  if (span.least !== null && span.most !== null && span.most < span.least)
+    throw new FieldError('The latest lies before the earliest.', 'Swap the two, or leave one empty.');
+  return span;
+});
+
+const componentSchema = Joi.object({
+  id: keySchema.required(),
+  name: text(120),
+  lines: Joi.array().items(lineSchema).max(DISH_LIMITS.lines).required(),
+  gives: amountSchema.allow(null),
+  gave: Joi.array().items(exactSchema).max(50),
+  keeps: Joi.array()
+    .items(
+      Joi.object({
+        store: Joi.string()
+          .valid(...STORES)
+          .required(),
+        hours: Joi.number().greater(0).max(87_600).required(),
+      }),
+    )
+    .max(4)
+    .unique('store'),
+  before: spanSchema,
 });
 
 export const dishContentSchema = Joi.object<DishContent>({
   title: Joi.string().trim().max(DISH_LIMITS.title).required(),
   portions: Joi.number().integer().min(1).max(1000).required(),
   gives: Joi.object({ amount: amountSchema.required() }).allow(null).required(),
-  components: Joi.array()
-    .items(
-      Joi.object({
-        id: keySchema.required(),
-        name: text(120),
-        lines: Joi.array().items(lineSchema).max(DISH_LIMITS.lines).required(),
-      }),
-    )
-    .max(DISH_LIMITS.components)
-    .required(),
+  components: Joi.array().items(componentSchema).max(DISH_LIMITS.components).required(),
   method: Joi.array()
     .items(
       Joi.object({
@@ -107,10 +148,22 @@ export const dishContentSchema = Joi.object<DishContent>({
         text: Joi.string().max(DISH_LIMITS.text).required(),
         minutes: Joi.number().integer().min(0).max(20160).allow(null).required(),
         techniqueIds: Joi.array().items(idSchema).max(12).unique().required(),
+        hands: Joi.string().valid('on', 'off'),
+        noviceMinutes: Joi.number().integer().min(0).max(20160).allow(null),
+        equipment: Joi.string().allow('').max(80),
+        celsius: Joi.number().min(-40).max(600).allow(null),
+        critical: Joi.string().allow('').max(300),
+        toNext: spanSchema,
+        caution: Joi.string().allow('').max(300),
       }),
     )
     .max(DISH_LIMITS.steps)
     .required(),
+  measures: Joi.string().valid(...MEASURE_SYSTEMS),
+  plate: Joi.array()
+    .items(Joi.object({ componentId: keySchema.required(), amount: amountSchema.required() }))
+    .max(DISH_LIMITS.components)
+    .unique('componentId'),
 }).custom((dish: DishContent) => {
   const ids = dish.components.flatMap((component) => [component.id, ...component.lines.map((line) => line.id)]);
   if (new Set(ids).size !== ids.length) throw new FieldError('Two lines share an id.', 'Give each line an id of its own.');
@@ -124,3 +177,47 @@ export interface RecipeText {
   readonly text: string;
 }
 export const recipeTextSchema = Joi.object<RecipeText>({ text: Joi.string().max(DISH_LIMITS.pasteBytes).required() });
+
+/** What is asked of the list of dishes; every part that is given must hold. */
+export interface DishQuery {
+  readonly page: number;
+  /** Words of titles, ingredients and components; spelling may be off. */
+  readonly search: string;
+  readonly technique?: string;
+  readonly freeOf?: Allergen;
+  /** At most so many minutes of method. */
+  readonly within?: number;
+  readonly equipment?: string;
+}
+
+export const dishQuerySchema = Joi.object<DishQuery>({
+  page: Joi.number().integer().min(1).max(1000).default(1),
+  search: Joi.string().trim().max(100).allow('').default(''),
+  technique: idSchema,
+  freeOf: Joi.string().valid(...ALLERGENS),
+  within: Joi.number().integer().min(1).max(20160),
+  equipment: Joi.string().trim().max(80),
+});
+
+/** One dish of an import: what it would become, and what keeps it from being taken. */
+export interface ImportedDish {
+  readonly content: DishContent;
+  readonly problems: readonly { readonly field: string; readonly problem: string; readonly remedy: string }[];
+}
+
+/** What an import would do, or did. Nothing is taken unless all can be. */
+export interface DishImport {
+  readonly format: FormatName;
+  readonly dishes: readonly ImportedDish[];
+  /** Ids of the dishes made; empty for a preview. */
+  readonly made: readonly string[];
+}
+
+export interface HandoutQuery {
+  readonly portions: number;
+  readonly paper: 'A4' | 'LETTER';
+}
+export const handoutQuerySchema = Joi.object<HandoutQuery>({
+  portions: Joi.number().integer().min(1).max(1000).required(),
+  paper: Joi.string().uppercase().valid('A4', 'LETTER').default('A4'),
+});

@@ -2,6 +2,7 @@ export * from './assessment';
 export * from './classes';
 export * from './common';
 export * from './dishes';
+export * from './ingredients';
 export * from './lessons';
 export * from './orders';
 export * from './people';

@@ -1,6 +1,16 @@
 import Joi from 'joi';
-import type { DishContent, MakingPlan, Needs, StationReadiness, Strand } from '@pelvo/core';
-import { dateSchema, idSchema, timeSchema } from './common';
+import {
+  isExactText,
+  isRatio,
+  type DishContent,
+  type IngredientFact,
+  type LineSubstitution,
+  type MakingPlan,
+  type Needs,
+  type StationReadiness,
+  type Strand,
+} from '@pelvo/core';
+import { dateSchema, idSchema, keySchema, timeSchema } from './common';
 import { FieldError } from './problems';
 
 export const PURPOSES = ['introduce', 'practise', 'assess'] as const;
@@ -24,6 +34,8 @@ export interface LessonFields {
   readonly dishEditionIds: readonly string[];
   readonly techniques: readonly { readonly id: string; readonly purpose: Purpose }[];
   readonly rubricEditionId: string | null;
+  /** What is cooked with something else, for one team, some, or all. */
+  readonly substitutions: readonly LineSubstitution[];
 }
 
 const count = (min: number, max: number) => Joi.number().integer().min(min).max(max).required();
@@ -61,6 +73,25 @@ export const lessonSchema = Joi.object<LessonFields>({
     .unique('id')
     .required(),
   rubricEditionId: idSchema.allow(null).required(),
+  substitutions: Joi.array()
+    .items(
+      Joi.object({
+        editionId: idSchema.required(),
+        lineId: keySchema.required(),
+        item: Joi.string().trim().min(1).max(120).required(),
+        ratio: Joi.string()
+          .required()
+          .custom((value: string) => {
+            if (!isExactText(value) || !isRatio(value)) throw new FieldError('This is not a ratio.', 'Give a number above 0.');
+            return value;
+          }),
+        makings: Joi.alternatives().try(Joi.number().integer().min(1).max(200), Joi.string().valid('all')).required(),
+        reason: Joi.string().trim().allow('').max(200).required(),
+      }),
+    )
+    .max(50)
+    .unique((a: LineSubstitution, b: LineSubstitution) => a.editionId === b.editionId && a.lineId === b.lineId)
+    .default([]),
 });
 
 export interface LessonSummary {
@@ -103,6 +134,8 @@ export interface LessonDetail extends Omit<LessonFields, 'dishEditionIds' | 'tec
   readonly dishes: readonly LessonDish[];
   /** Sub-preparations the dishes draw on, by edition id. */
   readonly preparations: Readonly<Record<string, DishContent>>;
+  /** The school's own ingredient facts, so that the browser computes as the server does. */
+  readonly facts: readonly IngredientFact[];
   readonly techniques: readonly { readonly id: string; readonly name: string; readonly strand: Strand; readonly purpose: Purpose }[];
   readonly rubric: { readonly editionId: string; readonly name: string; readonly number: number } | null;
   readonly readiness: readonly StationReadiness[];

@@ -3,6 +3,7 @@ export * from './cost';
 export * from './dish';
 export * from './exact';
 export * from './figure';
+export * from './formats';
 export * from './ingredients';
 export * from './lesson';
 export * from './order';

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type { DataSource, EntityManager } from 'typeorm';
-import { linesOf, nameKey, readRecipe, toDish, type DishContent } from '@pelvo/core';
+import { nameKey, plainName, readRecipe, toDish, type DishContent } from '@pelvo/core';
 import type { Role } from '@pelvo/contract';
 import { Absence } from '../classes/absence.entity';
 import { CookeryClass } from '../classes/class.entity';
@@ -9,6 +9,8 @@ import { Assessment } from '../assessment/assessment.entity';
 import { MarkEventRow } from '../assessment/markEvent.entity';
 import { Dish } from '../dishes/dish.entity';
 import { DishEdition } from '../dishes/dishEdition.entity';
+import { indexDish } from '../dishes/dishIndex';
+import { IngredientFactRow } from '../ingredients/ingredientFact.entity';
 import { Lesson } from '../lessons/lesson.entity';
 import { LessonDish } from '../lessons/lessonDish.entity';
 import { LessonTechnique } from '../lessons/lessonTechnique.entity';
@@ -19,8 +21,10 @@ import { addStarterMaterial } from '../starter/addStarterMaterial';
 import { Technique } from '../techniques/technique.entity';
 import { COHORT, EVENING_GROUP } from './demoClasses';
 import { DEMO_DISHES, VEGETABLE_STOCK } from './demoDishes';
+import { DEMO_FACTS } from './demoFacts';
 import { dayFromNow, DEMO_LESSONS, type LessonPlan } from './demoLessons';
 import { demoMarks } from './demoMarks';
+import { settleDish } from './settleDish';
 
 const PASSWORD = 'demo-kitchen';
 
@@ -66,6 +70,10 @@ export async function addDemoSchool(database: DataSource): Promise<void> {
         assessors: [lead, people[1]!.id],
       });
     }
+    await manager.insert(
+      IngredientFactRow,
+      DEMO_FACTS.map((fact) => ({ nameKey: plainName(fact.name), fact, version: 1, updatedAt: new Date() })),
+    );
     await manager.insert(Absence, [
       { studentId: cohort.students[4]!.id, date: dayFromNow(2) },
       { studentId: cohort.students[11]!.id, date: dayFromNow(-7) },
@@ -101,31 +109,23 @@ async function addDishes(manager: EntityManager, techniques: readonly Technique[
   const add = async (content: DishContent): Promise<string> => {
     const dishId = randomUUID();
     const editionId = randomUUID();
-    await manager.insert(Dish, { id: dishId, title: content.title, content, version: 1, archived: false, updatedAt: new Date() });
+    await manager.insert(Dish, {
+      id: dishId,
+      title: content.title,
+      content,
+      version: 1,
+      archived: false,
+      minutes: 0,
+      updatedAt: new Date(),
+    });
+    await indexDish(manager, dishId, content);
     await manager.insert(DishEdition, { id: editionId, dishId, number: 1, content, publishedAt: new Date(), publishedBy: by });
     editions.set(content.title, editionId);
     return editionId;
   };
   const stock = await add({ ...draft(VEGETABLE_STOCK), gives: { amount: { min: '9/5', max: '2', unit: 'l', about: true } } });
-  for (const text of DEMO_DISHES) await add(settle(draft(text), stock));
+  for (const text of DEMO_DISHES) await add(settleDish(draft(text), stock));
   return editions;
-}
-
-/** What the demo instructor set by hand after reading: stock is made in-house, dough water follows the flour, oil fries by the load. */
-function settle(dish: DishContent, stockEditionId: string): DishContent {
-  const flour = linesOf(dish).find((line) => line.item === '00 flour');
-  return {
-    ...dish,
-    components: dish.components.map((component) => ({
-      ...component,
-      lines: component.lines.map((line) => {
-        if (line.item === 'vegetable stock') return { ...line, preparationEditionId: stockEditionId };
-        if (flour && line.item === 'water') return { ...line, rule: { kind: 'percentOf', lineId: flour.id, percent: '55' } };
-        if (line.item === 'frying oil') return { ...line, rule: { kind: 'byTheLoad', portionsALoad: '4' } };
-        return line;
-      }),
-    })),
-  };
 }
 
 interface LessonParts {
@@ -154,6 +154,7 @@ async function addLesson(manager: EntityManager, { plan, index, of, editions, te
     referencePlates: 1,
     spareMakings: 1,
     studentCount: null,
+    substitutions: [],
     rubricEditionId: plan.noRubric ? null : rubric.id,
     releasedAt: plan.marks === 'all' ? new Date() : null,
     version: 1,

@@ -9,5 +9,7 @@ export class Dish {
   @Column('json') content: DishContent;
   @Column('int') version: number;
   @Column('boolean') archived: boolean;
+  /** Minutes of the method, derived from it. */
+  @Column('int') minutes: number;
   @Column('datetime', { name: 'updated_at' }) updatedAt: Date;
 }

@@ -3,18 +3,22 @@ import { Injectable } from '@nestjs/common';
 import { DataSource, In, type EntityManager } from 'typeorm';
 import { checkDish, drawsOn, linesOf, readRecipe, toDish, type DishContent } from '@pelvo/core';
 import {
-  PAGE_SIZE,
   type Dish as DishAnswer,
   type DishEdition as EditionAnswer,
   type DishSummary,
   type EditionSummary,
+  type HandoutQuery,
   type Page,
-  type PageQuery,
+  type DishQuery,
 } from '@pelvo/contract';
 import { invalid, notFound, ProblemException } from '../platform/problems';
 import { Technique } from '../techniques/technique.entity';
 import { Dish } from './dish.entity';
 import { DishEdition } from './dishEdition.entity';
+import { handoutDocument } from './handoutDocument';
+import { indexDish } from './dishIndex';
+import { searchDishes } from './searchDishes';
+import { fileName, renderPdf } from '../platform/pdf';
 
 const EDITION_LIMIT = 200;
 /** Sub-preparations of sub-preparations: deeper than any kitchen goes. */
@@ -24,34 +28,26 @@ const DEPTH_LIMIT = 8;
 export class DishesService {
   constructor(private readonly database: DataSource) {}
 
-  async list({ page, search }: PageQuery, archived: boolean): Promise<Page<DishSummary>> {
-    const [rows, total] = await this.database.manager
-      .createQueryBuilder(Dish, 'dish')
-      .where('dish.archived = :archived', { archived })
-      .andWhere(search ? 'dish.title LIKE :like' : 'TRUE', { like: `%${search.replace(/[\\%_]/g, '\\$&')}%` })
-      .orderBy('dish.title')
-      .skip((page - 1) * PAGE_SIZE)
-      .take(PAGE_SIZE)
-      .getManyAndCount();
-    const newest = await newestEditions(
-      this.database.manager,
-      rows.map((row) => row.id),
-    );
-    return { total, items: rows.map((row) => summary(row, newest.get(row.id))) };
+  async list(query: DishQuery, archived: boolean): Promise<Page<DishSummary>> {
+    const { manager } = this.database;
+    const { ids, total } = await searchDishes(manager, query, archived);
+    if (ids.length === 0) return { total, items: [] };
+    const [rows, newest] = await Promise.all([manager.findBy(Dish, { id: In([...ids]) }), newestEditions(manager, ids)]);
+    const byId = new Map(rows.map((row) => [row.id, row]));
+    return { total, items: ids.flatMap((id) => (byId.has(id) ? [summary(byId.get(id)!, newest.get(id))] : [])) };
   }
 
   async create(content: DishContent): Promise<DishAnswer> {
     await this.checkReferences(content);
-    const dish = this.database.manager.create(Dish, {
-      id: randomUUID(),
-      title: content.title,
-      content,
-      version: 1,
-      archived: false,
-      updatedAt: new Date(),
-    });
-    await this.database.manager.insert(Dish, dish);
-    return answer(dish, []);
+    return this.one(await this.database.transaction((manager) => this.insert(manager, content)));
+  }
+
+  /** Stores a new draft and makes it findable. */
+  async insert(manager: EntityManager, content: DishContent): Promise<string> {
+    const id = randomUUID();
+    await manager.insert(Dish, { id, title: content.title, content, version: 1, archived: false, minutes: 0, updatedAt: new Date() });
+    await indexDish(manager, id, content);
+    return id;
   }
 
   async one(id: string): Promise<DishAnswer> {
@@ -63,11 +59,12 @@ export class DishesService {
   /** Saves a draft if nobody else has saved it since; otherwise tells what is stored now. */
   async save(id: string, content: DishContent, version: number): Promise<DishAnswer> {
     await this.checkReferences(content);
-    const { affected } = await this.database.manager.update(
-      Dish,
-      { id, version },
-      { title: content.title, content, version: version + 1, updatedAt: new Date() },
-    );
+    const affected = await this.database.transaction(async (manager) => {
+      const change = { title: content.title, content, version: version + 1, updatedAt: new Date() };
+      const { affected: saved } = await manager.update(Dish, { id, version }, change);
+      if (saved === 1) await indexDish(manager, id, content);
+      return saved;
+    });
     const stored = await this.one(id);
     if (affected !== 1) {
       throw new ProblemException('changed-meanwhile', {
@@ -116,6 +113,13 @@ export class DishesService {
     const edition = await this.database.manager.findOne(DishEdition, { where: { id }, relations: { publisher: true } });
     if (!edition) throw notFound('edition');
     return { ...editionSummary(edition), dishId: edition.dishId, content: edition.content };
+  }
+
+  /** An edition scaled for one station, to hang up or hand out. */
+  async handout(editionId: string, { portions, paper }: HandoutQuery): Promise<{ name: string; pdf: Buffer }> {
+    const { content, number } = await this.edition(editionId);
+    const pdf = await renderPdf(handoutDocument(content, portions, `Edition ${number}`), paper);
+    return { name: fileName('handout', content.title, `for ${portions}`), pdf };
   }
 
   /** Reads a recipe given as text, with techniques suggested for its steps. */

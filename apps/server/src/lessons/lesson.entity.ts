@@ -1,4 +1,5 @@
 import { Column, Entity, JoinColumn, ManyToOne, OneToMany, PrimaryColumn, type Relation } from 'typeorm';
+import type { LineSubstitution } from '@pelvo/core';
 import { CookeryClass } from '../classes/class.entity';
 import { RubricEdition } from '../rubrics/rubricEdition.entity';
 import { LessonDish } from './lessonDish.entity';
@@ -23,6 +24,7 @@ export class Lesson {
   @Column('char', { name: 'rubric_edition_id', length: 36, nullable: true }) rubricEditionId: string | null;
   @ManyToOne(() => RubricEdition) @JoinColumn({ name: 'rubric_edition_id' }) rubricEdition: Relation<RubricEdition> | null;
   @Column('datetime', { name: 'released_at', nullable: true }) releasedAt: Date | null;
+  @Column('json') substitutions: LineSubstitution[];
   @Column('int') version: number;
   @OneToMany(() => LessonDish, (row) => row.lesson) dishes: Relation<LessonDish[]>;
   @OneToMany(() => LessonTechnique, (row) => row.lesson) techniques: Relation<LessonTechnique[]>;

@@ -1,9 +1,18 @@
 import { In, type EntityManager } from 'typeorm';
-import { computeOrder, lessonReadiness, type DishContent, type Order, type StationReadiness } from '@pelvo/core';
+import {
+  computeOrder,
+  factBook,
+  lessonReadiness,
+  type DishContent,
+  type IngredientFact,
+  type Order,
+  type StationReadiness,
+} from '@pelvo/core';
 import { makingPlanOf } from '@pelvo/contract';
 import { Absence } from '../classes/absence.entity';
 import { Student } from '../classes/student.entity';
 import { preparationsOf } from '../dishes/dishes.service';
+import { ownFacts } from '../ingredients/ingredients.service';
 import type { Lesson } from './lesson.entity';
 
 /** What several screens want to know of a lesson beside its own row. */
@@ -15,6 +24,8 @@ export interface LessonFacts {
   readonly order: Order;
   readonly readiness: readonly StationReadiness[];
   readonly preparations: ReadonlyMap<string, DishContent>;
+  /** The school's own ingredient facts. */
+  readonly facts: readonly IngredientFact[];
 }
 
 /** Facts of several lessons at once, in a handful of queries whatever their number. Lessons come with dishes and techniques loaded. */
@@ -27,14 +38,16 @@ export async function lessonFacts(
   const classIds = [...new Set(lessons.map((lesson) => lesson.classId))];
   const dates = [...new Set(lessons.map((lesson) => lesson.date))];
   const contents = lessons.flatMap((lesson) => lesson.dishes.map((dish) => dish.edition.content));
-  const [roster, preparations, marked] = await Promise.all([
+  const [roster, preparations, marked, facts] = await Promise.all([
     manager.find(Student, { where: { classId: In(classIds), active: true }, order: { name: 'ASC' } }),
     preparationsOf(manager, contents),
     markedCounts(
       manager,
       lessons.map((lesson) => lesson.id),
     ),
+    ownFacts(manager),
   ]);
+  const book = factBook(facts);
   const absences =
     roster.length === 0 ? [] : await manager.findBy(Absence, { studentId: In(roster.map((student) => student.id)), date: In(dates) });
   return new Map(
@@ -51,6 +64,8 @@ export async function lessonFacts(
         plan: makingPlanOf(lesson, present),
         dishes: dishesInOrder(lesson).map(({ edition }) => ({ editionId: edition.id, content: edition.content })),
         preparations,
+        book,
+        substitutions: lesson.substitutions,
       });
       const readiness = lessonReadiness({
         present,
@@ -63,7 +78,7 @@ export async function lessonFacts(
         marked: marked.get(lesson.id) ?? 0,
         released: lesson.releasedAt !== null,
       });
-      return [lesson.id, { students: own, absent, present, order, readiness, preparations }];
+      return [lesson.id, { students: own, absent, present, order, readiness, preparations, facts }];
     }),
   );
 }

@@ -58,7 +58,7 @@ export class LessonsService {
         lesson.dishes.map((dish) => dish.edition.dishId),
       ),
     ]);
-    const { students, absent, present, preparations, readiness } = facts.get(id)!;
+    const { students, absent, present, preparations, readiness, facts: own } = facts.get(id)!;
     // Least data: whoever only orders and weighs needs numbers, not names and needs.
     const named = role === 'lead' || role === 'assistant';
     return {
@@ -87,6 +87,8 @@ export class LessonsService {
         return { editionId: edition.id, dishId: edition.dishId, number: edition.number, content: edition.content, newer };
       }),
       preparations: Object.fromEntries(preparations),
+      facts: own,
+      substitutions: lesson.substitutions,
       techniques: techniquesOf(lesson),
       rubric:
         named && lesson.rubricEdition
@@ -150,8 +152,8 @@ function techniquesOf(lesson: Lesson) {
 }
 
 function rowOf(fields: LessonFields): Partial<Lesson> {
-  const { dishEditionIds: _dishes, techniques: _techniques, ...row } = fields;
-  return row;
+  const { dishEditionIds: _dishes, techniques: _techniques, substitutions, ...row } = fields;
+  return { ...row, substitutions: [...substitutions] };
 }
 
 async function writeParts(manager: EntityManager, lessonId: string, { dishEditionIds, techniques }: LessonFields): Promise<void> {

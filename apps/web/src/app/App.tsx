@@ -21,6 +21,10 @@ const TechniquePage = lazy(() => import('../techniques/TechniquePage'));
 const DishesPage = lazy(() => import('../dishes/DishesPage'));
 const ReadRecipePage = lazy(() => import('../dishes/ReadRecipePage'));
 const DishPage = lazy(() => import('../dishes/DishPage'));
+const ScalePage = lazy(() => import('../dishes/ScalePage'));
+const ComparePage = lazy(() => import('../dishes/ComparePage'));
+const ImportPage = lazy(() => import('../dishes/ImportPage'));
+const IngredientsPage = lazy(() => import('../ingredients/IngredientsPage'));
 const DishEditionPage = lazy(() => import('../dishes/DishEditionPage'));
 const ClassesPage = lazy(() => import('../classes/ClassesPage'));
 const ClassPage = lazy(() => import('../classes/ClassPage'));
@@ -46,6 +50,10 @@ const ROUTES: readonly { readonly path: string; readonly roles: readonly Role[];
   { path: '/techniques/:id', roles: STAFF, page: <TechniquePage /> },
   { path: '/dishes', roles: STAFF, page: <DishesPage /> },
   { path: '/dishes/new', roles: LEAD, page: <ReadRecipePage /> },
+  { path: '/dishes/import', roles: LEAD, page: <ImportPage /> },
+  { path: '/dishes/:id/scale', roles: STAFF, page: <ScalePage /> },
+  { path: '/dishes/:id/compare', roles: STAFF, page: <ComparePage /> },
+  { path: '/ingredients', roles: STAFF, page: <IngredientsPage /> },
   { path: '/dishes/:id', roles: STAFF, page: <DishPage /> },
   { path: '/dish-editions/:id', roles: STAFF, page: <DishEditionPage /> },
   { path: '/classes', roles: TEACHING, page: <ClassesPage /> },

@@ -85,6 +85,7 @@ function useEntries(lead: boolean, teaching: boolean): readonly Entry[] {
       ? [
           { group: 'Do', name: 'Plan a lesson', to: '/lessons/new' },
           { group: 'Do', name: 'Read a recipe into a dish', to: '/dishes/new' },
+          { group: 'Do', name: 'Bring dishes in from a file', to: '/dishes/import' },
           { group: 'Do', name: 'Invite a colleague', to: '/people' },
         ]
       : []),

@@ -11,6 +11,7 @@ const AREAS: readonly { readonly to: string; readonly name: string; readonly rol
   { to: '/', name: 'Term', roles: ['lead', 'assistant', 'stores'] },
   { to: '/techniques', name: 'Techniques', roles: ['lead', 'assistant', 'stores'] },
   { to: '/dishes', name: 'Dishes', roles: ['lead', 'assistant', 'stores'] },
+  { to: '/ingredients', name: 'Ingredients', roles: ['lead', 'assistant', 'stores'] },
   { to: '/classes', name: 'Classes', roles: ['lead', 'assistant'] },
   { to: '/rubrics', name: 'Rubrics', roles: ['lead', 'assistant'] },
   { to: '/people', name: 'People', roles: ['lead'] },

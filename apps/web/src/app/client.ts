@@ -57,7 +57,7 @@ export async function send<T>(method: string, path: string, { body, file, versio
       credentials: 'same-origin',
       headers: {
         ...(body !== undefined ? { 'content-type': 'application/json' } : {}),
-        ...(file ? { 'content-type': 'text/csv' } : {}),
+        ...(file ? { 'content-type': path.includes('/roster') ? 'text/csv' : 'application/octet-stream' } : {}),
         ...(version !== undefined ? { 'if-match': `"${version}"` } : {}),
       },
       body: file ?? (body === undefined ? undefined : JSON.stringify(body)),

@@ -4,7 +4,7 @@ import type { DishEdition } from '@pelvo/contract';
 import { fetcher } from '../app/client';
 import { longDate } from '../app/dates';
 import { Shell } from '../app/Shell';
-import { Loading, PageHead, ProblemNotice } from '../design';
+import { Loading, PageHead, ProblemNotice, WorkingPage } from '../design';
 import { DishEditor } from './DishEditor';
 
 /** A published edition, as it was and stays. */
@@ -26,7 +26,9 @@ export default function DishEditionPage() {
               </>
             }
           />
-          <DishEditor content={data.content} />
+          <WorkingPage>
+            <DishEditor content={data.content} />
+          </WorkingPage>
         </>
       ) : null}
     </Shell>

@@ -1,22 +1,15 @@
-import { ArrowDown, ArrowUp, Plus, X } from 'lucide-react';
+import { Plus } from 'lucide-react';
 import { useState } from 'react';
 import useSWR from 'swr';
-import {
-  linesOf,
-  minutesIn,
-  readLine,
-  suggestTechniques,
-  type Component,
-  type DishContent,
-  type IngredientLine,
-  type MethodStep,
-} from '@pelvo/core';
-import type { DishSummary, Page, Technique } from '@pelvo/contract';
+import { linesOf, readLine, type Component, type DishContent, type IngredientLine } from '@pelvo/core';
+import type { DishSummary, Page } from '@pelvo/contract';
 import { fetcher } from '../app/client';
-import { Button, Section, SelectField, StrandGlyph, TextArea, TextField } from '../design';
-import { useTechniques } from '../techniques';
+import { Button, Section, TextField } from '../design';
+import { ComponentDetails, componentText } from './ComponentDetails';
 import { LineEditor } from './LineEditor';
 import { LineRow } from './LineRow';
+import { Method } from './Method';
+import { PlateSection } from './PlateSection';
 
 const newId = () => crypto.randomUUID();
 
@@ -52,34 +45,78 @@ export function DishEditor({ content, onChange, readOnlyShape = false }: DishEdi
         </p>
       ) : null}
       {content.components.map((component) => (
-        <Section
+        <ComponentSection
           key={component.id}
-          title={component.name || 'Ingredients'}
-          aside={
-            shape ? (
-              <Button
-                kind="quiet"
-                onClick={() => setComponent(component.id, (now) => ({ ...now, lines: [...now.lines, { id: newId(), ...readLine('') }] }))}
-              >
-                <Plus aria-hidden className="size-4" /> Add a line
-              </Button>
-            ) : null
+          component={component}
+          content={content}
+          preparations={preparations}
+          onChange={onChange ? (change) => setComponent(component.id, change) : undefined}
+          shape={Boolean(shape)}
+          onRemove={
+            shape && component.lines.length === 0 && content.components.length > 1
+              ? () =>
+                  shape({
+                    ...content,
+                    components: content.components.filter(({ id }) => id !== component.id),
+                    plate: content.plate?.filter((item) => item.componentId !== component.id),
+                  })
+              : undefined
           }
-        >
-          <Lines
-            component={component}
-            all={lines}
-            preparations={preparations}
-            canRemove={Boolean(shape)}
-            onChange={onChange ? (own) => setComponent(component.id, (now) => ({ ...now, lines: own })) : undefined}
-          />
-        </Section>
+        />
       ))}
       {shape ? (
         <NewComponent onAdd={(name) => shape({ ...content, components: [...content.components, { id: newId(), name, lines: [] }] })} />
       ) : null}
+      {readOnlyShape ? null : <PlateSection dish={content} onChange={shape ? (plate) => shape({ ...content, plate }) : undefined} />}
       <Method steps={content.method} onChange={shape ? (method) => shape({ ...content, method }) : undefined} />
     </div>
+  );
+}
+
+interface ComponentSectionProps {
+  readonly component: Component;
+  readonly content: DishContent;
+  readonly preparations: readonly DishSummary[];
+  readonly onChange?: (change: (component: Component) => Component) => void;
+  readonly shape: boolean;
+  readonly onRemove?: () => void;
+}
+
+function ComponentSection({ component, content, preparations, onChange, shape, onRemove }: ComponentSectionProps) {
+  const [open, setOpen] = useState(false);
+  const said = componentText(component);
+  return (
+    <Section
+      title={component.name || 'Ingredients'}
+      aside={
+        shape && onChange ? (
+          <span>
+            {onRemove ? (
+              <Button kind="quiet" onClick={onRemove}>
+                Remove
+              </Button>
+            ) : null}
+            <Button kind="quiet" aria-expanded={open} onClick={() => setOpen(!open)}>
+              Yield and keeping
+            </Button>
+            <Button kind="quiet" onClick={() => onChange((now) => ({ ...now, lines: [...now.lines, { id: newId(), ...readLine('') }] }))}>
+              <Plus aria-hidden className="size-4" /> Add a line
+            </Button>
+          </span>
+        ) : null
+      }
+    >
+      {said ? <p className="mb-1 text-small text-soft">{said}</p> : null}
+      {open && onChange ? <ComponentDetails component={component} onChange={(next) => onChange(() => next)} /> : null}
+      <Lines
+        component={component}
+        all={linesOf(content)}
+        components={content.components.filter(({ id }) => id !== component.id)}
+        preparations={preparations}
+        canRemove={shape}
+        onChange={onChange ? (lines) => onChange((now) => ({ ...now, lines })) : undefined}
+      />
+    </Section>
   );
 }
 
@@ -94,11 +131,12 @@ interface LinesProps {
   readonly component: Component;
   readonly all: readonly IngredientLine[];
   readonly preparations: readonly DishSummary[];
+  readonly components: readonly Component[];
   readonly canRemove: boolean;
   readonly onChange?: (lines: readonly IngredientLine[]) => void;
 }
 
-function Lines({ component, all, preparations, canRemove, onChange }: LinesProps) {
+function Lines({ component, all, components, preparations, canRemove, onChange }: LinesProps) {
   const [openId, setOpenId] = useState<string | null>(null);
   if (component.lines.length === 0) return <p className="py-2 text-soft">No line yet.</p>;
   return (
@@ -112,6 +150,7 @@ function Lines({ component, all, preparations, canRemove, onChange }: LinesProps
                 line={line}
                 others={all.filter((other) => other.id !== line.id)}
                 preparations={preparations}
+                components={components}
                 onSave={(saved) => {
                   onChange(component.lines.map((other) => (other.id === line.id ? saved : other)));
                   setOpenId(null);
@@ -169,139 +208,5 @@ function NewComponent({ onAdd }: { onAdd: (name: string) => void }) {
       </div>
       <Button type="submit">Add</Button>
     </form>
-  );
-}
-
-function Method({ steps, onChange }: { steps: readonly MethodStep[]; onChange?: (steps: readonly MethodStep[]) => void }) {
-  const { data: techniques = [] } = useTechniques();
-  const [text, setText] = useState('');
-  const move = (from: number, by: number) => {
-    const next = [...steps];
-    const [step] = next.splice(from, 1);
-    next.splice(from + by, 0, step!);
-    onChange?.(next);
-  };
-  const add = () => {
-    if (!text.trim()) return;
-    onChange?.([...steps, { id: newId(), text: text.trim(), minutes: minutesIn(text), techniqueIds: suggestTechniques(text, techniques) }]);
-    setText('');
-  };
-  return (
-    <Section title="Method">
-      {steps.length === 0 ? <p className="py-2 text-soft">No step yet. Steps name the techniques they exercise.</p> : null}
-      <ol className="divide-y divide-line">
-        {steps.map((step, index) => (
-          <li key={step.id} className="grid grid-cols-[2rem_minmax(0,1fr)_auto] gap-x-3 py-2">
-            <b className="text-right font-title text-xl">{index + 1}</b>
-            <div>
-              <p className="[overflow-wrap:anywhere]">
-                {step.text}
-                {step.minutes ? <span className="whitespace-nowrap text-soft"> {step.minutes} min</span> : null}
-              </p>
-              <StepTechniques
-                step={step}
-                techniques={techniques}
-                onChange={
-                  onChange
-                    ? (techniqueIds) => onChange(steps.map((other) => (other.id === step.id ? { ...other, techniqueIds } : other)))
-                    : undefined
-                }
-              />
-            </div>
-            {onChange ? (
-              <div className="flex">
-                <IconButton label={`Step ${index + 1} up`} disabled={index === 0} onClick={() => move(index, -1)}>
-                  <ArrowUp aria-hidden className="size-5" />
-                </IconButton>
-                <IconButton label={`Step ${index + 1} down`} disabled={index === steps.length - 1} onClick={() => move(index, 1)}>
-                  <ArrowDown aria-hidden className="size-5" />
-                </IconButton>
-                <IconButton label={`Remove step ${index + 1}`} onClick={() => onChange(steps.filter((other) => other.id !== step.id))}>
-                  <X aria-hidden className="size-5" />
-                </IconButton>
-              </div>
-            ) : null}
-          </li>
-        ))}
-      </ol>
-      {onChange ? (
-        <form
-          className="mt-2 flex flex-wrap items-end gap-2"
-          onSubmit={(event) => {
-            event.preventDefault();
-            add();
-          }}
-        >
-          <div className="min-w-72 flex-1">
-            <TextArea label="Next step" rows={2} maxLength={2000} value={text} onChange={(event) => setText(event.target.value)} />
-          </div>
-          <Button type="submit">Add the step</Button>
-        </form>
-      ) : null}
-    </Section>
-  );
-}
-
-function IconButton({ label, children, ...rest }: { label: string; disabled?: boolean; onClick: () => void; children: React.ReactNode }) {
-  return (
-    <button
-      type="button"
-      aria-label={label}
-      title={label}
-      className="flex size-11 items-center justify-center hover:bg-wash disabled:opacity-30"
-      {...rest}
-    >
-      {children}
-    </button>
-  );
-}
-
-function StepTechniques({
-  step,
-  techniques,
-  onChange,
-}: {
-  step: MethodStep;
-  techniques: readonly Technique[];
-  onChange?: (ids: readonly string[]) => void;
-}) {
-  const own = step.techniqueIds.flatMap((id) => techniques.find((technique) => technique.id === id) ?? []);
-  const rest = techniques.filter((technique) => !step.techniqueIds.includes(technique.id));
-  return (
-    <div className="mt-1 flex flex-wrap items-center gap-1.5">
-      {own.map((technique) => (
-        <span key={technique.id} className="inline-flex min-h-8 items-center gap-1 border border-ink px-2 text-small">
-          <StrandGlyph strand={technique.strand} size={15} silent /> {technique.name}
-          {onChange ? (
-            <button
-              type="button"
-              aria-label={`${technique.name} is not exercised here`}
-              className="flex size-8 items-center justify-center"
-              onClick={() => onChange(step.techniqueIds.filter((id) => id !== technique.id))}
-            >
-              <X aria-hidden className="size-4" />
-            </button>
-          ) : null}
-        </span>
-      ))}
-      {onChange && rest.length > 0 ? (
-        <div className="w-44">
-          <SelectField
-            label="Add a technique"
-            labelHidden
-            value=""
-            className="!min-h-8 !py-0.5 text-small"
-            onChange={(event) => event.target.value && onChange([...step.techniqueIds, event.target.value])}
-          >
-            <option value="">add a technique</option>
-            {rest.map((technique) => (
-              <option key={technique.id} value={technique.id}>
-                {technique.name}
-              </option>
-            ))}
-          </SelectField>
-        </div>
-      ) : null}
-    </div>
   );
 }

@@ -1,7 +1,17 @@
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import useSWR, { mutate as mutateAll } from 'swr';
-import { describeChanges, mergeDish, showAmount, type DishContent, type DishMerge } from '@pelvo/core';
+import {
+  describeChanges,
+  dishAllergens,
+  MEASURE_NAMES,
+  MEASURE_SYSTEMS,
+  mergeDish,
+  showAmount,
+  type DishContent,
+  type DishMerge,
+  type MeasureSystem,
+} from '@pelvo/core';
 import type { Dish, DishEdition } from '@pelvo/contract';
 import { fetcher, fieldProblem, savedMeanwhile, send } from '../app/client';
 import { longDate } from '../app/dates';
@@ -9,7 +19,20 @@ import { Shell } from '../app/Shell';
 import { useDraft } from '../app/useDraft';
 import { useMe } from '../app/useMe';
 import { useAction } from '../app/useAction';
-import { Button, Dialog, Loading, Notice, PageHead, ProblemNotice, Section, Stepper, TextField, Tick } from '../design';
+import {
+  Button,
+  ButtonLink,
+  Dialog,
+  Loading,
+  Notice,
+  PageHead,
+  ProblemNotice,
+  SelectField,
+  Stepper,
+  TextField,
+  Tick,
+  WorkingPage,
+} from '../design';
 import { DishEditor } from './DishEditor';
 import { parseAmount } from './amountText';
 
@@ -90,13 +113,16 @@ function DishScreen({ dish, onStored }: { dish: Dish; onStored: (dish: Dish) => 
                   Publish edition {(latest?.number ?? 0) + 1}
                 </Button>
               ) : null}
+              {!dirty ? <ButtonLink to={`/dishes/${dish.id}/scale`}>Scale it</ButtonLink> : null}
               {!dirty ? (
                 <Button kind="quiet" onClick={() => void putAway()}>
                   Put away
                 </Button>
               ) : null}
             </>
-          ) : null
+          ) : (
+            <ButtonLink to={`/dishes/${dish.id}/scale`}>Scale it</ButtonLink>
+          )
         }
       />
       <div className="mb-4 space-y-3">
@@ -106,29 +132,10 @@ function DishScreen({ dish, onStored }: { dish: Dish; onStored: (dish: Dish) => 
           <Notice>Lessons use published editions. Publish when the formula is right; earlier editions stay as they were.</Notice>
         ) : null}
       </div>
-      <div className="grid gap-9 min-[1100px]:grid-cols-[minmax(0,1fr)_19rem]">
-        <div>
-          {lead ? <DishHead content={content} onChange={change} error={error} /> : null}
-          <DishEditor content={content} onChange={lead ? change : undefined} />
-        </div>
-        <aside className="border-l-2 border-beet pl-4">
-          <Section title="Editions">
-            {dish.editions.length === 0 ? <p className="text-soft">None yet.</p> : null}
-            <ul>
-              {dish.editions.map((edition) => (
-                <li key={edition.id}>
-                  <Link to={`/dish-editions/${edition.id}`} className="inline-flex min-h-11 items-center">
-                    Edition {edition.number}
-                  </Link>
-                  <span className="text-small text-soft">
-                    , {longDate(edition.publishedAt.slice(0, 10))}, {edition.publishedBy}
-                  </span>
-                </li>
-              ))}
-            </ul>
-          </Section>
-        </aside>
-      </div>
+      <WorkingPage aside={<DishMargin dish={dish} content={content} />}>
+        {lead ? <DishHead content={content} onChange={change} error={error} /> : null}
+        <DishEditor content={content} onChange={lead ? change : undefined} />
+      </WorkingPage>
       {theirs && editing ? (
         <MergeDialog
           editing={editing}
@@ -162,6 +169,19 @@ function DishHead({ content, onChange, error }: { content: DishContent; onChange
         />
       </div>
       <Stepper label="Serves" value={content.portions} min={1} max={1000} onChange={(portions) => onChange({ ...content, portions })} />
+      <div className="w-64">
+        <SelectField
+          label="Its cups and spoons"
+          value={content.measures ?? 'labelling'}
+          onChange={(event) => onChange({ ...content, measures: event.target.value as MeasureSystem })}
+        >
+          {MEASURE_SYSTEMS.map((system) => (
+            <option key={system} value={system}>
+              {MEASURE_NAMES[system]}
+            </option>
+          ))}
+        </SelectField>
+      </div>
       <div>
         <Tick
           label="Other dishes draw on it"
@@ -183,6 +203,74 @@ function DishHead({ content, onChange, error }: { content: DishContent; onChange
             }}
           />
         ) : null}
+      </div>
+    </div>
+  );
+}
+
+/** What a dish contains, its editions, and its files. */
+function DishMargin({ dish, content }: { dish: Dish; content: DishContent }) {
+  const { contains, mayContain, unknown } = dishAllergens([content]);
+  return (
+    <div className="space-y-6">
+      <div>
+        <h2 className="text-lg">Allergens</h2>
+        <ul className="text-small">
+          {contains.map(({ allergen, items }) => (
+            <li key={allergen}>
+              <b>{allergen}</b>: {items.join(', ')}
+            </li>
+          ))}
+          {mayContain.map(({ allergen, items }) => (
+            <li key={allergen}>
+              may hold <b>{allergen}</b>: {items.join(', ')}
+            </li>
+          ))}
+        </ul>
+        {contains.length === 0 ? <p className="text-small">None of the fourteen is known in it.</p> : null}
+        {unknown.length > 0 ? (
+          <p className="mt-1 text-small">Nothing is known of: {unknown.join(', ')}. So nothing is claimed absent.</p>
+        ) : null}
+        <p className="mt-1 text-small text-soft">By ingredient names. The label, the local code and the responsible person decide.</p>
+      </div>
+      <div>
+        <h2 className="text-lg">Editions</h2>
+        {dish.editions.length === 0 ? <p className="text-small text-soft">None yet.</p> : null}
+        <ul>
+          {dish.editions.map((edition) => (
+            <li key={edition.id}>
+              <Link to={`/dish-editions/${edition.id}`} className="inline-flex min-h-11 items-center">
+                Edition {edition.number}
+              </Link>
+              <span className="text-small text-soft">
+                , {longDate(edition.publishedAt.slice(0, 10))}, {edition.publishedBy}
+              </span>
+            </li>
+          ))}
+        </ul>
+        {dish.editions.length > 0 ? (
+          <Link to={`/dishes/${dish.id}/compare`} className="inline-flex min-h-11 items-center">
+            Compare two, or restore one
+          </Link>
+        ) : null}
+      </div>
+      <div>
+        <h2 className="text-lg">As a file</h2>
+        <ul className="text-small">
+          {(
+            [
+              ['pelvo', 'Pelvo file, nothing lost'],
+              ['json-ld', 'schema.org Recipe (JSON-LD)'],
+              ['csv', 'CSV of lines'],
+            ] as const
+          ).map(([format, name]) => (
+            <li key={format}>
+              <a href={`/api/dish-exports/${format}?ids=${dish.id}`} download className="inline-flex min-h-9 items-center">
+                {name}
+              </a>
+            </li>
+          ))}
+        </ul>
       </div>
     </div>
   );

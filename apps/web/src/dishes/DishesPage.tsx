@@ -1,11 +1,12 @@
 import { useDeferredValue, useState } from 'react';
 import { Link } from 'react-router';
 import useSWR, { mutate as mutateAll } from 'swr';
+import { ALLERGENS } from '@pelvo/core';
 import { PAGE_SIZE, type DishSummary, type Page } from '@pelvo/contract';
 import { fetcher, send } from '../app/client';
 import { Shell } from '../app/Shell';
 import { useMe } from '../app/useMe';
-import { Button, ButtonLink, Empty, Loading, PageHead, ProblemNotice, StrandGlyph, TextField } from '../design';
+import { Button, ButtonLink, Empty, Loading, PageHead, ProblemNotice, SelectField, StrandGlyph, TextField } from '../design';
 import { useTechniques } from '../techniques';
 
 /** The dishes of the school. */
@@ -15,12 +16,12 @@ export default function DishesPage() {
   const [search, setSearch] = useState('');
   const [page, setPage] = useState(1);
   const [archived, setArchived] = useState(false);
+  const [filters, setFilters] = useState<Filters>({});
   const term = useDeferredValue(search.trim());
-  const { data, error, mutate } = useSWR<Page<DishSummary>>(
-    `/${archived ? 'archived-dishes' : 'dishes'}?search=${encodeURIComponent(term)}&page=${page}`,
-    fetcher,
-    { keepPreviousData: true },
-  );
+  const query = new URLSearchParams({ search: term, page: String(page), ...filters }).toString();
+  const { data, error, mutate } = useSWR<Page<DishSummary>>(`/${archived ? 'archived-dishes' : 'dishes'}?${query}`, fetcher, {
+    keepPreviousData: true,
+  });
   return (
     <Shell>
       <PageHead
@@ -50,6 +51,7 @@ export default function DishesPage() {
                 {archived ? 'Back to the dishes' : 'Dishes put away'}
               </Button>
             ) : null}
+            {lead ? <ButtonLink to="/dishes/import">Bring in a file</ButtonLink> : null}
             {lead ? (
               <ButtonLink kind="main" to="/dishes/new">
                 Read a recipe
@@ -58,21 +60,30 @@ export default function DishesPage() {
           </>
         }
       />
+      {archived ? null : (
+        <FilterRow
+          filters={filters}
+          onChange={(next) => {
+            setFilters(next);
+            setPage(1);
+          }}
+        />
+      )}
       <ProblemNotice error={error} retry={() => void mutate()} />
       {!data && !error ? <Loading what="the dishes" /> : null}
       {data && data.total === 0 ? (
         <Empty
-          title={term ? 'No dish of that name' : archived ? 'Nothing has been put away' : 'No dish yet'}
+          title={term || Object.keys(filters).length > 0 ? 'No dish fits' : archived ? 'Nothing has been put away' : 'No dish yet'}
           action={
-            lead && !term && !archived ? (
+            lead && !term && Object.keys(filters).length === 0 && !archived ? (
               <ButtonLink kind="main" to="/dishes/new">
                 Read a recipe
               </ButtonLink>
             ) : null
           }
         >
-          {term
-            ? 'Try a shorter word.'
+          {term || Object.keys(filters).length > 0
+            ? 'Try a shorter word, or fewer conditions.'
             : 'Paste a recipe as text, for example "4 slim leeks, 90 ml hazelnut oil, salt to taste". Each line is read, and what is doubtful is asked.'}
         </Empty>
       ) : null}
@@ -103,6 +114,58 @@ export default function DishesPage() {
         </div>
       ) : null}
     </Shell>
+  );
+}
+
+type Filters = Partial<Record<'technique' | 'freeOf' | 'within' | 'equipment', string>>;
+
+/** Conditions on the list: technique, allergen, time, equipment. */
+function FilterRow({ filters, onChange }: { filters: Filters; onChange: (filters: Filters) => void }) {
+  const { data: techniques = [] } = useTechniques();
+  const set = (key: keyof Filters, value: string) => {
+    const { [key]: _, ...rest } = filters;
+    onChange(value ? { ...rest, [key]: value } : rest);
+  };
+  return (
+    <div className="mb-4 flex flex-wrap items-end gap-3">
+      <div className="w-56">
+        <SelectField label="Exercises" value={filters.technique ?? ''} onChange={(event) => set('technique', event.target.value)}>
+          <option value="">any technique</option>
+          {techniques.map((technique) => (
+            <option key={technique.id} value={technique.id}>
+              {technique.name}
+            </option>
+          ))}
+        </SelectField>
+      </div>
+      <div className="w-40">
+        <SelectField label="Without" value={filters.freeOf ?? ''} onChange={(event) => set('freeOf', event.target.value)}>
+          <option value="">no condition</option>
+          {ALLERGENS.map((allergen) => (
+            <option key={allergen}>{allergen}</option>
+          ))}
+        </SelectField>
+      </div>
+      <div className="w-40">
+        <SelectField label="Within" value={filters.within ?? ''} onChange={(event) => set('within', event.target.value)}>
+          <option value="">any time</option>
+          {[30, 60, 90, 120, 180].map((minutes) => (
+            <option key={minutes} value={minutes}>
+              {minutes} minutes
+            </option>
+          ))}
+        </SelectField>
+      </div>
+      <div className="w-44">
+        <TextField
+          label="Uses"
+          placeholder="oven"
+          value={filters.equipment ?? ''}
+          onChange={(event) => set('equipment', event.target.value)}
+        />
+      </div>
+      {filters.freeOf ? <p className="pb-2 text-small text-soft">By known ingredients only; an unknown one is not ruled out.</p> : null}
+    </div>
   );
 }
 

@@ -1,8 +1,26 @@
 import { useState } from 'react';
-import { readLine, RULE_KINDS, RULE_NAMES, UNITS, type IngredientLine, type RuleKind, type ScalingRule, type UnitCode } from '@pelvo/core';
+import {
+  readLine,
+  RULE_KINDS,
+  RULE_NAMES,
+  UNITS,
+  type IngredientLine,
+  type RuleKind,
+  type ScalingRule,
+  type UnitCode,
+  type Component,
+  type YieldStep,
+} from '@pelvo/core';
 import type { DishSummary } from '@pelvo/contract';
 import { Button, SelectField, TextField } from '../design';
 import { amountText, parseAmount } from './amountText';
+import { parsePercent, percentText } from './optional';
+
+const YIELDS = [
+  { kind: 'trim', label: 'Left after trimming' },
+  { kind: 'cooking', label: 'Left after cooking' },
+  { kind: 'reduction', label: 'Left after reducing' },
+] as const;
 
 interface LineEditorProps {
   readonly line: IngredientLine;
@@ -10,6 +28,8 @@ interface LineEditorProps {
   readonly others: readonly IngredientLine[];
   /** Published sub-preparations a line can draw on. */
   readonly preparations: readonly DishSummary[];
+  /** The other components of the dish, which a line can take from. */
+  readonly components?: readonly Component[];
   readonly onSave: (line: IngredientLine) => void;
   readonly onCancel: () => void;
   readonly onRemove?: () => void;
@@ -29,6 +49,10 @@ interface Fields {
   readonly load: string;
   readonly allowance: string;
   readonly preparationEditionId: string;
+  readonly componentId: string;
+  readonly trim: string;
+  readonly cooking: string;
+  readonly reduction: string;
 }
 
 function fieldsOf(line: IngredientLine): Fields {
@@ -47,13 +71,22 @@ function fieldsOf(line: IngredientLine): Fields {
     load: rule.kind === 'byTheLoad' ? amountText({ min: rule.portionsALoad, max: rule.portionsALoad, unit: 'each', about: false }) : '4',
     allowance: rule.kind === 'toTaste' && rule.allowance ? `${amountText(rule.allowance)} ${rule.allowance.unit}` : '',
     preparationEditionId: line.preparationEditionId ?? '',
+    componentId: line.componentId ?? '',
+    trim: yieldText(line, 'trim'),
+    cooking: yieldText(line, 'cooking'),
+    reduction: yieldText(line, 'reduction'),
   };
 }
+
+const yieldText = (line: IngredientLine, kind: YieldStep['kind']) => {
+  const step = line.yields?.find((each) => each.kind === kind);
+  return step ? percentText(step.fraction) : '';
+};
 
 const wrong = (field: string, problem: string, remedy: string) => ({ field, problem, remedy });
 
 /** Correcting what a line means. What was written stays beside it. */
-export function LineEditor({ line, others, preparations, onSave, onCancel, onRemove }: LineEditorProps) {
+export function LineEditor({ line, others, preparations, components = [], onSave, onCancel, onRemove }: LineEditorProps) {
   const [fields, setFields] = useState(() => fieldsOf(line));
   const [tried, setTried] = useState(false);
   const set = (change: Partial<Fields>) => setFields((now) => ({ ...now, ...change }));
@@ -62,6 +95,7 @@ export function LineEditor({ line, others, preparations, onSave, onCancel, onRem
   const amount = fields.amount.trim() ? parseAmount(fields.amount, fields.unit) : null;
   const one = fields.one.trim() ? parseAmount(fields.one, 'g') : null;
   const rule = ruleOf(fields);
+  const yields = YIELDS.flatMap(({ kind }) => (fields[kind].trim() ? [{ kind, fraction: parsePercent(fields[kind]) }] : []));
   const problems = {
     item: fields.item.trim() ? null : wrong('item', 'No ingredient.', 'Name it.'),
     amount:
@@ -71,10 +105,13 @@ export function LineEditor({ line, others, preparations, onSave, onCancel, onRem
           ? wrong('amount', 'No amount.', 'Type one, or choose the rule "to taste".')
           : null,
     one: fields.one.trim() && !one ? wrong('one', `"${fields.one}" is not an amount.`, 'Type 250 g or 400 ml.') : null,
+    yields: yields.every((step) => step.fraction)
+      ? null
+      : wrong('yields', 'A yield is not a percentage.', 'Give more than 0 and at most 100.'),
     rule: rule ? null : wrong('rule', 'The rule is not complete.', 'Give its number and, for a percentage, its line.'),
   };
   const isRight = Object.values(problems).every((problem) => problem === null);
-  const shown = tried ? problems : { item: null, amount: null, one: null, rule: null };
+  const shown = tried ? problems : { item: null, amount: null, one: null, rule: null, yields: null };
 
   const save = () => {
     setTried(true);
@@ -92,6 +129,8 @@ export function LineEditor({ line, others, preparations, onSave, onCancel, onRem
       certainty: 'sure',
       doubts: [],
       preparationEditionId: fields.preparationEditionId || null,
+      ...(fields.componentId || line.componentId ? { componentId: fields.componentId || null } : {}),
+      ...(yields.length > 0 || line.yields ? { yields: yields.map(({ kind, fraction }) => ({ kind, fraction: fraction! })) } : {}),
     });
   };
 
@@ -198,6 +237,35 @@ export function LineEditor({ line, others, preparations, onSave, onCancel, onRem
           </SelectField>
         ) : null}
       </div>
+      <details open={yields.length > 0 || fields.componentId !== ''}>
+        <summary className="min-h-9 content-center font-semibold">Losses, and where it comes from</summary>
+        <div className="mt-1 grid gap-3 sm:grid-cols-4">
+          {YIELDS.map(({ kind, label }) => (
+            <TextField
+              key={kind}
+              label={label}
+              placeholder="percent"
+              inputMode="decimal"
+              value={fields[kind]}
+              problem={shown.yields}
+              onChange={(event) => set({ [kind]: event.target.value })}
+            />
+          ))}
+          {components.length > 0 ? (
+            <SelectField label="Taken from" value={fields.componentId} onChange={(event) => set({ componentId: event.target.value })}>
+              <option value="">the store</option>
+              {components.map((component) => (
+                <option key={component.id} value={component.id}>
+                  {component.name || 'the main list'}
+                </option>
+              ))}
+            </SelectField>
+          ) : null}
+        </div>
+        <p className="mt-1 text-small text-soft">
+          Fill a yield in when the amount above is of the prepared ingredient; the order then buys what was lost.
+        </p>
+      </details>
       <div className="flex flex-wrap gap-2">
         <Button type="submit" kind="main">
           Settle this line

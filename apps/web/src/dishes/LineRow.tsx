@@ -1,5 +1,6 @@
 import { CircleHelp } from 'lucide-react';
 import { RULE_NAMES, showAmount, showDecimal, exact, type IngredientLine } from '@pelvo/core';
+import { percentText } from './optional';
 
 /** How a line grows, in words: "2 % of flour", "by the load of 4". */
 export function ruleText(line: IngredientLine, lines: readonly IngredientLine[]): string {
@@ -37,6 +38,20 @@ export function LineRow({ line, lines, onOpen }: LineRowProps) {
       {line.one ? <span className="text-soft"> ({showAmount(line.one)} each)</span> : null}
       {line.preparation ? <span className="text-soft">, {line.preparation}</span> : null}
       {line.note ? <span className="text-soft italic"> {line.note}</span> : null}
+      {line.yields?.length ? (
+        <span className="text-soft">
+          {' '}
+          (
+          {line.yields
+            .map(
+              (step) =>
+                `${percentText(step.fraction)} % left after ${step.kind === 'trim' ? 'trimming' : step.kind === 'cooking' ? 'cooking' : 'reducing'}`,
+            )
+            .join(', ')}
+          )
+        </span>
+      ) : null}
+      {line.componentId ? <span className="ml-1 border border-ink px-1 text-small">from the dish</span> : null}
       {line.preparationEditionId ? <span className="ml-1 border border-ink px-1 text-small">made in-house</span> : null}
     </>
   );

@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { Link, useParams } from 'react-router';
 import { mutate as mutateAll } from 'swr';
-import { demandFigure, needConflicts, planMakings, unknownItems } from '@pelvo/core';
+import { demandFigure, planMakings } from '@pelvo/core';
 import { makingPlanOf, type LessonDetail, type LessonFields } from '@pelvo/contract';
 import { savedMeanwhile, send } from '../app/client';
 import { longDate } from '../app/dates';
@@ -12,6 +12,7 @@ import { useAction } from '../app/useAction';
 import { Button, FigureValue, Loading, Notice, PageHead, ProblemNotice, Section, StrandGlyph, WorkingPage } from '../design';
 import { LessonForm } from './LessonForm';
 import { fieldsOf } from './lessonFields';
+import { NeedsMargin } from './NeedsMargin';
 import { LessonStrip, missingIn, stationPath } from './strips';
 import { useLesson } from './useLessons';
 
@@ -71,7 +72,19 @@ function Plan({ lesson, onStored, onChanged }: PlanProps) {
       fields: { ...fields, dishEditionIds: fields.dishEditionIds.map((id) => (id === dish.editionId ? dish.newer!.editionId : id)) },
     });
   return (
-    <WorkingPage aside={<PlanMargin lesson={lesson} />}>
+    <WorkingPage
+      aside={
+        <PlanMargin
+          lesson={lesson}
+          substitutions={fields.substitutions}
+          onSubstitutions={
+            lead
+              ? (substitutions) => setEditing({ version: editing?.version ?? lesson.version, fields: { ...fields, substitutions } })
+              : undefined
+          }
+        />
+      }
+    >
       <PageHead
         title={lesson.title}
         lead={`${longDate(lesson.date)}, ${lesson.start} to ${lesson.end}${lesson.kitchen ? `, ${lesson.kitchen}` : ''}. ${lesson.className}.`}
@@ -199,12 +212,14 @@ function Attendance({ lesson, onChanged }: { lesson: LessonDetail; onChanged: ()
   );
 }
 
-function PlanMargin({ lesson }: { lesson: LessonDetail }) {
+interface PlanMarginProps {
+  readonly lesson: LessonDetail;
+  readonly substitutions: LessonFields['substitutions'];
+  readonly onSubstitutions?: (substitutions: LessonFields['substitutions']) => void;
+}
+
+function PlanMargin({ lesson, substitutions, onSubstitutions }: PlanMarginProps) {
   const demand = useMemo(() => demandFigure(planMakings(makingPlanOf(lesson, lesson.present))), [lesson]);
-  const here = lesson.students.filter((student) => !student.absent);
-  const contents = [...lesson.dishes.map((dish) => dish.content), ...Object.values(lesson.preparations)];
-  const conflicts = needConflicts(here, contents);
-  const unknown = unknownItems(contents);
   const missing = missingIn(lesson.readiness);
   return (
     <div className="space-y-5">
@@ -230,26 +245,7 @@ function PlanMargin({ lesson }: { lesson: LessonDetail }) {
           </ul>
         </div>
       ) : null}
-      {lesson.students.length > 0 ? (
-        <div>
-          <h2 className="text-lg">What students may not eat</h2>
-          {conflicts.length === 0 ? (
-            <p className="text-soft">No conflict found with the needs on the roster.</p>
-          ) : (
-            <ul className="mt-1 space-y-1.5">
-              {conflicts.map((found, index) => (
-                <li key={index} className="border-l-8 border-ink pl-2 leading-snug">
-                  <b>{found.student}</b>: {found.need}. {found.dish} has {found.items.join(', ')}.
-                </li>
-              ))}
-            </ul>
-          )}
-          {unknown.length > 0 ? <p className="mt-2 text-small">Nothing is known of: {unknown.join(', ')}. Check the label.</p> : null}
-          <p className="mt-2 text-small text-soft">
-            By ingredient names only. The label, the local code and the responsible person decide.
-          </p>
-        </div>
-      ) : null}
+      {lesson.students.length > 0 ? <NeedsMargin lesson={lesson} substitutions={substitutions} onChange={onSubstitutions} /> : null}
     </div>
   );
 }

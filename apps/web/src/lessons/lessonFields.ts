@@ -19,6 +19,7 @@ export function newLesson(classId: string): LessonFields {
     dishEditionIds: [],
     techniques: [],
     rubricEditionId: null,
+    substitutions: [],
   };
 }
 

@@ -1,6 +1,6 @@
 import { useDeferredValue, useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { computeOrder, showFraction, exact, type Order } from '@pelvo/core';
+import { computeOrder, exact, factBook, money, orderCost, showFraction, type Order } from '@pelvo/core';
 import { LESSON_LIMITS, makingPlanOf, type LessonDetail } from '@pelvo/contract';
 import { shortDate } from '../app/dates';
 import { Shell } from '../app/Shell';
@@ -41,6 +41,8 @@ function useOrder(lesson: LessonDetail, students: number): Order {
         plan: makingPlanOf(lesson, students),
         dishes: lesson.dishes.map(({ editionId, content }) => ({ editionId, content })),
         preparations: new Map(Object.entries(lesson.preparations)),
+        book: factBook(lesson.facts),
+        substitutions: lesson.substitutions,
       }),
     [lesson, students],
   );
@@ -50,6 +52,7 @@ function OrderScreen({ lesson }: { lesson: LessonDetail }) {
   const [asked, setAsked] = useState<number | null>(null);
   const students = asked ?? lesson.present;
   const order = useOrder(lesson, useDeferredValue(students));
+  const cost = useMemo(() => orderCost(order, factBook(lesson.facts)), [order, lesson.facts]);
   const file = (kind: string, more = '') => `/api/lessons/${lesson.id}/order.${kind}?${asked === null ? '' : `students=${asked}`}${more}`;
   if (lesson.dishes.length === 0 || lesson.present === 0) {
     return (
@@ -85,6 +88,15 @@ function OrderScreen({ lesson }: { lesson: LessonDetail }) {
         <div>
           <p className="font-semibold">Portions in all</p>
           <FigureValue id="demand" figure={order.demand} className="!text-2xl" />
+        </div>
+        <div>
+          <p className="font-semibold">Cost, as far as priced</p>
+          <FigureValue id="cost" figure={cost.known} className="!text-2xl" />
+          <p className="text-small text-soft">
+            {cost.unknown.length > 0
+              ? `${cost.unknown.length} of ${order.lines.length} without a price`
+              : `${money(exact(cost.known.exact).div(students))} a student`}
+          </p>
         </div>
         {asked !== null && asked !== lesson.present ? (
           <p className="pb-1">
@@ -160,7 +172,13 @@ function OrderTable({ order, single }: { order: Order; single: boolean }) {
             </td>
             <td className="px-4 py-0.5 text-small max-md:hidden">{line.rules.join(', ')}</td>
             {single ? null : <td className="py-0.5 text-small max-md:hidden">{line.dishes.join(', ')}</td>}
-            <td className="py-0.5 text-small max-sm:hidden">{line.allergensKnown ? line.allergens.join(', ') : <i>not known</i>}</td>
+            <td className="py-0.5 text-small max-sm:hidden">
+              {line.allergensKnown ? (
+                [...line.allergens, ...line.mayContain.map((allergen) => `may hold ${allergen}`)].join(', ')
+              ) : (
+                <i>not known</i>
+              )}
+            </td>
           </tr>
         ))}
       </tbody>

@@ -3,3 +3,4 @@ export { readLine, type LineReading } from './readLine';
 export { readAmount } from './readAmount';
 export { defaultRule } from './defaultRule';
 export { toDish, type ToDishOptions } from './toDish';
+export { stepFrom } from './stepFrom';

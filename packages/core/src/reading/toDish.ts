@@ -1,6 +1,6 @@
 import type { DishContent } from '../dish/types';
-import { suggestTechniques } from '../technique';
 import type { RecipeReading } from './readRecipe';
+import { stepFrom } from './stepFrom';
 
 export interface ToDishOptions {
   /** A new id for each component, line and step. */
@@ -23,6 +23,6 @@ export function toDish(reading: RecipeReading, options: ToDishOptions): DishCont
       name: component.name,
       lines: component.lines.map((line) => ({ id: newId(), ...line })),
     })),
-    method: reading.method.map((step) => ({ id: newId(), ...step, techniqueIds: suggestTechniques(step.text, techniques) })),
+    method: reading.method.map((step) => stepFrom(newId(), step.text, techniques, step.minutes)),
   };
 }

@@ -91,7 +91,7 @@ export interface LineSubstitution {
   readonly ratio: ExactText;
   /** Teams whose making it concerns; `all` for everyone's, the demonstration and second tries too. */
   readonly makings: number | 'all';
-  /** For whom or why, in words. */
+  /** The need it answers, in words; never a name, since whoever buys and weighs reads it too. */
   readonly reason: string;
 }
 

@@ -7,6 +7,7 @@ import { Assessment } from '../../assessment/assessment.entity';
 import { MarkEventRow } from '../../assessment/markEvent.entity';
 import { Dish } from '../../dishes/dish.entity';
 import { DishEdition } from '../../dishes/dishEdition.entity';
+import { IngredientFactRow } from '../../ingredients/ingredientFact.entity';
 import { Lesson } from '../../lessons/lesson.entity';
 import { LessonDish } from '../../lessons/lessonDish.entity';
 import { LessonTechnique } from '../../lessons/lessonTechnique.entity';
@@ -16,6 +17,7 @@ import { Rubric } from '../../rubrics/rubric.entity';
 import { RubricEdition } from '../../rubrics/rubricEdition.entity';
 import { Technique } from '../../techniques/technique.entity';
 import { FirstSlice1700000000000 } from './migrations/1700000000000-firstSlice';
+import { Formulas1700000100000 } from './migrations/1700000100000-formulas';
 
 /** The tables of the house, in one list. */
 export const ENTITIES = [
@@ -34,9 +36,10 @@ export const ENTITIES = [
   RubricEdition,
   Assessment,
   MarkEventRow,
+  IngredientFactRow,
 ];
 
-export const MIGRATIONS = [FirstSlice1700000000000];
+export const MIGRATIONS = [FirstSlice1700000000000, Formulas1700000100000];
 
 /** TypeORM options for a `mysql://` or `mariadb://` URL. The schema changes by migrations only. */
 export function dataSourceOptions(url: string): DataSourceOptions {

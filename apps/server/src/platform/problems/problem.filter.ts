@@ -5,7 +5,7 @@ import type { ProblemKind } from '@pelvo/contract';
 import { ProblemException } from './problem';
 
 /** The most that is taken in one request, in bytes. */
-export const BODY_LIMITS = { json: 512_000, csv: ROSTER_LIMITS.fileBytes } as const;
+export const BODY_LIMITS = { json: 512_000, csv: ROSTER_LIMITS.fileBytes, file: 2_000_000 } as const;
 
 const BY_STATUS: Readonly<Record<number, ProblemKind>> = {
   400: 'unreadable',
@@ -43,7 +43,8 @@ export class ProblemFilter implements ExceptionFilter {
 }
 
 function tooLarge(request: Request): ProblemException {
-  const bytes = request.headers['content-type']?.includes('json') ? BODY_LIMITS.json : BODY_LIMITS.csv;
+  const type = request.headers['content-type'] ?? '';
+  const bytes = type.includes('json') ? BODY_LIMITS.json : type.includes('csv') ? BODY_LIMITS.csv : BODY_LIMITS.file;
   const limit = `${bytes / 1000} kB`;
   return new ProblemException('too-large', {
     detail: `At most ${limit} are taken at once.`,

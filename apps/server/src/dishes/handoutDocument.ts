@@ -1,0 +1,78 @@
+import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
+import { exact, plateBuild, scaleDish, showFactor, temperatureWays, type DishContent, type MethodStep } from '@pelvo/core';
+
+/** A dish scaled for one station, on one sheet: what to weigh, how to make it, what goes on the plate. */
+export function handoutDocument(dish: DishContent, portions: number, edition: string): TDocumentDefinitions {
+  const scaled = scaleDish(dish, exact(portions).div(dish.portions));
+  const { shares } = plateBuild(dish);
+  return {
+    info: { title: `${dish.title}, for ${portions}` },
+    content: [
+      { text: dish.title, style: 'title' },
+      {
+        text: `For ${portions} ${portions === 1 ? 'portion' : 'portions'}, ${showFactor(scaled.factor)} the formula of ${dish.portions}. ${edition}.`,
+        style: 'lead',
+        margin: [0, 0, 0, 8],
+      },
+      {
+        columns: [
+          {
+            width: '42%',
+            stack: scaled.components.map((component): Content => ({
+              stack: [
+                { text: `${component.name || 'Weigh out'}${component.gives ? `, gives ${component.gives}` : ''}`, style: 'heading' },
+                {
+                  table: {
+                    widths: ['auto', '*'],
+                    body: component.rows.map((row) => [
+                      { text: row.figure?.shown ?? (row.because === 'to taste' ? 'to taste' : 'held'), bold: true, alignment: 'right' },
+                      {
+                        text: [
+                          row.line.item || row.line.written,
+                          row.line.preparation ? `, ${row.line.preparation}` : '',
+                          row.warning ? `\n${row.warning}` : '',
+                          row.figure || row.because === 'to taste' ? '' : `\n${row.because ?? ''}`,
+                        ],
+                      },
+                    ]),
+                  },
+                  layout: 'pelvo',
+                },
+              ],
+              unbreakable: component.rows.length < 14,
+            })),
+          },
+          {
+            width: '*',
+            margin: [16, 0, 0, 0],
+            stack: [
+              { text: 'Method', style: 'heading' },
+              ...dish.method.map((step, index): Content => ({
+                text: [{ text: `${index + 1}  `, bold: true }, stepText(step)],
+                margin: [0, 0, 0, 5],
+              })),
+              ...(shares.length > 0
+                ? [{ text: 'On one plate', style: 'heading' }, { ul: shares.map((share) => `${share.onPlate} ${share.name}`) }]
+                : []),
+            ],
+          },
+        ],
+      },
+    ],
+  };
+}
+
+function stepText(step: MethodStep): Content {
+  const ways = step.celsius === null || step.celsius === undefined ? null : temperatureWays(step.celsius);
+  const facts = [
+    step.minutes ? `${step.minutes} min${step.hands === 'off' ? ', hands off' : ''}` : '',
+    ways ? `${ways.celsius} °C, ${ways.fahrenheit} °F` : '',
+    step.equipment ?? '',
+  ].filter(Boolean);
+  return [
+    { text: step.text },
+    ...(facts.length > 0 ? [{ text: ` (${facts.join('; ')})`, fontSize: 9 }] : []),
+    ...(step.critical ? [{ text: `\nDecides the result: ${step.critical}`, bold: true }] : []),
+    ...(step.caution ? [{ text: `\nCare: ${step.caution}`, italics: true }] : []),
+  ];
+}

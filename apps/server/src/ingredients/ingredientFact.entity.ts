@@ -1,0 +1,11 @@
+import { Column, Entity, PrimaryColumn } from 'typeorm';
+import type { IngredientFact } from '@pelvo/core';
+
+/** What the school knows of an ingredient, laid over what ships. Taking it away brings the shipped fact back. */
+@Entity('ingredient_fact')
+export class IngredientFactRow {
+  @PrimaryColumn('varchar', { name: 'name_key', length: 120 }) nameKey: string;
+  @Column('json') fact: IngredientFact;
+  @Column('int') version: number;
+  @Column('datetime', { name: 'updated_at' }) updatedAt: Date;
+}

@@ -1,0 +1,77 @@
+import { Injectable } from '@nestjs/common';
+import { DataSource, type EntityManager } from 'typeorm';
+import { plainName, SHIPPED, type IngredientFact } from '@pelvo/core';
+import type { IngredientRecord } from '@pelvo/contract';
+import { conflict, invalid, notFound, ProblemException } from '../platform/problems';
+import { IngredientFactRow } from './ingredientFact.entity';
+
+const OWN_LIMIT = 500;
+
+/** The school's own facts, for the core's book. */
+export async function ownFacts(manager: EntityManager): Promise<readonly IngredientFact[]> {
+  return (await manager.find(IngredientFactRow, { take: OWN_LIMIT })).map((row) => row.fact);
+}
+
+@Injectable()
+export class IngredientsService {
+  constructor(private readonly database: DataSource) {}
+
+  async list(): Promise<readonly IngredientRecord[]> {
+    const own = new Map((await this.database.manager.find(IngredientFactRow, { take: OWN_LIMIT })).map((row) => [row.nameKey, row]));
+    const shipped = new Map(SHIPPED.map((fact) => [plainName(fact.name), fact]));
+    return [...new Set([...shipped.keys(), ...own.keys()])].sort().map((key) => {
+      const row = own.get(key);
+      return {
+        name: (row?.fact ?? shipped.get(key)!).name,
+        shipped: shipped.get(key) ?? null,
+        own: row?.fact ?? null,
+        version: row?.version ?? 0,
+      };
+    });
+  }
+
+  /** Saves the school's own fact over what ships, if nobody else has since `version`. */
+  async save(name: string, fact: IngredientFact, version: number): Promise<IngredientRecord> {
+    const nameKey = plainName(name);
+    if (nameKey !== plainName(fact.name))
+      throw invalid('name', 'The name differs from the one being saved.', 'Save it as a new ingredient.');
+    const { manager } = this.database;
+    if (version === 0) {
+      if ((await manager.count(IngredientFactRow)) >= OWN_LIMIT)
+        throw conflict('name', `At most ${OWN_LIMIT} facts of your own are kept.`, 'Take some away first.');
+      const inserted = (await manager.query(
+        'INSERT IGNORE INTO ingredient_fact (name_key, fact, version, updated_at) VALUES (?, ?, 1, ?)',
+        [nameKey, JSON.stringify(fact), new Date()],
+      )) as { affectedRows: number };
+      if (inserted.affectedRows !== 1) throw await this.meanwhile(nameKey);
+    } else {
+      const { affected } = await manager.update(
+        IngredientFactRow,
+        { nameKey, version },
+        { fact, version: version + 1, updatedAt: new Date() },
+      );
+      if (affected !== 1) throw await this.meanwhile(nameKey);
+    }
+    return this.one(nameKey);
+  }
+
+  /** Takes the school's own fact away; the shipped one counts again. */
+  async remove(name: string): Promise<void> {
+    const { affected } = await this.database.manager.delete(IngredientFactRow, { nameKey: plainName(name) });
+    if (affected !== 1) throw notFound('fact of your own');
+  }
+
+  private async one(key: string): Promise<IngredientRecord> {
+    const row = await this.database.manager.findOneBy(IngredientFactRow, { nameKey: key });
+    const shipped = SHIPPED.find((fact) => plainName(fact.name) === key) ?? null;
+    if (!row && !shipped) throw notFound('ingredient');
+    return { name: (row?.fact ?? shipped!).name, shipped, own: row?.fact ?? null, version: row?.version ?? 0 };
+  }
+
+  private async meanwhile(key: string): Promise<ProblemException> {
+    return new ProblemException('changed-meanwhile', {
+      detail: 'Someone else has changed this ingredient meanwhile. Look at it again.',
+      current: await this.one(key),
+    });
+  }
+}

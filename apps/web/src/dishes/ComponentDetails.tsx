@@ -1,0 +1,111 @@
+import { useState } from 'react';
+import { showAmount, STORES, type Component } from '@pelvo/core';
+import { Button, TextField } from '../design';
+import { amountText, parseAmount } from './amountText';
+import { spanText } from './Method';
+import { parseWhole } from './optional';
+
+/** What a component gives, keeps and waits for, in a line of words. */
+export function componentText(component: Component): string {
+  const gave = component.gave ?? [];
+  const keeps = component.keeps ?? [];
+  return [
+    component.gives ? `gives ${showAmount(component.gives)}` : '',
+    gave.length > 0
+      ? `really gave ${gave.map((value) => amountText({ min: value, max: value, unit: 'each', about: false })).join(', ')}`
+      : '',
+    ...keeps.map(({ store, hours }) => `keeps ${hours} h ${store}`),
+    spanText(component.before) ? `made ${spanText(component.before)} before use` : '',
+  ]
+    .filter(Boolean)
+    .join(' · ');
+}
+
+/** What one making of a component gives, what past makings gave, how long it keeps and when it can be made. */
+export function ComponentDetails({ component, onChange }: { component: Component; onChange: (component: Component) => void }) {
+  const [gives, setGives] = useState(
+    component.gives ? `${amountText(component.gives)} ${component.gives.unit === 'each' ? '' : component.gives.unit}`.trim() : '',
+  );
+  const [gave, setGave] = useState('');
+  const before = component.before ?? { least: null, most: null };
+  const amount = gives.trim() ? parseAmount(gives, 'each') : null;
+  const addGave = () => {
+    const read = parseAmount(gave, component.gives?.unit ?? 'each');
+    if (!read) return;
+    onChange({ ...component, gave: [...(component.gave ?? []), read.max].slice(-50) });
+    setGave('');
+  };
+  const keep = (store: (typeof STORES)[number], text: string) => {
+    const hours = parseWhole(text);
+    const rest = (component.keeps ?? []).filter((each) => each.store !== store);
+    onChange({ ...component, keeps: hours ? [...rest, { store, hours }] : rest });
+  };
+  return (
+    <div className="mb-3 space-y-3 border-2 border-ink bg-tile p-4">
+      <div className="grid gap-3 sm:grid-cols-3">
+        <TextField
+          label="Name"
+          maxLength={120}
+          placeholder="Main list"
+          value={component.name}
+          onChange={(event) => onChange({ ...component, name: event.target.value })}
+        />
+        <TextField
+          label="One making gives"
+          placeholder="110 g, 24, 1.8-2 l"
+          value={gives}
+          problem={gives.trim() && !amount ? { field: 'gives', problem: 'Not an amount.', remedy: 'Type 110 g, 24 or 1.8-2 l.' } : null}
+          onChange={(event) => {
+            setGives(event.target.value);
+            const read = parseAmount(event.target.value, 'each');
+            if (read || !event.target.value.trim()) onChange({ ...component, gives: read });
+          }}
+        />
+        <form
+          className="flex items-end gap-2"
+          onSubmit={(event) => {
+            event.preventDefault();
+            addGave();
+          }}
+        >
+          <TextField
+            label="A making really gave"
+            disabled={!component.gives}
+            value={gave}
+            onChange={(event) => setGave(event.target.value)}
+          />
+          <Button type="submit" disabled={!component.gives}>
+            Note
+          </Button>
+        </form>
+      </div>
+      <div className="grid grid-cols-2 gap-3 sm:grid-cols-6">
+        {STORES.map((store) => (
+          <TextField
+            key={store}
+            label={`Keeps, ${store}`}
+            hint="hours"
+            inputMode="numeric"
+            value={component.keeps?.find((each) => each.store === store)?.hours ?? ''}
+            onChange={(event) => keep(store, event.target.value)}
+          />
+        ))}
+        <TextField
+          label="Before use, from"
+          hint="minutes"
+          inputMode="numeric"
+          value={before.least ?? ''}
+          onChange={(event) => onChange({ ...component, before: { ...before, least: parseWhole(event.target.value) } })}
+        />
+        <TextField
+          label="at most"
+          hint="minutes"
+          inputMode="numeric"
+          value={before.most ?? ''}
+          onChange={(event) => onChange({ ...component, before: { ...before, most: parseWhole(event.target.value) } })}
+        />
+      </div>
+      <p className="text-small text-soft">Times of keeping follow the local code and the responsible person.</p>
+    </div>
+  );
+}

@@ -1,0 +1,122 @@
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { linesOf, type FormatName } from '@pelvo/core';
+import type { DishImport } from '@pelvo/contract';
+import { send } from '../app/client';
+import { Shell } from '../app/Shell';
+import { useAction } from '../app/useAction';
+import { Button, Notice, PageHead, ProblemNotice, Section } from '../design';
+import { LineRow } from './LineRow';
+
+const NAMES: Readonly<Record<FormatName, string>> = {
+  pelvo: 'a Pelvo file',
+  'json-ld': 'a schema.org Recipe',
+  html: 'a web page that holds a recipe',
+  csv: 'CSV of lines',
+  text: 'plain text',
+};
+
+/** Dishes from a file: first shown as what they would become, then made, all or none. */
+export default function ImportPage() {
+  const [file, setFile] = useState<File | null>(null);
+  const [preview, setPreview] = useState<DishImport | null>(null);
+  const [made, setMade] = useState<DishImport | null>(null);
+  const { busy, error, run, forget } = useAction();
+  const path = (of: File, apply: boolean) => `/dish-imports?name=${encodeURIComponent(of.name)}${apply ? '&apply=true' : ''}`;
+  const choose = (chosen: File | null) => {
+    setFile(chosen);
+    setPreview(null);
+    setMade(null);
+    forget();
+    if (chosen) void run(async () => setPreview(await send<DishImport>('POST', path(chosen, false), { file: chosen })));
+  };
+  const apply = () =>
+    run(async () => {
+      setMade(await send<DishImport>('POST', path(file!, true), { file: file! }));
+      setPreview(null);
+    });
+  const wrong = preview?.dishes.filter((dish) => dish.problems.length > 0) ?? [];
+  return (
+    <Shell>
+      <PageHead
+        title="Bring dishes in from a file"
+        lead="A schema.org Recipe (JSON-LD, alone or in a saved web page), CSV of lines, plain text, or a file Pelvo has written."
+      />
+      <label className="inline-flex min-h-11 items-center rounded-sm border-2 border-ink bg-tile px-4 font-semibold has-focus-visible:outline-3 has-focus-visible:outline-beet">
+        <input
+          type="file"
+          accept=".json,.jsonld,.html,.htm,.csv,.txt"
+          className="sr-only"
+          onChange={(event) => choose(event.target.files?.[0] ?? null)}
+        />
+        {file ? `Chosen: ${file.name}. Choose another` : 'Choose a file'}
+      </label>
+      <div className="mt-4 space-y-4">
+        <ProblemNotice error={error} />
+        {made ? (
+          <Notice title={`${made.made.length} ${made.made.length === 1 ? 'dish' : 'dishes'} brought in as drafts`}>
+            <ul>
+              {made.made.map((id, index) => (
+                <li key={id}>
+                  <Link to={`/dishes/${id}`} className="inline-flex min-h-11 items-center">
+                    {made.dishes[index]!.content.title}
+                  </Link>
+                </li>
+              ))}
+            </ul>
+          </Notice>
+        ) : null}
+        {preview ? (
+          <>
+            <p className="text-lg">
+              Read as {NAMES[preview.format]}:{' '}
+              <b>
+                {preview.dishes.length} {preview.dishes.length === 1 ? 'dish' : 'dishes'}
+              </b>
+              . Nothing has been stored yet.
+            </p>
+            {wrong.length > 0 ? (
+              <Notice kind="problem" title="Nothing can be taken until this is right">
+                <ul className="list-disc pl-5">
+                  {preview.dishes.flatMap((dish, index) =>
+                    dish.problems.map((found) => (
+                      <li key={`${index} ${found.field}`}>
+                        Dish {index + 1}, <b>{found.field}</b>: {found.problem} {found.remedy}
+                      </li>
+                    )),
+                  )}
+                </ul>
+              </Notice>
+            ) : (
+              <Button kind="main" busy={busy} onClick={() => void apply()}>
+                Make {preview.dishes.length === 1 ? 'this dish' : `these ${preview.dishes.length} dishes`}
+              </Button>
+            )}
+            {preview.dishes.slice(0, 20).map((dish, index) => {
+              const lines = Array.isArray(dish.content.components) ? linesOf(dish.content) : [];
+              return (
+                <Section
+                  key={index}
+                  title={`${dish.content.title || 'Without a title'}, serves ${dish.content.portions}`}
+                  aside={
+                    <span className="text-soft">
+                      {lines.length} lines, {lines.filter((line) => line.certainty !== 'sure').length} to settle
+                    </span>
+                  }
+                >
+                  <ul className="divide-y divide-line">
+                    {lines.slice(0, 40).map((line) => (
+                      <li key={line.id}>
+                        <LineRow line={line} lines={lines} />
+                      </li>
+                    ))}
+                  </ul>
+                </Section>
+              );
+            })}
+          </>
+        ) : null}
+      </div>
+    </Shell>
+  );
+}

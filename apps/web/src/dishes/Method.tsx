@@ -1,0 +1,233 @@
+import { closestCenter, DndContext, KeyboardSensor, PointerSensor, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
+import { arrayMove, SortableContext, sortableKeyboardCoordinates, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
+import { ArrowDown, ArrowUp, GripVertical, X } from 'lucide-react';
+import { useState, type ReactNode } from 'react';
+import { stepFrom, temperatureWays, type MethodStep } from '@pelvo/core';
+import type { Technique } from '@pelvo/contract';
+import { Button, Section, SelectField, StrandGlyph, TextArea } from '../design';
+import { useTechniques } from '../techniques';
+import { StepEditor } from './StepEditor';
+
+/** The method: steps in order, moved by dragging, by the arrow buttons, or with the keyboard on the handle. */
+export function Method({ steps, onChange }: { steps: readonly MethodStep[]; onChange?: (steps: readonly MethodStep[]) => void }) {
+  const { data: techniques = [] } = useTechniques();
+  const [text, setText] = useState('');
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  );
+  const place = (id: string | number) => steps.findIndex((step) => step.id === id);
+  const onDragEnd = ({ active, over }: DragEndEvent) => {
+    if (over && active.id !== over.id) onChange?.(arrayMove([...steps], place(active.id), place(over.id)));
+  };
+  const add = () => {
+    if (!text.trim()) return;
+    onChange?.([...steps, stepFrom(crypto.randomUUID(), text.trim(), techniques)]);
+    setText('');
+  };
+  return (
+    <Section title="Method">
+      {steps.length === 0 ? <p className="py-2 text-soft">No step yet. Steps name the techniques they exercise.</p> : null}
+      <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={onDragEnd}>
+        <SortableContext items={steps.map((step) => step.id)} strategy={verticalListSortingStrategy}>
+          <ol className="divide-y divide-line">
+            {steps.map((step, index) => (
+              <StepRow
+                key={step.id}
+                step={step}
+                index={index}
+                count={steps.length}
+                techniques={techniques}
+                onChange={
+                  onChange ? (next) => onChange(steps.flatMap((other) => (other.id === step.id ? (next ?? []) : other))) : undefined
+                }
+                onMove={(by) => onChange?.(arrayMove([...steps], index, index + by))}
+              />
+            ))}
+          </ol>
+        </SortableContext>
+      </DndContext>
+      {onChange ? (
+        <form
+          className="mt-2 flex flex-wrap items-end gap-2"
+          onSubmit={(event) => {
+            event.preventDefault();
+            add();
+          }}
+        >
+          <div className="min-w-72 flex-1">
+            <TextArea label="Next step" rows={2} maxLength={2000} value={text} onChange={(event) => setText(event.target.value)} />
+          </div>
+          <Button type="submit">Add the step</Button>
+        </form>
+      ) : null}
+    </Section>
+  );
+}
+
+interface StepRowProps {
+  readonly step: MethodStep;
+  readonly index: number;
+  readonly count: number;
+  readonly techniques: readonly Technique[];
+  readonly onChange?: (step: MethodStep | null) => void;
+  readonly onMove: (by: number) => void;
+}
+
+function StepRow({ step, index, count, techniques, onChange, onMove }: StepRowProps) {
+  const [open, setOpen] = useState(false);
+  const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({
+    id: step.id,
+    disabled: !onChange,
+  });
+  const style = transform ? { transform: `translateY(${transform.y}px)`, transition } : undefined;
+  return (
+    <li
+      ref={setNodeRef}
+      style={style}
+      className={`grid grid-cols-[2rem_minmax(0,1fr)_auto] gap-x-3 bg-paper py-2 ${isDragging ? 'relative z-10 border-2 border-ink' : ''}`}
+    >
+      <b className="text-right font-title text-xl">{index + 1}</b>
+      <div>
+        <p className="[overflow-wrap:anywhere]">{step.text}</p>
+        <StepFacts step={step} />
+        <StepTechniques
+          step={step}
+          techniques={techniques}
+          onChange={onChange ? (techniqueIds) => onChange({ ...step, techniqueIds }) : undefined}
+        />
+        {onChange && open ? (
+          <StepEditor
+            step={step}
+            onSave={(next) => {
+              onChange(next);
+              setOpen(false);
+            }}
+            onCancel={() => setOpen(false)}
+          />
+        ) : null}
+      </div>
+      {onChange ? (
+        <div className="flex items-start">
+          <Button kind="quiet" aria-expanded={open} onClick={() => setOpen(!open)}>
+            Detail<span className="sr-only"> of step {index + 1}</span>
+          </Button>
+          <IconButton label={`Step ${index + 1} up`} disabled={index === 0} onClick={() => onMove(-1)}>
+            <ArrowUp aria-hidden className="size-5" />
+          </IconButton>
+          <IconButton label={`Step ${index + 1} down`} disabled={index === count - 1} onClick={() => onMove(1)}>
+            <ArrowDown aria-hidden className="size-5" />
+          </IconButton>
+          <IconButton label={`Remove step ${index + 1}`} onClick={() => onChange(null)}>
+            <X aria-hidden className="size-5" />
+          </IconButton>
+          <button
+            ref={setActivatorNodeRef}
+            type="button"
+            {...attributes}
+            {...listeners}
+            aria-label={`Drag step ${index + 1}`}
+            className="flex size-11 cursor-grab touch-none items-center justify-center hover:bg-wash"
+          >
+            <GripVertical aria-hidden className="size-5" />
+          </button>
+        </div>
+      ) : null}
+    </li>
+  );
+}
+
+function IconButton({ label, children, ...rest }: { label: string; disabled?: boolean; onClick: () => void; children: ReactNode }) {
+  return (
+    <button
+      type="button"
+      aria-label={label}
+      title={label}
+      className="flex size-11 items-center justify-center hover:bg-wash disabled:opacity-30"
+      {...rest}
+    >
+      {children}
+    </button>
+  );
+}
+
+/** A span of minutes in words: "at least 30 min, at most 2 h". */
+export function spanText(span: { least: number | null; most: number | null } | undefined): string {
+  const said = (minutes: number) => (minutes >= 120 && minutes % 60 === 0 ? `${minutes / 60} h` : `${minutes} min`);
+  if (!span) return '';
+  return [span.least === null ? '' : `at least ${said(span.least)}`, span.most === null ? '' : `at most ${said(span.most)}`]
+    .filter(Boolean)
+    .join(', ');
+}
+
+function StepFacts({ step }: { step: MethodStep }) {
+  const ways = step.celsius === null || step.celsius === undefined ? null : temperatureWays(step.celsius);
+  const facts = [
+    step.minutes ? `${step.minutes} min${step.noviceMinutes ? `, ${step.noviceMinutes} for a novice` : ''}` : '',
+    step.hands === 'off' ? 'hands off' : step.hands === 'on' ? 'hands on' : '',
+    ways
+      ? `${ways.celsius} °C, ${ways.fahrenheit} °F${ways.celsius >= 120 ? `, fan ${ways.fan} °C` : ''}${ways.gas ? `, gas ${ways.gas}` : ''}`
+      : '',
+    step.equipment ?? '',
+    spanText(step.toNext) ? `to the next step ${spanText(step.toNext)}` : '',
+  ].filter(Boolean);
+  return (
+    <>
+      {facts.length > 0 ? <p className="text-small text-soft">{facts.join(' · ')}</p> : null}
+      {step.critical ? <p className="mt-1 border-l-8 border-ink pl-2 text-small font-semibold">{step.critical}</p> : null}
+      {step.caution ? (
+        <p className="mt-1 text-small">
+          <b>Care.</b> {step.caution}
+        </p>
+      ) : null}
+    </>
+  );
+}
+
+interface StepTechniquesProps {
+  readonly step: MethodStep;
+  readonly techniques: readonly Technique[];
+  readonly onChange?: (ids: readonly string[]) => void;
+}
+
+function StepTechniques({ step, techniques, onChange }: StepTechniquesProps) {
+  const own = step.techniqueIds.flatMap((id) => techniques.find((technique) => technique.id === id) ?? []);
+  const rest = techniques.filter((technique) => !step.techniqueIds.includes(technique.id));
+  return (
+    <div className="mt-1 flex flex-wrap items-center gap-1.5">
+      {own.map((technique) => (
+        <span key={technique.id} className="inline-flex min-h-8 items-center gap-1 border border-ink px-2 text-small">
+          <StrandGlyph strand={technique.strand} size={15} silent /> {technique.name}
+          {onChange ? (
+            <button
+              type="button"
+              aria-label={`${technique.name} is not exercised here`}
+              className="flex size-8 items-center justify-center"
+              onClick={() => onChange(step.techniqueIds.filter((id) => id !== technique.id))}
+            >
+              <X aria-hidden className="size-4" />
+            </button>
+          ) : null}
+        </span>
+      ))}
+      {onChange && rest.length > 0 ? (
+        <div className="w-44">
+          <SelectField
+            label="Add a technique"
+            labelHidden
+            value=""
+            className="!min-h-8 !py-0.5 text-small"
+            onChange={(event) => event.target.value && onChange([...step.techniqueIds, event.target.value])}
+          >
+            <option value="">add a technique</option>
+            {rest.map((technique) => (
+              <option key={technique.id} value={technique.id}>
+                {technique.name}
+              </option>
+            ))}
+          </SelectField>
+        </div>
+      ) : null}
+    </div>
+  );
+}

@@ -1,0 +1,303 @@
+import { useState } from 'react';
+import { Link, useParams } from 'react-router';
+import useSWR from 'swr';
+import {
+  exact,
+  factorFor,
+  linesOf,
+  plateBuild,
+  scaleDish,
+  showAmount,
+  showFactor,
+  showFraction,
+  type DishContent,
+  type ScaledDish,
+  type ScaleTarget,
+  type Vessel,
+} from '@pelvo/core';
+import type { Dish } from '@pelvo/contract';
+import { fetcher } from '../app/client';
+import { Shell } from '../app/Shell';
+import {
+  Choice,
+  DownloadLink,
+  FigureValue,
+  Loading,
+  Notice,
+  PageHead,
+  ProblemNotice,
+  Section,
+  SelectField,
+  Stepper,
+  TextField,
+  WorkingPage,
+} from '../design';
+import { parseAmount } from './amountText';
+
+/** A dish scaled for one batch: by portions, plates, an amount in hand or a vessel. */
+export default function ScalePage() {
+  const { id } = useParams();
+  const { data, error, mutate } = useSWR<Dish>(`/dishes/${id}`, fetcher);
+  return (
+    <Shell>
+      <ProblemNotice error={error} retry={() => void mutate()} />
+      {!data && !error ? <Loading what="the dish" /> : null}
+      {data ? <ScaleScreen key={data.id} dish={data} /> : null}
+    </Shell>
+  );
+}
+
+type Mode = ScaleTarget['kind'];
+
+interface Asked {
+  readonly mode: Mode;
+  readonly portions: number;
+  readonly plates: number;
+  readonly lineId: string;
+  readonly inHand: string;
+  readonly by: 'area' | 'volume';
+  readonly recipe: Vessel;
+  readonly mine: Vessel;
+}
+
+function targetOf(asked: Asked, dish: DishContent): ScaleTarget | null {
+  switch (asked.mode) {
+    case 'portions':
+      return { kind: 'portions', portions: asked.portions };
+    case 'plates':
+      return { kind: 'plates', plates: asked.plates };
+    case 'inHand': {
+      const line = linesOf(dish).find((each) => each.id === asked.lineId);
+      const amount = parseAmount(asked.inHand, line?.amount?.unit ?? 'g');
+      return amount && line ? { kind: 'inHand', lineId: line.id, amount } : null;
+    }
+    case 'vessel':
+      return { kind: 'vessel', recipe: asked.recipe, mine: asked.mine, by: asked.by };
+  }
+}
+
+const round = (diameter: number): Vessel => ({ shape: 'round', diameter, depth: 5 });
+
+function ScaleScreen({ dish }: { dish: Dish }) {
+  const { content } = dish;
+  const [asked, setAsked] = useState<Asked>({
+    mode: 'portions',
+    portions: content.portions,
+    plates: content.portions,
+    lineId: '',
+    inHand: '',
+    by: 'area',
+    recipe: round(24),
+    mine: round(28),
+  });
+  const set = (change: Partial<Asked>) => setAsked((now) => ({ ...now, ...change }));
+  const target = targetOf(asked, content);
+  const result = target ? factorFor(content, target) : null;
+  const scaled = result?.kind === 'factor' ? scaleDish(content, result.factor) : null;
+  const edition = dish.editions[0];
+  const whole = scaled ? Math.ceil(scaled.portions.valueOf() - 1e-9) : 0;
+  const handout = (paper: string) => `/api/dish-editions/${edition!.id}/handout.pdf?portions=${whole}&paper=${paper}`;
+  return (
+    <WorkingPage>
+      <PageHead
+        title={content.title}
+        lead={
+          <>
+            Scaled for one batch. <Link to={`/dishes/${dish.id}`}>To the dish</Link>
+          </>
+        }
+        actions={
+          edition && scaled && whole > 0 && whole <= 1000 ? (
+            <>
+              <DownloadLink href={handout('A4')}>Handout for {whole}, A4</DownloadLink>
+              <DownloadLink href={handout('LETTER')}>Letter</DownloadLink>
+            </>
+          ) : null
+        }
+      />
+      {edition && dish.changed ? (
+        <div className="mb-3">
+          <Notice>The handout shows edition {edition.number}; this page shows the draft, which differs.</Notice>
+        </div>
+      ) : null}
+      <div className="mb-6 flex flex-wrap items-start gap-x-6 gap-y-4">
+        <Choice
+          label="Scale by"
+          value={asked.mode}
+          onChange={(mode) => set({ mode })}
+          options={[
+            { value: 'portions', label: 'portions' },
+            { value: 'plates', label: 'plates' },
+            { value: 'inHand', label: 'what is in hand' },
+            { value: 'vessel', label: 'pan or tray' },
+          ]}
+        />
+        {asked.mode === 'portions' ? (
+          <Stepper big label="Portions" value={asked.portions} min={1} max={1000} onChange={(portions) => set({ portions })} />
+        ) : null}
+        {asked.mode === 'plates' ? (
+          <Stepper
+            big
+            label="Plates"
+            value={asked.plates}
+            min={1}
+            max={1000}
+            hint={plateBuild(content).portions ? undefined : 'the dish has no plate build yet'}
+            onChange={(plates) => set({ plates })}
+          />
+        ) : null}
+        {asked.mode === 'inHand' ? (
+          <>
+            <div className="w-56">
+              <SelectField label="Ingredient" value={asked.lineId} onChange={(event) => set({ lineId: event.target.value })}>
+                <option value="">Choose</option>
+                {linesOf(content)
+                  .filter((line) => line.amount)
+                  .map((line) => (
+                    <option key={line.id} value={line.id}>
+                      {line.item}, {showAmount(line.amount!)}
+                    </option>
+                  ))}
+              </SelectField>
+            </div>
+            <div className="w-40">
+              <TextField
+                label="I have"
+                placeholder="1.8 kg"
+                value={asked.inHand}
+                problem={
+                  asked.inHand && !target && asked.lineId
+                    ? { field: 'inHand', problem: 'Not an amount.', remedy: 'Type 1.8 kg or 6.' }
+                    : null
+                }
+                onChange={(event) => set({ inHand: event.target.value })}
+              />
+            </div>
+          </>
+        ) : null}
+        {asked.mode === 'vessel' ? (
+          <>
+            <VesselFields label="The recipe’s" vessel={asked.recipe} by={asked.by} onChange={(recipe) => set({ recipe })} />
+            <VesselFields label="Mine" vessel={asked.mine} by={asked.by} onChange={(mine) => set({ mine })} />
+            <Choice
+              label="Compared by"
+              value={asked.by}
+              onChange={(by) => set({ by })}
+              options={[
+                { value: 'area', label: 'area' },
+                { value: 'volume', label: 'volume' },
+              ]}
+            />
+          </>
+        ) : null}
+      </div>
+      {result?.kind === 'infeasible' ? (
+        <Notice kind="problem" title={result.because}>
+          {result.remedy}
+        </Notice>
+      ) : null}
+      {result?.kind === 'factor' && scaled ? (
+        <>
+          <p className="text-lg">
+            <b className="font-title text-2xl">{showFactor(result.factor)}</b> the formula, {showFraction(scaled.portions)} portions.{' '}
+            <span className="text-soft">{result.how}</span>
+          </p>
+          <ScaledLists scaled={scaled} dish={content} />
+        </>
+      ) : null}
+    </WorkingPage>
+  );
+}
+
+function VesselFields({
+  label,
+  vessel,
+  by,
+  onChange,
+}: {
+  label: string;
+  vessel: Vessel;
+  by: 'area' | 'volume';
+  onChange: (vessel: Vessel) => void;
+}) {
+  const number = (text: string) => Math.min(300, Math.max(0, Number(text.replace(',', '.')) || 0));
+  const box = (name: string, value: number, change: (value: number) => Vessel) => (
+    <div className="w-24">
+      <TextField
+        label={name}
+        type="number"
+        min={0}
+        max={300}
+        step="any"
+        value={value || ''}
+        onChange={(event) => onChange(change(number(event.target.value)))}
+      />
+    </div>
+  );
+  return (
+    <fieldset>
+      <legend className="font-semibold">{label} (cm)</legend>
+      <div className="flex flex-wrap items-end gap-2">
+        <div className="w-36">
+          <SelectField
+            label="Shape"
+            value={vessel.shape}
+            onChange={(event) =>
+              onChange(
+                event.target.value === 'round'
+                  ? { shape: 'round', diameter: 24, depth: vessel.depth }
+                  : { shape: 'rectangular', width: 20, length: 30, depth: vessel.depth },
+              )
+            }
+          >
+            <option value="round">round</option>
+            <option value="rectangular">rectangular</option>
+          </SelectField>
+        </div>
+        {vessel.shape === 'round' ? box('Across', vessel.diameter, (diameter) => ({ ...vessel, diameter })) : null}
+        {vessel.shape === 'rectangular' ? box('Width', vessel.width, (width) => ({ ...vessel, width })) : null}
+        {vessel.shape === 'rectangular' ? box('Length', vessel.length, (length) => ({ ...vessel, length })) : null}
+        {by === 'volume' ? box('Depth', vessel.depth, (depth) => ({ ...vessel, depth })) : null}
+      </div>
+    </fieldset>
+  );
+}
+
+function ScaledLists({ scaled, dish }: { scaled: ScaledDish; dish: DishContent }) {
+  return (
+    <div className="grid gap-x-10 lg:grid-cols-2">
+      {scaled.components.map((component) => (
+        <Section
+          key={component.id}
+          title={component.name || 'Ingredients'}
+          aside={component.gives ? <span className="text-soft">gives {component.gives}</span> : null}
+        >
+          <ul className="divide-y divide-line">
+            {component.rows.map((row) => (
+              <li key={row.line.id} className="grid grid-cols-[7rem_minmax(0,1fr)] items-baseline gap-x-4 py-0.5">
+                <span className="text-right">
+                  {row.figure ? (
+                    <FigureValue id={row.line.id} figure={row.figure} />
+                  ) : (
+                    <b className="inline-flex min-h-9 items-center">{row.because === 'to taste' ? 'to taste' : 'held'}</b>
+                  )}
+                </span>
+                <span>
+                  {row.line.item || row.line.written}
+                  {row.line.preparation ? <span className="text-soft">, {row.line.preparation}</span> : null}
+                  {row.figure || row.because === 'to taste' ? null : <span className="block text-small font-semibold">{row.because}</span>}
+                  {row.warning ? <span className="block text-small font-semibold">{row.warning}</span> : null}
+                </span>
+              </li>
+            ))}
+          </ul>
+        </Section>
+      ))}
+      {dish.components.length === 0 ? <p>No line yet.</p> : null}
+      <p className="mt-4 text-small text-soft lg:col-span-2">
+        Minutes do not grow like amounts: hands-on time grows with quantity and shrinks with practice, cooking follows thickness, reducing
+        follows the width of the pan. {exact(1).equals(scaled.factor) ? '' : 'Check them against the pan.'}
+      </p>
+    </div>
+  );
+}

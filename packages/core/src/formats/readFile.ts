@@ -1,0 +1,96 @@
+import type { DishContent } from '../dish';
+import { readRecipe, toDish } from '../reading';
+import { decodeText } from '../roster';
+import { dishOfRecipe, recipesIn } from './jsonLd';
+import { readLinesCsv, type CsvProblem } from './linesCsv';
+import { jsonLdBlocks } from './plainText';
+
+export type FormatName = 'pelvo' | 'json-ld' | 'html' | 'csv' | 'text';
+
+export interface ReadFileOptions {
+  readonly name: string;
+  readonly newId: () => string;
+  readonly techniques: readonly { readonly id: string; readonly words: readonly string[] }[];
+}
+
+export type FileReading =
+  | {
+      readonly kind: 'read';
+      readonly format: FormatName;
+      readonly dishes: readonly { readonly content: DishContent; readonly portionsSaid: boolean }[];
+      readonly problems: readonly CsvProblem[];
+    }
+  | { readonly kind: 'refused'; readonly problem: string; readonly remedy: string };
+
+const REMEDY = 'Choose a recipe as JSON-LD, as a web page that holds one, as CSV of lines, as plain text, or a file Pelvo has written.';
+
+/**
+ * Dishes from a file of any format Pelvo reads, told apart by its content. What comes out of `pelvo` files is as it
+ * stood in the file and has still to be checked against the contract's schema; everything else has been read here.
+ */
+export function readFile(bytes: Uint8Array, options: ReadFileOptions): FileReading {
+  const decoded = decodeText(bytes);
+  if (decoded.kind === 'notText') return { kind: 'refused', problem: decoded.because.replace('CSV', 'text'), remedy: REMEDY };
+  const text = decoded.text.trim();
+  if (!text) return { kind: 'refused', problem: 'The file is empty.', remedy: REMEDY };
+  if (/^[{[]/.test(text)) return readJson(text, options);
+  if (/^<|<html|<script/i.test(text.slice(0, 2000))) return readHtml(text, options);
+  if (/\.csv$/i.test(options.name) || /^[^\n]*\b(?:line|item|ingredient|written)\b[^\n]*[,;\t][^\n]*\n/i.test(text)) {
+    const { dishes, problems } = readLinesCsv(decoded.text, options.newId, options.name.replace(/\.[^.]*$/, '') || 'Imported dish');
+    return { kind: 'read', format: 'csv', dishes, problems };
+  }
+  const reading = readRecipe(text);
+  const content = toDish(reading, { newId: options.newId, portions: 4, techniques: options.techniques });
+  return { kind: 'read', format: 'text', dishes: [{ content, portionsSaid: reading.portions !== null }], problems: [] };
+}
+
+function parse(text: string): unknown {
+  try {
+    return JSON.parse(text);
+  } catch {
+    return undefined;
+  }
+}
+
+function readJson(text: string, { newId }: ReadFileOptions): FileReading {
+  const value = parse(text);
+  if (value === undefined)
+    return {
+      kind: 'refused',
+      problem: 'The file begins like JSON but is not: it breaks off or has a typing error.',
+      remedy: 'Export it again.',
+    };
+  const file = value as { format?: unknown; version?: unknown; dishes?: unknown };
+  if (file.format === 'pelvo-dishes') {
+    if (file.version !== 1 || !Array.isArray(file.dishes))
+      return {
+        kind: 'refused',
+        problem: 'This Pelvo file is of a version that is not known here.',
+        remedy: 'Update Pelvo, or export the dishes again.',
+      };
+    return {
+      kind: 'read',
+      format: 'pelvo',
+      dishes: (file.dishes as DishContent[]).map((content) => ({ content, portionsSaid: true })),
+      problems: [],
+    };
+  }
+  const recipes = recipesIn(value as Parameters<typeof recipesIn>[0]);
+  if (recipes.length === 0)
+    return { kind: 'refused', problem: 'The JSON holds no schema.org Recipe, or holds it too deeply nested.', remedy: REMEDY };
+  return { kind: 'read', format: 'json-ld', dishes: recipes.map((recipe) => dishOfRecipe(recipe, newId)), problems: [] };
+}
+
+function readHtml(html: string, { newId }: ReadFileOptions): FileReading {
+  const recipes = jsonLdBlocks(html).flatMap((block) => {
+    const value = parse(block);
+    return value === undefined ? [] : recipesIn(value as Parameters<typeof recipesIn>[0]);
+  });
+  if (recipes.length === 0)
+    return {
+      kind: 'refused',
+      problem: 'The page holds no recipe in a form that can be read (JSON-LD).',
+      remedy: 'Copy the recipe’s text and paste it instead.',
+    };
+  return { kind: 'read', format: 'html', dishes: recipes.map((recipe) => dishOfRecipe(recipe, newId)), problems: [] };
+}
