@@ -48,7 +48,7 @@ export function handoutDocument(dish: DishContent, portions: number, edition: st
             stack: [
               { text: 'Method', style: 'heading' },
               ...dish.method.map((step, index): Content => ({
-                text: [{ text: `${index + 1}  `, bold: true }, stepText(step)],
+                text: [{ text: `${index + 1}  `, bold: true }, ...stepText(step)],
                 margin: [0, 0, 0, 5],
               })),
               ...(shares.length > 0
@@ -62,7 +62,7 @@ export function handoutDocument(dish: DishContent, portions: number, edition: st
   };
 }
 
-function stepText(step: MethodStep): Content {
+function stepText(step: MethodStep): Content[] {
   const ways = step.celsius === null || step.celsius === undefined ? null : temperatureWays(step.celsius);
   const facts = [
     step.minutes ? `${step.minutes} min${step.hands === 'off' ? ', hands off' : ''}` : '',

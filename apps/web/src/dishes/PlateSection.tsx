@@ -31,20 +31,20 @@ function piecesOf({ componentId, amount }: PlateItem, index: number, of: number)
   const fill = FILLS[index % FILLS.length]!;
   const common = { fill, stroke: '#201629', strokeWidth: 1.5 };
   if (!isPieces) {
-    const radius = Math.min(34, 9 + Math.sqrt(Math.max(1, exact(amount.max).valueOf())) * 2);
+    const radius = Math.min(40, 10 + Math.sqrt(Math.max(1, exact(amount.max).valueOf())) * 3);
     return [<ellipse key={componentId} cx={cx} cy={cy} rx={radius} ry={radius * 0.72} {...common} />];
   }
   return Array.from({ length: count }, (_, piece) => {
     const angle = (piece / count) * 2 * Math.PI;
-    const spread = count === 1 ? 0 : 20;
+    const spread = count === 1 ? 0 : 14 + count;
     return (
       <rect
         key={`${componentId}${piece}`}
-        x={cx + spread * Math.cos(angle) - 8}
-        y={cy + spread * Math.sin(angle) - 5}
-        width="16"
-        height="10"
-        rx="2"
+        x={cx + spread * Math.cos(angle) - 14}
+        y={cy + spread * Math.sin(angle) - 7}
+        width="28"
+        height="14"
+        rx="3"
         {...common}
       />
     );

@@ -265,36 +265,39 @@ function VesselFields({
 
 function ScaledLists({ scaled, dish }: { scaled: ScaledDish; dish: DishContent }) {
   return (
-    <div className="grid gap-x-10 lg:grid-cols-2">
+    <div className="mt-4 gap-x-10 lg:columns-2">
       {scaled.components.map((component) => (
-        <Section
-          key={component.id}
-          title={component.name || 'Ingredients'}
-          aside={component.gives ? <span className="text-soft">gives {component.gives}</span> : null}
-        >
-          <ul className="divide-y divide-line">
-            {component.rows.map((row) => (
-              <li key={row.line.id} className="grid grid-cols-[7rem_minmax(0,1fr)] items-baseline gap-x-4 py-0.5">
-                <span className="text-right">
-                  {row.figure ? (
-                    <FigureValue id={row.line.id} figure={row.figure} />
-                  ) : (
-                    <b className="inline-flex min-h-9 items-center">{row.because === 'to taste' ? 'to taste' : 'held'}</b>
-                  )}
-                </span>
-                <span>
-                  {row.line.item || row.line.written}
-                  {row.line.preparation ? <span className="text-soft">, {row.line.preparation}</span> : null}
-                  {row.figure || row.because === 'to taste' ? null : <span className="block text-small font-semibold">{row.because}</span>}
-                  {row.warning ? <span className="block text-small font-semibold">{row.warning}</span> : null}
-                </span>
-              </li>
-            ))}
-          </ul>
-        </Section>
+        <div key={component.id} className="mb-6 break-inside-avoid">
+          <Section
+            title={component.name || 'Ingredients'}
+            aside={component.gives ? <span className="text-soft">gives {component.gives}</span> : null}
+          >
+            <ul className="divide-y divide-line">
+              {component.rows.map((row) => (
+                <li key={row.line.id} className="grid grid-cols-[7rem_minmax(0,1fr)] items-baseline gap-x-4 py-0.5">
+                  <span className="text-right">
+                    {row.figure ? (
+                      <FigureValue id={row.line.id} figure={row.figure} />
+                    ) : (
+                      <b className="inline-flex min-h-9 items-center">{row.because === 'to taste' ? 'to taste' : 'held'}</b>
+                    )}
+                  </span>
+                  <span>
+                    {row.line.item || row.line.written}
+                    {row.line.preparation ? <span className="text-soft">, {row.line.preparation}</span> : null}
+                    {row.figure || row.because === 'to taste' ? null : (
+                      <span className="block text-small font-semibold">{row.because}</span>
+                    )}
+                    {row.warning ? <span className="block text-small font-semibold">{row.warning}</span> : null}
+                  </span>
+                </li>
+              ))}
+            </ul>
+          </Section>
+        </div>
       ))}
       {dish.components.length === 0 ? <p>No line yet.</p> : null}
-      <p className="mt-4 text-small text-soft lg:col-span-2">
+      <p className="mt-4 text-small text-soft">
         Minutes do not grow like amounts: hands-on time grows with quantity and shrinks with practice, cooking follows thickness, reducing
         follows the width of the pan. {exact(1).equals(scaled.factor) ? '' : 'Check them against the pan.'}
       </p>

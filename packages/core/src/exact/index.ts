@@ -27,9 +27,19 @@ export function exact(value: ExactText | number | Fraction): Exact {
     if (!Number.isFinite(value)) throw new RangeError(`Not a finite amount: ${value}`);
     return Number.isInteger(value) ? new Fraction(value) : fromDecimal(value, 6);
   }
+  const known = parsed.get(value);
+  if (known) return known;
   if (!isExactText(value)) throw new RangeError(`Not an exact amount: "${value}"`);
-  return new Fraction(value);
+  const [top = '0', bottom = '1'] = value.split('/');
+  const fraction = new Fraction(BigInt(top), BigInt(bottom));
+  if (parsed.size >= PARSED_LIMIT) parsed.clear();
+  parsed.set(value, fraction);
+  return fraction;
 }
+
+/** The same few hundred amounts are read again and again; fractions never change, so they can be shared. */
+const parsed = new Map<ExactText, Exact>();
+const PARSED_LIMIT = 5000;
 
 /** A float taken as the decimal a person would write, to at most `digits` places, so that 0.1 is a tenth. */
 export function fromDecimal(value: number, digits: number): Exact {
@@ -53,12 +63,30 @@ export function sum(values: readonly Exact[]): Exact {
  * @example ceilTo(exact('41/10'), exact(5)) // 5
  */
 export function ceilTo(value: Exact, step: Exact): Exact {
-  return value.div(step).ceil().mul(step);
+  const [top, bottom] = inSteps(value, step);
+  const steps = top / bottom + (top > 0n && top % bottom !== 0n ? 1n : 0n);
+  return new Fraction(steps * signed(step), step.d);
 }
 
 /** The multiple of `step` nearest to `value`; halves go up. */
 export function roundTo(value: Exact, step: Exact): Exact {
-  return value.div(step).add(new Fraction(1, 2)).floor().mul(step);
+  const [top, bottom] = inSteps(value, step);
+  return new Fraction(floorDiv(2n * top + bottom, 2n * bottom) * signed(step), step.d);
+}
+
+/** Numerator with its sign. */
+function signed(value: Exact): bigint {
+  return value.s * value.n;
+}
+
+/** How many steps a value holds, as a fraction of whole numbers. */
+function inSteps(value: Exact, step: Exact): readonly [top: bigint, bottom: bigint] {
+  return [signed(value) * step.d, value.d * step.n];
+}
+
+function floorDiv(top: bigint, bottom: bigint): bigint {
+  const whole = top / bottom;
+  return top % bottom < 0n ? whole - 1n : whole;
 }
 
 const VULGAR: Readonly<Record<string, string>> = {
@@ -84,17 +112,20 @@ const VULGAR: Readonly<Record<string, string>> = {
  * @example showFraction(exact('7/11')) // '0.64'
  */
 export function showFraction(value: Exact, digits = 2): string {
-  const whole = value.floor();
-  const rest = value.sub(whole);
-  if (rest.equals(0)) return whole.toString();
-  const glyph = VULGAR[exactText(rest)];
+  const whole = floorDiv(signed(value), value.d);
+  const rest = signed(value) - whole * value.d;
+  if (rest === 0n) return whole.toString();
+  const glyph = VULGAR[`${rest}/${value.d}`];
   if (!glyph) return showDecimal(value, digits);
-  return whole.equals(0) ? glyph : `${whole.toString()}${glyph}`;
+  return whole === 0n ? glyph : `${whole}${glyph}`;
 }
 
 /** A decimal with at most `digits` places, rounded half up, no trailing zeros: `1.25`, `0.3`, `40`. */
 export function showDecimal(value: Exact, digits = 2): string {
-  const rounded = roundTo(value, new Fraction(1, 10 ** digits));
-  const fixed = rounded.valueOf().toFixed(digits);
-  return fixed.includes('.') ? fixed.replace(/\.?0+$/, '') : fixed;
+  const scale = 10n ** BigInt(digits);
+  const scaled = floorDiv(2n * signed(value) * scale + value.d, 2n * value.d);
+  const sign = scaled < 0n ? '-' : '';
+  const size = scaled < 0n ? -scaled : scaled;
+  const decimals = (size % scale).toString().padStart(digits, '0').replace(/0+$/, '');
+  return `${sign}${size / scale}${digits > 0 && decimals ? `.${decimals}` : ''}`;
 }

@@ -45,15 +45,20 @@ function unitWord(unit: Unit, value: Exact): string {
 
 /** The step a kitchen weighs or measures in, by how much there is (grams or millilitres). */
 export function kitchenStep(value: Exact): Exact {
-  if (value.compare(5) < 0) return exact('1/10');
-  if (value.compare(20) < 0) return exact('1/2');
-  if (value.compare(250) < 0) return exact(1);
-  if (value.compare(1000) < 0) return exact(5);
-  return exact(10);
+  const size = value.valueOf();
+  return STEPS.find(([below]) => size < below)?.[1] ?? exact(10);
 }
 
+/** Below so many grams or millilitres, weighed to so many. */
+const STEPS: readonly (readonly [below: number, step: Exact])[] = [
+  [5, exact('1/10')],
+  [20, exact('1/2')],
+  [250, exact(1)],
+  [1000, exact(5)],
+];
+
 function showMetric(value: Exact, unit: Unit): string {
-  const base = value.mul(unit.size);
+  const base = unit.size.equals(1) ? value : value.mul(unit.size);
   const big = unit.dimension === 'mass' ? 'kg' : 'l';
   const small = unit.dimension === 'mass' ? 'g' : 'ml';
   if (base.compare(1000) >= 0) return `${showDecimal(base.div(1000), 3)} ${big}`;

@@ -50,24 +50,32 @@ const UNIT_ROWS = [
   ['fillet', 'count', '1', 'fillet', 'fillets', 'fillet|fillets'],
   ['ball', 'count', '1', 'ball', 'balls', 'ball|balls'],
   ['strip', 'count', '1', 'strip', 'strips', 'strip|strips'],
+  ['disc', 'count', '1', 'disc', 'discs', 'disc|discs|disk|disks'],
+  ['spear', 'count', '1', 'spear', 'spears', 'spear|spears'],
+  ['rib', 'count', '1', 'rib', 'ribs', 'rib|ribs'],
+  ['floret', 'count', '1', 'floret', 'florets', 'floret|florets'],
+  ['wedge', 'count', '1', 'wedge', 'wedges', 'wedge|wedges'],
+  ['punnet', 'count', '1', 'punnet', 'punnets', 'punnet|punnets'],
+  ['tub', 'count', '1', 'tub', 'tubs', 'tub|tubs|pot|pots'],
   ['tin', 'count', '1', 'tin', 'tins', 'tin|tins|can|cans'],
   ['jar', 'count', '1', 'jar', 'jars', 'jar|jars'],
   ['packet', 'count', '1', 'packet', 'packets', 'packet|packets|pack|packs|sachet|sachets|pkt|pkts|package|packages'],
   ['bottle', 'count', '1', 'bottle', 'bottles', 'bottle|bottles'],
-  // By eye. A pinch as 1/16 tsp and a dash as 1/8 tsp follow common US measuring-spoon sets; knob, handful, splash and
+  // By eye. A pinch as 1/16 tsp and a dash as 1/8 tsp follow common US measuring-spoon sets; knob, thumb, handful, splash and
   // drizzle are our own working estimates, always shown as estimates.
   ['pinch', 'volume', '5/16', 'pinch', 'pinches', 'pinch|pinches'],
   ['dash', 'volume', '5/8', 'dash', 'dashes', 'dash|dashes'],
   ['splash', 'volume', '5', 'splash', 'splashes', 'splash|splashes'],
   ['drizzle', 'volume', '10', 'drizzle', 'drizzles', 'drizzle|drizzles'],
+  ['thumb', 'mass', '15', 'thumb', 'thumbs', 'thumb|thumbs'],
   ['knob', 'mass', '15', 'knob', 'knobs', 'knob|knobs'],
   ['handful', 'mass', '30', 'handful', 'handfuls', 'handful|handfuls'],
 ] as const;
 
 export type UnitCode = (typeof UNIT_ROWS)[number][0];
 
-const BY_EYE: ReadonlySet<UnitCode> = new Set(['pinch', 'dash', 'splash', 'drizzle', 'knob', 'handful']);
-const PACKS: ReadonlySet<UnitCode> = new Set(['tin', 'jar', 'packet', 'bottle']);
+const BY_EYE: ReadonlySet<UnitCode> = new Set(['pinch', 'dash', 'splash', 'drizzle', 'knob', 'thumb', 'handful']);
+const PACKS: ReadonlySet<UnitCode> = new Set(['tin', 'jar', 'packet', 'bottle', 'punnet', 'tub']);
 
 /** Every unit Pelvo knows, in the order they are offered. */
 export const UNITS: readonly Unit[] = UNIT_ROWS.map(([code, dimension, size, one, many, spellings]) => ({

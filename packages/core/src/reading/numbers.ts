@@ -57,7 +57,7 @@ const DECIMAL = /^(\d{1,6})[.,](\d{1,4})(?!\d)/;
 const THOUSANDS = /^(\d{1,3}),(\d{3})(?![\d,])/;
 const INTEGER = new RegExp(`^${DIGITS}(?!\\d)`);
 const WORD = /^(a|an|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|half|quarter)\b(?!-)/i;
-const COMPOUND = /^(half an?|an? half|half a dozen|a dozen|a couple of|a quarter of an?|a quarter of|half of an?)\b/i;
+const COMPOUND = /^(half a dozen|half an?|an? half|a dozen|a couple of|a quarter of an?|a quarter of|half of an?)\b/i;
 
 const COMPOUND_VALUES: readonly (readonly [RegExp, string])[] = [
   [/half a dozen/i, '6'],
@@ -73,6 +73,8 @@ const COMPOUND_VALUES: readonly (readonly [RegExp, string])[] = [
  * @returns null when the text does not start with a number, or the number is a fraction over zero
  */
 export function readNumber(text: string): ReadNumber | null {
+  const andHalf = /^(\d{1,4})\s+and\s+a\s+half\b/i.exec(text);
+  if (andHalf) return found(exact(andHalf[1]!).add(exact('1/2')), text, andHalf[0]);
   const mixed = MIXED.exec(text);
   if (mixed) {
     const [all, whole, glyph, top, bottom] = mixed;

@@ -20,6 +20,8 @@ const SIZES = /^(?:extra[- ]large|very large|small|medium(?:-sized)?|large|big|b
 const HEAPED = /^(?:heaped|level|scant|generous|good|rounded|small|large|big|fat)\b\s*/i;
 const OF = /^\s*(?:of\b\s*(?:an?\s|the\s)?)?/i;
 const MULTIPLY = /^\s*(?:x|×|\*)\s*(?=\d)/i;
+/** A piece told by its length: "3 cm ginger", "1 x 2cm piece". */
+const LENGTH = /^(?:(\d{1,3})\s*(?:x|×)\s*)?(\d{1,3}(?:[.,]\d)?)[\s-]*(cm|mm|inch(?:es)?)\b\s*(?:pieces?|lengths?|strips?)?\s*/i;
 const PLUS = /^\s*(?:plus|\+|and)\s+(?=[\d½⅓⅔¼¾⅛⅜⅝⅞a])/i;
 
 interface Scalar {
@@ -59,6 +61,18 @@ function takeUnit(text: string): { unit: UnitCode; rest: string } | null {
  * @returns null when the text does not start with one
  */
 export function readAmount(text: string): ReadAmount | null {
+  const pieces = LENGTH.exec(text);
+  if (pieces) {
+    const [all, count, length, unit] = pieces;
+    return {
+      amount: wire({ min: exact(count ?? '1'), max: exact(count ?? '1') }, 'each', true),
+      unitWritten: true,
+      size: `${length!} ${unit!.toLowerCase()}`,
+      one: null,
+      rest: text.slice(all.length).replace(OF, ''),
+      doubts: [`How much does a piece of ${length!} ${unit!.toLowerCase()} weigh?`],
+    };
+  }
   const about = ABOUT.exec(text);
   let rest = about ? text.slice(about[0].length) : text;
   const scalar = readScalar(rest);

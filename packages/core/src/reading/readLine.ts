@@ -12,17 +12,20 @@ const JUICE =
   /^(?:(?:the|finely|grated|freshly squeezed|squeezed)\s+)*((?:juice|zest|rind|grated zest)(?:\s*(?:and|&)\s*(?:juice|zest|rind))?)\s+(?:(?:of|from)\s+|(?=[\d½¼]))(.+)$/i;
 const TRAILING_JUICE = /^(.*?),?\s+((?:juice|zest)(?:\s*(?:and|&)\s*(?:juice|zest))?)(?:\s+only)?$/i;
 const EXTRA = /[,;]?\s*\b((?:plus|and)\s+(?:a little\s+|some\s+)?(?:extra|more)\b.*)$/i;
-const TASTE = /[,;]?\s*\(?\b(?:to taste|as needed|as required|q\.?\s?s\.?|for seasoning|to season)\)?/i;
+const TASTE = /[,;]?\s*\(?\b(?:(?:or )?to taste|as needed|as required|q\.?\s?s\.?|for seasoning|to season)\)?/i;
 const OPTIONAL = /[,;]?\s*\(?\boptional\)?/i;
 const LEADING_PREP =
-  /^((?:(?:finely|coarsely|roughly|thinly|thickly|freshly|lightly|very)\s+)?(?:chopped|sliced|diced|minced|grated|crushed|shredded|peeled|toasted|melted|softened|beaten|cooked|cubed|ground|sifted|squeezed|picked|torn|warmed))\s+(?=\S)/i;
+  /^((?:(?:finely|coarsely|roughly|thinly|thickly|freshly|lightly|very)\s+)?(?:chopped|sliced|diced|minced|grated|crushed|shredded|peeled|toasted|melted|softened|beaten|cooked|cubed|ground|sifted|squeezed|picked|torn|warmed)(?:\s+and\s+(?:finely |coarsely )?[a-z]+ed)?)\s+(?=\S)/i;
 const SEASONINGS =
-  /^(?:(?:sea|fine|flaky|coarse|table|kosher|rock)\s+)?salt(?:\s+flakes)?(?:\s*(?:and|&)\s*(?:freshly\s+)?(?:ground\s+)?(?:black\s+|white\s+)?pepper)?$|^(?:freshly\s+)?(?:ground\s+)?(?:black\s+|white\s+)?pepper$|^seasoning$/i;
+  /^(?:(?:sea|fine|flaky|coarse|table|kosher|rock)\s+)*salt(?:\s+flakes)?(?:\s*(?:and|&)\s*(?:freshly\s+)?(?:ground\s+)?(?:black\s+|white\s+)?pepper)?$|^(?:freshly\s+)?(?:ground\s+)?(?:black\s+|white\s+)?pepper$|^seasoning$/i;
+/** How a line is marked whose amount is for one plate, until the portions are known. */
+export const PER_PLATE = 'per plate';
+
 const COUNTED_BARE = /^(?:pinch|dash|splash|drizzle|knob|handful|bunch|sprig|zest)$/i;
 const KEEP_GROUND =
   /^(?:ground|crushed|toasted|chopped)\s+(?:almonds?|ginger|cinnamon|cumin|cloves|turmeric|tomatoes|coriander|black pepper|pepper|cardamom|nutmeg|paprika)/i;
 const PURPOSE =
-  /[,;]?\s*\b((?:for|to)\s+(?:the\s+)?(?:deep[- ]?|shallow[- ]?)?(?:fry|frying|greas|brush|dust|serv|garnish|finish|boil|cook|roast|sprinkl|drizzl|decorat)[a-z]*\b.*)$/i;
+  /[,;]?\s*\b((?:for|to)\s+(?:the\s+)?(?:deep[- ]?|shallow[- ]?)?(?:fry|frying|greas|brush|dust|serv|garnish|finish|boil|cook|roast|sprinkl|drizzl|decorat)[a-z]*\b.*|for\s+the\s+(?:tin|pan|dish|tray|board|mould|ramekins?)\b.*)$/i;
 
 interface Brackets {
   readonly text: string;
@@ -44,7 +47,7 @@ function tidy(text: string): string {
 
 function reverse(text: string): ReadAmount | null {
   // "Flour 250 g", "Flour: 250g", "Butter – 2 tbsp, melted"
-  const match = /^([\p{L}][\p{L}\s'’-]*?)[\s:.…–-]+((?:about\s+|approx\.?\s+|~)?[\d½⅓⅔¼¾⅛⅜⅝⅞].*)$/u.exec(text);
+  const match = /^([\p{L}][\p{L}\s'’-]*?)[\s:.,…–-]+((?:about\s+|approx\.?\s+|~)?[\d½⅓⅔¼¾⅛⅜⅝⅞].*)$/u.exec(text);
   if (!match) return null;
   const read = readAmount(match[2]!);
   if (!read) return null;
@@ -87,6 +90,18 @@ export function readLine(written: string): LineReading {
     return tidy(match[1] ?? match[0]);
   };
 
+  // What a scanner made of figures: "1OO g", "l tbsp".
+  const scanned = /^(?=[\dOolI]*[OolI])([\dOolI]{1,5})(?=\s*(?:g|kg|ml|cl|l|tbsp|tsp|cups?|oz|lb)\b)/.exec(text);
+  if (scanned && /[OolI]/.test(scanned[1]!) && /\d|^[lI]$/.test(scanned[1]!)) {
+    const figure = scanned[1]!.replace(/[Oo]/g, '0').replace(/[lI]/g, '1');
+    text = figure + text.slice(scanned[1]!.length);
+    doubts.push(`Read as "${figure}": the text looks scanned.`);
+  }
+  const perPlate = take(/[,;]?\s*\b((?:per|on each|on a|for each)\s+(?:plate|portion|person|head|serving))\b/i);
+  if (perPlate) {
+    notes.push(PER_PLATE);
+    doubts.push('Per plate: it is multiplied by the portions.');
+  }
   const extra = take(EXTRA);
   if (extra) notes.push(extra);
   const toTaste = take(TASTE) !== null || brackets.inside.some((part) => TASTE.test(part));
@@ -119,6 +134,7 @@ export function readLine(written: string): LineReading {
     read = null;
   }
 
+  const prepared: string[] = [];
   let one = read?.one ?? null;
   for (const part of brackets.inside) {
     const inner = readAmount(part);
@@ -132,7 +148,8 @@ export function readLine(written: string): LineReading {
         if (doubt) doubts.push(doubt);
         notes.push(part);
       }
-    } else if (!/^optional$/i.test(part) && !TASTE.test(part)) notes.push(part);
+    } else if (/^[a-z]+ed(?:\s+and\s+[a-z]+ed)?$/i.test(part)) prepared.push(part);
+    else if (!/^optional$/i.test(part) && !TASTE.test(part)) notes.push(part);
   }
 
   doubts.push(...(read?.doubts ?? []));
@@ -141,6 +158,7 @@ export function readLine(written: string): LineReading {
   const comma = /,\s*|\s[–—-]\s|;\s*/.exec(rest);
   let item = comma ? rest.slice(0, comma.index) : rest;
   const after = comma ? tidy(rest.slice(comma.index + comma[0].length)) : '';
+  for (const part of prepared) preparation = preparation ? `${preparation}, ${part}` : part;
   if (after) preparation = preparation ? `${preparation}, ${after}` : after;
 
   if (!KEEP_GROUND.test(item)) {
@@ -163,6 +181,9 @@ export function readLine(written: string): LineReading {
     doubts.push(`Which one will be used: ${item.slice(0, alternative.index)} or ${alternative[1]!}?`);
     item = item.slice(0, alternative.index);
   }
+  const late = /^(small|medium|large)(?:,\s*|$)/i.exec(preparation);
+  const lateSize = late && !read?.size ? late[1]!.toLowerCase() : '';
+  if (lateSize) preparation = preparation.slice(late![0].length);
   item = tidy(item)
     .replace(/^(?:of|the|an?)\s+/i, '')
     .replace(/\.$/, '');
@@ -193,6 +214,8 @@ export function readLine(written: string): LineReading {
   const isToTaste = toTaste || (!read && isSeasoning);
 
   if (read && !item) doubts.push('Of what? No ingredient was found on this line.');
+  if (isToTaste && !read && !isSeasoning && !SHIPPED_BOOK.find(item)?.strong)
+    doubts.push('How much is set aside for a portion? Nothing is ordered for it yet.');
   if (!read && !isToTaste && !percent) doubts.push(`How much? No amount was found${vague ? ` ("${vague[0].trim()}")` : ''}.`);
   if (!item && !read) doubts.push('Nothing on this line could be read.');
   if (read && !read.unitWritten && item) {
@@ -212,7 +235,7 @@ export function readLine(written: string): LineReading {
     item,
     amount: isToTaste && !read ? null : counted,
     one,
-    size: read?.size ?? '',
+    size: read?.size || lateSize,
     preparation,
     note,
     certainty,
@@ -223,5 +246,7 @@ export function readLine(written: string): LineReading {
 
 /** Allowance of seasoning set aside in an order for one portion: our own working figure, meant to be edited. */
 function toTasteRule(item: string): IngredientLine['rule'] {
-  return { kind: 'toTaste', allowance: /salt/i.test(item) ? amount(2, 'g', true) : amount('1/4', 'g', true) };
+  if (/salt/i.test(item)) return { kind: 'toTaste', allowance: amount(2, 'g', true) };
+  const isSpice = SEASONINGS.test(item) || SHIPPED_BOOK.find(item)?.strong;
+  return { kind: 'toTaste', allowance: isSpice ? amount('1/4', 'g', true) : null };
 }

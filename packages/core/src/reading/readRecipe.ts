@@ -1,4 +1,5 @@
 import type { IngredientLine, MethodStep } from '../dish/types';
+import { unitOf, type Amount } from '../quantity';
 import { readAmount } from './readAmount';
 import { readLine } from './readLine';
 import { readNumber } from './numbers';
@@ -12,6 +13,8 @@ export interface ReadComponent {
 export interface RecipeReading {
   readonly title: string;
   readonly portions: number | null;
+  /** "Makes 1 litre": what one making gives besides portions. */
+  readonly gives: Amount | null;
   readonly components: readonly ReadComponent[];
   readonly method: readonly Pick<MethodStep, 'text' | 'minutes'>[];
 }
@@ -28,7 +31,7 @@ const FOR_THE = /^(?:for|to make)\s+(?:the\s+|an?\s+)?([^,\d]{2,60}?)\s*:?$/i;
 const HEAD_COLON = /^([^\d,][^,:]{1,60}):$/;
 const CAPS = /^[A-Z][A-Z\s'&-]{2,50}$/;
 const ACTION =
-  /^(?:first,?\s+|then,?\s+|meanwhile,?\s+|next,?\s+|to serve,?\s+|finally,?\s+|in an?\s|preheat|heat|bring|add|stir|mix|whisk|cook|bake|roast|fry|simmer|boil|blanch|drain|season|serve|chop|slice|cut|peel|trim|wash|rinse|place|put|pour|spread|fold|knead|rest|leave|chill|remove|combine|melt|toast|beat|warm|strain|reduce|sweat|poach|plate|garnish|arrange|spoon|sprinkle|toss|set|make|prepare|line|cover|blend|turn|divide|roll|taste)\b/i;
+  /^(?:first,?\s+|then,?\s+|meanwhile,?\s+|next,?\s+|to serve,?\s+|finally,?\s+|in an?\s|preheat|heat|bring|add|stir|mix|whisk|cook|bake|roast|fry|simmer|boil|blanch|drain|season|serve|chop|slice|cut|peel|trim|wash|rinse|place|put|pour|spread|fold|knead|rest|leave|chill|remove|combine|melt|toast|beat|warm|strain|reduce|sweat|poach|plate|garnish|arrange|spoon|sprinkle|toss|set|make|prepare|line|cover|blend|turn|divide|roll|taste|halve|rub|dress|trim|score|sift|brush|braise|glaze|steam|press|skim|stew|hang)\b/i;
 
 /** Minutes named in a step: the sum of its spans, the longer end of a range. Null when it names none. */
 export function minutesIn(text: string): number | null {
@@ -49,6 +52,7 @@ function portionsIn(text: string): number | null {
 
 /** A line that only says how many it serves, and nothing else. */
 function isPortionsLine(line: string): boolean {
+  if (/^\d{1,3}\s*(?:portions?|servings?|covers)\.?$/i.test(line)) return true;
   const match = SERVES.exec(line);
   if (!match || (/^for\b/i.test(match[0].trim()) && !/\b(?:people|persons|portions?|servings?)\b/i.test(line))) return false;
   return line.replace(match[0], '').replace(/[\s().,:;-]/g, '').length < 4;
@@ -65,12 +69,13 @@ function headingOf(line: string): string | null {
 }
 
 function capital(text: string): string {
-  const bare = text.trim();
+  const bare = CAPS.test(text.trim()) ? text.trim().toLowerCase() : text.trim();
   return bare.charAt(0).toUpperCase() + bare.slice(1);
 }
 
 function isProse(line: string): boolean {
-  return (ACTION.test(line) && line.length > 18) || (line.length > 110 && /[.;]\s/.test(line));
+  const isSentence = /^\p{Lu}\p{Ll}+\s.*[.!]$/u.test(line) && line.split(' ').length >= 6;
+  return (ACTION.test(line) && line.length > 18) || isSentence || (line.length > 110 && /[.;]\s/.test(line));
 }
 
 /**
@@ -84,6 +89,7 @@ export function readRecipe(text: string): RecipeReading {
     .map((line) => line.trim());
   let title = '';
   let portions: number | null = null;
+  let gives: Amount | null = null;
   let section: 'top' | 'ingredients' | 'method' = 'top';
   const components: { name: string; lines: Omit<IngredientLine, 'id'>[] }[] = [{ name: '', lines: [] }];
   const method: { text: string; minutes: number | null }[] = [];
@@ -97,7 +103,9 @@ export function readRecipe(text: string): RecipeReading {
     const afterBlank = blankBefore;
     blankBefore = false;
 
-    if (INGREDIENTS.test(line)) {
+    const counted = /^(?:the\s+)?ingredients?\s+(?:\(?\s*(?:for|serves)\b.*)$/i.test(line);
+    if (INGREDIENTS.test(line) || counted) {
+      if (counted) portions ??= portionsIn(line);
       section = 'ingredients';
       continue;
     }
@@ -107,6 +115,12 @@ export function readRecipe(text: string): RecipeReading {
     }
     if (NOTES.test(line)) {
       section = 'method';
+      continue;
+    }
+    const quantity = /^(?:makes|yields?|gives)\s*:?\s*(.+)$/i.exec(line);
+    const amount = quantity ? readAmount(quantity[1]!) : null;
+    if (amount?.unitWritten && !amount.rest.trim() && unitOf(amount.amount.unit).dimension !== 'count') {
+      gives = amount.amount;
       continue;
     }
     if (portions === null && isPortionsLine(line)) {
@@ -121,6 +135,7 @@ export function readRecipe(text: string): RecipeReading {
         .replace(/\s*[([–-]?\s*\b(?:serves|makes|for)\s+\w+(?:\s*(?:people|portions|persons|servings))?\s*[)\]]?\s*$/i, (tail) =>
           portionsIn(tail) === null ? tail : '',
         )
+        .replace(/[\s,;:–-]+$/, '')
         .trim();
       continue;
     }
@@ -147,7 +162,7 @@ export function readRecipe(text: string): RecipeReading {
     section = 'ingredients';
     components.at(-1)!.lines.push(readLine(line));
   }
-  return { title, portions, components: components.filter((part) => part.lines.length > 0 || part.name), method };
+  return { title, portions, gives, components: components.filter((part) => part.lines.length > 0 || part.name), method };
 }
 
 function looksLikeTitle(line: string): boolean {

@@ -1,4 +1,6 @@
 import type { DishContent } from '../dish/types';
+import { exact, exactText } from '../exact';
+import { PER_PLATE, type LineReading } from './readLine';
 import type { RecipeReading } from './readRecipe';
 import { stepFrom } from './stepFrom';
 
@@ -17,12 +19,25 @@ export function toDish(reading: RecipeReading, options: ToDishOptions): DishCont
   return {
     title: reading.title,
     portions: reading.portions ?? options.portions,
-    gives: null,
+    gives: reading.gives ? { amount: reading.gives } : null,
     components: reading.components.map((component) => ({
       id: newId(),
       name: component.name,
-      lines: component.lines.map((line) => ({ id: newId(), ...line })),
+      lines: component.lines.map((line) => ({ id: newId(), ...forAllPlates(line, reading.portions) })),
     })),
     method: reading.method.map((step) => stepFrom(newId(), step.text, techniques, step.minutes)),
+  };
+}
+
+/** A line written per plate becomes one for the whole making, once it is known how many that serves. */
+function forAllPlates(line: LineReading, portions: number | null): LineReading {
+  if (!line.amount || portions === null || !line.note.split('; ').includes(PER_PLATE)) return line;
+  const times = (value: string) => exactText(exact(value).mul(portions));
+  const doubts = line.doubts.filter((doubt) => !doubt.startsWith('Per plate'));
+  return {
+    ...line,
+    amount: { ...line.amount, min: times(line.amount.min), max: times(line.amount.max) },
+    doubts,
+    certainty: line.certainty === 'doubtful' && doubts.length === 0 ? 'sure' : line.certainty,
   };
 }

@@ -1,0 +1,64 @@
+import { parseIngredient } from 'parse-ingredient';
+import { test } from 'vitest';
+import { exact, findUnit, itemKey, readLine, readRecipe } from '../src';
+import { CORPUS, type ExpectedLine } from '../test/corpus/lines';
+import { TEXTS } from '../test/corpus/texts';
+import { medianOf, ms } from './median';
+
+interface Fields {
+  readonly amount: string;
+  readonly unit: string;
+  readonly item: string;
+}
+
+type Field = keyof Fields;
+
+/** Precision: of the fields it gave, how many are right. Recall: of the fields there are, how many it got right. */
+function score(read: (line: string) => Fields, rows: readonly ExpectedLine[]): Readonly<Record<Field, string>> {
+  const result = (['amount', 'unit', 'item'] as const).map((field) => {
+    let given = 0;
+    let wanted = 0;
+    let right = 0;
+    for (const row of rows) {
+      const [got, want] = [read(row.written)[field], row[field]];
+      const isRight = field === 'item' ? itemKey(got) === itemKey(want) : got === want;
+      if (got) given += 1;
+      if (want) wanted += 1;
+      if (want && isRight) right += 1;
+    }
+    return [field, `${((100 * right) / given).toFixed(1)} % / ${((100 * right) / wanted).toFixed(1)} %`] as const;
+  });
+  return Object.fromEntries(result) as Record<Field, string>;
+}
+
+const ours = (line: string): Fields => {
+  const { amount, item } = readLine(line);
+  return { amount: amount ? (amount.min === amount.max ? amount.max : `${amount.min}-${amount.max}`) : '', unit: amount?.unit ?? '', item };
+};
+
+/** The library rounds to decimals: they are taken back to the fraction meant. */
+const fraction = (value: number | null | undefined) => (value ? exact(value).simplify(0.01).toFraction() : '');
+
+const library = (line: string): Fields => {
+  const [first] = parseIngredient(line);
+  if (!first) return { amount: '', unit: '', item: '' };
+  const [low, high] = [fraction(first.quantity), fraction(first.quantity2)];
+  const unit = first.unitOfMeasure ? (findUnit(first.unitOfMeasure)?.code ?? first.unitOfMeasure) : low ? 'each' : '';
+  return { amount: high && high !== low ? `${low}-${high}` : low, unit, item: first.description };
+};
+
+test('reading: precision and recall by field, beside a general library', () => {
+  console.log(`\n${CORPUS.length} lines; precision / recall`);
+  console.table({ Pelvo: score(ours, CORPUS), 'parse-ingredient': score(library, CORPUS) });
+  const sure = CORPUS.filter((row) => readLine(row.written).certainty === 'sure');
+  console.log(`Pelvo is sure of ${sure.length} of ${CORPUS.length}; of those, by field:`);
+  console.table({ 'Pelvo, when sure': score(ours, sure) });
+});
+
+test('reading: speed', () => {
+  const lines = CORPUS.filter((row) => row.certainty === 'sure').map((row) => row.written);
+  const text = (count: number) => `A dish\nserves 4\n${Array.from({ length: count }, (_, at) => lines[at % lines.length]).join('\n')}`;
+  const [one, ten] = [medianOf(() => readRecipe(text(60)), 60), medianOf(() => readRecipe(text(600)), 20)];
+  console.log(`\nReading 60 lines: ${ms(one)} (asked: under 20 ms). 600 lines: ${ms(ten)}, ${(ten / one).toFixed(1)} times as long.`);
+  console.log(`All ${TEXTS.length} texts of the corpus: ${ms(medianOf(() => TEXTS.map((each) => readRecipe(each.text)), 40))}.`);
+});

@@ -1,0 +1,24 @@
+// Figures the work asks for: `npm run bench`, or `npm run bench -- reading scaling search`. Times are medians on this machine.
+import { spawnSync } from 'node:child_process';
+import { join } from 'node:path';
+import { ensureDebianPackage, ensurePackages, MARIADB, ROOT } from './lib/setup.mjs';
+
+ensurePackages();
+ensureDebianPackage(MARIADB.program, MARIADB.name);
+const only = process.argv.slice(2);
+const suites = [
+  ['reading', 'packages/core', 'bench/reading.bench.ts'],
+  ['scaling', 'packages/core', 'bench/scaling.bench.ts'],
+  ['search', 'apps/server', 'bench/search.bench.ts'],
+];
+let failed = 0;
+for (const [name, cwd, file] of suites) {
+  if (only.length > 0 && !only.includes(name)) continue;
+  const { status } = spawnSync(
+    join(ROOT, 'node_modules', '.bin', 'vitest'),
+    ['run', '--config', 'vitest.bench.config.ts', file, '--reporter=dot', '--disable-console-intercept'],
+    { cwd: join(ROOT, cwd), stdio: 'inherit' },
+  );
+  failed ||= status ?? 1;
+}
+process.exit(failed);
