@@ -24,7 +24,10 @@ test('from technique to mark', async ({ page, browser }) => {
       );
     await expect(page.getByLabel('Title')).toHaveValue('Warm turnip salad');
     await expect(page.getByText('Is "glugs" a unit?')).toBeVisible();
-    await page.getByRole('button', { name: /3 glugs olive oil: correct/ }).click();
+    await page
+      .getByRole('button', { name: /3 glugs olive oil: correct/ })
+      .first()
+      .click();
     await page.getByLabel('Amount').fill('45 ml');
     await page.getByLabel('Ingredient', { exact: true }).fill('olive oil');
     await page.getByLabel('Scaling rule').selectOption({ label: 'in proportion' });

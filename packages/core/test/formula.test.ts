@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import {
   asPurchased,
   celsiusIn,
+  centimetresIn,
   checkDish,
   checkFact,
   componentRing,
@@ -13,6 +14,7 @@ import {
   inMeasures,
   itemKey,
   linesOf,
+  loadsOf,
   orderCost,
   plateBuild,
   scaleDish,
@@ -170,6 +172,15 @@ describe('yields and measures', () => {
     expect(computeOrder({ plan: ALONE, dishes: [{ editionId: 'e', content: dish }], preparations: NONE }).lines[0]!.figure.shown).toBe(
       '1.71 l',
     );
+  });
+
+  it('count the loads a tray allows, and read lengths in inches', () => {
+    expect([loadsOf(28, 12), loadsOf(12, 12)]).toEqual([
+      { count: 3, last: 4 },
+      { count: 1, last: 12 },
+    ]);
+    expect(() => loadsOf(4, 0)).toThrow(RangeError);
+    expect([centimetresIn('9 in'), centimetresIn('240 mm'), centimetresIn('24'), centimetresIn('wide')]).toEqual([22.86, 24, 24, null]);
   });
 
   it('set a temperature in every way an oven is set', () => {

@@ -96,6 +96,7 @@ describe('the order', () => {
     const result = order(dishFrom('A\nserves 12\n2 moonfruit\n100 g moonfruit'));
     expect(result.lines.map((line) => line.figure.shown).sort()).toEqual(['100 g', '6']);
     expect(result.lines[0]!.figure.notes.join()).toMatch(/weight of one of moonfruit is not known/);
+    expect(result.missingFacts).toEqual([{ item: 'moonfruit', need: 'weight of one' }]);
   });
 
   it('holds unread lines instead of dropping them', () => {

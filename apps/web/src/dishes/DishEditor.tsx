@@ -1,5 +1,5 @@
 import { Plus } from 'lucide-react';
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import useSWR from 'swr';
 import { linesOf, readLine, type Component, type DishContent, type IngredientLine } from '@pelvo/core';
 import type { DishSummary, Page } from '@pelvo/contract';
@@ -33,16 +33,7 @@ export function DishEditor({ content, onChange, readOnlyShape = false }: DishEdi
   return (
     <div>
       {open.length > 0 ? (
-        <p className="mb-3 flex flex-wrap items-center gap-x-3 border-2 border-dashed border-beet px-3 py-1 font-semibold">
-          {open.length === 1 ? 'One line needs' : `${open.length} lines need`} your eye.
-          {onChange ? (
-            <Button kind="quiet" onClick={() => showLine(open[0]!.id)}>
-              Go to the first
-            </Button>
-          ) : (
-            ' A lead instructor can settle it.'
-          )}
-        </p>
+        <OpenLines open={open} content={content} preparations={preparations} setComponent={onChange ? setComponent : undefined} />
       ) : null}
       {content.components.map((component) => (
         <ComponentSection
@@ -120,11 +111,51 @@ function ComponentSection({ component, content, preparations, onChange, shape, o
   );
 }
 
-/** Brings a line into view and under the keyboard. */
-function showLine(id: string): void {
-  const line = document.getElementById(`line-${id}`);
-  line?.scrollIntoView({ block: 'center' });
-  line?.querySelector<HTMLElement>('button, input')?.focus();
+interface OpenLinesProps {
+  readonly open: readonly IngredientLine[];
+  readonly content: DishContent;
+  readonly preparations: readonly DishSummary[];
+  readonly setComponent?: (id: string, change: (component: Component) => Component) => void;
+}
+
+/** Doubtful and held lines, first. Settling one brings the keyboard to the next. */
+function OpenLines({ open, content, preparations, setComponent }: OpenLinesProps) {
+  const box = useRef<HTMLDivElement>(null);
+  const before = useRef(open.length);
+  useEffect(() => {
+    if (open.length < before.current) box.current?.querySelector<HTMLElement>('li button')?.focus();
+    before.current = open.length;
+  }, [open.length]);
+  return (
+    <div ref={box} className="mb-4 border-2 border-dashed border-beet px-3 py-2">
+      <p className="font-semibold">
+        {open.length === 1 ? 'One line needs' : `${open.length} lines need`} your eye.
+        {setComponent ? '' : ' A lead instructor can settle it.'}
+      </p>
+      {setComponent
+        ? content.components.map((component) => {
+            const own = component.lines.filter((line) => open.includes(line));
+            if (own.length === 0) return null;
+            return (
+              <Lines
+                key={component.id}
+                component={{ ...component, lines: own }}
+                all={linesOf(content)}
+                components={content.components.filter(({ id }) => id !== component.id)}
+                preparations={preparations}
+                canRemove={false}
+                onChange={(changed) =>
+                  setComponent(component.id, (now) => ({
+                    ...now,
+                    lines: now.lines.map((line) => changed.find(({ id }) => id === line.id) ?? line),
+                  }))
+                }
+              />
+            );
+          })
+        : null}
+    </div>
+  );
 }
 
 interface LinesProps {
@@ -144,7 +175,7 @@ function Lines({ component, all, components, preparations, canRemove, onChange }
       {component.lines.map((line) => {
         const isNew = !line.written && !line.item;
         return (
-          <li key={line.id} id={`line-${line.id}`}>
+          <li key={line.id}>
             {onChange && (openId === line.id || isNew) ? (
               <LineEditor
                 line={line}

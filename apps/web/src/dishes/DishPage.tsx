@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import useSWR, { mutate as mutateAll } from 'swr';
 import {
+  ALLERGENS,
   describeChanges,
   dishAllergens,
   MEASURE_NAMES,
@@ -228,6 +229,12 @@ function DishMargin({ dish, content }: { dish: Dish; content: DishContent }) {
           ))}
         </ul>
         {contains.length === 0 ? <p className="text-small">None of the fourteen is known in it.</p> : null}
+        {unknown.length === 0 ? (
+          <p className="mt-1 text-small">
+            By its ingredients free of:{' '}
+            {ALLERGENS.filter((allergen) => ![...contains, ...mayContain].some((found) => found.allergen === allergen)).join(', ')}.
+          </p>
+        ) : null}
         {unknown.length > 0 ? (
           <p className="mt-1 text-small">Nothing is known of: {unknown.join(', ')}. So nothing is claimed absent.</p>
         ) : null}

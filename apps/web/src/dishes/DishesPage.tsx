@@ -100,6 +100,18 @@ export default function DishesPage() {
           }
         />
       ) : null}
+      {data && data.items.length > 0 && !archived ? (
+        <p className="mt-4 text-small">
+          These {data.items.length} as{' '}
+          <a href={`/api/dish-exports/pelvo?ids=${data.items.map((dish) => dish.id).join(',')}`} download>
+            a Pelvo file
+          </a>{' '}
+          or as{' '}
+          <a href={`/api/dish-exports/csv?ids=${data.items.map((dish) => dish.id).join(',')}`} download>
+            CSV of lines
+          </a>
+        </p>
+      ) : null}
       {data && data.total > PAGE_SIZE ? (
         <div className="mt-4 flex items-center gap-3">
           <Button disabled={page === 1} onClick={() => setPage(page - 1)}>

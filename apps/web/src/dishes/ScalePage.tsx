@@ -2,7 +2,9 @@ import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import useSWR from 'swr';
 import {
+  centimetresIn,
   exact,
+  loadsOf,
   factorFor,
   linesOf,
   plateBuild,
@@ -33,6 +35,7 @@ import {
   WorkingPage,
 } from '../design';
 import { parseAmount } from './amountText';
+import { parseWhole } from './optional';
 
 /** A dish scaled for one batch: by portions, plates, an amount in hand or a vessel. */
 export default function ScalePage() {
@@ -202,6 +205,7 @@ function ScaleScreen({ dish }: { dish: Dish }) {
             <b className="font-title text-2xl">{showFactor(result.factor)}</b> the formula, {showFraction(scaled.portions)} portions.{' '}
             <span className="text-soft">{result.how}</span>
           </p>
+          <LoadsField portions={scaled.portions.valueOf()} />
           <ScaledLists scaled={scaled} dish={content} />
         </>
       ) : null}
@@ -209,35 +213,18 @@ function ScaleScreen({ dish }: { dish: Dish }) {
   );
 }
 
-function VesselFields({
-  label,
-  vessel,
-  by,
-  onChange,
-}: {
-  label: string;
-  vessel: Vessel;
-  by: 'area' | 'volume';
-  onChange: (vessel: Vessel) => void;
-}) {
-  const number = (text: string) => Math.min(300, Math.max(0, Number(text.replace(',', '.')) || 0));
-  const box = (name: string, value: number, change: (value: number) => Vessel) => (
-    <div className="w-24">
-      <TextField
-        label={name}
-        type="number"
-        min={0}
-        max={300}
-        step="any"
-        value={value || ''}
-        onChange={(event) => onChange(change(number(event.target.value)))}
-      />
-    </div>
-  );
+interface VesselFieldsProps {
+  readonly label: string;
+  readonly vessel: Vessel;
+  readonly by: 'area' | 'volume';
+  readonly onChange: (vessel: Vessel) => void;
+}
+
+function VesselFields({ label, vessel, by, onChange }: VesselFieldsProps) {
   return (
     <fieldset>
-      <legend className="font-semibold">{label} (cm)</legend>
-      <div className="flex flex-wrap items-end gap-2">
+      <legend className="font-semibold">{label}</legend>
+      <div className="flex flex-wrap items-start gap-2">
         <div className="w-36">
           <SelectField
             label="Shape"
@@ -254,12 +241,65 @@ function VesselFields({
             <option value="rectangular">rectangular</option>
           </SelectField>
         </div>
-        {vessel.shape === 'round' ? box('Across', vessel.diameter, (diameter) => ({ ...vessel, diameter })) : null}
-        {vessel.shape === 'rectangular' ? box('Width', vessel.width, (width) => ({ ...vessel, width })) : null}
-        {vessel.shape === 'rectangular' ? box('Length', vessel.length, (length) => ({ ...vessel, length })) : null}
-        {by === 'volume' ? box('Depth', vessel.depth, (depth) => ({ ...vessel, depth })) : null}
+        {vessel.shape === 'round' ? (
+          <LengthField label="Across" value={vessel.diameter} onChange={(diameter) => onChange({ ...vessel, diameter })} />
+        ) : (
+          <>
+            <LengthField label="Width" value={vessel.width} onChange={(width) => onChange({ ...vessel, width })} />
+            <LengthField label="Length" value={vessel.length} onChange={(length) => onChange({ ...vessel, length })} />
+          </>
+        )}
+        {by === 'volume' ? <LengthField label="Depth" value={vessel.depth} onChange={(depth) => onChange({ ...vessel, depth })} /> : null}
       </div>
     </fieldset>
+  );
+}
+
+/** A length in centimetres, or typed in inches. */
+function LengthField({ label, value, onChange }: { label: string; value: number; onChange: (value: number) => void }) {
+  const [text, setText] = useState(String(value));
+  const length = centimetresIn(text);
+  return (
+    <div className="w-28">
+      <TextField
+        label={label}
+        value={text}
+        hint={length !== null && !/^[\d.,\s]+$/.test(text) ? `${length} cm` : 'cm, or 9 in'}
+        problem={length === null ? { field: label, problem: 'Not a length.', remedy: 'Type 24 or 9 in.' } : null}
+        onChange={(event) => {
+          setText(event.target.value);
+          const read = centimetresIn(event.target.value);
+          if (read !== null) onChange(read);
+        }}
+      />
+    </div>
+  );
+}
+
+/** Loads when a tray, pan or bowl holds only so many portions. */
+function LoadsField({ portions }: { portions: number }) {
+  const [holds, setHolds] = useState<number | null>(null);
+  const loads = holds ? loadsOf(portions, holds) : null;
+  return (
+    <div className="mt-2 flex flex-wrap items-end gap-3">
+      <div className="w-56">
+        <TextField
+          label="A tray, pan or bowl holds"
+          hint="portions"
+          inputMode="numeric"
+          value={holds ?? ''}
+          onChange={(event) => setHolds(parseWhole(event.target.value))}
+        />
+      </div>
+      {loads ? (
+        <p role="status" className="pb-7 text-lg">
+          <b>
+            {loads.count} {loads.count === 1 ? 'load' : 'loads'}
+          </b>
+          {loads.count > 1 ? `, the last of ${loads.last} ${loads.last === 1 ? 'portion' : 'portions'}` : ''}
+        </p>
+      ) : null}
+    </div>
   );
 }
 

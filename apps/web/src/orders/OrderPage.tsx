@@ -127,6 +127,19 @@ function OrderScreen({ lesson }: { lesson: LessonDetail }) {
           </Notice>
         </div>
       ) : null}
+      {order.missingFacts.length > 0 ? (
+        <div className="mb-5">
+          <Notice title="Some amounts of one item stand on separate lines">
+            <ul>
+              {order.missingFacts.map(({ item, need }) => (
+                <li key={item + need}>
+                  The {need} of {item} is not known. <Link to="/ingredients">Enter it</Link>, and they are added up.
+                </li>
+              ))}
+            </ul>
+          </Notice>
+        </div>
+      ) : null}
       <OrderTable order={order} single={lesson.dishes.length === 1 && order.preparations.length === 0} />
       {order.preparations.length > 0 ? (
         <Section title="To make ahead, in one bulk making">

@@ -113,5 +113,6 @@ export function goesAgainst(item: string, diet: Diet, book: FactBook = SHIPPED_B
 /** Whether counting pieces makes sense for an item: "2 flour" does not. */
 export function isCountable(item: string, book: FactBook = SHIPPED_BOOK): boolean {
   const fact = book.find(item);
-  return !fact || fact.gramsOfOne.length > 0 || fact.density === null;
+  if (!fact) return true;
+  return fact.gramsOfOne.length > 0 ? fact.gramsOfOne.some(({ unit }) => unit === 'each') : fact.density === null;
 }

@@ -62,7 +62,7 @@ leek|leeks||each:180||plant
 lemon|lemons||each:100||plant
 lemon juice||1.03|||plant
 lentils|green lentils,puy-style lentils|0.8|||plant
-lettuce|little lettuce||head:200||plant
+lettuce|little lettuce||head:200,each:200||plant
 lime|limes||each:65||plant
 mayonnaise||0.92||egg,mustard|egg
 milk|whole milk,semi-skimmed milk|1.03||milk|dairy
@@ -143,14 +143,14 @@ ham|bacon,pancetta,prosciutto|||| meat
 soya milk|tofu|1.0||soya|plant
 smoked haddock|haddock,cod,hake,mackerel,sardines,fish fillet,white fish|||fish|fish
 artichokes|artichoke,globe artichoke||each:300||plant
-asparagus|||bunch:250||plant
+asparagus|||bunch:250,spear:15||plant
 avocado|avocados||each:200||plant
 baking powder||0.9|||plant
 bicarbonate of soda|baking soda|0.95|||plant
-broccoli|||head:500||plant
+broccoli|||head:500,each:500||plant
 brussels sprouts|sprouts||each:20||plant
 buckwheat flour|buckwheat|0.6|||plant
-cauliflower|||head:800||plant
+cauliflower|||head:800,each:800||plant
 chard|swiss chard|||| plant
 cherries|cherry||each:8||plant
 chicory|endive||head:120,each:120||plant
@@ -165,7 +165,7 @@ grapes|grape||each:5||plant
 horseradish||1.0||sulphites|plant
 kale|cavolo nero|0.1|bunch:200||plant
 kohlrabi|||each:300||plant
-lemongrass|||stalk:15||plant
+lemongrass|||stalk:15,each:15||plant
 maple syrup||1.32|||plant
 miso|white miso|1.15||soya|plant
 nori||| sheet:3||plant
@@ -178,7 +178,7 @@ prunes|prune||each:8||plant
 quinoa||0.75|||plant
 raisins|sultanas,currants|0.65||sulphites|plant
 raspberries|raspberry|0.5|||plant
-rhubarb|||stalk:60||plant
+rhubarb|||stalk:60,each:60||plant
 rye flour|rye|0.5||gluten|plant
 salsify|||each:100||plant
 sesame oil|toasted sesame oil|0.92||sesame|plant

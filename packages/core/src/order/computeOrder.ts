@@ -1,6 +1,16 @@
 import { exact, exactText, sum, type ExactText } from '../exact';
 import type { Figure } from '../figure';
-import { allergensOf, isLiquid, isMissingFact, itemKey, SHIPPED_BOOK, toGrams, type FactBook, type OneOf } from '../ingredients';
+import {
+  allergensOf,
+  isLiquid,
+  isMissingFact,
+  type MissingFact,
+  itemKey,
+  SHIPPED_BOOK,
+  toGrams,
+  type FactBook,
+  type OneOf,
+} from '../ingredients';
 import { inUnit, roundForOrder, showAmount, showQuantity, unitOf, type Amount, type Quantity, type UnitCode } from '../quantity';
 import type { Allergen } from '../allergens';
 import { RULE_NAMES, type DishContent, type IngredientLine } from '../dish/types';
@@ -39,6 +49,8 @@ export interface Order {
   readonly demand: Figure;
   readonly lines: readonly OrderLine[];
   readonly held: readonly HeldLine[];
+  /** Facts that would bring amounts of one item together; until they are entered, the item stands on several lines. */
+  readonly missingFacts: readonly { readonly item: string; readonly need: MissingFact['need'] }[];
   readonly preparations: readonly PreparationNeed[];
 }
 
@@ -63,6 +75,7 @@ export function computeOrder({ plan, dishes, preparations, book = SHIPPED_BOOK, 
     makings: makings.map((making) => ({ ...making, portions: exactText(making.portions) })),
     demand: demandFigure(makings),
     lines,
+    missingFacts: missingFacts(contributions, lines, book),
     held,
     preparations: needs,
   };
@@ -178,4 +191,16 @@ function orderLine(key: string, unit: UnitCode, bucket: readonly Converted[], mi
 function weightNote(line: IngredientLine, quantity: Quantity, book: FactBook): string | null {
   const grams = toGrams(line.item, quantity, weightOfOne(line), book);
   return isMissingFact(grams) ? null : `about ${showQuantity(roundForOrder(grams.quantity).quantity)} in all, as ${grams.by ?? 'weighed'}`;
+}
+
+/** What has to be known of the items that stand on more than one line. */
+function missingFacts(contributions: readonly Contribution[], lines: readonly OrderLine[], book: FactBook): Order['missingFacts'] {
+  const apart = new Set(lines.filter((line) => line.key.includes('#')).map((line) => line.key.split('#')[0]!));
+  const found = new Map<string, { item: string; need: MissingFact['need'] }>();
+  for (const { line, quantity } of contributions) {
+    if (!apart.has(itemKey(line.item, book))) continue;
+    const grams = toGrams(line.item, quantity, weightOfOne(line), book);
+    if (isMissingFact(grams)) found.set(`${line.item} ${grams.need}`, { item: line.item, need: grams.need });
+  }
+  return [...found.values()];
 }

@@ -13,3 +13,4 @@ export {
 } from './amount';
 export { inMeasures, millilitresOf, MEASURE_NAMES, MEASURE_SYSTEMS, type MeasureSystem } from './measures';
 export { celsiusIn, temperatureWays, type TemperatureWays } from './temperature';
+export { centimetresIn } from './length';

@@ -13,7 +13,7 @@ export const MEASURE_NAMES: Readonly<Record<MeasureSystem, string>> = {
   imperial: 'imperial: cup of 284 ml, tablespoon of 17.8 ml',
 };
 
-type Household = 'tsp' | 'tbsp' | 'floz' | 'cup' | 'pint';
+type Household = 'tsp' | 'tbsp' | 'floz' | 'cup' | 'pint' | 'quart';
 
 /**
  * Millilitres in each household measure.
@@ -22,14 +22,14 @@ type Household = 'tsp' | 'tbsp' | 'floz' | 'cup' | 'pint';
  *   250 ml cup of Australian Standard AS 1325, with the 15 ml tablespoon used elsewhere.
  */
 const MILLILITRES: Readonly<Record<MeasureSystem, Readonly<Record<Household, Exact>>>> = {
-  labelling: sizes('5', '15', '30', '240', '56826125/100000'),
-  metric: sizes('5', '15', '30', '250', '56826125/100000'),
-  us: sizes('473176473/96000000', '473176473/32000000', '473176473/16000000', '473176473/2000000', '473176473/1000000'),
-  imperial: sizes('56826125/9600000', '56826125/3200000', '56826125/2000000', '56826125/200000', '56826125/100000'),
+  labelling: sizes('5', '15', '30', '240', '56826125/100000', '960'),
+  metric: sizes('5', '15', '30', '250', '56826125/100000', '1000'),
+  us: sizes('473176473/96000000', '473176473/32000000', '473176473/16000000', '473176473/2000000', '473176473/1000000', '473176473/500000'),
+  imperial: sizes('56826125/9600000', '56826125/3200000', '56826125/2000000', '56826125/200000', '56826125/100000', '56826125/50000'),
 };
 
-function sizes(tsp: string, tbsp: string, floz: string, cup: string, pint: string): Record<Household, Exact> {
-  return { tsp: exact(tsp), tbsp: exact(tbsp), floz: exact(floz), cup: exact(cup), pint: exact(pint) };
+function sizes(tsp: string, tbsp: string, floz: string, cup: string, pint: string, quart: string): Record<Household, Exact> {
+  return { tsp: exact(tsp), tbsp: exact(tbsp), floz: exact(floz), cup: exact(cup), pint: exact(pint), quart: exact(quart) };
 }
 
 const isHousehold = (unit: UnitCode): unit is Household => unit in MILLILITRES.labelling;

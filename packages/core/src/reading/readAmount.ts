@@ -17,7 +17,7 @@ export interface ReadAmount {
 const ABOUT = /^(?:about|approx(?:imately)?\.?|around|roughly|circa|ca?\.|~|≈|nearly|just over|just under|up to)\s*/i;
 const RANGE = /^\s*(?:[-–—]|to\b|or\b)\s*/i;
 const SIZES = /^(?:extra[- ]large|very large|small|medium(?:-sized)?|large|big|baby)\b[\s,]*/i;
-const HEAPED = /^(?:heaped|level|scant|generous|good|rounded|small|large|big|fat)\b\s*/i;
+const HEAPED = /^(?:heaped|heaping|packed|level|scant|generous|good|rounded|small|large|big|fat)\b\s*/i;
 const OF = /^\s*(?:of\b\s*(?:an?\s|the\s)?)?/i;
 const MULTIPLY = /^\s*(?:x|×|\*)\s*(?=\d)/i;
 /** A piece told by its length: "3 cm ginger", "1 x 2cm piece". */
@@ -48,7 +48,7 @@ function readScalar(text: string): Scalar | null {
 function takeUnit(text: string): { unit: UnitCode; rest: string } | null {
   const two = /^\s*(fl\.?\s*oz|fluid ounces?)\b\.?/i.exec(text);
   if (two) return { unit: 'floz', rest: text.slice(two[0].length) };
-  const one = /^\s*([a-zA-Z]+)\.?(?![a-zA-Z])/.exec(text);
+  const one = /^[\s-]*([a-zA-Z]+)\.?(?![a-zA-Z])/.exec(text);
   if (!one) return null;
   const unit = findUnit(one[1]!);
   return unit ? { unit: unit.code, rest: text.slice(one[0].length) } : null;

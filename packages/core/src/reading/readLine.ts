@@ -9,7 +9,7 @@ export type LineReading = Omit<IngredientLine, 'id'>;
 
 const BULLET = /^\s*(?:[-*•·‣▪◦–—▢□☐✓]|\[\s?\])\s+/;
 const JUICE =
-  /^(?:(?:the|finely|grated|freshly squeezed|squeezed)\s+)*((?:juice|zest|rind|grated zest)(?:\s*(?:and|&)\s*(?:juice|zest|rind))?)\s+(?:(?:of|from)\s+|(?=[\d½¼]))(.+)$/i;
+  /^(?:(?:the|finely|grated|freshly squeezed|squeezed)\s+)*((?:juice|zest|rind|grated zest)(?:\s*(?:and|&)\s*(?:finely\s+)?(?:grated\s+)?(?:juice|zest|rind))?)\s+(?:(?:of|from)\s+|(?=[\d½¼]))(.+)$/i;
 const TRAILING_JUICE = /^(.*?),?\s+((?:juice|zest)(?:\s*(?:and|&)\s*(?:juice|zest))?)(?:\s+only)?$/i;
 const EXTRA = /[,;]?\s*\b((?:plus|and)\s+(?:a little\s+|some\s+)?(?:extra|more)\b.*)$/i;
 const TASTE = /[,;]?\s*\(?\b(?:(?:or )?to taste|as needed|as required|q\.?\s?s\.?|for seasoning|to season)\)?/i;
@@ -17,7 +17,7 @@ const OPTIONAL = /[,;]?\s*\(?\boptional\)?/i;
 const LEADING_PREP =
   /^((?:(?:finely|coarsely|roughly|thinly|thickly|freshly|lightly|very)\s+)?(?:chopped|sliced|diced|minced|grated|crushed|shredded|peeled|toasted|melted|softened|beaten|cooked|cubed|ground|sifted|squeezed|picked|torn|warmed)(?:\s+and\s+(?:finely |coarsely )?[a-z]+ed)?)\s+(?=\S)/i;
 const SEASONINGS =
-  /^(?:(?:sea|fine|flaky|coarse|table|kosher|rock)\s+)*salt(?:\s+flakes)?(?:\s*(?:and|&)\s*(?:freshly\s+)?(?:ground\s+)?(?:black\s+|white\s+)?pepper)?$|^(?:freshly\s+)?(?:ground\s+)?(?:black\s+|white\s+)?pepper$|^seasoning$/i;
+  /^(?:good[- ]quality\s+)?(?:(?:sea|fine|flaky|coarse|table|kosher|rock)\s+)*salt(?:\s+flakes)?(?:\s*(?:and|&)\s*(?:freshly\s+)?(?:ground\s+|milled\s+)?(?:black\s+|white\s+)?pepper)?$|^(?:freshly\s+)?(?:ground\s+)?(?:black\s+|white\s+)?pepper$|^seasoning$/i;
 /** How a line is marked whose amount is for one plate, until the portions are known. */
 export const PER_PLATE = 'per plate';
 
@@ -60,6 +60,8 @@ function reverse(text: string): ReadAmount | null {
 function unknownUnit(item: string): string | null {
   const [first = '', ...others] = item.split(' ');
   if (others.length === 0 || SHIPPED_BOOK.find(first)) return null;
+  // "2 c. à s. huile": a lone letter is an abbreviation from somewhere else.
+  if (/^\p{L}\.?$/u.test(first)) return first;
   const fact = SHIPPED_BOOK.find(others.join(' ').replace(/^of /, ''));
   if (!fact) return null;
   const writtenOf = /^\S+ of /.test(item);
@@ -118,7 +120,7 @@ export function readLine(written: string): LineReading {
 
   // "a little oil", "some parsley": by eye without a figure.
   const vague = /^(?:a little|a few|some|a bit of|several)\s+/i.exec(text);
-  if (vague) text = text.slice(vague[0].length);
+  if (vague) text = text.slice(vague[0].length).replace(/^(?:grinds?|twists?|turns?)\s+of\s+/i, '');
   const percent = /^(\d+(?:[.,]\d+)?)\s*%\s*(?:of\s+)?/.exec(text);
   if (percent) text = text.slice(percent[0].length);
   const minus = /^[-–—](?=[\d½⅓⅔¼¾])/.exec(text);
@@ -153,11 +155,34 @@ export function readLine(written: string): LineReading {
   }
 
   doubts.push(...(read?.doubts ?? []));
-  const rest = tidy(read ? read.rest : text);
+  let rest = tidy(read ? read.rest : text);
   // The bracket stood before the unit: "1 (400 g) tin plum tomatoes" reads on as it is, since brackets were lifted out.
+  const second = /^(.*?[\p{L}]{3,}.*?)[,;]?\s*(?:\bplus\b|\+)\s*(\d.*)$/u.exec(rest);
+  if (second) {
+    rest = tidy(second[1]!);
+    notes.unshift(`plus ${second[2]!}`);
+    doubts.push(`A second amount: plus ${second[2]!}. Add it to the first, or give it a line of its own.`);
+  }
+  const eachOf = /^each (?:of )?(.+)$/i.exec(rest);
+  if (read && eachOf) {
+    rest = eachOf[1]!;
+    doubts.push('Is this several ingredients, so much of each of what? Give each a line of its own.');
+  }
   const comma = /,\s*|\s[–—-]\s|;\s*/.exec(rest);
   let item = comma ? rest.slice(0, comma.index) : rest;
-  const after = comma ? tidy(rest.slice(comma.index + comma[0].length)) : '';
+  const parts = comma ? tidy(rest.slice(comma.index + comma[0].length)).split(/,\s*/) : [];
+  // "4 trout fillets, about 140 g each": what one weighs. "2 bay leaves, 4 sprigs thyme": another ingredient.
+  const after = parts
+    .filter((part) => {
+      const inner = read && unitOf(read.amount.unit).dimension === 'count' ? readAmount(part) : null;
+      if (!inner?.unitWritten || !/^(?:each|in total)?$/i.test(tidy(inner.rest))) return true;
+      one ??= inner.amount;
+      return false;
+    })
+    .join(', ');
+  const another = readAmount(after);
+  if (read && another?.unitWritten && /\p{L}{3,}/u.test(another.rest))
+    doubts.push(`Is "${after}" another ingredient? Give it a line of its own.`);
   for (const part of prepared) preparation = preparation ? `${preparation}, ${part}` : part;
   if (after) preparation = preparation ? `${preparation}, ${after}` : after;
 
@@ -193,7 +218,10 @@ export function readLine(written: string): LineReading {
   if (read && !read.unitWritten) {
     const words = item.split(' ');
     const last = words.at(-1) ?? '';
-    const behind = words.length > 1 ? /^(cloves?|sprigs?|leaf|leaves|bulbs?|stalks?|sticks?|heads?|fillets?|slices?)$/i.test(last) : false;
+    const behind =
+      words.length > 1
+        ? /^(cloves?|sprigs?|leaf|leaves|bulbs?|stalks?|sticks?|heads?|fillets?|slices?|spears?|ribs?|florets?|wedges?|discs?)$/i.test(last)
+        : false;
     const fact = SHIPPED_BOOK.find(item);
     if (behind && counted && !fact?.gramsOfOne.some((entry) => entry.unit === 'each')) {
       const unit = readAmount(`1 ${last}`)!.amount.unit;
@@ -227,7 +255,7 @@ export function readLine(written: string): LineReading {
   }
   if (counted && exact(counted.max).compare(100000) > 0) doubts.push('Is this amount right? It is very large.');
 
-  const held = !item || (!read && !isToTaste) || doubts.some((doubt) => /^Is "|^Is this a list dash| of what\?/.test(doubt));
+  const held = !item || (!read && !isToTaste) || doubts.some((doubt) => /^Is "(?!.*another)|^Is this a list dash| of what\?/.test(doubt));
   const certainty: Certainty = held ? 'held' : doubts.length > 0 ? 'doubtful' : 'sure';
   const note = notes.join('; ');
   const reading = {

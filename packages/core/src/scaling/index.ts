@@ -3,3 +3,4 @@ export { scaleLine, TAPER, type Batch, type ScaledLine } from './scaleLine';
 export { asPurchased, type Purchased } from './asPurchased';
 export { scaleDish, showFactor, type ScaledComponent, type ScaledDish, type ScaledRow } from './scaleDish';
 export { factorFor, type ScaleTarget, type Vessel, type FactorResult } from './factorFor';
+export { loadsOf, type Loads } from './loads';

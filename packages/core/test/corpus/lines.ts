@@ -306,7 +306,7 @@ l tbsp olive oil | 1 | tbsp | olive oil |  |  |  |  | d
 4 discs goat cheese | 4 | disc | goat cheese |  |  |  |  | s
 3 spears asparagus per plate | 3 | spear | asparagus |  | per plate |  |  | d
 30 g hazelnut crumb per plate | 30 | g | hazelnut crumb |  | per plate |  |  | d
-8 asparagus spears | 8 | each | asparagus spears |  |  |  |  | s
+8 asparagus spears | 8 | spear | asparagus |  |  |  |  | s
 1 rib celery | 1 | rib | celery |  |  |  |  | s
 2 ribs celery, diced | 2 | rib | celery | diced |  |  |  | s
 1 punnet raspberries | 1 | punnet | raspberries |  |  |  |  | s
@@ -320,6 +320,50 @@ l tbsp olive oil | 1 | tbsp | olive oil |  |  |  |  | d
 3 tablespoons cornflour, slaked | 3 | tbsp | cornflour | slaked |  |  |  | s
 1kg/2lb 4oz plums, halved and stoned | 1 | kg | plums | halved and stoned |  |  |  | s
 900g/2lb floury potatoes | 900 | g | floury potatoes |  |  |  |  | s
+3 heaped tablespoons of plain yoghurt | 3 | tbsp | plain yoghurt |  |  |  |  | s
+200g/7oz chestnut mushrooms, wiped and halved | 200 | g | chestnut mushrooms | wiped and halved |  |  |  | s
+1 x 250g pack halloumi, sliced | 1 | packet | halloumi | sliced |  | 250 g |  | s
+5cm piece fresh ginger, peeled and finely chopped | 1 | each | fresh ginger | peeled and finely chopped |  |  |  | d
+2 large handfuls of baby spinach (about 60g) | 2 | handful | baby spinach |  | about 60g |  |  | s
+a few grinds of black pepper |  |  | black pepper |  |  |  | T | s
+Zest of ½ orange | 1/2 | each | orange | zest |  |  |  | s
+1–2 red chillies, deseeded and finely chopped (optional) | 1-2 | each | red chillies | deseeded and finely chopped | optional |  |  | s
+1 large free-range egg, beaten | 1 | each | free-range egg | beaten |  |  |  | s
+150ml (¼ pint) hot vegetable stock | 150 | ml | hot vegetable stock |  | ¼ pint |  |  | s
+Vegetable oil, for deep-frying |  |  | Vegetable oil |  | for deep-frying |  |  | h
+4 skin-on trout fillets, about 140g each | 4 | each | skin-on trout fillets |  |  | 140 g |  | s
+1 small butternut, approx 800g, peeled and cubed | 1 | each | butternut | peeled and cubed |  | 800 g |  | s
+½-1 tsp dried chilli flakes | 1/2-1 | tsp | dried chilli flakes |  |  |  |  | s
+Pinch sugar | 1 | pinch | sugar |  |  |  |  | s
+6 tbsp extra virgin olive oil, plus 2 tbsp for drizzling | 6 | tbsp | extra virgin olive oil |  | plus 2 tbsp; for drizzling |  |  | d
+12 cherry tomatoes, halved | 12 | each | cherry tomatoes | halved |  |  |  | s
+good-quality sea salt flakes |  |  | good-quality sea salt flakes |  |  |  | T | s
+300 g (about 2 cups) cooked chickpeas | 300 | g | chickpeas | cooked | about 2 cups |  |  | s
+1 lb. green beans, ends trimmed | 1 | lb | green beans | ends trimmed |  |  |  | s
+One 28-ounce can whole peeled tomatoes | 1 | tin | whole peeled tomatoes |  |  | 28 oz |  | s
+2 (15 oz) cans black beans, rinsed and drained | 2 | tin | black beans | rinsed and drained |  | 15 oz |  | s
+1 quart vegetable stock | 1 | quart | vegetable stock |  |  |  |  | s
+1 stick (8 tablespoons) unsalted butter, softened | 1 | stick | unsalted butter | softened |  | 8 tbsp |  | s
+⅛ teaspoon ground nutmeg | 1/8 | tsp | ground nutmeg |  |  |  |  | s
+1 ½ teaspoons kosher salt | 3/2 | tsp | kosher salt |  |  |  |  | s
+4 ears corn, shucked | 4 | each | ears corn | shucked |  |  |  | s
+3 scallions, thinly sliced on the bias | 3 | each | scallions | thinly sliced on the bias |  |  |  | s
+Kosher salt and freshly ground pepper |  |  | Kosher salt and freshly ground pepper |  |  |  | T | s
+1 1/2-2 cups water | 3/2-2 | cup | water |  |  |  |  | s
+20cl cream | 20 | cl | cream |  |  |  |  | s
+1 Bund parsley | 1 | each | Bund parsley |  |  |  |  | h
+30 g unsalted butter + 10 g for the pan | 30 | g | unsalted butter |  | plus 10 g; for the pan |  |  | d
+2 slices of day-old sourdough, crusts removed | 2 | slice | day-old sourdough | crusts removed |  |  |  | s
+200 g cauliflower florets | 200 | g | cauliflower florets |  |  |  |  | s
+1 cup packed brown sugar | 1 | cup | packed brown sugar |  |  |  |  | s
+1 cup chopped walnuts | 1 | cup | walnuts | chopped |  |  |  | s
+1/2 a red onion | 1/2 | each | red onion |  |  |  |  | s
+1 heaping cup grated carrot (about 2 medium carrots) | 1 | cup | carrot | grated | about 2 medium carrots |  |  | s
+500 ml milk (whole) | 500 | ml | milk |  | whole |  |  | s
+juice and finely grated zest of 1 unwaxed lemon | 1 | each | unwaxed lemon | juice and finely grated zest |  |  |  | s
+50g each of almonds and hazelnuts | 50 | g | almonds and hazelnuts |  |  |  |  | h
+2 bay leaves, 4 sprigs thyme | 2 | each | bay leaves | 4 sprigs thyme |  |  |  | d
+salt & freshly milled pepper to taste |  |  | salt & freshly milled pepper |  |  |  | T | s
 `;
 
 export interface ExpectedLine {

@@ -1,6 +1,6 @@
 import { randomBytes } from 'node:crypto';
 import mysqlSession from 'express-mysql-session';
-import session from 'express-session';
+import session, { type Store } from 'express-session';
 import type { RequestHandler } from 'express';
 import type { Pool } from 'mysql2/promise';
 import type { DataSource } from 'typeorm';
@@ -17,8 +17,8 @@ async function sessionSecret(database: DataSource): Promise<string> {
 
 /** Sessions that live in the database; the cookie is out of reach of scripts and of other sites. */
 export async function sessions(database: DataSource, pool: Pool): Promise<{ handler: RequestHandler; close: () => Promise<void> }> {
-  const Store = mysqlSession(session);
-  const store = new Store(
+  const MySqlStore = mysqlSession(session);
+  const store = new MySqlStore(
     {
       createDatabaseTable: false,
       endConnectionOnClose: false,
@@ -27,6 +27,7 @@ export async function sessions(database: DataSource, pool: Pool): Promise<{ hand
     },
     pool,
   );
+  touchSometimes(store);
   const handler = session({
     name: SESSION_COOKIE,
     secret: await sessionSecret(database),
@@ -37,4 +38,23 @@ export async function sessions(database: DataSource, pool: Pool): Promise<{ hand
     cookie: { httpOnly: true, sameSite: 'strict', secure: 'auto', maxAge: DAYS_12H, path: '/' },
   });
   return { handler, close: () => store.close() };
+}
+
+const TOUCH_EVERY = 60_000;
+const REMEMBERED = 10_000;
+
+/** Prolongs a session once a minute instead of on every request: each prolonging is a write that waits for the disk. */
+function touchSometimes(store: Store): void {
+  const touched = new Map<string, number>();
+  const touch = store.touch?.bind(store);
+  store.touch = (id, data, done) => {
+    const now = Date.now();
+    if (now - (touched.get(id) ?? 0) < TOUCH_EVERY) {
+      done?.();
+      return;
+    }
+    if (touched.size >= REMEMBERED) touched.clear();
+    touched.set(id, now);
+    touch?.(id, data, done);
+  };
 }
