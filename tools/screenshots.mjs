@@ -36,8 +36,18 @@ const SHOTS = [
   ['techniques', lead, '/techniques'],
   ['technique', lead, '/techniques', follow(/^Render and sear/)],
   ['dishes', lead, '/dishes'],
-  ['dish', lead, dish('Duck breast')],
+  ['dish', lead, dish('Leeks')],
   ['reading', lead, '/dishes/new', (page) => page.getByLabel('The recipe as text').fill(RECIPE)],
+  [
+    'scale',
+    lead,
+    `${dish('Leeks')}/scale`,
+    async (page) => {
+      for (let more = 0; more < 3; more += 1) await page.getByRole('button', { name: 'Portions: one more' }).click();
+      await page.getByRole('button', { name: /^hazelnuts: / }).click();
+    },
+  ],
+  ['ingredients', lead, '/ingredients', (page) => page.getByLabel('Find an ingredient').fill('le')],
   ['class', lead, '/classes', follow(/Foundation cohort/)],
   ['rubric', lead, '/rubrics', follow(/Practical dish/)],
   ['plan', lead, lesson('Poaching')],
@@ -72,7 +82,8 @@ for (const [name, page, path, act] of SHOTS) {
   if (act) await act(page);
   await page.waitForLoadState('networkidle');
   await page.mouse.move(0, 0);
-  await page.evaluate(() => globalThis.scrollTo(0, 0));
+  if (name === 'dish') await page.getByRole('heading', { name: 'On one plate' }).scrollIntoViewIfNeeded();
+  else await page.evaluate(() => globalThis.scrollTo(0, 0));
   await page.waitForTimeout(400);
   await page.screenshot({ path: join(ROOT, 'docs', 'screenshots', `${name}.png`) });
 }

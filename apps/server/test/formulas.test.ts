@@ -1,6 +1,9 @@
+import { readFileSync } from 'node:fs';
+import { Ajv2020 } from 'ajv/dist/2020.js';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { linesOf, SHIPPED, type DishContent, type DishFile } from '@pelvo/core';
 import type { Dish, DishEdition, DishImport, DishSummary, IngredientRecord, Page } from '@pelvo/contract';
+import { handoutDocument } from '../src/dishes/handoutDocument';
 import { openSchool, type Call, type School } from './school';
 
 let school: School;
@@ -109,6 +112,9 @@ describe('files', () => {
     const ids = all.map(({ id }) => id).join(',');
     const file = (await lead('GET', `/api/dish-exports/pelvo?ids=${ids}`)).bytes;
     const { dishes } = JSON.parse(file.toString()) as DishFile;
+    const schema = JSON.parse(readFileSync(new URL('../../../docs/formats/dishes.schema.json', import.meta.url), 'utf8')) as object;
+    const ajv = new Ajv2020({ allErrors: true, strict: false });
+    expect(ajv.validate(schema, JSON.parse(file.toString())), ajv.errorsText()).toBe(true);
     const { body } = await send(file, 'name=dishes.json&apply=true');
     const back = await Promise.all(body.made.map(async (id) => (await lead<Dish>('GET', `/api/dishes/${id}`)).body.content));
     const bought = (dish: DishContent) => ({
@@ -167,6 +173,18 @@ describe('files', () => {
   });
 });
 
+describe('a handout', () => {
+  it('has its method in it, as text that is printed', async () => {
+    const [leeks] = (await lead<Page<DishSummary>>('GET', '/api/dishes?search=leeks vinaigrette')).body.items;
+    const { content } = (await lead<Dish>('GET', `/api/dishes/${leeks!.id}`)).body;
+    const document = JSON.stringify(handoutDocument(content, 6, 'Edition 1'));
+    expect(document).toContain('Trim the leeks');
+    expect(document).toContain('90 g');
+    // A list inside a text's list is silently left out by the renderer.
+    expect(document).not.toMatch(/"text":\[(?:[^[\]]*,)?\[/);
+  });
+});
+
 describe('the formula in the database', () => {
   it('refuses what the formula cannot be, naming place and remedy', async () => {
     const content = (
@@ -204,17 +222,17 @@ describe('the formula in the database', () => {
 
 describe('ingredient facts', () => {
   it('are kept over what ships, by version, and can be taken away again', async () => {
-    const flour = SHIPPED.find((fact) => fact.name === 'flour')!;
+    const flour = SHIPPED.find((fact) => fact.name === 'rye flour')!;
     const own = { ...flour, density: '3/5', price: { amount: '6/5', per: 'kg' }, source: 'weighed in our store' };
-    const saved = await lead<IngredientRecord>('PUT', '/api/ingredients/flour', { body: own, version: 0 });
+    const saved = await lead<IngredientRecord>('PUT', '/api/ingredients/rye flour', { body: own, version: 0 });
     expect([saved.status, saved.body.version, saved.body.shipped!.density]).toEqual([200, 1, flour.density]);
-    expect((await lead('PUT', '/api/ingredients/flour', { body: own, version: 0 })).status).toBe(412);
-    const bad = await lead('PUT', '/api/ingredients/flour', { body: { ...own, density: '-2' }, version: 1 });
+    expect((await lead('PUT', '/api/ingredients/rye flour', { body: own, version: 0 })).status).toBe(412);
+    const bad = await lead('PUT', '/api/ingredients/rye flour', { body: { ...own, density: '-2' }, version: 1 });
     expect([bad.status, bad.problem.errors![0]!.problem]).toEqual([422, 'density: This is not an amount above 0.']);
     expect((await lead('PUT', '/api/ingredients/rye', { body: own, version: 0 })).problem.errors![0]!.field).toBe('name');
-    expect((await lead('DELETE', '/api/ingredients/flour')).status).toBe(204);
+    expect((await lead('DELETE', '/api/ingredients/rye flour')).status).toBe(204);
     const list = (await lead<IngredientRecord[]>('GET', '/api/ingredients')).body;
     expect(list.length).toBeGreaterThanOrEqual(150);
-    expect(list.find((record) => record.name === 'flour')!.own).toBeNull();
+    expect(list.find((record) => record.name === 'rye flour')!.own).toBeNull();
   });
 });
