@@ -46,6 +46,19 @@ describe('finding dishes', () => {
     expect((await lead('GET', '/api/dishes?freeOf=charm')).problem.errors![0]!.field).toBe('freeOf');
   });
 
+  it('knows the allergens of what is made in-house, and follows the school’s own facts', async () => {
+    expect(await titles('freeOf=celery&search=trout')).toEqual([]);
+    expect(await titles('freeOf=lupin&search=trout')).toHaveLength(1);
+    const flour = SHIPPED.find((fact) => fact.name === 'sorrel')!;
+    await lead('PUT', '/api/ingredients/sorrel', {
+      body: { ...flour, mayContain: ['lupin'], source: 'the label of our grower' },
+      version: 0,
+    });
+    expect(await titles('freeOf=lupin&search=trout')).toEqual([]);
+    await lead('DELETE', '/api/ingredients/sorrel');
+    expect(await titles('freeOf=lupin&search=trout')).toHaveLength(1);
+  });
+
   it('follows a dish that is changed', async () => {
     const dish = (
       await lead<Dish>('POST', '/api/dishes', {

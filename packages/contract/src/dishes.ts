@@ -38,6 +38,8 @@ export interface Dish {
   readonly archived: boolean;
   readonly editions: readonly EditionSummary[];
   readonly changed: boolean;
+  /** Formulas of the sub-preparations it draws on, by edition id. */
+  readonly preparations: Readonly<Record<string, DishContent>>;
 }
 
 export interface EditionSummary {

@@ -96,6 +96,25 @@ describe('needs and techniques', () => {
     });
   });
 
+  it('follows allergens up through what is made in-house, and claims nothing of what it cannot follow', () => {
+    const stock = dishFrom('Stock\n1 stick celery\n1 l water');
+    const soup = withLine(dishFrom('Soup\n1 l vegetable stock\n20 g butter'), 'vegetable stock', { preparationEditionId: 'stock1' });
+    expect(dishAllergens([soup], { preparations: new Map([['stock1', stock]]) }).contains.map(({ allergen }) => allergen)).toEqual([
+      'celery',
+      'milk',
+    ]);
+    expect(dishAllergens([soup]).unknown).toEqual(['vegetable stock, made in-house']);
+    const ana = { id: 's1', name: 'Ana', needs: { allergens: ['celery' as const], diets: [], note: '' } };
+    const found = needConflicts(
+      [ana],
+      [
+        { editionId: 'e1', content: soup },
+        { editionId: 'stock1', content: stock },
+      ],
+    );
+    expect(found.map(({ dish }) => dish)).toEqual(['Stock']);
+  });
+
   it('proposes what can stand in, and no longer warns once it does for all', () => {
     const ana = { id: 's1', name: 'Ana', needs: { allergens: ['nuts' as const], diets: [], note: '' } };
     const [substitute] = proposeSubstitutes('toasted hazelnuts', 'nuts');

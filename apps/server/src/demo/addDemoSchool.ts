@@ -57,6 +57,10 @@ export async function addDemoSchool(database: DataSource): Promise<void> {
     const lead = people[0]!.id;
     await addStarterMaterial(manager, lead);
     const techniques = await manager.find(Technique);
+    await manager.insert(
+      IngredientFactRow,
+      DEMO_FACTS.map((fact) => ({ nameKey: plainName(fact.name), fact, version: 1, updatedAt: new Date() })),
+    );
     const editions = await addDishes(manager, techniques, lead);
     const rubric = await manager.findOneByOrFail(RubricEdition, { number: 1 });
     for (const [index, plan] of DEMO_LESSONS.entries()) {
@@ -70,10 +74,6 @@ export async function addDemoSchool(database: DataSource): Promise<void> {
         assessors: [lead, people[1]!.id],
       });
     }
-    await manager.insert(
-      IngredientFactRow,
-      DEMO_FACTS.map((fact) => ({ nameKey: plainName(fact.name), fact, version: 1, updatedAt: new Date() })),
-    );
     await manager.insert(Absence, [
       { studentId: cohort.students[4]!.id, date: dayFromNow(2) },
       { studentId: cohort.students[11]!.id, date: dayFromNow(-7) },

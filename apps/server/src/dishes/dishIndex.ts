@@ -1,5 +1,7 @@
 import type { EntityManager } from 'typeorm';
-import { allergensOf, linesOf, plainName, type DishContent } from '@pelvo/core';
+import { dishAllergens, factBook, linesOf, plainName, type Allergen, type DishContent } from '@pelvo/core';
+import { ownFacts } from '../ingredients/ownFacts';
+import { preparationsOf } from './preparationsOf';
 
 const LONGEST_WORD = 40;
 const TITLE = 3;
@@ -36,7 +38,7 @@ export async function indexDish(manager: EntityManager, dishId: string, content:
   const facets = [
     ...content.method.flatMap((step) => step.techniqueIds.map((id) => ['technique', id])),
     ...content.method.flatMap((step) => (step.equipment?.trim() ? [['equipment', step.equipment.trim().toLowerCase()]] : [])),
-    ...linesOf(content).flatMap((line) => allergensOf(line.item).allergens.map((allergen) => ['allergen', allergen])),
+    ...(await allergensIn(manager, [content]))[0]!.map((allergen) => ['allergen', allergen]),
   ];
   await manager.query('DELETE FROM dish_word WHERE dish_id = ?', [dishId]);
   await manager.query('DELETE FROM dish_facet WHERE dish_id = ?', [dishId]);
@@ -53,4 +55,47 @@ export async function indexDish(manager: EntityManager, dishId: string, content:
     await manager.query('INSERT IGNORE INTO dish_facet (kind, value, dish_id) VALUES ?', [
       facets.map(([kind, value]) => [kind, value, dishId]),
     ]);
+}
+
+/** What each dish contains or may contain, by the school's own facts, its sub-preparations' ingredients too. */
+async function allergensIn(manager: EntityManager, dishes: readonly DishContent[]): Promise<readonly (readonly Allergen[])[]> {
+  const [facts, preparations] = await Promise.all([ownFacts(manager), preparationsOf(manager, dishes)]);
+  const book = factBook(facts);
+  return dishes.map((dish) => {
+    const { contains, mayContain } = dishAllergens([dish], { book, preparations });
+    return [...contains, ...mayContain].map(({ allergen }) => allergen);
+  });
+}
+
+const BATCH = 500;
+
+/** Writes the allergens of every dish anew, after a fact has changed: a sub-preparation carries it to dishes that do not name it. */
+export async function reindexAllergens(manager: EntityManager): Promise<void> {
+  for (let last = ''; ;) {
+    const rows = (await manager.query('SELECT id, content FROM dish WHERE id > ? ORDER BY id LIMIT ?', [last, BATCH])) as {
+      id: string;
+      content: string | DishContent;
+    }[];
+    if (rows.length === 0) return;
+    const contents = rows.map(({ content }) => contentOf(content));
+    const allergens = await allergensIn(manager, contents);
+    const facets = rows.flatMap(({ id }, index) => allergens[index]!.map((allergen) => ['allergen', allergen, id]));
+    await manager.query("DELETE FROM dish_facet WHERE kind = 'allergen' AND dish_id IN (?)", [rows.map(({ id }) => id)]);
+    if (facets.length > 0) await manager.query('INSERT IGNORE INTO dish_facet (kind, value, dish_id) VALUES ?', [facets]);
+    last = rows.at(-1)!.id;
+  }
+}
+
+/** Makes every dish findable that is not yet: dishes stored before there was an index, or after its tables were made anew. */
+export async function ensureDishIndex(manager: EntityManager): Promise<void> {
+  const rows = (await manager.query('SELECT id, content FROM dish WHERE id NOT IN (SELECT dish_id FROM dish_word)')) as {
+    id: string;
+    content: string | DishContent;
+  }[];
+  for (const { id, content } of rows) await indexDish(manager, id, contentOf(content));
+}
+
+/** MariaDB's JSON comes as text or parsed, by the driver's version. */
+function contentOf(content: string | DishContent): DishContent {
+  return typeof content === 'string' ? (JSON.parse(content) as DishContent) : content;
 }

@@ -17,12 +17,11 @@ import { Dish } from './dish.entity';
 import { DishEdition } from './dishEdition.entity';
 import { handoutDocument } from './handoutDocument';
 import { indexDish } from './dishIndex';
+import { preparationsOf } from './preparationsOf';
 import { searchDishes } from './searchDishes';
 import { fileName, renderPdf } from '../platform/pdf';
 
 const EDITION_LIMIT = 200;
-/** Sub-preparations of sub-preparations: deeper than any kitchen goes. */
-const DEPTH_LIMIT = 8;
 
 @Injectable()
 export class DishesService {
@@ -53,7 +52,8 @@ export class DishesService {
   async one(id: string): Promise<DishAnswer> {
     const dish = await this.database.manager.findOneBy(Dish, { id });
     if (!dish) throw notFound('dish');
-    return answer(dish, await this.editionsOf(id));
+    const [editions, preparations] = await Promise.all([this.editionsOf(id), preparationsOf(this.database.manager, [dish.content])]);
+    return answer(dish, editions, preparations);
   }
 
   /** Saves a draft if nobody else has saved it since; otherwise tells what is stored now. */
@@ -89,7 +89,7 @@ export class DishesService {
       if (dish.version !== version)
         throw new ProblemException('changed-meanwhile', {
           detail: 'The draft was saved meanwhile. Look at it again before publishing.',
-          current: answer(dish, []),
+          current: await this.one(id),
         });
       const errors = checkDish(dish.content);
       if (errors.length > 0) throw new ProblemException('invalid-input', { errors });
@@ -166,18 +166,6 @@ export async function newestEditions(manager: EntityManager, dishIds: readonly s
   return new Map(rows.map((row) => [row.dishId, row]));
 }
 
-/** Every sub-preparation the dishes draw on, and what those draw on, by edition id. One query a level. */
-export async function preparationsOf(manager: EntityManager, dishes: readonly DishContent[]): Promise<ReadonlyMap<string, DishContent>> {
-  const found = new Map<string, DishContent>();
-  let wanted = [...new Set(dishes.flatMap((dish) => drawsOn(dish)))];
-  for (let depth = 0; wanted.length > 0 && depth < DEPTH_LIMIT; depth += 1) {
-    const editions = await manager.findBy(DishEdition, { id: In(wanted) });
-    for (const edition of editions) found.set(edition.id, edition.content);
-    wanted = [...new Set(editions.flatMap((edition) => drawsOn(edition.content)))].filter((id) => !found.has(id));
-  }
-  return found;
-}
-
 export function sameContent(a: unknown, b: unknown): boolean {
   return JSON.stringify(a) === JSON.stringify(b);
 }
@@ -186,7 +174,7 @@ export function editionSummary(edition: { id: string; number: number; publishedA
   return { id: edition.id, number: edition.number, publishedAt: edition.publishedAt.toISOString(), publishedBy: edition.publisher.name };
 }
 
-function answer(dish: Dish, editions: readonly DishEdition[]): DishAnswer {
+function answer(dish: Dish, editions: readonly DishEdition[], preparations: ReadonlyMap<string, DishContent>): DishAnswer {
   return {
     id: dish.id,
     version: dish.version,
@@ -194,6 +182,7 @@ function answer(dish: Dish, editions: readonly DishEdition[]): DishAnswer {
     archived: Boolean(dish.archived),
     editions: editions.map(editionSummary),
     changed: editions.length === 0 || !sameContent(editions[0]!.content, dish.content),
+    preparations: Object.fromEntries(preparations),
   };
 }
 

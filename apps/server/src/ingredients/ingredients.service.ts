@@ -1,16 +1,11 @@
 import { Injectable } from '@nestjs/common';
-import { DataSource, type EntityManager } from 'typeorm';
+import { DataSource } from 'typeorm';
 import { plainName, SHIPPED, type IngredientFact } from '@pelvo/core';
 import type { IngredientRecord } from '@pelvo/contract';
 import { conflict, invalid, notFound, ProblemException } from '../platform/problems';
+import { reindexAllergens } from '../dishes/dishIndex';
 import { IngredientFactRow } from './ingredientFact.entity';
-
-const OWN_LIMIT = 500;
-
-/** The school's own facts, for the core's book. */
-export async function ownFacts(manager: EntityManager): Promise<readonly IngredientFact[]> {
-  return (await manager.find(IngredientFactRow, { take: OWN_LIMIT })).map((row) => row.fact);
-}
+import { OWN_LIMIT } from './ownFacts';
 
 @Injectable()
 export class IngredientsService {
@@ -52,6 +47,7 @@ export class IngredientsService {
       );
       if (affected !== 1) throw await this.meanwhile(nameKey);
     }
+    await reindexAllergens(manager);
     return this.one(nameKey);
   }
 
@@ -59,6 +55,7 @@ export class IngredientsService {
   async remove(name: string): Promise<void> {
     const { affected } = await this.database.manager.delete(IngredientFactRow, { nameKey: plainName(name) });
     if (affected !== 1) throw notFound('fact of your own');
+    await reindexAllergens(this.database.manager);
   }
 
   private async one(key: string): Promise<IngredientRecord> {

@@ -11,8 +11,8 @@ import {
 import { makingPlanOf } from '@pelvo/contract';
 import { Absence } from '../classes/absence.entity';
 import { Student } from '../classes/student.entity';
-import { preparationsOf } from '../dishes/dishes.service';
-import { ownFacts } from '../ingredients/ingredients.service';
+import { preparationsOf } from '../dishes/preparationsOf';
+import { ownFacts } from '../ingredients/ownFacts';
 import type { Lesson } from './lesson.entity';
 
 /** What several screens want to know of a lesson beside its own row. */

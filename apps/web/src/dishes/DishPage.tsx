@@ -34,6 +34,7 @@ import {
   Tick,
   WorkingPage,
 } from '../design';
+import { useBook } from '../ingredients';
 import { DishEditor } from './DishEditor';
 import { parseAmount } from './amountText';
 
@@ -211,7 +212,11 @@ function DishHead({ content, onChange, error }: { content: DishContent; onChange
 
 /** What a dish contains, its editions, and its files. */
 function DishMargin({ dish, content }: { dish: Dish; content: DishContent }) {
-  const { contains, mayContain, unknown } = dishAllergens([content]);
+  const book = useBook();
+  const { contains, mayContain, unknown } = dishAllergens([content], {
+    book: book ?? undefined,
+    preparations: new Map(Object.entries(dish.preparations)),
+  });
   return (
     <div className="space-y-6">
       <div>
@@ -229,7 +234,7 @@ function DishMargin({ dish, content }: { dish: Dish; content: DishContent }) {
           ))}
         </ul>
         {contains.length === 0 ? <p className="text-small">None of the fourteen is known in it.</p> : null}
-        {unknown.length === 0 ? (
+        {unknown.length === 0 && book ? (
           <p className="mt-1 text-small">
             By its ingredients free of:{' '}
             {ALLERGENS.filter((allergen) => ![...contains, ...mayContain].some((found) => found.allergen === allergen)).join(', ')}.

@@ -5,6 +5,7 @@ import { useState, type ReactNode } from 'react';
 import { stepFrom, temperatureWays, type MethodStep } from '@pelvo/core';
 import type { Technique } from '@pelvo/contract';
 import { Button, Section, SelectField, StrandGlyph, TextArea } from '../design';
+import { usePreference } from '../app/usePreference';
 import { useTechniques } from '../techniques';
 import { StepEditor } from './StepEditor';
 
@@ -12,6 +13,7 @@ import { StepEditor } from './StepEditor';
 export function Method({ steps, onChange }: { steps: readonly MethodStep[]; onChange?: (steps: readonly MethodStep[]) => void }) {
   const { data: techniques = [] } = useTechniques();
   const [text, setText] = useState('');
+  const [heat, setHeat] = usePreference<HeatScale>('heat', HEAT_SCALES);
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
@@ -26,7 +28,28 @@ export function Method({ steps, onChange }: { steps: readonly MethodStep[]; onCh
     setText('');
   };
   return (
-    <Section title="Method">
+    <Section
+      title="Method"
+      aside={
+        steps.some((step) => typeof step.celsius === 'number') ? (
+          <div className="no-print w-44">
+            <SelectField
+              label="Show heat as"
+              labelHidden
+              className="!min-h-9 !py-0.5 text-small"
+              value={heat}
+              onChange={(event) => setHeat(event.target.value as HeatScale)}
+            >
+              {HEAT_SCALES.map((scale) => (
+                <option key={scale} value={scale}>
+                  heat {HEAT_NAMES[scale]}
+                </option>
+              ))}
+            </SelectField>
+          </div>
+        ) : null
+      }
+    >
       {steps.length === 0 ? <p className="py-2 text-soft">No step yet. Steps name the techniques they exercise.</p> : null}
       <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={onDragEnd}>
         <SortableContext items={steps.map((step) => step.id)} strategy={verticalListSortingStrategy}>
@@ -38,6 +61,7 @@ export function Method({ steps, onChange }: { steps: readonly MethodStep[]; onCh
                 index={index}
                 count={steps.length}
                 techniques={techniques}
+                heat={heat}
                 onChange={
                   onChange ? (next) => onChange(steps.flatMap((other) => (other.id === step.id ? (next ?? []) : other))) : undefined
                 }
@@ -70,11 +94,12 @@ interface StepRowProps {
   readonly index: number;
   readonly count: number;
   readonly techniques: readonly Technique[];
+  readonly heat: HeatScale;
   readonly onChange?: (step: MethodStep | null) => void;
   readonly onMove: (by: number) => void;
 }
 
-function StepRow({ step, index, count, techniques, onChange, onMove }: StepRowProps) {
+function StepRow({ step, index, count, techniques, heat, onChange, onMove }: StepRowProps) {
   const [open, setOpen] = useState(false);
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({
     id: step.id,
@@ -90,7 +115,7 @@ function StepRow({ step, index, count, techniques, onChange, onMove }: StepRowPr
       <b className="text-right font-title text-xl">{index + 1}</b>
       <div>
         <p className="[overflow-wrap:anywhere]">{step.text}</p>
-        <StepFacts step={step} />
+        <StepFacts step={step} heat={heat} />
         <StepTechniques
           step={step}
           techniques={techniques}
@@ -160,14 +185,44 @@ export function spanText(span: { least: number | null; most: number | null } | u
     .join(', ');
 }
 
-function StepFacts({ step }: { step: MethodStep }) {
-  const ways = step.celsius === null || step.celsius === undefined ? null : temperatureWays(step.celsius);
+const HEAT_SCALES = ['all', 'celsius', 'fan', 'fahrenheit', 'gas'] as const;
+type HeatScale = (typeof HEAT_SCALES)[number];
+const HEAT_NAMES: Readonly<Record<HeatScale, string>> = {
+  all: 'in every scale',
+  celsius: 'in °C',
+  fan: 'in °C, fan oven',
+  fahrenheit: 'in °F',
+  gas: 'by gas mark',
+};
+
+/** A temperature as the person sets it; below oven heat there is no fan and no mark. */
+function heatText(celsius: number, scale: HeatScale): string {
+  const ways = temperatureWays(celsius);
+  const isOven = celsius >= 110;
+  switch (scale) {
+    case 'celsius':
+      return `${ways.celsius} °C`;
+    case 'fahrenheit':
+      return `${ways.fahrenheit} °F`;
+    case 'fan':
+      return isOven ? `${ways.fan} °C fan` : `${ways.celsius} °C`;
+    case 'gas':
+      return isOven && ways.gas ? `gas ${ways.gas}` : `${ways.celsius} °C`;
+    case 'all':
+      return [
+        `${ways.celsius} °C`,
+        `${ways.fahrenheit} °F`,
+        ...(isOven ? [`fan ${ways.fan} °C`] : []),
+        ...(isOven && ways.gas ? [`gas ${ways.gas}`] : []),
+      ].join(', ');
+  }
+}
+
+function StepFacts({ step, heat }: { step: MethodStep; heat: HeatScale }) {
   const facts = [
     step.minutes ? `${step.minutes} min${step.noviceMinutes ? `, ${step.noviceMinutes} for a novice` : ''}` : '',
     step.hands === 'off' ? 'hands off' : step.hands === 'on' ? 'hands on' : '',
-    ways
-      ? `${ways.celsius} °C, ${ways.fahrenheit} °F${ways.celsius >= 120 ? `, fan ${ways.fan} °C` : ''}${ways.gas ? `, gas ${ways.gas}` : ''}`
-      : '',
+    typeof step.celsius === 'number' ? heatText(step.celsius, heat) : '',
     step.equipment ?? '',
     spanText(step.toNext) ? `to the next step ${spanText(step.toNext)}` : '',
   ].filter(Boolean);

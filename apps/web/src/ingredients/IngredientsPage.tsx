@@ -1,19 +1,18 @@
 import { useDeferredValue, useState } from 'react';
-import useSWR from 'swr';
 import { exact, showDecimal, unitOf, type IngredientFact } from '@pelvo/core';
 import type { IngredientRecord } from '@pelvo/contract';
-import { fetcher } from '../app/client';
 import { Shell } from '../app/Shell';
 import { useMe } from '../app/useMe';
 import { Button, Dialog, Loading, PageHead, ProblemNotice, TextField } from '../design';
 import { FactForm } from './FactForm';
+import { useIngredients } from './useBook';
 
 const SHOWN = 60;
 
 /** What is known of ingredients: what ships, and what the school has weighed, priced or read from labels itself. */
 export default function IngredientsPage() {
   const lead = useMe().role === 'lead';
-  const { data, error, mutate } = useSWR<readonly IngredientRecord[]>('/ingredients', fetcher);
+  const { data, error, mutate } = useIngredients();
   const [search, setSearch] = useState('');
   const [open, setOpen] = useState<IngredientRecord | 'new' | null>(null);
   const term = useDeferredValue(search.trim().toLowerCase());

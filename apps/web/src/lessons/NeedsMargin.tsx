@@ -29,8 +29,8 @@ export function NeedsMargin({ lesson, substitutions, onChange }: NeedsMarginProp
   const book = factBook(lesson.facts);
   const conflicts = needConflicts(here, dishes, { book, substitutions });
   const { unknown } = dishAllergens(
-    dishes.map((dish) => dish.content),
-    book,
+    lesson.dishes.map((dish) => dish.content),
+    { book, preparations: new Map(Object.entries(lesson.preparations)) },
   );
   return (
     <div>

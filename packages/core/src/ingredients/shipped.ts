@@ -118,7 +118,7 @@ trout fillet|trout fillets,trout||fillet:130,each:130|fish|fish
 turmeric|ground turmeric|0.5|||plant
 turnip|turnips||each:130||plant
 vanilla pod|vanilla pods,vanilla||each:3||plant
-vegetable stock|light vegetable stock|1.0|||plant
+vegetable stock|light vegetable stock,stock|1.0||celery|plant
 walnuts|walnut|0.5||nuts|plant
 water|cold water,warm water,boiling water,iced water|1.0|||plant
 watercress||0.15|bunch:85||plant

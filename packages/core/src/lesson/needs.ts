@@ -34,9 +34,12 @@ export function needConflicts(
   dishes: readonly DishToCheck[],
   { book = SHIPPED_BOOK, substitutions = [] }: { book?: FactBook; substitutions?: readonly LineSubstitution[] } = {},
 ): readonly NeedConflict[] {
+  const checked = new Set(dishes.map(({ editionId }) => editionId));
   return students.flatMap(({ id, name, needs }) =>
     dishes.flatMap(({ editionId, content }) => {
-      const served = linesOf(content).map((line) => {
+      // What is made in-house is checked by its own formula, where that is among the dishes.
+      const bought = linesOf(content).filter((line) => !line.preparationEditionId || !checked.has(line.preparationEditionId));
+      const served = bought.map((line) => {
         const swap = substitutions.find((each) => each.editionId === editionId && each.lineId === line.id && each.makings === 'all');
         return { lineId: line.id, item: swap?.item ?? line.item };
       });
@@ -67,9 +70,17 @@ export interface DishAllergens {
   readonly unknown: readonly string[];
 }
 
-/** Allergens from ingredients up through components and sub-preparations. "Free of" is claimed only where `unknown` is empty. */
-export function dishAllergens(dishes: readonly DishContent[], book: FactBook = SHIPPED_BOOK): DishAllergens {
-  const items = [...new Set(dishes.flatMap((dish) => linesOf(dish).map((line) => line.item)))].filter(Boolean);
+/**
+ * Allergens from ingredients up through components and sub-preparations. What is made in-house counts by its formula; one
+ * whose formula is not at hand is unknown. "Free of" may be claimed only where `unknown` is empty.
+ *
+ * @param preparations - formulas of sub-preparations, by edition id
+ */
+export function dishAllergens(
+  dishes: readonly DishContent[],
+  { book = SHIPPED_BOOK, preparations = new Map() }: { book?: FactBook; preparations?: ReadonlyMap<string, DishContent> } = {},
+): DishAllergens {
+  const { items, unknown: missing } = itemsOf(dishes, preparations);
   const known = items.map((item) => ({ item, ...allergensOf(item, book) }));
   const gather = (pick: (entry: (typeof known)[number]) => readonly Allergen[]) => {
     const found = new Map<Allergen, string[]>();
@@ -80,6 +91,29 @@ export function dishAllergens(dishes: readonly DishContent[], book: FactBook = S
   return {
     contains,
     mayContain: gather((entry) => entry.mayContain).filter(({ allergen }) => !contains.some((other) => other.allergen === allergen)),
-    unknown: known.filter((entry) => !entry.known).map(({ item }) => item),
+    unknown: [...missing, ...known.filter((entry) => !entry.known).map(({ item }) => item)],
   };
+}
+
+/** Every ingredient that is eaten with some dishes, and what was made from a formula that is not at hand. */
+function itemsOf(dishes: readonly DishContent[], preparations: ReadonlyMap<string, DishContent>) {
+  const items = new Set<string>();
+  const unknown = new Set<string>();
+  const followed = new Set<string>();
+  const follow = (dish: DishContent) => {
+    for (const line of linesOf(dish)) {
+      const made = line.preparationEditionId;
+      if (made && preparations.has(made)) {
+        if (!followed.has(made)) {
+          followed.add(made);
+          follow(preparations.get(made)!);
+        }
+      } else if (made) unknown.add(`${line.item}, made in-house`);
+      else if (line.componentId) continue;
+      else if (line.item) items.add(line.item);
+      else unknown.add(line.written);
+    }
+  };
+  dishes.forEach(follow);
+  return { items: [...items], unknown: [...unknown] };
 }

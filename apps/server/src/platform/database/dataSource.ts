@@ -7,6 +7,7 @@ import { Assessment } from '../../assessment/assessment.entity';
 import { MarkEventRow } from '../../assessment/markEvent.entity';
 import { Dish } from '../../dishes/dish.entity';
 import { DishEdition } from '../../dishes/dishEdition.entity';
+import { ensureDishIndex } from '../../dishes/dishIndex';
 import { IngredientFactRow } from '../../ingredients/ingredientFact.entity';
 import { Lesson } from '../../lessons/lesson.entity';
 import { LessonDish } from '../../lessons/lessonDish.entity';
@@ -69,6 +70,7 @@ export function databaseName(pathname: string): string {
 export async function openDatabase(url: string): Promise<DataSource> {
   const database = await new DataSource(dataSourceOptions(url)).initialize();
   await database.runMigrations({ transaction: 'each' });
+  await ensureDishIndex(database.manager);
   return database;
 }
 

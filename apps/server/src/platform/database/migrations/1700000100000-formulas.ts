@@ -1,6 +1,4 @@
 import type { MigrationInterface, QueryRunner } from 'typeorm';
-import type { DishContent } from '@pelvo/core';
-import { indexDish } from '../../../dishes/dishIndex';
 
 const ID = 'CHAR(36) CHARACTER SET ascii COLLATE ascii_bin NOT NULL';
 const WORD = 'VARCHAR(40) CHARACTER SET ascii COLLATE ascii_bin NOT NULL';
@@ -28,10 +26,6 @@ const DOWN = [
 export class Formulas1700000100000 implements MigrationInterface {
   async up(runner: QueryRunner): Promise<void> {
     for (const statement of UP) await runner.query(statement);
-    const dishes = (await runner.query('SELECT id, content FROM dish')) as { id: string; content: string | DishContent }[];
-    for (const { id, content } of dishes) {
-      await indexDish(runner.manager, id, typeof content === 'string' ? (JSON.parse(content) as DishContent) : content);
-    }
   }
 
   async down(runner: QueryRunner): Promise<void> {

@@ -1,0 +1,1 @@
+export { useBook } from './useBook';
