@@ -4,6 +4,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { linesOf, SHIPPED, type DishContent, type DishFile } from '@pelvo/core';
 import type { Dish, DishEdition, DishImport, DishSummary, IngredientRecord, Page } from '@pelvo/contract';
 import { handoutDocument } from '../src/dishes/handoutDocument';
+import { printable } from '../src/platform/pdf';
 import { openSchool, type Call, type School } from './school';
 
 let school: School;
@@ -193,6 +194,7 @@ describe('a handout', () => {
     const document = JSON.stringify(handoutDocument(content, 6, 'Edition 1'));
     expect(document).toContain('Trim the leeks');
     expect(document).toContain('90 g');
+    expect(printable(['1⅓ cups', { text: '⅔ tsp' }])).toEqual(['1 1/3 cups', { text: '2/3 tsp' }]);
     // A list inside a text's list is silently left out by the renderer.
     expect(document).not.toMatch(/"text":\[(?:[^[\]]*,)?\[/);
   });

@@ -1,0 +1,60 @@
+import type { AddressInfo } from 'node:net';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import type { NestExpressApplication } from '@nestjs/platform-express';
+import { DataSource } from 'typeorm';
+import { createApp } from '../src/app';
+import { addDemoSchool } from '../src/demo/addDemoSchool';
+import { freshDatabase } from './school';
+
+/** Two copies of the server on one database, as behind a proxy. */
+describe('two copies of the server', () => {
+  let copies: NestExpressApplication[];
+  let bases: string[];
+  beforeAll(async () => {
+    const databaseUrl = await freshDatabase();
+    copies = [await createApp({ databaseUrl, logLevel: 'silent' })];
+    await addDemoSchool(copies[0]!.get(DataSource));
+    copies.push(await createApp({ databaseUrl, logLevel: 'silent' }));
+    for (const copy of copies) await copy.listen(0, '127.0.0.1');
+    bases = copies.map((copy) => `http://127.0.0.1:${(copy.getHttpServer().address() as AddressInfo).port}`);
+  });
+  afterAll(() => Promise.all(copies.map((copy) => copy.close())));
+
+  const signIn = (base: string, password: string, name = 'maren.oltz') =>
+    fetch(`${base}/api/session`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ signIn: name, password }),
+    });
+
+  it('know each other’s sessions, and their end', async () => {
+    const cookie = (await signIn(bases[0]!, 'demo-kitchen')).headers.get('set-cookie')!.split(';')[0]!;
+    const classes = (base: string) => fetch(`${base}/api/classes`, { headers: { cookie } });
+    expect((await classes(bases[1]!)).status).toBe(200);
+    await fetch(`${bases[1]!}/api/session`, { method: 'DELETE', headers: { cookie } });
+    expect((await classes(bases[0]!)).status).toBe(401);
+  });
+
+  it('count failures together', async () => {
+    const statuses: number[] = [];
+    for (let tries = 0; tries < 6; tries += 1) statuses.push((await signIn(bases[tries % 2]!, 'wrong', 'teo.vasz')).status);
+    expect(statuses).toEqual([422, 422, 422, 422, 422, 429]);
+  });
+
+  it('let only one of two saves at once through', async () => {
+    const cookie = (await signIn(bases[0]!, 'demo-kitchen')).headers.get('set-cookie')!.split(';')[0]!;
+    const { items } = (await (await fetch(`${bases[0]!}/api/dishes?search=mussels`, { headers: { cookie } })).json()) as {
+      items: { id: string }[];
+    };
+    const path = `/api/dishes/${items[0]!.id}`;
+    const dish = (await (await fetch(bases[0]! + path, { headers: { cookie } })).json()) as { content: { title: string }; version: number };
+    const save = (base: string, title: string) =>
+      fetch(base + path, {
+        method: 'PUT',
+        headers: { cookie, 'content-type': 'application/json', 'if-match': `"${dish.version}"` },
+        body: JSON.stringify({ ...dish.content, title }),
+      });
+    const answers = await Promise.all([save(bases[0]!, 'Mussels, one'), save(bases[1]!, 'Mussels, two')]);
+    expect(answers.map(({ status }) => status).sort()).toEqual([200, 412]);
+  });
+});
