@@ -7,7 +7,7 @@ import { longDate } from '../app/dates';
 import { Shell } from '../app/Shell';
 import { useMe } from '../app/useMe';
 import { useAction } from '../app/useAction';
-import { Button, ButtonLink, Empty, FigureValue, Loading, PageHead, ProblemNotice, Section, WorkingPage } from '../design';
+import { Button, ButtonLink, Empty, Fetching, FigureValue, PageHead, ProblemNotice, Section, WorkingPage } from '../design';
 import { LessonStrip, useLesson } from '../lessons';
 import { LevelsChart } from './LevelsChart';
 
@@ -18,8 +18,7 @@ export default function ClassResultsPage() {
   const { data, error, mutate } = useSWR<ClassResults>(`/lessons/${id}/results`, fetcher);
   return (
     <Shell strip={lesson ? <LessonStrip lesson={lesson} station="results" /> : undefined}>
-      <ProblemNotice error={error} retry={() => void mutate()} />
-      {!data && !error ? <Loading what="the results" /> : null}
+      <Fetching what="the results" done={data !== undefined} error={error} retry={() => void mutate()} />
       {data && data.results.length === 0 ? (
         <Empty
           title="Nothing has been marked yet"

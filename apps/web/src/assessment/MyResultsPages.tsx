@@ -4,7 +4,7 @@ import type { DishResult, MyResult } from '@pelvo/contract';
 import { fetcher } from '../app/client';
 import { longDate } from '../app/dates';
 import { Shell } from '../app/Shell';
-import { Empty, Loading, PageHead, ProblemNotice } from '../design';
+import { Empty, Fetching, PageHead } from '../design';
 import { ResultView } from './ResultView';
 
 /** A student's own results. */
@@ -13,8 +13,7 @@ export function MyResultsPage() {
   return (
     <Shell>
       <PageHead title="My results" />
-      <ProblemNotice error={error} retry={() => void mutate()} />
-      {!data && !error ? <Loading what="your results" /> : null}
+      <Fetching what="your results" done={data !== undefined} error={error} retry={() => void mutate()} />
       {data?.length === 0 ? (
         <Empty title="No result yet">
           When your instructor gives the results of a lesson out, they stand here: the mark, what mattered, and what to practise next.
@@ -44,8 +43,7 @@ export function MyResultPage() {
   const { data, error, mutate } = useSWR<DishResult>(`/my-results/${id}`, fetcher);
   return (
     <Shell>
-      <ProblemNotice error={error} retry={() => void mutate()} />
-      {!data && !error ? <Loading what="the result" /> : null}
+      <Fetching what="the result" done={data !== undefined} error={error} retry={() => void mutate()} />
       {data ? <ResultView dish={data} pdf={`/api/my-results/${data.id}/pdf`} /> : null}
     </Shell>
   );

@@ -3,7 +3,7 @@ import useSWR from 'swr';
 import type { DishResult } from '@pelvo/contract';
 import { fetcher } from '../app/client';
 import { Shell } from '../app/Shell';
-import { Loading, ProblemNotice } from '../design';
+import { Fetching } from '../design';
 import { ResultView } from './ResultView';
 
 export default function ResultPage() {
@@ -11,8 +11,7 @@ export default function ResultPage() {
   const { data, error, mutate } = useSWR<DishResult>(`/results/${id}`, fetcher);
   return (
     <Shell>
-      <ProblemNotice error={error} retry={() => void mutate()} />
-      {!data && !error ? <Loading what="the result" /> : null}
+      <Fetching what="the result" done={data !== undefined} error={error} retry={() => void mutate()} />
       {data ? <ResultView dish={data} pdf={`/api/results/${data.id}/pdf`} /> : null}
     </Shell>
   );

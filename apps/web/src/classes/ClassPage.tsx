@@ -7,7 +7,7 @@ import { shortDate, today } from '../app/dates';
 import { Shell } from '../app/Shell';
 import { useMe } from '../app/useMe';
 import { useAction } from '../app/useAction';
-import { Button, Dialog, Empty, Loading, PageHead, ProblemNotice, Section, TextField } from '../design';
+import { Button, Dialog, Empty, Fetching, PageHead, ProblemNotice, Section, TextField } from '../design';
 import { InvitationNotice } from '../people';
 import { RosterImportDialog } from './RosterImportDialog';
 import { StudentForm } from './StudentForm';
@@ -35,8 +35,7 @@ export default function ClassPage() {
   const left = data?.students.filter((student) => !student.active) ?? [];
   return (
     <Shell>
-      <ProblemNotice error={error} retry={() => void mutate()} />
-      {!data && !error ? <Loading what="the class" /> : null}
+      <Fetching what="the class" done={data !== undefined} error={error} retry={() => void mutate()} />
       {data ? (
         <>
           <PageHead

@@ -7,7 +7,7 @@ import { fetcher, fieldProblem, problemOf, send } from '../app/client';
 import { Shell } from '../app/Shell';
 import { useMe } from '../app/useMe';
 import { useAction } from '../app/useAction';
-import { Button, Dialog, Empty, Loading, PageHead, ProblemNotice, TextField } from '../design';
+import { Button, Dialog, Empty, Fetching, PageHead, ProblemNotice, TextField } from '../design';
 
 /** The classes of the school. */
 export default function ClassesPage() {
@@ -22,8 +22,7 @@ export default function ClassesPage() {
   return (
     <Shell>
       <PageHead title="Classes" lead="Who is taught, what they may not eat, and when they are away." actions={add} />
-      <ProblemNotice error={error} retry={() => void mutate()} />
-      {!data && !error ? <Loading what="the classes" /> : null}
+      <Fetching what="the classes" done={data !== undefined} error={error} retry={() => void mutate()} />
       {data?.length === 0 ? (
         <Empty title="No class yet" action={add}>
           Make one, for example "Foundation cohort, Autumn term", then type the students or bring them in from a CSV file.

@@ -65,3 +65,17 @@ export function Loading({ what }: { what: string }) {
     </div>
   );
 }
+
+interface FetchingProps {
+  readonly what: string;
+  /** True once it is there. */
+  readonly done: boolean;
+  readonly error: unknown;
+  readonly retry: () => void;
+}
+
+/** Stands above whatever is fetched: that it is coming, or that it failed and how to go on. Nothing once it is there. */
+export function Fetching({ what, done, error, retry }: FetchingProps) {
+  if (error) return <ProblemNotice error={error} retry={retry} />;
+  return done ? null : <Loading what={what} />;
+}

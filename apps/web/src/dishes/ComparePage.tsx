@@ -7,7 +7,7 @@ import { fetcher, send } from '../app/client';
 import { Shell } from '../app/Shell';
 import { useAction } from '../app/useAction';
 import { useMe } from '../app/useMe';
-import { Button, Loading, PageHead, ProblemNotice, SelectField } from '../design';
+import { Button, Fetching, Loading, PageHead, ProblemNotice, SelectField } from '../design';
 import { LineRow } from './LineRow';
 
 const DRAFT = 'draft';
@@ -18,8 +18,7 @@ export default function ComparePage() {
   const { data, error, mutate } = useSWR<Dish>(`/dishes/${id}`, fetcher);
   return (
     <Shell>
-      <ProblemNotice error={error} retry={() => void mutate()} />
-      {!data && !error ? <Loading what="the dish" /> : null}
+      <Fetching what="the dish" done={data !== undefined} error={error} retry={() => void mutate()} />
       {data ? <Compare key={data.id} dish={data} /> : null}
     </Shell>
   );

@@ -4,7 +4,7 @@ import type { DishEdition } from '@pelvo/contract';
 import { fetcher } from '../app/client';
 import { longDate } from '../app/dates';
 import { Shell } from '../app/Shell';
-import { Loading, PageHead, ProblemNotice, WorkingPage } from '../design';
+import { Fetching, PageHead, WorkingPage } from '../design';
 import { DishEditor } from './DishEditor';
 
 /** A published edition, as it was and stays. */
@@ -13,8 +13,7 @@ export default function DishEditionPage() {
   const { data, error, mutate } = useSWR<DishEdition>(`/dish-editions/${id}`, fetcher);
   return (
     <Shell>
-      <ProblemNotice error={error} retry={() => void mutate()} />
-      {!data && !error ? <Loading what="the edition" /> : null}
+      <Fetching what="the edition" done={data !== undefined} error={error} retry={() => void mutate()} />
       {data ? (
         <>
           <PageHead

@@ -24,7 +24,7 @@ import {
   Button,
   ButtonLink,
   Dialog,
-  Loading,
+  Fetching,
   Notice,
   PageHead,
   ProblemNotice,
@@ -44,8 +44,7 @@ export default function DishPage() {
   const { data, error, mutate } = useSWR<Dish>(`/dishes/${id}`, fetcher, { revalidateOnFocus: false });
   return (
     <Shell>
-      <ProblemNotice error={error} retry={() => void mutate()} />
-      {!data && !error ? <Loading what="the dish" /> : null}
+      <Fetching what="the dish" done={data !== undefined} error={error} retry={() => void mutate()} />
       {data ? <DishScreen key={data.id} dish={data} onStored={(stored) => void mutate(stored, { revalidate: false })} /> : null}
     </Shell>
   );

@@ -6,7 +6,7 @@ import { PAGE_SIZE, type DishSummary, type Page } from '@pelvo/contract';
 import { fetcher, send } from '../app/client';
 import { Shell } from '../app/Shell';
 import { useMe } from '../app/useMe';
-import { Button, ButtonLink, Empty, Loading, PageHead, ProblemNotice, SelectField, StrandGlyph, TextField } from '../design';
+import { Button, ButtonLink, Empty, Fetching, PageHead, SelectField, StrandGlyph, TextField } from '../design';
 import { useTechniques } from '../techniques';
 
 /** The dishes of the school. */
@@ -69,8 +69,7 @@ export default function DishesPage() {
           }}
         />
       )}
-      <ProblemNotice error={error} retry={() => void mutate()} />
-      {!data && !error ? <Loading what="the dishes" /> : null}
+      <Fetching what="the dishes" done={data !== undefined} error={error} retry={() => void mutate()} />
       {data && data.total === 0 ? (
         <Empty
           title={term || Object.keys(filters).length > 0 ? 'No dish fits' : archived ? 'Nothing has been put away' : 'No dish yet'}

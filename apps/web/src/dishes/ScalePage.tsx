@@ -23,11 +23,10 @@ import { Shell } from '../app/Shell';
 import {
   Choice,
   DownloadLink,
+  Fetching,
   FigureValue,
-  Loading,
   Notice,
   PageHead,
-  ProblemNotice,
   Section,
   SelectField,
   Stepper,
@@ -43,8 +42,7 @@ export default function ScalePage() {
   const { data, error, mutate } = useSWR<Dish>(`/dishes/${id}`, fetcher);
   return (
     <Shell>
-      <ProblemNotice error={error} retry={() => void mutate()} />
-      {!data && !error ? <Loading what="the dish" /> : null}
+      <Fetching what="the dish" done={data !== undefined} error={error} retry={() => void mutate()} />
       {data ? <ScaleScreen key={data.id} dish={data} /> : null}
     </Shell>
   );

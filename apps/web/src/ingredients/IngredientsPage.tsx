@@ -3,7 +3,7 @@ import { exact, showDecimal, unitOf, type IngredientFact } from '@pelvo/core';
 import type { IngredientRecord } from '@pelvo/contract';
 import { Shell } from '../app/Shell';
 import { useMe } from '../app/useMe';
-import { Button, Dialog, Loading, PageHead, ProblemNotice, TextField } from '../design';
+import { Button, Dialog, Fetching, PageHead, TextField } from '../design';
 import { FactForm } from './FactForm';
 import { useIngredients } from './useBook';
 
@@ -47,8 +47,7 @@ export default function IngredientsPage() {
           </>
         }
       />
-      <ProblemNotice error={error} retry={() => void mutate()} />
-      {!data && !error ? <Loading what="the ingredients" /> : null}
+      <Fetching what="the ingredients" done={data !== undefined} error={error} retry={() => void mutate()} />
       {data && found.length === 0 ? (
         <p className="text-soft">Nothing of that name. {lead ? 'Add it, with what its label says.' : ''}</p>
       ) : null}

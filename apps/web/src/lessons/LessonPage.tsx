@@ -9,7 +9,7 @@ import { Shell } from '../app/Shell';
 import { useDraft } from '../app/useDraft';
 import { useMe } from '../app/useMe';
 import { useAction } from '../app/useAction';
-import { Button, FigureValue, Loading, Notice, PageHead, ProblemNotice, Section, StrandGlyph, WorkingPage } from '../design';
+import { Button, Fetching, FigureValue, Notice, PageHead, ProblemNotice, Section, StrandGlyph, WorkingPage } from '../design';
 import { LessonForm } from './LessonForm';
 import { fieldsOf } from './lessonFields';
 import { NeedsMargin } from './NeedsMargin';
@@ -22,8 +22,7 @@ export default function LessonPage() {
   const { data, error, mutate } = useLesson(id);
   return (
     <Shell strip={data ? <LessonStrip lesson={data} station="plan" /> : undefined}>
-      <ProblemNotice error={error} retry={() => void mutate()} />
-      {!data && !error ? <Loading what="the lesson" /> : null}
+      <Fetching what="the lesson" done={data !== undefined} error={error} retry={() => void mutate()} />
       {data ? (
         <Plan
           key={data.id}

@@ -3,7 +3,7 @@ import type { LessonSummary } from '@pelvo/contract';
 import { fromToday, shortDate, today } from '../app/dates';
 import { Shell } from '../app/Shell';
 import { useMe } from '../app/useMe';
-import { ButtonLink, Empty, Loading, PageHead, ProblemNotice, Section, StrandGlyph } from '../design';
+import { ButtonLink, Empty, Fetching, PageHead, Section, StrandGlyph } from '../design';
 import { missingIn, STATION_NAMES, stationPath, TermStrip } from './strips';
 import { useLessons } from './useLessons';
 
@@ -22,8 +22,7 @@ export default function TermPage() {
   return (
     <Shell strip={<TermStrip small={false} />}>
       <PageHead title={next ? next.title : 'The term'} lead={next ? <NextLead lesson={next} /> : 'No lesson ahead.'} actions={plan} />
-      <ProblemNotice error={error} retry={() => void mutate()} />
-      {!data && !error ? <Loading what="the term" /> : null}
+      <Fetching what="the term" done={data !== undefined} error={error} retry={() => void mutate()} />
       {data?.length === 0 ? (
         <Empty title="No lesson yet" action={plan}>
           Plan one, for example "Blanching and emulsions": choose a class, a dish and the techniques in focus. The order follows by itself.

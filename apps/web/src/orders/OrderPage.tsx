@@ -4,20 +4,7 @@ import { computeOrder, exact, factBook, money, orderCost, showFraction, type Ord
 import { LESSON_LIMITS, makingPlanOf, type LessonDetail } from '@pelvo/contract';
 import { shortDate } from '../app/dates';
 import { Shell } from '../app/Shell';
-import {
-  DownloadLink,
-  Empty,
-  FigureValue,
-  Loading,
-  Notice,
-  PageHead,
-  ProblemNotice,
-  Section,
-  Stepper,
-  WorkingPage,
-  Button,
-  ButtonLink,
-} from '../design';
+import { Button, ButtonLink, DownloadLink, Empty, Fetching, FigureValue, Notice, PageHead, Section, Stepper, WorkingPage } from '../design';
 import { LessonStrip, useLesson } from '../lessons';
 
 /** What to buy for a lesson, recomputed here as the number of students changes. */
@@ -26,8 +13,7 @@ export default function OrderPage() {
   const { data, error, mutate } = useLesson(id);
   return (
     <Shell strip={data ? <LessonStrip lesson={data} station="order" /> : undefined}>
-      <ProblemNotice error={error} retry={() => void mutate()} />
-      {!data && !error ? <Loading what="the order" /> : null}
+      <Fetching what="the order" done={data !== undefined} error={error} retry={() => void mutate()} />
       {data ? <OrderScreen key={data.id} lesson={data} /> : null}
     </Shell>
   );

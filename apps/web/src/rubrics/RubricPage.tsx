@@ -8,7 +8,7 @@ import { Shell } from '../app/Shell';
 import { useDraft } from '../app/useDraft';
 import { useMe } from '../app/useMe';
 import { useAction } from '../app/useAction';
-import { Button, Loading, Notice, PageHead, ProblemNotice, Section, StrandGlyph, TextField } from '../design';
+import { Button, Fetching, Notice, PageHead, ProblemNotice, Section, StrandGlyph, TextField } from '../design';
 import { CriterionEditor } from './CriterionEditor';
 
 /** A rubric: strands with weights, criteria with four levels, critical criteria that cap. */
@@ -17,8 +17,7 @@ export default function RubricPage() {
   const { data, error, mutate } = useSWR<Rubric>(`/rubrics/${id}`, fetcher, { revalidateOnFocus: false });
   return (
     <Shell>
-      <ProblemNotice error={error} retry={() => void mutate()} />
-      {!data && !error ? <Loading what="the rubric" /> : null}
+      <Fetching what="the rubric" done={data !== undefined} error={error} retry={() => void mutate()} />
       {data ? (
         <RubricScreen
           key={data.id}

@@ -5,7 +5,7 @@ import { STRAND_NAMES, type Cue } from '@pelvo/core';
 import type { TechniqueWithUse } from '@pelvo/contract';
 import { fetcher } from '../app/client';
 import { Shell } from '../app/Shell';
-import { Button, Loading, Notice, PageHead, ProblemNotice, Section, StrandGlyph } from '../design';
+import { Button, Fetching, Notice, PageHead, Section, StrandGlyph } from '../design';
 
 const SENSES: Readonly<Record<Cue['sense'], { icon: typeof Eye; name: string }>> = {
   see: { icon: Eye, name: 'See' },
@@ -22,8 +22,7 @@ export default function TechniquePage() {
   const { data, error, mutate } = useSWR<TechniqueWithUse>(`/techniques/${id}`, fetcher);
   return (
     <Shell>
-      <ProblemNotice error={error} retry={() => void mutate()} />
-      {!data && !error ? <Loading what="the card" /> : null}
+      <Fetching what="the card" done={data !== undefined} error={error} retry={() => void mutate()} />
       {data ? <Card technique={data} /> : null}
     </Shell>
   );

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { STRANDS, STRAND_NAMES } from '@pelvo/core';
 import { Shell } from '../app/Shell';
-import { Loading, PageHead, ProblemNotice, StrandGlyph, TextField } from '../design';
+import { Fetching, PageHead, StrandGlyph, TextField } from '../design';
 import { useTechniques } from './useTechniques';
 
 /** The techniques of the school, in their three strands. */
@@ -29,8 +29,7 @@ export default function TechniquesPage() {
           </div>
         }
       />
-      <ProblemNotice error={error} retry={() => void mutate()} />
-      {!data && !error ? <Loading what="the techniques" /> : null}
+      <Fetching what="the techniques" done={data !== undefined} error={error} retry={() => void mutate()} />
       {data ? (
         <div className="grid gap-x-8 gap-y-6 md:grid-cols-3">
           {STRANDS.map((strand) => {
