@@ -99,6 +99,20 @@ export function readAmount(text: string): ReadAmount | null {
     }
   }
 
+  // "two 5 cm strips of lemon zest": a count of pieces of a length.
+  const cut = scalar.word ? LENGTH.exec(rest.trimStart()) : null;
+  if (cut) {
+    const length = `${cut[2]!} ${cut[3]!.toLowerCase()}`;
+    const left = rest.trimStart().slice(cut[0].length).replace(OF, '');
+    return {
+      amount: wire(scalar, 'each', true),
+      unitWritten: true,
+      size: length,
+      one: null,
+      rest: left,
+      doubts: [`How much does a piece of ${length} weigh?`],
+    };
+  }
   let size = '';
   const sized = SIZES.exec(rest.trimStart());
   if (sized) {

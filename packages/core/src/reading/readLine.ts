@@ -12,6 +12,7 @@ const JUICE =
   /^(?:(?:the|finely|grated|freshly squeezed|squeezed)\s+)*((?:juice|zest|rind|grated zest)(?:\s*(?:and|&)\s*(?:finely\s+)?(?:grated\s+)?(?:juice|zest|rind))?)\s+(?:(?:of|from)\s+|(?=[\d½¼]))(.+)$/i;
 const TRAILING_JUICE = /^(.*?),?\s+((?:juice|zest)(?:\s*(?:and|&)\s*(?:juice|zest))?)(?:\s+only)?$/i;
 const EXTRA = /[,;]?\s*\b((?:plus|and)\s+(?:a little\s+|some\s+)?(?:extra|more)\b.*)$/i;
+const EXTRA_BIT = /[,;]\s*\b(plus\s+(?:a|an|some)\s+.+)$/i;
 const TASTE = /[,;]?\s*\(?\b(?:(?:or )?to taste|as needed|as required|q\.?\s?s\.?|for seasoning|to season)\)?/i;
 const OPTIONAL = /[,;]?\s*\(?\boptional\)?/i;
 const LEADING_PREP =
@@ -25,7 +26,7 @@ const COUNTED_BARE = /^(?:pinch|dash|splash|drizzle|knob|handful|bunch|sprig|zes
 const KEEP_GROUND =
   /^(?:ground|crushed|toasted|chopped)\s+(?:almonds?|ginger|cinnamon|cumin|cloves|turmeric|tomatoes|coriander|black pepper|pepper|cardamom|nutmeg|paprika)/i;
 const PURPOSE =
-  /[,;]?\s*\b((?:for|to)\s+(?:the\s+)?(?:deep[- ]?|shallow[- ]?)?(?:fry|frying|greas|brush|dust|serv|garnish|finish|boil|cook|roast|sprinkl|drizzl|decorat)[a-z]*\b.*|for\s+the\s+(?:tin|pan|dish|tray|board|mould|ramekins?)\b.*)$/i;
+  /[,;]?\s*\b((?:for|to)\s+(?:the\s+)?(?:deep[- ]?|shallow[- ]?)?(?:fry|frying|greas|brush|dust|serv|garnish|finish|boil|cook|roast|sprinkl|drizzl|decorat)[a-z]*\b.*|for\s+the\s+[a-z]+)$/i;
 
 interface Brackets {
   readonly text: string;
@@ -104,7 +105,10 @@ export function readLine(written: string): LineReading {
     notes.push(PER_PLATE);
     doubts.push('Per plate: it is multiplied by the portions.');
   }
-  const extra = take(EXTRA);
+  text = text
+    .replace(/^(\S+\s+)thumb[- ]sized\s+pieces?\b/i, '$1thumb')
+    .replace(/^(?:small|large|big|good)\s+(?=(?:bunch|handful|pinch|knob)\b)/i, '');
+  const extra = take(EXTRA) ?? take(EXTRA_BIT);
   if (extra) notes.push(extra);
   const toTaste = take(TASTE) !== null || brackets.inside.some((part) => TASTE.test(part));
   if (take(OPTIONAL) !== null || brackets.inside.some((part) => /^optional$/i.test(part))) notes.push('optional');
@@ -200,6 +204,17 @@ export function readLine(written: string): LineReading {
       preparation = preparation ? `${trailing[2]!.toLowerCase()}, ${preparation}` : trailing[2]!.toLowerCase();
     }
   }
+  // "2 large or 3 small courgettes": another amount of the same.
+  const orOther = read ? /^or\s+(.+)$/i.exec(item) : null;
+  const other = orOther ? readAmount(orOther[1]!) : null;
+  if (other) {
+    notes.push(`or ${orOther![1]!}`);
+    doubts.push(`Which amount will be used: the first, or ${orOther![1]!}?`);
+    item = tidy(other.rest);
+  }
+  // "250 ml carton double cream": the amount is of one pack, whose name is not part of the ingredient.
+  if (read?.unitWritten && unitOf(read.amount.unit).dimension !== 'count')
+    item = item.replace(/^(?:cartons?|tubs?|pots?|packs?|packets?|tins?|cans?|jars?|bottles?)\s+(?:of\s+)?(?=\p{L})/iu, '');
   const alternative = /\s+or\s+(.+)$/i.exec(item);
   if (alternative) {
     notes.push(`or ${alternative[1]!}`);

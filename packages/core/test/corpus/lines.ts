@@ -364,6 +364,19 @@ juice and finely grated zest of 1 unwaxed lemon | 1 | each | unwaxed lemon | jui
 50g each of almonds and hazelnuts | 50 | g | almonds and hazelnuts |  |  |  |  | h
 2 bay leaves, 4 sprigs thyme | 2 | each | bay leaves | 4 sprigs thyme |  |  |  | d
 salt & freshly milled pepper to taste |  |  | salt & freshly milled pepper |  |  |  | T | s
+350g strong wholemeal flour, plus a handful for the worktop | 350 | g | strong wholemeal flour |  | plus a handful for the worktop |  |  | s
+1 thumb-sized piece of ginger | 1 | thumb | ginger |  |  |  |  | s
+2 large or 3 small courgettes | 2 | each | courgettes |  | or 3 small courgettes |  |  | d
+250ml carton double cream | 250 | ml | double cream |  |  |  |  | s
+1 tbsp olive oil for the dressing | 1 | tbsp | olive oil |  | for the dressing |  |  | s
+Small bunch of mint | 1 | bunch | mint |  |  |  |  | s
+4 x 130g trout fillets, skin on | 4 | each | trout fillets | skin on |  | 130 g |  | s
+3 tbsp each soy sauce and honey | 3 | tbsp | soy sauce and honey |  |  |  |  | h
+half a bunch of thyme | 1/2 | bunch | thyme |  |  |  |  | s
+1 kg + 200 g plums | 6/5 | kg | plums |  |  |  |  | s
+150g podded peas, fresh or frozen | 150 | g | podded peas | fresh or frozen |  |  |  | s
+1 medium celeriac (about 700g), peeled | 1 | each | celeriac | peeled |  | 700 g |  | s
+two 5 cm strips of lemon zest | 2 | each | lemon zest |  |  |  |  | d
 `;
 
 export interface ExpectedLine {
