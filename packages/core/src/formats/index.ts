@@ -2,3 +2,7 @@ export { readFile, type FileReading, type FormatName, type ReadFileOptions } fro
 export { dishFile, DISH_FILE_VERSION, type DishFile } from './dishFile';
 export { recipeJsonLd } from './jsonLd';
 export { linesCsv } from './linesCsv';
+export { pastedText, type PastedText } from './pastedText';
+export { newKey, readTechniqueMarkdown } from './readTechniqueMarkdown';
+export * from './techniqueFile';
+export { CARD_HEADINGS, SENSE_NAMES, techniqueMarkdown } from './techniqueMarkdown';

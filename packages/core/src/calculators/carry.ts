@@ -1,0 +1,85 @@
+import type { DishContent, IngredientLine, MethodStep, YieldStep } from '../dish';
+import { showAmount, type Amount } from '../quantity';
+
+/** An ingredient line a calculator hands over to a dish. */
+export interface CarriedLine {
+  readonly item: string;
+  readonly amount: Amount;
+  readonly preparation?: string;
+  readonly note: string;
+  /** Follows another carried line by mass, so that it stays right when the dish is scaled. */
+  readonly percentOf?: { readonly index: number; readonly percent: string };
+  readonly yields?: readonly YieldStep[];
+}
+
+/** A method step a calculator hands over to a dish. */
+export interface CarriedStep {
+  readonly text: string;
+  readonly minutes: number | null;
+  readonly hands: 'on' | 'off';
+  readonly celsius?: number | null;
+  readonly caution?: string;
+}
+
+/** What was carried from a card, on its way into a dish. */
+export interface Carried {
+  /** Name of the calculator, for the notice and the note of each line. */
+  readonly from: string;
+  readonly lines: readonly CarriedLine[];
+  readonly step: CarriedStep | null;
+  readonly techniqueId: string | null;
+}
+
+/**
+ * A dish with what was carried added: lines to a component, the step to the end of the method.
+ *
+ * @param componentId - where the lines go; the first component when it is not known
+ * @param newId - gives a fresh id for every line and step
+ */
+export function carryInto(dish: DishContent, carried: Carried, componentId: string | null, newId: () => string): DishContent {
+  const ids = carried.lines.map(newId);
+  const lines = carried.lines.map((line, index) => lineOf(line, ids[index]!, ids));
+  const target = dish.components.some(({ id }) => id === componentId) ? componentId : dish.components[0]?.id;
+  const step = carried.step;
+  const added: MethodStep[] = step
+    ? [
+        {
+          id: newId(),
+          text: step.text,
+          minutes: step.minutes,
+          techniqueIds: carried.techniqueId ? [carried.techniqueId] : [],
+          hands: step.hands,
+          ...(step.celsius === undefined ? {} : { celsius: step.celsius }),
+          ...(step.caution ? { caution: step.caution } : {}),
+        },
+      ]
+    : [];
+  return {
+    ...dish,
+    components:
+      target === undefined
+        ? [{ id: newId(), name: '', lines }]
+        : dish.components.map((component) =>
+            component.id === target ? { ...component, lines: [...component.lines, ...lines] } : component,
+          ),
+    method: [...dish.method, ...added],
+  };
+}
+
+function lineOf(line: CarriedLine, id: string, ids: readonly string[]): IngredientLine {
+  const base = line.percentOf ? ids[line.percentOf.index] : undefined;
+  return {
+    id,
+    written: `${showAmount(line.amount)} ${line.item}${line.preparation ? `, ${line.preparation}` : ''}`,
+    item: line.item,
+    amount: line.amount,
+    one: null,
+    size: '',
+    preparation: line.preparation ?? '',
+    note: line.note,
+    rule: line.percentOf && base ? { kind: 'percentOf', lineId: base, percent: line.percentOf.percent } : { kind: 'proportional' },
+    certainty: 'sure',
+    doubts: [],
+    ...(line.yields ? { yields: line.yields } : {}),
+  };
+}

@@ -1,0 +1,97 @@
+import { amount } from '../quantity';
+import { amountOf, figureOf, plain } from './figures';
+import { answer, choice, number, refuse, type Calculator } from './types';
+
+/** Percent of gelatine of 200 bloom over the liquid, by how firm it sets. @source our own table from common formulas, 0.6 to 2.2 percent */
+const FIRMNESS: Readonly<Record<string, { readonly name: string; readonly percent: number }>> = {
+  trembling: { name: 'just holds, in the glass', percent: 0.6 },
+  spoon: { name: 'set to the spoon', percent: 0.9 },
+  turned: { name: 'can be turned out', percent: 1.4 },
+  cut: { name: 'can be cut into cubes', percent: 2.2 },
+};
+
+/** Trade grades of leaves: bloom and grams of one. @source grades as commonly sold; check the packet */
+const GRADES: Readonly<Record<string, { readonly name: string; readonly bloom: number; readonly leaf: number }>> = {
+  bronze: { name: 'bronze leaves, 140 bloom', bloom: 140, leaf: 3.3 },
+  silver: { name: 'silver leaves, 160 bloom', bloom: 160, leaf: 2.5 },
+  gold: { name: 'gold leaves, 200 bloom', bloom: 200, leaf: 2 },
+  platinum: { name: 'platinum leaves, 240 bloom', bloom: 240, leaf: 1.7 },
+  powder: { name: 'powder, by its bloom', bloom: 0, leaf: 0 },
+};
+
+/** Gelatine by its strength and the firmness wanted. */
+export const gel: Calculator = {
+  name: 'Gelatine',
+  asks: 'How much gelatine of this strength sets this much liquid this firm?',
+  inputs: () => [
+    number('liquid', 'Liquid to set', 'ml', [10, 50_000, 500], 'all of it, cream and puree too'),
+    choice('firmness', 'Firmness', Object.fromEntries(Object.entries(FIRMNESS).map(([key, { name }]) => [key, name])), 'turned'),
+    choice('grade', 'Gelatine', Object.fromEntries(Object.entries(GRADES).map(([key, { name }]) => [key, name])), 'gold'),
+    number('bloom', 'Bloom of the powder', '', [50, 300], 'on the packet; for powder only'),
+    number('alcohol', 'Alcohol in the liquid', '%', [0, 60, 0]),
+  ],
+  compute: (given) => {
+    const [firmness, grade] = [FIRMNESS[given.choice('firmness')], GRADES[given.choice('grade')]];
+    if (!firmness || !grade) return refuse('grade', 'There is no such grade or firmness.', 'Choose one of the list.');
+    const typed = given.optional('bloom');
+    if (grade.bloom === 0 && typed === null)
+      return refuse('bloom', 'The bloom of the powder is missing.', 'Type the bloom from the packet, often 220 to 240.');
+    const bloom = grade.bloom || typed!;
+    const [liquid, alcohol] = [given.number('liquid'), given.number('alcohol')];
+    if (alcohol > 40) return refuse('alcohol', 'Above 40 percent of alcohol gelatine does not set.', 'Dilute it, or set another liquid.');
+    const standard = (liquid * firmness.percent) / 100;
+    const strength = Math.sqrt(200 / bloom);
+    const grams = figureOf({
+      label: 'Gelatine',
+      unit: 'g',
+      parts: [
+        { from: `${firmness.name}, at 200 bloom`, how: `${plain(liquid)} ml × ${firmness.percent} %`, value: standard },
+        { from: `For ${bloom} bloom`, how: `× √(200 ÷ ${bloom}) − 1`, value: standard * (strength - 1) },
+        ...(alcohol > 10
+          ? [
+              {
+                from: 'For the alcohol',
+                how: `${plain(alcohol)} % alcohol, as much more in percent`,
+                value: (standard * strength * alcohol) / 100,
+              },
+            ]
+          : []),
+      ],
+      estimate: true,
+      notes: ['Set a spoonful on a cold plate and look, before all of it is poured'],
+    });
+    const exactGrams = standard * strength * (1 + (alcohol > 10 ? alcohol / 100 : 0));
+    const leaves = grade.leaf
+      ? figureOf({
+          label: 'Leaves',
+          unit: null,
+          places: 1,
+          parts: [{ from: grade.name, how: `${plain(exactGrams)} g ÷ ${grade.leaf} g a leaf`, value: exactGrams / grade.leaf }],
+          estimate: true,
+          notes: ['Weigh them: leaves of one grade differ between makers'],
+        })
+      : null;
+    return answer({
+      figures: [grams, ...(leaves ? [leaves] : [])],
+      limits: [
+        'Kiwi, papaya, fig, ginger and other raw fruit with protein-cutting enzymes keep it from setting: heat the fruit first.',
+        'Much acid or salt softens it; boiling weakens it; it firms for a day in the cold.',
+        'From animals: not for vegetarians, and some guests ask which animal.',
+      ],
+      sources: [
+        'Firmness grows about with bloom times the square of the concentration, so the amount goes by the square root of the bloom',
+        'Firmness in percent: our own table',
+      ],
+      cautions: ['Set and kept cold; what is unset stands in the danger zone: chill at once.'],
+      rules: ['cold-holding', 'chilled-life'],
+      lines: [
+        { item: 'liquid to set', amount: amount(liquid, 'ml'), note: 'all of it' },
+        {
+          item: `gelatine, ${bloom} bloom`,
+          amount: amountOf(grams),
+          note: `${firmness.name}${leaves ? `, about ${leaves.shown} leaves` : ''}`,
+        },
+      ],
+    });
+  },
+};

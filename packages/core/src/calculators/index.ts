@@ -1,0 +1,73 @@
+import { gel } from './gel';
+import type { CalculatorKey } from './keys';
+import { pieces, spine } from './knife';
+import { cooling, resting } from './meat';
+import { brine, cure, syrup } from './salt';
+import { puree, reduction, thickening } from './sauces';
+import type { Calculation, Calculator, CalculatorContext } from './types';
+
+export { carryInto, type Carried, type CarriedLine, type CarriedStep } from './carry';
+export { CALCULATOR_KEYS, type CalculatorKey } from './keys';
+export type { Answer, Calculation, Calculator, CalculatorContext, CalculatorInput, Refusal } from './types';
+
+export const CALCULATORS: Readonly<Record<CalculatorKey, Calculator>> = {
+  spine,
+  pieces,
+  brine,
+  cure,
+  syrup,
+  reduction,
+  gel,
+  puree,
+  thickening,
+  resting,
+  cooling,
+};
+
+/** What is typed or chosen, by the key of its input; empty text for nothing. */
+export type CalculatorValues = Readonly<Record<string, string>>;
+
+/** The values a calculator starts with. */
+export function initialValues(key: CalculatorKey, context: CalculatorContext): CalculatorValues {
+  return Object.fromEntries(
+    CALCULATORS[key].inputs(context).map((input) => [input.key, input.initial === undefined ? '' : String(input.initial)]),
+  );
+}
+
+/**
+ * Answers what a card computes, from what was typed.
+ *
+ * @returns the answer, or which field is wrong and what to do about it; it never throws for anything typed
+ * @example calculate('brine', { way: 'water', water: '2000', percent: '5', food: '0', sugar: '0' }, context)
+ */
+export function calculate(key: CalculatorKey, values: CalculatorValues, context: CalculatorContext): Calculation {
+  const calculator = CALCULATORS[key];
+  const numbers = new Map<string, number | null>();
+  const choices = new Map<string, string>();
+  for (const input of calculator.inputs(context)) {
+    const text = (values[input.key] ?? '').trim().replace(',', '.');
+    if (input.kind === 'choice') {
+      choices.set(input.key, input.options.some(({ value }) => value === text) ? text : input.initial);
+      continue;
+    }
+    if (!text && input.initial === undefined) {
+      numbers.set(input.key, null);
+      continue;
+    }
+    const refused = (problem: string, remedy: string): Calculation => ({ kind: 'refused', field: input.key, problem, remedy });
+    const span = `${input.min} to ${input.max}${input.unit ? ` ${input.unit}` : ''}`;
+    if (!text) return refused(`${input.label}: this is missing.`, `Give ${span}.`);
+    const value = /^[+-]?\d*\.?\d+$/.test(text) ? Number(text) : NaN;
+    if (!Number.isFinite(value)) return refused(`${input.label}: "${text.slice(0, 30)}" is not a number.`, `Give ${span}.`);
+    if (value < input.min || value > input.max) return refused(`${input.label}: ${text} is outside what this can answer.`, `Give ${span}.`);
+    numbers.set(input.key, value);
+  }
+  return calculator.compute(
+    {
+      number: (name) => numbers.get(name) ?? 0,
+      optional: (name) => numbers.get(name) ?? null,
+      choice: (name) => choices.get(name) ?? '',
+    },
+    context,
+  );
+}

@@ -1,0 +1,15 @@
+/** What a card can compute. */
+export const CALCULATOR_KEYS = [
+  'spine',
+  'pieces',
+  'brine',
+  'cure',
+  'syrup',
+  'reduction',
+  'gel',
+  'puree',
+  'thickening',
+  'resting',
+  'cooling',
+] as const;
+export type CalculatorKey = (typeof CALCULATOR_KEYS)[number];

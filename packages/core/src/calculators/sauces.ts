@@ -1,0 +1,268 @@
+import { exactText, exact } from '../exact';
+import type { Figure } from '../figure';
+import { amount } from '../quantity';
+import { amountOf, figureOf, plain } from './figures';
+import { answer, choice, number, refuse, type Calculator } from './types';
+
+/**
+ * Grams of water a pan loses a minute for each square centimetre of surface, by how it boils. From the latent heat of
+ * water, 2257 J/g, with 1.3 kW going into 450 cm² for a brisk boil; the others in proportion as commonly seen.
+ */
+const LOSS: Readonly<Record<string, number>> = { simmer: 0.025, boil: 0.075, hard: 0.1 };
+
+/** Volume, salt and time of a reduction. */
+export const reduction: Calculator = {
+  name: 'Reduction',
+  asks: 'When is it reduced far enough, how salty will it be, how long to go?',
+  inputs: () => [
+    number('start', 'Volume at the start', 'ml', [10, 100_000, 800]),
+    number('now', 'Volume now', 'ml', [10, 100_000, 800]),
+    number('fraction', 'Reduce to', '%', [3, 99, 30], 'of the volume at the start'),
+    number('salt', 'Salt at the start', '%', [0, 10, 0.5]),
+    number('minutes', 'Minutes since the start', 'min', [0, 600], 'with the volume now, this gives the time from your own pan'),
+    number('pan', 'Pan, across', 'cm', [8, 80, 24]),
+    choice('boil', 'It', { simmer: 'simmers', boil: 'boils briskly', hard: 'boils hard' }, 'boil'),
+  ],
+  compute: (given) => {
+    const [start, now, percent, salt] = [given.number('start'), given.number('now'), given.number('fraction'), given.number('salt')];
+    if (now > start) return refuse('now', 'There is more in the pan than at the start.', 'Give the larger volume as the start.');
+    const end = (start * percent) / 100;
+    const target = figureOf({
+      label: 'Stop at',
+      unit: 'ml',
+      parts: [{ from: 'Of the start', how: `${plain(start)} ml × ${plain(percent)} %`, value: end }],
+      notes: ['Mark the depth with the handle of a wooden spoon at the start'],
+    });
+    const salty = figureOf({
+      label: 'Salt when reduced',
+      unit: null,
+      suffix: ' %',
+      places: 2,
+      parts: [{ from: 'The same salt in less', how: `${plain(salt)} % ÷ ${plain(percent)} %`, value: (salt * 100) / percent }],
+      notes:
+        salt * 100 > 1.5 * percent
+          ? ['Above 1.5 percent it is too salty for most: season after reducing']
+          : ['Around 1 percent tastes seasoned'],
+    });
+    const minutes = given.optional('minutes');
+    const time = timeLeft({ start, now, end, minutes, pan: given.number('pan'), boil: given.choice('boil') });
+    return answer({
+      figures: [target, salty, ...(time ? [time] : [])],
+      limits: [
+        'Stocks thicken as they reduce and then lose water more slowly; the last minutes need an eye.',
+        ...(now <= end ? ['It is already reduced this far.'] : []),
+      ],
+      sources: [
+        'Salt stays, water goes: percent rises as volume falls',
+        minutes ? 'Rate measured in your own pan' : 'Rate from the latent heat of water, 2257 J/g, for a common burner: an estimate',
+      ],
+      cautions: ['A reduction that is left alone burns; sugar and cream boil over.'],
+      lines: [
+        {
+          item: 'stock or wine to reduce',
+          amount: amount(start, 'ml'),
+          preparation: `reduced to ${target.shown}`,
+          note: `${plain(percent)} % of the volume stays`,
+        },
+      ],
+      step: {
+        text: `Reduce ${plain(start)} ml to ${target.shown}, then season.`,
+        minutes: time ? Math.max(1, Math.round(exact(time.exact).valueOf())) : null,
+        hands: 'off',
+      },
+    });
+  },
+};
+
+interface Boiling {
+  readonly start: number;
+  readonly now: number;
+  readonly end: number;
+  readonly minutes: number | null;
+  readonly pan: number;
+  readonly boil: string;
+}
+
+function timeLeft({ start, now, end, minutes, pan, boil }: Boiling): Figure | null {
+  if (now <= end) return null;
+  if (minutes && now < start) {
+    const rate = (start - now) / minutes;
+    return figureOf({
+      label: 'Time to go',
+      unit: null,
+      suffix: ' min',
+      places: 0,
+      parts: [
+        {
+          from: 'At the rate measured',
+          how: `(${plain(now)} − ${plain(end)}) ml ÷ (${plain(start - now)} ml in ${plain(minutes)} min)`,
+          value: (now - end) / rate,
+        },
+      ],
+      notes: ['If the heat stays as it is'],
+    });
+  }
+  const surface = (Math.PI * pan * pan) / 4;
+  const loss = surface * (LOSS[boil] ?? LOSS.boil!);
+  return figureOf({
+    label: 'Time to go',
+    unit: null,
+    suffix: ' min',
+    places: 0,
+    parts: [
+      {
+        from: 'By the surface of the pan',
+        how: `(${plain(now)} − ${plain(end)}) ml ÷ (${plain(surface, 0)} cm² × ${LOSS[boil] ?? LOSS.boil} g a minute)`,
+        value: (now - end) / loss,
+      },
+    ],
+    estimate: true,
+    notes: ['Give the minutes and the volume now for a time from your own pan'],
+  });
+}
+
+/** Grams of starch for a litre, by body; flour is cooked with as much fat. @source ratios as taught in sauce work, rounded */
+const STARCH: Readonly<
+  Record<string, { readonly name: string; readonly perLitre: readonly [number, number, number]; readonly limit: string }>
+> = {
+  flour: {
+    name: 'wheat flour, as a roux',
+    perLitre: [40, 60, 90],
+    limit: 'Cook a flour sauce twenty minutes or it tastes raw. Contains gluten.',
+  },
+  cornflour: { name: 'cornflour', perLitre: [20, 30, 45], limit: 'Slake cold, boil one minute; long boiling and acid thin it.' },
+  'potato-starch': { name: 'potato starch', perLitre: [16, 24, 36], limit: 'Do not boil on: it thins and turns stringy.' },
+  arrowroot: { name: 'arrowroot', perLitre: [20, 30, 45], limit: 'Clear and fine; slimy with milk, thins when held hot.' },
+  tapioca: { name: 'tapioca starch', perLitre: [22, 33, 50], limit: 'Clear, stands freezing; stringy when overcooked.' },
+  'rice-flour': { name: 'rice flour', perLitre: [45, 65, 95], limit: 'No gluten; cook ten minutes; a little grainy.' },
+};
+const BODY: Readonly<Record<string, string>> = { light: 'runs off the spoon', coating: 'coats the spoon', thick: 'holds a line' };
+
+/** Starch for a sauce by its kind and the body wanted. */
+export const thickening: Calculator = {
+  name: 'Thickening with starch',
+  asks: 'How much of this starch gives this body?',
+  inputs: () => [
+    number('liquid', 'Liquid', 'ml', [10, 100_000, 500]),
+    choice('starch', 'Starch', Object.fromEntries(Object.entries(STARCH).map(([key, { name }]) => [key, name])), 'cornflour'),
+    choice('body', 'Body', BODY, 'coating'),
+    choice('acid', 'It is', { no: 'not sour', yes: 'sour: wine, tomato, citrus' }, 'no'),
+  ],
+  compute: (given) => {
+    const starch = STARCH[given.choice('starch')];
+    const body = Object.keys(BODY).indexOf(given.choice('body'));
+    if (!starch || body < 0) return refuse('starch', 'There is no such starch or body.', 'Choose one of the list.');
+    const liquid = given.number('liquid');
+    const rate = starch.perLitre[body as 0 | 1 | 2];
+    const sour = given.choice('acid') === 'yes';
+    const base = (liquid * rate) / 1000;
+    const grams = figureOf({
+      label: starch.name,
+      unit: 'g',
+      parts: [
+        { from: BODY[given.choice('body')]!, how: `${plain(liquid)} ml × ${rate} g a litre`, value: base },
+        ...(sour ? [{ from: 'For the acid', how: 'a tenth more', value: base / 10 }] : []),
+      ],
+      estimate: true,
+      notes: ['Hold a fifth back, look at the spoon after a minute, then correct'],
+    });
+    const roux = given.choice('starch') === 'flour';
+    const fat = figureOf({ ...FAT, parts: [{ from: 'With the flour', how: 'as much as flour', value: base * (sour ? 1.1 : 1) }] });
+    return answer({
+      figures: roux ? [grams, fat] : [grams],
+      limits: [starch.limit, 'Milk, egg and reduction thicken too: less starch where they are.'],
+      sources: ['Ratios by the litre as commonly taught in sauce work, rounded; our own tenth for acid'],
+      cautions: ['A thick sauce spits: stir to the bottom, stand back. Starch sauces cool slowly: shallow and in ice.'],
+      rules: ['hot-holding', 'cooling-first', 'cooling-total'],
+      lines: [
+        { item: 'liquid to thicken', amount: amount(liquid, 'ml'), note: 'for the sauce' },
+        { item: roux ? 'wheat flour' : starch.name, amount: amountOf(grams), note: `${rate} g a litre, ${BODY[given.choice('body')]}` },
+        ...(roux ? [{ item: 'butter', amount: amountOf(fat), note: 'for the roux' }] : []),
+      ],
+    });
+  },
+};
+const FAT = { label: 'butter or oil', unit: 'g', estimate: true } as const;
+
+/** Percent of liquid and of fat, over the cooked vegetable, by the thickness wanted. Our own, from common formulas. */
+const PUREE_THICKNESS: Readonly<Record<string, { readonly name: string; readonly liquid: number }>> = {
+  peak: { name: 'holds a peak', liquid: 10 },
+  swipe: { name: 'holds a spoon’s trail', liquid: 25 },
+  pour: { name: 'pours slowly', liquid: 50 },
+};
+const PUREE_KIND: Readonly<Record<string, { readonly name: string; readonly drinks: number }>> = {
+  starchy: { name: 'starchy: parsnip, peas, pulses', drinks: 15 },
+  middling: { name: 'in between: carrot, broccoli', drinks: 0 },
+  watery: { name: 'watery: courgette, pepper, spinach', drinks: -8 },
+};
+
+/** Liquid and fat of a vegetable puree. */
+export const puree: Calculator = {
+  name: 'Liquid and fat in a puree',
+  asks: 'How much liquid and fat for this thickness?',
+  inputs: () => [
+    number('vegetable', 'Cooked, drained vegetable', 'g', [10, 50_000, 600]),
+    choice('kind', 'It is', Object.fromEntries(Object.entries(PUREE_KIND).map(([key, { name }]) => [key, name])), 'middling'),
+    choice('thickness', 'It should', Object.fromEntries(Object.entries(PUREE_THICKNESS).map(([key, { name }]) => [key, name])), 'swipe'),
+    number('fat', 'Fat', '%', [0, 60, 8], 'of the cooked vegetable; 5 light, 15 rich'),
+  ],
+  compute: (given) => {
+    const [vegetable, fatPercent] = [given.number('vegetable'), given.number('fat')];
+    const kind = PUREE_KIND[given.choice('kind')];
+    const thickness = PUREE_THICKNESS[given.choice('thickness')];
+    if (!kind || !thickness) return refuse('kind', 'There is no such kind or thickness.', 'Choose one of the list.');
+    const percent = Math.max(0, thickness.liquid + kind.drinks);
+    const fat = figureOf({
+      label: 'Fat',
+      unit: 'g',
+      parts: [{ from: 'Vegetable', how: `${plain(vegetable)} g × ${plain(fatPercent)} %`, value: (vegetable * fatPercent) / 100 }],
+    });
+    const liquid = figureOf({
+      label: 'Liquid, hot',
+      unit: 'g',
+      parts: [
+        { from: thickness.name, how: `${plain(vegetable)} g × ${thickness.liquid} %`, value: (vegetable * thickness.liquid) / 100 },
+        { from: kind.name, how: `${kind.drinks} % of ${plain(vegetable)} g`, value: (vegetable * (percent - thickness.liquid)) / 100 },
+      ],
+      estimate: true,
+      notes: [`Begin with ${plain((vegetable * percent) / 150, 0)} g, two thirds; add the rest by eye`],
+    });
+    const total = figureOf({
+      label: 'Puree',
+      unit: 'g',
+      parts: [
+        { from: 'Vegetable', how: 'cooked, drained', value: vegetable },
+        { from: 'Liquid', how: `${percent} %`, value: (vegetable * percent) / 100 },
+        { from: 'Fat', how: `${plain(fatPercent)} %`, value: (vegetable * fatPercent) / 100 },
+      ],
+      estimate: true,
+      notes: ['Before passing; a fine sieve keeps back a tenth or so'],
+    });
+    return answer({
+      figures: [liquid, fat, total],
+      limits: ['Vegetables differ by season and by how well they were drained: the figure is where to begin, the spoon decides.'],
+      sources: ['Our own table, from common formulas; percent by mass of the cooked vegetable'],
+      cautions: ['Hot puree bursts out of a blender: fill it a third, vent the lid, cloth on top, start slowly.'],
+      rules: ['hot-holding', 'cooling-first', 'cooling-total'],
+      lines: [
+        { item: 'cooked vegetable', amount: amount(vegetable, 'g'), note: 'for the puree' },
+        {
+          item: 'cooking liquid or milk',
+          amount: amountOf(liquid),
+          note: thickness.name,
+          percentOf: { index: 0, percent: exactText(exact(percent)) },
+        },
+        ...(fatPercent > 0
+          ? [
+              {
+                item: 'butter',
+                amount: amountOf(fat),
+                note: `${plain(fatPercent)} % of the vegetable`,
+                percentOf: { index: 0, percent: exactText(exact(fatPercent)) },
+              },
+            ]
+          : []),
+      ].filter((line) => exact(line.amount.max).compare(0) > 0),
+    });
+  },
+};

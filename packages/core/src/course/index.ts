@@ -1,0 +1,2 @@
+export * from './coverage';
+export * from './nextTechniques';

@@ -1,0 +1,4 @@
+export * from './mat';
+export * from './pieces';
+export * from './shipped';
+export * from './types';

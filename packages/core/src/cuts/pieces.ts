@@ -1,0 +1,112 @@
+import type { Cut } from './types';
+
+/** A vegetable before it is cut, in millimetres: a cone cut short, such as a carrot; a ball; or a block. */
+export type Vegetable =
+  | { readonly shape: 'tapered'; readonly length: number; readonly thick: number; readonly thin: number }
+  | { readonly shape: 'ball'; readonly diameter: number }
+  | { readonly shape: 'block'; readonly length: number; readonly width: number; readonly height: number };
+
+/** One length of the vegetable with the pieces its cross-section gives. */
+export interface CutLength {
+  /** Millimetres from the thick end to where this length begins. */
+  readonly from: number;
+  /** Diameter that all of this length has at least; of a block, its width. */
+  readonly across: number;
+  readonly columns: readonly number[];
+  readonly pieces: number;
+}
+
+export interface CutResult {
+  readonly lengths: readonly CutLength[];
+  readonly pieces: number;
+  /** Cubic millimetres. */
+  readonly pieceVolume: number;
+  readonly vegetableVolume: number;
+  /** Share of the vegetable that is in true pieces, 0 to 1. */
+  readonly used: number;
+}
+
+/**
+ * How many true pieces of a cut a vegetable gives, and how much of it is left as trim.
+ *
+ * The vegetable is cut into lengths of the cut; each length is worked to the diameter it has at its thinner end, and
+ * its cross-section is filled with whole cells of the cut's thickness by width, in straight planks.
+ *
+ * @source plane geometry: chords of the circle at the edges of each plank
+ * @throws RangeError when a measure is not above 0
+ */
+export function cutPieces(vegetable: Vegetable, cut: Pick<Cut, 'length' | 'width' | 'thickness'>): CutResult {
+  const measures = [...Object.values(vegetable), cut.length, cut.width, cut.thickness].filter((value) => typeof value === 'number');
+  if (measures.some((value) => !(value > 0))) throw new RangeError('Every measure has to be above 0');
+  const volume = volumeOf(vegetable);
+  const lengths: CutLength[] = [];
+  const whole = longest(vegetable);
+  for (let from = slack(vegetable, cut.length); from + cut.length <= whole + 1e-9; from += cut.length) {
+    const columns =
+      vegetable.shape === 'block'
+        ? blockColumns(vegetable, cut)
+        : roundColumns(Math.min(diameterAt(vegetable, from), diameterAt(vegetable, from + cut.length)), cut);
+    const pieces = columns.reduce((total, count) => total + count, 0);
+    const across =
+      vegetable.shape === 'block' ? vegetable.width : Math.min(diameterAt(vegetable, from), diameterAt(vegetable, from + cut.length));
+    lengths.push({ from, across, columns, pieces });
+  }
+  const pieces = lengths.reduce((total, each) => total + each.pieces, 0);
+  const pieceVolume = cut.length * cut.width * cut.thickness;
+  return { lengths, pieces, pieceVolume, vegetableVolume: volume, used: Math.min(1, (pieces * pieceVolume) / volume) };
+}
+
+const longest = (vegetable: Vegetable) => (vegetable.shape === 'ball' ? vegetable.diameter : vegetable.length);
+
+/** A ball gives its lengths from the middle outwards: what does not fill a length is left at both ends. */
+function slack(vegetable: Vegetable, length: number): number {
+  if (vegetable.shape !== 'ball') return 0;
+  return (vegetable.diameter - Math.floor(vegetable.diameter / length) * length) / 2;
+}
+
+function diameterAt(vegetable: Exclude<Vegetable, { shape: 'block' }>, from: number): number {
+  if (vegetable.shape === 'tapered') return vegetable.thick + ((vegetable.thin - vegetable.thick) * from) / vegetable.length;
+  const radius = vegetable.diameter / 2;
+  return 2 * Math.sqrt(Math.max(0, radius * radius - (from - radius) * (from - radius)));
+}
+
+/** Whole cells in each plank of a circle, for the better of two ways: a cut through the middle, or a plank over it. */
+function roundColumns(diameter: number, { thickness, width }: Pick<Cut, 'thickness' | 'width'>): readonly number[] {
+  const radius = diameter / 2;
+  const ways = [0, thickness / 2].map((offset) => {
+    const columns: number[] = [];
+    for (let right = offset + thickness; right <= radius + 1e-9; right += thickness) columns.push(cells(radius, right, width));
+    const mirrored = [...columns].reverse().concat(offset === 0 ? columns : [cells(radius, thickness / 2, width), ...columns]);
+    return mirrored.filter((count) => count > 0);
+  });
+  const total = (columns: readonly number[]) => columns.reduce((sum, count) => sum + count, 0);
+  return total(ways[0]!) >= total(ways[1]!) ? ways[0]! : ways[1]!;
+}
+
+/** Cells along the chord at `x` from the middle of a circle. */
+function cells(radius: number, x: number, width: number): number {
+  const half = radius * radius - x * x;
+  return half <= 0 ? 0 : Math.floor((2 * Math.sqrt(half)) / width + 1e-9);
+}
+
+function blockColumns(
+  block: Extract<Vegetable, { shape: 'block' }>,
+  { thickness, width }: Pick<Cut, 'thickness' | 'width'>,
+): readonly number[] {
+  const rows = Math.floor(block.height / width + 1e-9);
+  return Array.from({ length: Math.floor(block.width / thickness + 1e-9) }, () => rows).filter((count) => count > 0);
+}
+
+/** Cubic millimetres. */
+function volumeOf(vegetable: Vegetable): number {
+  switch (vegetable.shape) {
+    case 'tapered': {
+      const [r, s] = [vegetable.thick / 2, vegetable.thin / 2];
+      return (Math.PI * vegetable.length * (r * r + r * s + s * s)) / 3;
+    }
+    case 'ball':
+      return (Math.PI * vegetable.diameter ** 3) / 6;
+    case 'block':
+      return vegetable.length * vegetable.width * vegetable.height;
+  }
+}

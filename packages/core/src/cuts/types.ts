@@ -1,0 +1,63 @@
+/** What a cut looks like: a stick and a cube have four sides, a slice is flat, a round is a slice of a round thing. */
+export const CUT_SHAPES = ['stick', 'cube', 'slice', 'round', 'shred'] as const;
+export type CutShape = (typeof CUT_SHAPES)[number];
+
+/** A named cut: nominal sizes in millimetres, and how far a piece may be off. */
+export interface Cut {
+  readonly key: string;
+  readonly name: string;
+  readonly shape: CutShape;
+  /** Longest side; of a round, its diameter. */
+  readonly length: number;
+  readonly width: number;
+  readonly thickness: number;
+  /** Millimetres that the width and the thickness may be off, either way. */
+  readonly tolerance: number;
+  /** Millimetres that the length may be off, either way. */
+  readonly lengthTolerance: number;
+}
+
+/** Named cuts of one tradition. */
+export interface CutSet {
+  readonly name: string;
+  /** Whose sizes these are, and where they come from. */
+  readonly about: string;
+  readonly cuts: readonly Cut[];
+}
+
+export const CUT_LIMITS = { sets: 30, cuts: 30, name: 80, about: 400, size: 200 } as const;
+
+/** What is wrong with a set, field by field; empty when nothing is. */
+export function checkCutSet(set: CutSet): readonly { field: string; problem: string; remedy: string }[] {
+  return set.cuts.flatMap((cut, index) => {
+    const found: { field: string; problem: string; remedy: string }[] = [];
+    const at = (field: string) => `cuts.${index}.${field}`;
+    if (cut.tolerance >= Math.min(cut.width, cut.thickness))
+      found.push({
+        field: at('tolerance'),
+        problem: `${cut.name}: a piece ${cut.tolerance} mm too thin would be nothing at all.`,
+        remedy: `Give less than ${Math.min(cut.width, cut.thickness)} mm.`,
+      });
+    if (cut.lengthTolerance >= cut.length)
+      found.push({
+        field: at('lengthTolerance'),
+        problem: `${cut.name}: the tolerance is as long as the cut.`,
+        remedy: `Give less than ${cut.length} mm.`,
+      });
+    if (cut.width > cut.length)
+      found.push({
+        field: at('width'),
+        problem: `${cut.name}: it is wider than it is long.`,
+        remedy: 'Give the longest side as its length.',
+      });
+    return found;
+  });
+}
+
+/** Sizes in words: `2 × 2 × 50 mm`, `3 mm cube`, `10 × 40 mm, 2 mm thick`. */
+export function showCut(cut: Cut): string {
+  const { length, width, thickness } = cut;
+  if (length === width && width === thickness) return `${length} mm cube`;
+  if (cut.shape === 'round') return `${thickness} mm thick, ${length} mm across`;
+  return `${thickness} × ${width} × ${length} mm`;
+}

@@ -1,0 +1,3 @@
+export * from './dishRules';
+export * from './specs';
+export * from './verdict';

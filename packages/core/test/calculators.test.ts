@@ -1,0 +1,188 @@
+import { describe, expect, it } from 'vitest';
+import {
+  calculate,
+  CALCULATORS,
+  carryInto,
+  exact,
+  initialValues,
+  scaleDish,
+  sum,
+  type Answer,
+  type CalculatorContext,
+  type CalculatorKey,
+} from '../src';
+import { dishFrom } from './helpers';
+
+const NONE: CalculatorContext = { practices: {}, rules: {}, cutSet: null };
+
+function ask(key: CalculatorKey, values: Record<string, string> = {}, context = NONE): Answer {
+  const result = calculate(key, { ...initialValues(key, context), ...values }, context);
+  if (result.kind === 'refused') throw new Error(`${result.field}: ${result.problem}`);
+  return result;
+}
+const shown = (result: Answer) => Object.fromEntries(result.figures.map((figure) => [figure.label, figure.shown]));
+const refused = (key: CalculatorKey, values: Record<string, string>, context = NONE) => {
+  const result = calculate(key, { ...initialValues(key, context), ...values }, context);
+  return result.kind === 'refused' ? result.field : null;
+};
+let next = 0;
+const newId = () => `c${(next += 1)}`;
+
+describe('every calculator', () => {
+  const keys = Object.keys(CALCULATORS) as CalculatorKey[];
+  it.each(keys)('%s answers from its starting values, with working, source, limits', (key) => {
+    const result = ask(key);
+    expect(result.figures.length).toBeGreaterThan(0);
+    expect(result.limits.length * result.sources.length * result.cautions.length).toBeGreaterThan(0);
+    for (const figure of result.figures) {
+      expect(figure.parts.length).toBeGreaterThan(0);
+      expect(sum(figure.parts.map((part) => exact(part.value))).equals(exact(figure.exact))).toBe(true);
+    }
+  });
+
+  it.each(keys)('%s names the field and the remedy for anything typed wrong', (key) => {
+    const input = CALCULATORS[key].inputs(NONE).find((each) => each.kind === 'number' && each.initial !== undefined)!;
+    for (const bad of ['', 'abc', '-99999', '1e9', '9'.repeat(40), '=1+1', '<b>']) {
+      const result = calculate(key, { ...initialValues(key, NONE), [input.key]: bad }, NONE);
+      expect(result).toMatchObject({ kind: 'refused', field: input.key, remedy: expect.stringContaining('Give ') as string });
+    }
+  });
+
+  it.each(keys)('%s can be carried into a dish that still scales, once the practice it goes by is chosen', (key) => {
+    const { lines, step } = ask(key, {}, { ...NONE, practices: { 'edge-angle': '20', resting: 'by-cut' } });
+    expect(lines.length + (step ? 1 : 0)).toBeGreaterThan(0);
+    const dish = dishFrom('200 g barley\n\nMethod\n\n1. Boil the barley.');
+    const carried = carryInto(dish, { from: CALCULATORS[key].name, lines, step, techniqueId: 't1' }, null, newId);
+    expect(carried.components[0]!.lines).toHaveLength(1 + lines.length);
+    expect(carried.method).toHaveLength(dish.method.length + (step ? 1 : 0));
+    expect(scaleDish(carried, exact(3)).components[0]!.rows.every((row) => row.figure !== null)).toBe(true);
+  });
+});
+
+describe('the spine over the stone', () => {
+  it('is the width of the blade by the sine of the angle, less half the spine', () => {
+    // 45 mm × sin 20° = 15.39 mm; 1 mm × cos 20° = 0.94 mm
+    expect(shown(ask('spine', { angle: '20' }))).toEqual({
+      'Underside of the spine over the stone': '14.5 mm',
+      'Middle of the spine over the stone': '15.4 mm',
+    });
+  });
+  it('shows every practice when nobody has chosen, and follows the one in force', () => {
+    expect(ask('spine').figures).toHaveLength(3);
+    expect(ask('spine').practice).toContain('Nobody has chosen');
+    const school = { ...NONE, practices: { 'edge-angle': '15' } };
+    expect(shown(ask('spine', {}, school))['Middle of the spine over the stone']).toBe('11.6 mm');
+    expect(refused('spine', { blade: '6', thickness: '7', angle: '20' })).toBe('thickness');
+  });
+});
+
+describe('brine, cure and syrup', () => {
+  it('take percent of the water, or of water and food', () => {
+    expect(shown(ask('brine', { water: '2000', percent: '5' }))).toEqual({ Salt: '100 g' });
+    expect(shown(ask('brine', { way: 'both', water: '2000', food: '800', percent: '2' }))).toEqual({ Salt: '56 g' });
+    expect(refused('brine', { way: 'both', food: '0' })).toBe('food');
+  });
+  it('carry salt that follows the water when the dish grows', () => {
+    const { lines, step } = ask('brine', { way: 'both', water: '2000', food: '800', percent: '2' });
+    const dish = carryInto(dishFrom('1 onion'), { from: 'Brine', lines, step, techniqueId: null }, null, newId);
+    const [, water, salt] = scaleDish(dish, exact(2)).components[0]!.rows;
+    expect([water!.figure!.shown, salt!.figure!.shown]).toEqual(['4 kg', '112 g']);
+    expect(dish.components[0]!.lines[2]!.rule).toMatchObject({ kind: 'percentOf', percent: '14/5' });
+  });
+  it('starts from the salt the school puts in boiling water', () => {
+    expect(initialValues('brine', { ...NONE, practices: { 'boiling-salt': 'light' } }).percent).toBe('1');
+  });
+  it('warns that a cure does not kill parasites, and brings the rule', () => {
+    const fish = ask('cure', { food: '900', salt: '3', sugar: '0' });
+    expect(shown(fish)).toEqual({ Salt: '27 g' });
+    expect(fish.cautions.join(' ')).toContain('parasites');
+    expect(fish.rules).toContain('raw-fish-freezing');
+    expect(ask('cure', { what: 'vegetable' }).rules).not.toContain('raw-fish-freezing');
+  });
+  it('makes a syrup and mends one that is too strong or too weak', () => {
+    expect(shown(ask('syrup', { total: '600', percent: '50' }))).toEqual({ Sugar: '300 g', Water: '300 g' });
+    expect(shown(ask('syrup', { percent: '50', reading: '60', inHand: '500' }))['Water to add']).toBe('100 g');
+    expect(shown(ask('syrup', { percent: '50', reading: '40', inHand: '500' }))['Sugar to add']).toBe('100 g');
+    expect(refused('syrup', { reading: '40' })).toBe('inHand');
+  });
+});
+
+describe('a reduction', () => {
+  it('tells where to stop, how salty it will be, and how long by the pan’s own rate', () => {
+    const by = shown(ask('reduction', { start: '800', now: '600', fraction: '30', salt: '0.5', minutes: '10' }));
+    // 20 ml a minute, 360 ml to go
+    expect(by).toEqual({ 'Stop at': '240 ml', 'Salt when reduced': '1.67 %', 'Time to go': '18 min' });
+  });
+  it('estimates from the pan where nothing was measured, and says so', () => {
+    const time = ask('reduction').figures.find(({ label }) => label === 'Time to go')!;
+    expect(time.estimate).toBe(true);
+    const wide = ask('reduction', { pan: '34' }).figures.find(({ label }) => label === 'Time to go')!;
+    expect(exact(wide.exact).compare(exact(time.exact))).toBeLessThan(0);
+    expect(refused('reduction', { start: '100', now: '200' })).toBe('now');
+  });
+});
+
+describe('gelatine', () => {
+  it('goes by the square root of the bloom', () => {
+    expect(shown(ask('gel'))).toEqual({ Gelatine: '7 g', Leaves: '3.5' });
+    expect(shown(ask('gel', { grade: 'powder', bloom: '50' })).Gelatine).toBe('14 g');
+    expect(refused('gel', { grade: 'powder' })).toBe('bloom');
+    expect(refused('gel', { alcohol: '45' })).toBe('alcohol');
+  });
+  it('sets firmer with more', () => {
+    const grams = ['trembling', 'spoon', 'turned', 'cut'].map((firmness) => exact(ask('gel', { firmness }).figures[0]!.exact).valueOf());
+    expect([...grams].sort((a, b) => a - b)).toEqual(grams);
+  });
+});
+
+describe('puree and thickening', () => {
+  it('gives a starchy vegetable more to drink than a watery one', () => {
+    expect(shown(ask('puree', { kind: 'starchy' }))['Liquid, hot']).toBe('240 g');
+    expect(shown(ask('puree', { kind: 'watery' }))['Liquid, hot']).toBe('102 g');
+    expect(shown(ask('puree', { kind: 'middling' }))).toMatchObject({ Fat: '48 g', Puree: '800 g' });
+  });
+  it('cooks flour with as much fat, and uses half the cornflour', () => {
+    expect(shown(ask('thickening', { starch: 'flour' }))).toEqual({ 'wheat flour, as a roux': '30 g', 'butter or oil': '30 g' });
+    expect(shown(ask('thickening'))).toEqual({ cornflour: '15 g' });
+    expect(shown(ask('thickening', { acid: 'yes' })).cornflour).toBe('16.5 g');
+  });
+});
+
+describe('resting', () => {
+  it('goes by the practice in force, and shows all while nobody has chosen', () => {
+    const by = (practice: string) => shown(ask('resting', {}, { ...NONE, practices: { resting: practice } }));
+    expect(by('share')).toEqual({ 'Rest at least': '10 min', 'Rest at most': '18 min' });
+    expect(by('by-cut')).toEqual({ Rest: '6 min' });
+    expect(by('peaked')['Core peaks at about']).toBe('59 °C');
+    expect(ask('resting').figures).toHaveLength(5);
+    expect(ask('resting').step).toBeNull();
+  });
+  it('says when the core is under the local rule', () => {
+    expect(ask('resting').cautions[0]).toContain('63 °C');
+    expect(ask('resting', { core: '64' }).cautions[0]).not.toContain('63 °C');
+    expect(ask('resting', { food: 'core-poultry', core: '64' }, { ...NONE, rules: { 'core-poultry': 70 } }).cautions[0]).toContain('70 °C');
+  });
+});
+
+describe('pieces of a vegetable', () => {
+  it('come with the trim, and with how many vegetables to buy', () => {
+    const by = shown(
+      ask('pieces', { shape: 'block', length: '100', thick: '10', thin: '10', cut: 'julienne', needed: '60', weight: '100' }),
+    );
+    expect(by).toMatchObject({ 'True pieces from one': '50', 'Needed for 60 pieces': '2', 'In true pieces': '100 %' });
+    expect(refused('pieces', { thick: '10', thin: '20' })).toBe('thin');
+    expect(refused('pieces', { cut: 'large-dice', length: '10' })).toBe('cut');
+  });
+});
+
+describe('the cooling check', () => {
+  it('meets, misses, or foretells', () => {
+    const good = ask('cooling', { t0: '60', m1: '90', t1: '20', m2: '200', t2: '4' });
+    expect(good.verdicts!.map(({ outcome }) => outcome)).toEqual(['met', 'met']);
+    const slow = ask('cooling', { t0: '80', m1: '60', t1: '70', m2: '300', t2: '40' });
+    expect(slow.verdicts!.map(({ outcome }) => outcome)).toEqual(['missed', 'open']);
+    expect(slow.verdicts![1]!.said).toContain('too long');
+    expect(refused('cooling', { m2: '20', t2: '30' })).toBe('m2');
+    expect(refused('cooling', { m2: '60' })).toBe('t2');
+  });
+});
