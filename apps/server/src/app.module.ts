@@ -8,6 +8,7 @@ import { AssessmentController } from './assessment/assessment.controller';
 import { AssessmentService } from './assessment/assessment.service';
 import { ClassesController } from './classes/classes.controller';
 import { ClassesService } from './classes/classes.service';
+import { CutsController } from './cuts/cuts.controller';
 import { DishesController } from './dishes/dishes.controller';
 import { DishImportService } from './dishes/dishImport.service';
 import { DishesService } from './dishes/dishes.service';
@@ -22,9 +23,15 @@ import { PeopleService } from './people/people.service';
 import { CALLBACK_POOL, DATABASE_NAME } from './platform/database/tokens';
 import { AccessGuard, Open, SlowDown } from './platform/identity';
 import { ProblemFilter } from './platform/problems';
+import { PracticesController } from './practices/practices.controller';
+import { CourseController } from './progress/course.controller';
 import { RubricsController } from './rubrics/rubrics.controller';
 import { RubricsService } from './rubrics/rubrics.service';
+import { RulesController } from './rules/rules.controller';
+import { CardPrinter } from './techniques/cardPrinter';
+import { TechniqueFilesService } from './techniques/techniqueFiles.service';
 import { TechniquesController } from './techniques/techniques.controller';
+import { TechniquesService } from './techniques/techniques.service';
 
 @Controller('api/health')
 class HealthController {
@@ -64,6 +71,10 @@ export class AppModule {
         HealthController,
         PeopleController,
         TechniquesController,
+        PracticesController,
+        RulesController,
+        CutsController,
+        CourseController,
         DishesController,
         IngredientsController,
         ClassesController,
@@ -80,6 +91,9 @@ export class AppModule {
         { provide: APP_FILTER, useClass: ProblemFilter },
         SlowDown,
         PeopleService,
+        TechniquesService,
+        TechniqueFilesService,
+        CardPrinter,
         DishesService,
         DishImportService,
         IngredientsService,

@@ -191,9 +191,17 @@ describe('a handout', () => {
   it('has its method in it, as text that is printed', async () => {
     const [leeks] = (await lead<Page<DishSummary>>('GET', '/api/dishes?search=leeks vinaigrette')).body.items;
     const { content } = (await lead<Dish>('GET', `/api/dishes/${leeks!.id}`)).body;
-    const document = JSON.stringify(handoutDocument(content, 6, 'Edition 1'));
+    const document = JSON.stringify(
+      handoutDocument(content, 6, 'Edition 1', {
+        techniques: new Map(
+          content.method.flatMap((step) => step.techniqueIds).map((id) => [id, { name: 'Blanch', cautions: ['Lift lids away from you.'] }]),
+        ),
+        rules: {},
+      }),
+    );
     expect(document).toContain('Trim the leeks');
     expect(document).toContain('90 g');
+    expect(document).toContain('Blanch: Lift lids away from you.');
     expect(printable(['1⅓ cups', { text: '⅔ tsp' }])).toEqual(['1 1/3 cups', { text: '2/3 tsp' }]);
     // A list inside a text's list is silently left out by the renderer.
     expect(document).not.toMatch(/"text":\[(?:[^[\]]*,)?\[/);

@@ -39,6 +39,7 @@ describe('a lesson', () => {
       techniques: [],
       rubricEditionId: null,
       substitutions: [],
+      practices: {},
     };
   });
   afterAll(() => school.close());

@@ -50,6 +50,8 @@ export interface MarkingStudent {
 export interface MarkingSheet {
   readonly lessonId: string;
   readonly title: string;
+  /** Practices that hold in this lesson, in words: nobody is marked down for following them. */
+  readonly teaches: readonly string[];
   readonly rubric: { readonly editionId: string; readonly content: RubricContent } | null;
   readonly dishes: readonly { readonly editionId: string; readonly title: string }[];
   readonly students: readonly MarkingStudent[];

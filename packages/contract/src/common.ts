@@ -1,4 +1,5 @@
 import Joi from 'joi';
+import type { Paper } from '@pelvo/core';
 
 export const ID_PATTERN = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/;
 
@@ -13,6 +14,14 @@ export const dateSchema = Joi.string()
       : helpers.error('string.pattern.name', { value, name: 'a day that exists' }),
   );
 export const timeSchema = Joi.string().pattern(/^(?:[01]\d|2[0-3]):[0-5]\d$/, 'a time like 09:30');
+
+export const paperField = Joi.string().uppercase().valid('A4', 'LETTER').default('A4');
+
+/** The paper of a printed thing. */
+export interface PaperQuery {
+  readonly paper: Paper;
+}
+export const paperSchema = Joi.object<PaperQuery>({ paper: paperField });
 
 /** A page of a list. Lists are bounded: `total` says how many there are in all. */
 export interface Page<T> {

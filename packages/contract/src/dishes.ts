@@ -11,9 +11,10 @@ import {
   type Allergen,
   type DishContent,
   type FormatName,
+  type Paper,
 } from '@pelvo/core';
 import { FieldError } from './problems';
-import { idSchema, keySchema } from './common';
+import { idSchema, keySchema, paperField } from './common';
 
 export interface DishSummary {
   readonly id: string;
@@ -217,9 +218,9 @@ export interface DishImport {
 
 export interface HandoutQuery {
   readonly portions: number;
-  readonly paper: 'A4' | 'LETTER';
+  readonly paper: Paper;
 }
 export const handoutQuerySchema = Joi.object<HandoutQuery>({
   portions: Joi.number().integer().min(1).max(1000).required(),
-  paper: Joi.string().uppercase().valid('A4', 'LETTER').default('A4'),
+  paper: paperField,
 });

@@ -2,19 +2,20 @@ import Joi from 'joi';
 import {
   isExactText,
   isRatio,
+  PURPOSES,
   type DishContent,
   type IngredientFact,
   type LineSubstitution,
   type MakingPlan,
   type Needs,
+  type PracticeChoices,
+  type Purpose,
   type StationReadiness,
   type Strand,
 } from '@pelvo/core';
 import { dateSchema, idSchema, keySchema, timeSchema } from './common';
+import { practiceChoicesSchema } from './practices';
 import { FieldError } from './problems';
-
-export const PURPOSES = ['introduce', 'practise', 'assess'] as const;
-export type Purpose = (typeof PURPOSES)[number];
 
 export interface LessonFields {
   readonly title: string;
@@ -36,6 +37,8 @@ export interface LessonFields {
   readonly rubricEditionId: string | null;
   /** What is cooked with something else, for one team, some, or all. */
   readonly substitutions: readonly LineSubstitution[];
+  /** Practices it teaches otherwise than the school. */
+  readonly practices: PracticeChoices;
 }
 
 const count = (min: number, max: number) => Joi.number().integer().min(min).max(max).required();
@@ -92,6 +95,7 @@ export const lessonSchema = Joi.object<LessonFields>({
     .max(50)
     .unique((a: LineSubstitution, b: LineSubstitution) => a.editionId === b.editionId && a.lineId === b.lineId)
     .default([]),
+  practices: practiceChoicesSchema.default({}),
 });
 
 export interface LessonSummary {

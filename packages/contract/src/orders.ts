@@ -1,4 +1,6 @@
 import Joi from 'joi';
+import type { Paper } from '@pelvo/core';
+import { paperField } from './common';
 import { LESSON_LIMITS } from './lessons';
 
 export interface OrderQuery {
@@ -8,9 +10,9 @@ export interface OrderQuery {
 export const orderQuerySchema = Joi.object<OrderQuery>({ students: Joi.number().integer().min(1).max(LESSON_LIMITS.students) });
 
 export interface PdfQuery extends OrderQuery {
-  readonly paper: 'A4' | 'LETTER';
+  readonly paper: Paper;
 }
 export const pdfQuerySchema = Joi.object<PdfQuery>({
   students: Joi.number().integer().min(1).max(LESSON_LIMITS.students),
-  paper: Joi.string().uppercase().valid('A4', 'LETTER').default('A4'),
+  paper: paperField,
 });

@@ -1,13 +1,15 @@
 import { randomUUID } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
 import { DataSource, In, IsNull, Not, type EntityManager, type FindOptionsWhere } from 'typeorm';
-import { classLevels, computeResult, type Marks, type MarkValue, type RubricContent } from '@pelvo/core';
+import { classLevels, computeResult, type Marks, type MarkValue, type MatterKey, type RubricContent } from '@pelvo/core';
 import type { ClassResults, DishResult, MarkEvent, MarkingSheet, MyResult } from '@pelvo/contract';
 import { Student } from '../classes/student.entity';
 import { conflict, invalid, notFound } from '../platform/problems';
 import { dishesInOrder, lessonFacts } from '../lessons/lessonFacts';
 import type { Lesson } from '../lessons/lesson.entity';
 import { loadLesson } from '../lessons/lessons.service';
+import { practicesInWords } from '../practices/choices';
+import { Technique } from '../techniques/technique.entity';
 import { Assessment } from './assessment.entity';
 import { MarkEventRow } from './markEvent.entity';
 
@@ -30,11 +32,23 @@ export class AssessmentService {
     return {
       lessonId,
       title: lesson.title,
+      teaches: await this.teaches(lesson),
       rubric: lesson.rubricEdition ? { editionId: lesson.rubricEdition.id, content: lesson.rubricEdition.content } : null,
       dishes: dishesInOrder(lesson).map(({ edition }) => ({ editionId: edition.id, title: edition.content.title })),
       students: students.map(({ id, name, needs }) => ({ id, name, needs, absent: absent.has(id) })),
       marks: assessments.map(({ id, studentId, dishEditionId }) => ({ studentId, dishEditionId, marks: marks.get(id)?.marks ?? {} })),
     };
+  }
+
+  /** The practices that hold in a lesson, of the matters its techniques touch: nobody is marked down for following them. */
+  private async teaches(lesson: Lesson): Promise<readonly string[]> {
+    const { manager } = this.database;
+    const inPassing = lesson.dishes.flatMap(({ edition }) => edition.content.method.flatMap((step) => step.techniqueIds));
+    const ids = new Set([...lesson.techniques.map(({ techniqueId }) => techniqueId), ...inPassing]);
+    if (ids.size === 0) return [];
+    const techniques = await manager.findBy(Technique, { id: In([...ids]) });
+    const matters = [...new Set([...techniques.flatMap(({ card }) => card.matters), ...(Object.keys(lesson.practices) as MatterKey[])])];
+    return practicesInWords(manager, matters, lesson.practices);
   }
 
   /** Stores touches; one that was sent before counts once. */

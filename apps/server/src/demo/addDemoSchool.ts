@@ -20,6 +20,7 @@ import { RubricEdition } from '../rubrics/rubricEdition.entity';
 import { addStarterMaterial } from '../starter/addStarterMaterial';
 import { Technique } from '../techniques/technique.entity';
 import { COHORT, EVENING_GROUP } from './demoClasses';
+import { addDemoChoices } from './demoChoices';
 import { DEMO_DISHES, VEGETABLE_STOCK } from './demoDishes';
 import { DEMO_FACTS } from './demoFacts';
 import { dayFromNow, DEMO_LESSONS, type LessonPlan } from './demoLessons';
@@ -61,6 +62,7 @@ export async function addDemoSchool(database: DataSource): Promise<void> {
       IngredientFactRow,
       DEMO_FACTS.map((fact) => ({ nameKey: plainName(fact.name), fact, version: 1, updatedAt: new Date() })),
     );
+    await addDemoChoices(manager, lead);
     const editions = await addDishes(manager, techniques, lead);
     const rubric = await manager.findOneByOrFail(RubricEdition, { number: 1 });
     for (const [index, plan] of DEMO_LESSONS.entries()) {
@@ -155,6 +157,7 @@ async function addLesson(manager: EntityManager, { plan, index, of, editions, te
     spareMakings: 1,
     studentCount: null,
     substitutions: [],
+    practices: plan.practices ?? {},
     rubricEditionId: plan.noRubric ? null : rubric.id,
     releasedAt: plan.marks === 'all' ? new Date() : null,
     version: 1,

@@ -1,4 +1,4 @@
-import type { Purpose } from '@pelvo/contract';
+import type { PracticeChoices, Purpose } from '@pelvo/core';
 
 export interface LessonPlan {
   readonly title: string;
@@ -12,6 +12,8 @@ export interface LessonPlan {
   readonly portions?: number;
   readonly marks?: 'all' | 'some';
   readonly noRubric?: true;
+  /** What it teaches otherwise than the school. */
+  readonly practices?: PracticeChoices;
 }
 
 /** The demo school's term, around today. */
@@ -21,7 +23,13 @@ export const DEMO_LESSONS: readonly LessonPlan[] = [
     day: -21,
     hours: ['09:00', '12:00'],
     dishes: ['Citrus and fennel salad with toasted seeds'],
-    techniques: { 'Grip, guide hand and board': 'introduce', Julienne: 'introduce', 'Citrus segments': 'introduce' },
+    techniques: {
+      'Grip, guide hand and board': 'introduce',
+      'Peel, top and tail': 'introduce',
+      'Sticks and planks': 'introduce',
+      Julienne: 'introduce',
+      'Citrus segments': 'introduce',
+    },
     marks: 'all',
   },
   {
@@ -29,7 +37,13 @@ export const DEMO_LESSONS: readonly LessonPlan[] = [
     day: -14,
     hours: ['09:00', '12:30'],
     dishes: ['Barley with mushrooms and herb oil'],
-    techniques: { Sweat: 'introduce', 'Slicing and dicing a bulb': 'introduce', 'Fine dice': 'practise' },
+    techniques: {
+      Sweat: 'introduce',
+      'Slicing and dicing a bulb': 'introduce',
+      'Fine dice': 'practise',
+      'Simmer and skim a stock': 'introduce',
+      'Season and taste': 'introduce',
+    },
     teamSize: 2,
     portions: 2,
     marks: 'all',
@@ -49,7 +63,12 @@ export const DEMO_LESSONS: readonly LessonPlan[] = [
     day: -7,
     hours: ['09:00', '12:00'],
     dishes: ['Leeks vinaigrette with hazelnut crumb'],
-    techniques: { 'Blanch and refresh': 'introduce', 'Emulsify a dressing': 'introduce', 'Plan and build the plate': 'practise' },
+    techniques: {
+      'Blanch and refresh': 'introduce',
+      'Boil in salted water': 'introduce',
+      'Emulsify a dressing': 'introduce',
+      'Plan and build the plate': 'practise',
+    },
     marks: 'some',
   },
   {
@@ -78,6 +97,7 @@ export const DEMO_LESSONS: readonly LessonPlan[] = [
     teamSize: 2,
     portions: 2,
     noRubric: true,
+    practices: { resting: 'peaked' },
   },
   {
     title: 'Two plates against the clock',

@@ -12,6 +12,7 @@ import {
   type DishQuery,
 } from '@pelvo/contract';
 import { invalid, notFound, ProblemException } from '../platform/problems';
+import { loadRules } from '../rules/rulesInForce';
 import { Technique } from '../techniques/technique.entity';
 import { Dish } from './dish.entity';
 import { DishEdition } from './dishEdition.entity';
@@ -118,7 +119,11 @@ export class DishesService {
   /** An edition scaled for one station, to hang up or hand out. */
   async handout(editionId: string, { portions, paper }: HandoutQuery): Promise<{ name: string; pdf: Buffer }> {
     const { content, number } = await this.edition(editionId);
-    const pdf = await renderPdf(handoutDocument(content, portions, `Edition ${number}`), paper);
+    const { manager } = this.database;
+    const ids = [...new Set(content.method.flatMap((step) => step.techniqueIds))];
+    const [techniques, rules] = await Promise.all([ids.length > 0 ? manager.findBy(Technique, { id: In(ids) }) : [], loadRules(manager)]);
+    const care = { techniques: new Map(techniques.map(({ id, card }) => [id, card])), rules };
+    const pdf = await renderPdf(handoutDocument(content, portions, `Edition ${number}`, care), paper);
     return { name: fileName('handout', content.title, `for ${portions}`), pdf };
   }
 

@@ -1,8 +1,30 @@
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
-import { exact, plateBuild, scaleDish, showFactor, temperatureWays, type DishContent, type MethodStep } from '@pelvo/core';
+import {
+  dishRuleNotices,
+  exact,
+  plateBuild,
+  scaleDish,
+  showFactor,
+  temperatureWays,
+  WHO_DECIDES,
+  type DishContent,
+  type LocalRules,
+  type MethodStep,
+} from '@pelvo/core';
 
-/** A dish scaled for one station, on one sheet: what to weigh, how to make it, what goes on the plate. */
-export function handoutDocument(dish: DishContent, portions: number, edition: string): TDocumentDefinitions {
+interface HandoutCare {
+  /** Cautions of each technique the steps name, by its id. */
+  readonly techniques: ReadonlyMap<string, { readonly name: string; readonly cautions: readonly string[] }>;
+  readonly rules: LocalRules;
+}
+
+/** A dish scaled for one station, on one sheet: what to weigh, how to make it, what goes on the plate, what to mind. */
+export function handoutDocument(dish: DishContent, portions: number, edition: string, care: HandoutCare): TDocumentDefinitions {
+  const named = [...new Set(dish.method.flatMap((step) => step.techniqueIds))].flatMap((id) => care.techniques.get(id) ?? []);
+  const cautions = [
+    ...named.flatMap(({ name, cautions: own }) => own.map((caution) => `${name}: ${caution}`)),
+    ...dishRuleNotices(dish, care.rules).map(({ where, said }) => `${where}: ${said}`),
+  ];
   const scaled = scaleDish(dish, exact(portions).div(dish.portions));
   const { shares } = plateBuild(dish);
   return {
@@ -58,6 +80,13 @@ export function handoutDocument(dish: DishContent, portions: number, edition: st
           },
         ],
       },
+      ...(cautions.length > 0
+        ? [
+            { text: 'Care', style: 'heading' },
+            { ul: cautions },
+            { text: WHO_DECIDES, italics: true, margin: [0, 3, 0, 0] } satisfies Content,
+          ]
+        : []),
     ],
   };
 }

@@ -1,5 +1,5 @@
 import { Column, Entity, JoinColumn, ManyToOne, OneToMany, PrimaryColumn, type Relation } from 'typeorm';
-import type { LineSubstitution } from '@pelvo/core';
+import type { LineSubstitution, PracticeChoices } from '@pelvo/core';
 import { CookeryClass } from '../classes/class.entity';
 import { RubricEdition } from '../rubrics/rubricEdition.entity';
 import { LessonDish } from './lessonDish.entity';
@@ -25,6 +25,7 @@ export class Lesson {
   @ManyToOne(() => RubricEdition) @JoinColumn({ name: 'rubric_edition_id' }) rubricEdition: Relation<RubricEdition> | null;
   @Column('datetime', { name: 'released_at', nullable: true }) releasedAt: Date | null;
   @Column('json') substitutions: LineSubstitution[];
+  @Column('json') practices: PracticeChoices;
   @Column('int') version: number;
   @OneToMany(() => LessonDish, (row) => row.lesson) dishes: Relation<LessonDish[]>;
   @OneToMany(() => LessonTechnique, (row) => row.lesson) techniques: Relation<LessonTechnique[]>;

@@ -1,5 +1,5 @@
 import { Column, Entity, JoinColumn, ManyToOne, PrimaryColumn, type Relation } from 'typeorm';
-import type { Purpose } from '@pelvo/contract';
+import type { Purpose } from '@pelvo/core';
 import { Technique } from '../techniques/technique.entity';
 import { Lesson } from './lesson.entity';
 

@@ -4,6 +4,7 @@ import { Between, DataSource, In, type EntityManager } from 'typeorm';
 import type { LessonDetail, LessonFields, LessonRange, LessonSummary, Role } from '@pelvo/contract';
 import { Assessment } from '../assessment/assessment.entity';
 import { CookeryClass } from '../classes/class.entity';
+import { CutSetRow } from '../cuts/cutSet.entity';
 import { newestEditions } from '../dishes/dishes.service';
 import { DishEdition } from '../dishes/dishEdition.entity';
 import { conflict, invalid, notFound, ProblemException } from '../platform/problems';
@@ -89,6 +90,7 @@ export class LessonsService {
       preparations: Object.fromEntries(preparations),
       facts: own,
       substitutions: lesson.substitutions,
+      practices: lesson.practices,
       techniques: techniquesOf(lesson),
       rubric:
         named && lesson.rubricEdition
@@ -183,6 +185,9 @@ async function checkReferences(manager: EntityManager, fields: LessonFields): Pr
   const techniques =
     fields.techniques.length === 0 ? 0 : await manager.countBy(Technique, { id: In(fields.techniques.map(({ id }) => id)) });
   if (techniques < fields.techniques.length) throw invalid('techniques', 'There is no such technique.', 'Choose the technique again.');
+  const cuts = fields.practices['named-cuts'];
+  if (cuts && !(await manager.existsBy(CutSetRow, { id: cuts })))
+    throw invalid('practices', 'There is no such set of cuts.', 'Choose one of the sets, or none.');
   if (fields.rubricEditionId && !(await manager.existsBy(RubricEdition, { id: fields.rubricEditionId }))) {
     throw invalid('rubricEditionId', 'There is no such rubric edition.', 'Choose the rubric again.');
   }

@@ -15,11 +15,25 @@ export const COOKING_CARDS: readonly WrittenCard[] = [
     criticalPoints: ['Heat so low that it only whispers.', 'Salt at the start: it draws the water that keeps the colour away.'],
     cues: ['hear: a whisper, never a crackle', 'see: glassy, no brown edge', 'smell: sweet, no longer sharp', 'taste: soft all through'],
     faults: {
-      browned: 'Brown edges | The heat was too high, or the lid was off | Lower the heat, add a spoon of water, cover',
+      browned:
+        'Brown edges | The heat was too high, or the lid was off | Lower the heat, add a spoon of water, cover | Pale brown still serves a brown sauce; black is thrown away',
       'raw-sweat':
-        'Crunch in the finished sauce | Taken on by the clock, not by taste | Taste before the next step; give it five more minutes',
+        'Crunch in the finished sauce | Taken on by the clock, not by taste | Taste before the next step; give it five more minutes | Ladle some liquid off, cook the vegetables on, join them again',
     },
     cautions: ['Steam under a lid burns: open it away from you.'],
+    after: ['Slicing and dicing a bulb'],
+    minutes: [20, 15],
+    aims: [
+      'Hears the whisper, keeps the lid on, tastes.',
+      'No colour, soft through, without being told when.',
+      'A base without a brown edge while another pan is watched.',
+    ],
+    looksWrong: [
+      'Water stands in the pan after five minutes | The vegetables give it off; it keeps the colour away and boils off by itself.',
+    ],
+    descriptors: {
+      'Softness without colour': 'tasted: brown edges or crunch | a little of either | soft, pale, sweet | soft, glassy, sweet throughout',
+    },
     words: ['sweat', 'soften'],
   },
   {
@@ -38,11 +52,26 @@ export const COOKING_CARDS: readonly WrittenCard[] = [
     cues: ['see: the green turns bright within a minute', 'feel: a knife tip meets slight resistance', 'taste: no rawness'],
     faults: {
       'dull-green': 'Grey-green | Too long in the water, or not chilled at once | Smaller batches, more water, ice ready beforehand',
-      waterlogged: 'Wet and tasteless | Left lying in the iced water | Lift out when cold and dry on a cloth',
+      waterlogged:
+        'Wet and tasteless | Left lying in the iced water | Lift out when cold and dry on a cloth | Dry on a cloth and toss in foaming butter until it stops hissing',
       'under-blanched':
-        'Raw crunch in the middle | The boil stopped when they went in | Fewer at a time; start to count when it boils again',
+        'Raw crunch in the middle | The boil stopped when they went in | Fewer at a time; start to count when it boils again | Back into boiling water for a minute, then ice',
     },
     cautions: ['Lower food into boiling water away from you, with a spoon.'],
+    after: ['Boil in salted water'],
+    minutes: [15, 8],
+    aims: [
+      'Ice stands ready, one handful at a time, tastes.',
+      'Bright and just tender in three batches.',
+      'Colour, bite and dryness hold to the plate half an hour later.',
+    ],
+    looksWrong: ['They taste slightly underdone out of the ice | They are finished later in butter or in the oven, and soften there.'],
+    descriptors: {
+      'Colour and bite': 'tasted: grey or raw | uneven, or wet | bright, tender with bite, dry | bright, all alike, seasoned through',
+    },
+    matters: ['boiling-salt'],
+    calculators: ['brine'],
+    drawings: ['bubbles'],
     words: ['blanch', 'refresh'],
   },
   {
@@ -66,9 +95,27 @@ export const COOKING_CARDS: readonly WrittenCard[] = [
     faults: {
       boiled: 'Ragged edges and white beads on the fish | The liquid boiled | Pull the pan half off the heat; poach by thermometer',
       'bland-poach': 'Tastes of nothing inside | The liquid was not seasoned | Taste the liquid before the food goes in',
-      'overcooked-poach': 'Dry, falls to threads | Left in while plates were dressed | Lift out a little early: it goes on cooking',
+      'overcooked-poach':
+        'Dry, falls to threads | Left in while plates were dressed | Lift out a little early: it goes on cooking | Flake it and dress it warm',
     },
     cautions: ['Core temperatures are for the local code and the responsible person to set; the thermometer proves them.'],
+    after: ['Simmer and skim a stock'],
+    minutes: [20, 12],
+    aims: [
+      'Holds 75 to 80 °C for five minutes, without food.',
+      'One piece, heat held by thermometer, lifted out in time.',
+      'Four portions alike, core by the rule, flakes moist.',
+    ],
+    looksWrong: [
+      'Nothing seems to happen in the pan | A tremble is all there should be: the thermometer shows that it cooks.',
+      'A little white shows at the edge | A trace is protein setting; beads all over mean it boiled.',
+    ],
+    descriptors: {
+      Doneness:
+        'measured: boiled to threads, or under the local rule | dry at the edge | milky, moist, core right | moist throughout, seasoned by its liquid',
+    },
+    matters: ['doneness', 'safe-cooking'],
+    drawings: ['bubbles'],
     words: ['poach'],
   },
   {
@@ -91,7 +138,8 @@ export const COOKING_CARDS: readonly WrittenCard[] = [
       'measure: core in the thickest part',
     ],
     faults: {
-      'flabby-skin': 'Pale thick skin with fat under it | The pan was hot at the start | Start cold, medium-low, pour the fat off',
+      'flabby-skin':
+        'Pale thick skin with fat under it | The pan was hot at the start | Start cold, medium-low, pour the fat off | Back skin down on a low heat, weighted, until it has melted',
       'grey-band': 'A wide grey band under the surface | Heat too high for too long | Lower heat, turn once the skin is done',
       bled: 'Juice floods the plate | Sliced without resting | Rest on a rack; slice last',
     },
@@ -100,6 +148,24 @@ export const COOKING_CARDS: readonly WrittenCard[] = [
       'Pour fat off with the pan held level and the handle dry.',
       'Core temperature: the local code and the responsible person decide.',
     ],
+    after: ['Season and taste', 'Judge doneness'],
+    minutes: [25, 18],
+    aims: [
+      'Starts cold and pours off fat three times.',
+      'Skin thin and brown, flesh turned once it lets go.',
+      'Even skin, no grey band, rested, core by the rule.',
+    ],
+    looksWrong: [
+      'Nothing sizzles for the first minutes | The pan started cold on purpose: fat must melt before the skin sets.',
+      'The pan fills with fat | That is what was under the skin: pour it off and keep it for roots.',
+    ],
+    descriptors: {
+      'Skin and core':
+        'seen: pale and thick, or core under the rule | patchy skin | thin brown skin, even inside | crisp to the slice, no grey band, no juice on the plate',
+    },
+    matters: ['turning', 'doneness', 'safe-cooking', 'resting'],
+    calculators: ['resting'],
+    drawings: ['lay-away'],
     words: ['render', 'sear', 'skin side'],
   },
   {
@@ -117,10 +183,22 @@ export const COOKING_CARDS: readonly WrittenCard[] = [
     cues: ['see: glossy, coats the spoon', 'feel: the whisk meets drag', 'taste: sharp first, round after'],
     faults: {
       split:
-        'Oil floats on top | Oil went in too fast or too cold | Start again with a spoon of mustard and whisk the split dressing in by drops',
+        'Oil floats on top | Oil went in too fast or too cold | Start again with a spoon of mustard and whisk the split dressing in by drops | As told: a fresh spoon of mustard takes the split dressing up',
       'flat-dressing': 'Dull, oily | Too little salt or acid | Salt first, taste on a leaf, then vinegar by drops',
     },
     cautions: ['Mustard is an allergen; name it.'],
+    after: ['Season and taste'],
+    minutes: [10, 4],
+    aims: [
+      'First spoon of oil by drops, salt dissolved first.',
+      'Holds for ten minutes, sharp and round.',
+      'Coats leaves for a class, mended by taste and not by guess.',
+    ],
+    looksWrong: ['It thins when the last oil goes in | Warm oil: it thickens again in the cold; only drops on top mean it split.'],
+    descriptors: {
+      'Body and balance':
+        'tasted: split or flat | holds, one taste alone | coats, sharp and round | coats a leaf, salt, acid and oil in balance',
+    },
     words: ['emulsify', 'vinaigrette', 'whisk in the oil'],
   },
   {
@@ -138,11 +216,28 @@ export const COOKING_CARDS: readonly WrittenCard[] = [
     criticalPoints: ['Season after reducing.', 'Butter goes in off the heat.'],
     cues: ['see: a finger drawn through leaves a clear line', 'see: bubbles grow large and slow', 'taste: deep, not salty'],
     faults: {
-      'thin-sauce': 'Runs over the plate | Stopped too early | Reduce on until the line on the spoon stays',
+      'thin-sauce':
+        'Runs over the plate | Stopped too early | Reduce on until the line on the spoon stays | Reduce on, or bind with a little slaked starch',
       oversalted: 'Too salty | Seasoned before reducing | Stretch with unsalted stock; next time season last',
-      'broken-sauce': 'Butter floats in drops | Boiled after mounting | Whisk in a spoon of cold water off the heat',
+      'broken-sauce':
+        'Butter floats in drops | Boiled after mounting | Whisk in a spoon of cold water off the heat | A spoon of cold water or cream, whisked in off the heat',
     },
     cautions: ['Alcohol in a hot pan can catch fire: pour it off the flame.'],
+    after: ['Simmer and skim a stock', 'Season and taste'],
+    minutes: [25, 15],
+    aims: [
+      'Watches a reduction and stops at the spoon.',
+      'Mounts off the heat, seasons last.',
+      'A sauce for four that holds its line on the plate.',
+    ],
+    looksWrong: [
+      'The pan looks nearly empty | A third or less is meant to stay: measure, do not guess.',
+      'It tastes of little while it reduces | Salt comes last; judge depth, not seasoning.',
+    ],
+    descriptors: {
+      'Body and seasoning': 'tasted: runs, or too salty | thin or dull | holds a line, seasoned | shines, deep, seasoned at the end',
+    },
+    calculators: ['reduction'],
     words: ['reduce', 'mount'],
   },
   {
@@ -159,10 +254,23 @@ export const COOKING_CARDS: readonly WrittenCard[] = [
     criticalPoints: ['Colour first: it cannot be added later.', 'A third of the way up, no more, or it boils.'],
     cues: ['see: deep gold on the cut side', 'feel: a knife tip slides in and out', 'taste: sweet, glazed'],
     faults: {
-      'pale-braise': 'Pale and watery | Not coloured first, or too much liquid | Colour in batches; liquid a third of the way up',
+      'pale-braise':
+        'Pale and watery | Not coloured first, or too much liquid | Colour in batches; liquid a third of the way up | Lift the vegetables out, boil the liquid down, glaze under the grill',
       'hard-heart': 'Hard in the middle | Pieces too large or time too short | Cut to one size; test the thickest',
     },
     cautions: ['A pan from the oven looks like any other: cloth on the handle at once.'],
+    after: ['Sauté'],
+    minutes: [50, 45],
+    aims: [
+      'Colours one side well before liquid goes in.',
+      'Judges liquid and time by knife tip.',
+      'Tender to the heart, glazed, deep gold.',
+    ],
+    looksWrong: ['The liquid is far below the top | A third is right: the rest cooks in steam and keeps its colour.'],
+    descriptors: {
+      'Tenderness and glaze':
+        'seen: hard, or pale and wet | soft, little colour | tender, gold, some glaze | tender to the heart, deep gold, glazed',
+    },
     words: ['braise'],
   },
   {
@@ -179,10 +287,20 @@ export const COOKING_CARDS: readonly WrittenCard[] = [
     criticalPoints: ['Weighed, not guessed.', 'Rested before rolling: otherwise it springs back.'],
     cues: ['feel: like an earlobe, dry and smooth', 'see: no streaks of flour', 'feel: a dent fills slowly'],
     faults: {
-      'springs-back': 'Shrinks when rolled | Not rested | Wrap, rest fifteen minutes, go on',
+      'springs-back': 'Shrinks when rolled | Not rested | Wrap, rest fifteen minutes, go on | Fifteen minutes wrapped, then go on',
       tears: 'Tears when thin | Too dry, or kneaded too short | Wet the hands and knead on; weigh next time',
     },
     cautions: ['Keep hands clear of rollers and mixers while they run.'],
+    minutes: [45, 40],
+    aims: [
+      'Kneads eight minutes by the clock, feels the change.',
+      'Judges by feel, wraps, waits.',
+      'Rolls to the thickness asked for, without a tear.',
+    ],
+    looksWrong: ['Rough and torn after two minutes | It smooths at about six: keep on, add no flour.'],
+    descriptors: {
+      Elasticity: 'seen: tears or shrinks | rolls, springs back | rolls thin, rested | rolls thin and even, smooth, no flour streaks',
+    },
     words: ['knead', 'rest the dough', 'dough'],
   },
   {
@@ -203,6 +321,10 @@ export const COOKING_CARDS: readonly WrittenCard[] = [
       'pale-nuts': 'Soft and pale | Too short, or piled up | One layer; cut one open to look',
     },
     cautions: ['Nuts and sesame are allergens: own tray, own board.'],
+    minutes: [10, 8],
+    aims: ['One layer, moved often, smelt.', 'Out one shade early, tipped off the tray.', 'Even gold inside, while other work goes on.'],
+    looksWrong: ['They are soft when they come out | Crunch comes as they cool: cut one open and go by colour.'],
+    descriptors: { 'Colour and crunch': 'tasted: burnt or raw | uneven | gold, crisp | gold to the middle, crisp, no bitterness' },
     words: ['toast'],
   },
   {
@@ -220,9 +342,26 @@ export const COOKING_CARDS: readonly WrittenCard[] = [
     cues: ['see: coats the spatula, a finger line stays', 'measure: 82 °C', 'feel: the spatula meets drag'],
     faults: {
       curdled: 'Grains | Too hot, or not moved over the bottom | Strain and blend at once if slight; otherwise start again',
-      'thin-custard': 'Runs like milk | Stopped below temperature | Back on a low heat to 82 °C',
+      'thin-custard': 'Runs like milk | Stopped below temperature | Back on a low heat to 82 °C | On a low heat again to 82 °C',
     },
-    cautions: ['Custard spoils fast: cool quickly, keep cold, follow the local code for time.'],
+    cautions: [
+      'Steam and hot milk scald: handle to the side.',
+      'Barely cooked egg: pasteurised yolk where the local code or a guest at risk asks for it.',
+      'Custard spoils fast: cool quickly, keep cold, follow the local code for time.',
+    ],
+    after: ['Whip and fold'],
+    minutes: [20, 12],
+    aims: [
+      'Moves all over the bottom, thermometer in.',
+      'Strains at 82 °C into the cold bowl.',
+      'Smooth, right body, cooled within the rule.',
+    ],
+    looksWrong: ['It stays thin for many minutes | It thickens within a few degrees at the end: do not raise the heat.'],
+    descriptors: {
+      'Smoothness and body':
+        'tasted: grains, or runs like milk | slightly thin or slightly grainy | smooth, coats | silken, coats evenly, cooled at once',
+    },
+    calculators: ['cooling'],
     words: ['custard'],
   },
 ];

@@ -32,6 +32,18 @@ export const KNIFE_CARDS: readonly WrittenCard[] = [
       'Carry a knife point down at your side, and say that you pass.',
       'Never leave a knife in a sink.',
     ],
+    minutes: [10, 1],
+    aims: [
+      'Board secured, pinch grip, ten slow slices with the tips behind the knuckles.',
+      'Keeps grip and guide hand without being told, at half speed.',
+      'Grip, guide hand and laying down never slip in ten minutes of cutting.',
+    ],
+    looksWrong: ['The new grip feels weak and slow | The hand is used to the handle; after an hour of cutting it is the steadier one.'],
+    descriptors: {
+      'Grip and guide hand':
+        'seen: fingertips ahead of the knuckles | right when reminded | right, slips when hurried | right throughout, the last slice too',
+    },
+    drawings: ['grip', 'guide-hand'],
     words: ['knife', 'trim'],
   },
   {
@@ -41,9 +53,9 @@ export const KNIFE_CARDS: readonly WrittenCard[] = [
     tools: ['chef’s knife', 'board', 'ruler for the first three'],
     steps: [
       'Square the vegetable: take a slice off one side so that it lies flat.',
-      'Cut lengths of 5 cm.',
-      'Slice each length into planks of 2 mm.',
-      'Stack three planks, flush at one edge, and slice again at 2 mm.',
+      'Cut lengths as the set of cuts in force says, about **5 cm**.',
+      'Slice each length into planks as thick as the set says: 2 to 3 mm.',
+      'Stack three planks, flush at one edge, and slice again to the same measure.',
       'Lay ten side by side and look: width and length, not just the first one.',
     ],
     criticalPoints: [
@@ -52,18 +64,35 @@ export const KNIFE_CARDS: readonly WrittenCard[] = [
     ],
     cues: [
       'see: ten sticks side by side show one straight edge',
-      'measure: 2 mm by 2 mm by 5 cm, in the set this lesson uses',
+      'measure: thickness, width and length against the set in force',
       'feel: no stick bends before the others',
     ],
     faults: {
       wedge:
         'Sticks are thick at one end | The knife leans outward through the plank | Bring the elbow in and look down on the spine; cut planks slower',
       'mixed-width':
-        'Widths differ from stick to stick | The guide hand moves by guess | Move the knuckles back by one stick and let the blade touch them each time',
+        'Widths differ from stick to stick | The guide hand moves by guess | Move the knuckles back by one stick and let the blade touch them each time | Sort by width and cook the two heaps apart',
       'trim-waste':
         'A third of the vegetable is in the trim | Squared on all four sides before looking | Take one flat side only, and keep the trim for stock',
     },
-    cautions: ['Round vegetables roll: make the flat side first.'],
+    cautions: ['Fingertips stay behind the knuckles, the last slice too.', 'Round vegetables roll: make the flat side first.'],
+    after: ['Sticks and planks'],
+    minutes: [15, 4],
+    aims: [
+      'Ten sticks from three planks, slowly, each looked at.',
+      'Half a carrot in even sticks within eight minutes.',
+      'Sixty sticks in four minutes, eight in ten within the tolerance of the set.',
+    ],
+    looksWrong: [
+      'A third of the vegetable lies beside the board | Round things have round sides; the trim is clean and goes to stock or soup.',
+    ],
+    descriptors: {
+      'Size of the sticks':
+        'measured: under half within tolerance | half within tolerance | eight in ten within tolerance | nine in ten, and one length',
+    },
+    matters: ['named-cuts'],
+    calculators: ['pieces'],
+    drawings: ['cut julienne', 'guide-hand'],
     words: ['julienne', 'matchstick'],
   },
   {
@@ -84,9 +113,24 @@ export const KNIFE_CARDS: readonly WrittenCard[] = [
         'Cubes are longer than they are wide | The cross-cut is wider than the stick | Match the cross-cut to the stick; look at one cube before going on',
       crushed:
         'Edges are wet and crushed | The knife is dull or pressed straight down | Hone, and let the blade travel forward as it falls',
-      'mixed-dice': 'Two sizes in one heap | Sticks were uneven | Sort the sticks before cutting across',
+      'mixed-dice':
+        'Two sizes in one heap | Sticks were uneven | Sort the sticks before cutting across | Sort the heap; the larger ones go to the stock',
     },
     cautions: ['Keep the tip on the board when rocking.'],
+    after: ['Julienne'],
+    minutes: [18, 5],
+    aims: [
+      'One stick into true cubes, the ends lined up.',
+      'A heaped spoon of cubes, the odd ones picked out.',
+      'Fifty grams in five minutes, eight in ten true cubes.',
+    ],
+    looksWrong: ['The first cubes are larger than they feel | The eye gets used to small things: hold one beside the mat and go by that.'],
+    descriptors: {
+      'True cubes': 'measured: bricks and crumbs | about half are cubes | eight in ten are cubes | nine in ten, edges clean and dry',
+    },
+    matters: ['named-cuts'],
+    calculators: ['pieces'],
+    drawings: ['cut brunoise'],
     words: ['dice', 'fine dice', 'finely dice'],
   },
   {
@@ -104,9 +148,22 @@ export const KNIFE_CARDS: readonly WrittenCard[] = [
     cues: ['see: pieces fall apart in one size', 'smell: sharp but not overwhelming; crushed onion stings at once'],
     faults: {
       'root-cut': 'The half falls apart while cutting | The root was cut off or through | Stop 5 mm short of the root',
-      'long-pieces': 'Long strips among the dice | The level cuts were left out | One level cut for a shallot, two for an onion',
+      'long-pieces':
+        'Long strips among the dice | The level cuts were left out | One level cut for a shallot, two for an onion | Chop the strips across once more',
     },
     cautions: ['The level cut is where fingers get hurt: hand flat, fingertips up, slow.'],
+    after: ['Grip, guide hand and board'],
+    minutes: [8, 2],
+    aims: [
+      'One shallot, the root whole until the end.',
+      'An onion in two minutes, few long pieces.',
+      'Three onions in one size, no stub larger than a thumbnail.',
+    ],
+    looksWrong: ['The half looks uncut after the lengthwise cuts | The root holds it all; the pieces fall only with the last cuts.'],
+    descriptors: {
+      'Evenness of the dice': 'seen: strips and crumbs | two sizes | one size, few strips | one size, nothing crushed, little stub',
+    },
+    drawings: ['bulb'],
     words: ['shallot', 'slice the onion', 'dice the onion', 'chop the onion'],
   },
   {
@@ -124,10 +181,24 @@ export const KNIFE_CARDS: readonly WrittenCard[] = [
     cues: ['see: clear flesh, no white', 'taste: no bitterness'],
     faults: {
       'pith-left':
-        'White patches on the segments | The strips were cut straight, not curved | Turn the fruit, trim again from the widest part',
+        'White patches on the segments | The strips were cut straight, not curved | Turn the fruit, trim again from the widest part | Trim each segment with the tip of the knife',
       'torn-segment': 'Segments are torn | The knife went beside the skin | Cut hard against each skin and roll the blade out',
     },
     cautions: ['Wet fruit slips: dry the hand that holds it.'],
+    after: ['Grip, guide hand and board'],
+    minutes: [12, 4],
+    aims: [
+      'One orange, peel off along the curve.',
+      'A grapefruit with no white and few torn segments.',
+      'Twelve whole segments and the juice, in four minutes.',
+    ],
+    looksWrong: [
+      'So much flesh comes off with the peel | The first strip finds the depth; the next follow the line where white meets flesh.',
+    ],
+    descriptors: {
+      'Clean segments': 'seen: pith on most, many torn | some pith, some torn | clean, one or two torn | clean, whole, juice kept',
+    },
+    drawings: ['segments'],
     words: ['segment'],
   },
 ];

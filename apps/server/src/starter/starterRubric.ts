@@ -1,10 +1,5 @@
 import type { Criterion, RubricContent, Strand } from '@pelvo/core';
-import { toCard } from './card';
-import { COOKING_CARDS } from './cookingCards';
-import { KNIFE_CARDS } from './knifeCards';
-import { PLATING_CARDS } from './platingCards';
-
-export const STARTER_CARDS = [...KNIFE_CARDS, ...COOKING_CARDS, ...PLATING_CARDS].map(toCard);
+import { STARTER_CARDS } from './cards';
 
 /** Faults of the named cards, `technique: fault, fault`, as a criterion carries them. */
 function faultsOf(...picks: readonly string[]): Criterion['faults'] {
@@ -14,7 +9,8 @@ function faultsOf(...picks: readonly string[]): Criterion['faults'] {
     return keys.split(', ').map((key) => {
       const fault = card?.faults.find((candidate) => candidate.key === key);
       if (!fault) throw new Error(`No fault "${key}" on the card "${technique}"`);
-      return { ...fault, technique };
+      const { rescue: _rescue, ...told } = fault;
+      return { ...told, technique };
     });
   });
 }

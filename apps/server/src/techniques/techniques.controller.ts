@@ -1,36 +1,102 @@
-import { Controller, Get, Param } from '@nestjs/common';
-import { DataSource } from 'typeorm';
-import type { Technique as TechniqueAnswer, TechniqueWithUse } from '@pelvo/contract';
-import { Dish } from '../dishes/dish.entity';
+import { Body, Controller, Get, Headers, HttpCode, Param, Post, Put, Query, Req, Res } from '@nestjs/common';
+import type { Request, Response } from 'express';
+import {
+  archivedSchema,
+  ID_PATTERN,
+  paperSchema,
+  techniqueSchema,
+  TECHNIQUES_LIMIT,
+  type PaperQuery,
+  type TechniqueFields,
+  type TechniqueImport,
+  type TechniqueSummary,
+  type TechniqueWithUse,
+} from '@pelvo/contract';
 import { Allow, STAFF } from '../platform/identity';
-import { notFound } from '../platform/problems';
-import { Technique } from './technique.entity';
+import { download, fileName } from '../platform/pdf';
+import { invalid, joi, versionOf } from '../platform/problems';
+import { CardPrinter } from './cardPrinter';
+import { TechniqueFilesService } from './techniqueFiles.service';
+import { TechniquesService } from './techniques.service';
 
-const LIST_LIMIT = 500;
-
-@Controller('api/techniques')
+@Controller('api')
 export class TechniquesController {
-  constructor(private readonly database: DataSource) {}
+  constructor(
+    private readonly techniques: TechniquesService,
+    private readonly files: TechniqueFilesService,
+    private readonly printer: CardPrinter,
+  ) {}
 
-  @Get()
+  @Get('techniques')
   @Allow(...STAFF)
-  async list(): Promise<readonly TechniqueAnswer[]> {
-    const rows = await this.database.manager.find(Technique, { order: { strand: 'ASC', position: 'ASC', name: 'ASC' }, take: LIST_LIMIT });
-    return rows.map(({ id, card }) => ({ id, ...card }));
+  list(): Promise<readonly TechniqueSummary[]> {
+    return this.techniques.list(false);
   }
 
-  @Get(':id')
+  @Get('archived-techniques')
+  @Allow('lead')
+  listArchived(): Promise<readonly TechniqueSummary[]> {
+    return this.techniques.list(true);
+  }
+
+  @Post('techniques')
+  @Allow('lead')
+  create(@Body(joi(techniqueSchema)) body: TechniqueFields): Promise<TechniqueWithUse> {
+    return this.techniques.create(body);
+  }
+
+  @Get('techniques/:id')
   @Allow(...STAFF)
-  async one(@Param('id') id: string): Promise<TechniqueWithUse> {
-    const row = await this.database.manager.findOneBy(Technique, { id });
-    if (!row) throw notFound('technique');
-    const dishes: { id: string; title: string }[] = await this.database.manager
-      .createQueryBuilder(Dish, 'dish')
-      .select(['dish.id AS id', 'dish.title AS title'])
-      .where("dish.archived = FALSE AND JSON_SEARCH(dish.content, 'one', :id, NULL, '$.method[*].techniqueIds') IS NOT NULL", { id })
-      .orderBy('dish.title')
-      .limit(LIST_LIMIT)
-      .getRawMany();
-    return { id: row.id, ...row.card, dishes };
+  one(@Param('id') id: string): Promise<TechniqueWithUse> {
+    return this.techniques.one(id);
+  }
+
+  @Put('techniques/:id')
+  @Allow('lead')
+  save(
+    @Param('id') id: string,
+    @Body(joi(techniqueSchema)) body: TechniqueFields,
+    @Headers('if-match') ifMatch?: string,
+  ): Promise<TechniqueWithUse> {
+    return this.techniques.save(id, body, versionOf(ifMatch));
+  }
+
+  @Put('techniques/:id/archived')
+  @Allow('lead')
+  archive(@Param('id') id: string, @Body(joi(archivedSchema)) body: { archived: boolean }): Promise<TechniqueWithUse> {
+    return this.techniques.archive(id, body.archived);
+  }
+
+  @Get('techniques/:id/card.pdf')
+  @Allow(...STAFF)
+  async card(@Param('id') id: string, @Query(joi(paperSchema)) { paper }: PaperQuery, @Res() response: Response): Promise<void> {
+    const technique = await this.techniques.one(id);
+    download(response, `${fileName(technique.name)}.pdf`, 'application/pdf', await this.printer.print(technique, paper));
+  }
+
+  /** Of those named in `?ids=`, or of all the school has. */
+  @Get('technique-exports/:format')
+  @Allow(...STAFF)
+  async export(@Param('format') format: string, @Query('ids') ids: string | undefined, @Res() response: Response): Promise<void> {
+    if (format !== 'json' && format !== 'markdown')
+      throw invalid('format', `"${format.slice(0, 20)}" is not a format.`, 'Use json or markdown.');
+    const wanted = String(ids ?? '')
+      .split(',')
+      .filter((id) => ID_PATTERN.test(id))
+      .slice(0, TECHNIQUES_LIMIT);
+    if (ids && wanted.length === 0) throw invalid('ids', 'No technique was named.', 'Name them by their ids, or leave ids out for all.');
+    const { title, text } = await this.files.export(wanted, format);
+    const [extension, type] = format === 'json' ? ['json', 'application/json'] : ['md', 'text/markdown; charset=utf-8'];
+    download(response, `${fileName(title)}.${extension}`, type, Buffer.from(text));
+  }
+
+  /** The body is the file itself, JSON or Markdown; `?apply=true` carries the import out. */
+  @Post('technique-imports')
+  @Allow('lead')
+  @HttpCode(200)
+  import(@Req() request: Request, @Query('apply') apply?: string): Promise<TechniqueImport> {
+    if (!Buffer.isBuffer(request.body))
+      throw invalid('file', 'No file came with the request.', 'Send the file as the body, with Content-Type application/octet-stream.');
+    return this.files.import(request.body, apply === 'true');
   }
 }

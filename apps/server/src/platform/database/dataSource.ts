@@ -5,6 +5,7 @@ import { CookeryClass } from '../../classes/class.entity';
 import { Student } from '../../classes/student.entity';
 import { Assessment } from '../../assessment/assessment.entity';
 import { MarkEventRow } from '../../assessment/markEvent.entity';
+import { CutSetRow } from '../../cuts/cutSet.entity';
 import { Dish } from '../../dishes/dish.entity';
 import { DishEdition } from '../../dishes/dishEdition.entity';
 import { ensureDishIndex } from '../../dishes/dishIndex';
@@ -14,11 +15,15 @@ import { LessonDish } from '../../lessons/lessonDish.entity';
 import { LessonTechnique } from '../../lessons/lessonTechnique.entity';
 import { Invitation } from '../../people/invitation.entity';
 import { Person } from '../../people/person.entity';
+import { PracticeChoice } from '../../practices/practiceChoice.entity';
 import { Rubric } from '../../rubrics/rubric.entity';
 import { RubricEdition } from '../../rubrics/rubricEdition.entity';
+import { RuleChangeRow } from '../../rules/ruleChange.entity';
 import { Technique } from '../../techniques/technique.entity';
+import { TechniquePrerequisite } from '../../techniques/techniquePrerequisite.entity';
 import { FirstSlice1700000000000 } from './migrations/1700000000000-firstSlice';
 import { Formulas1700000100000 } from './migrations/1700000100000-formulas';
+import { Techniques1700000200000 } from './migrations/1700000200000-techniques';
 
 /** The tables of the house, in one list. */
 export const ENTITIES = [
@@ -38,9 +43,13 @@ export const ENTITIES = [
   Assessment,
   MarkEventRow,
   IngredientFactRow,
+  TechniquePrerequisite,
+  PracticeChoice,
+  RuleChangeRow,
+  CutSetRow,
 ];
 
-export const MIGRATIONS = [FirstSlice1700000000000, Formulas1700000100000];
+export const MIGRATIONS = [FirstSlice1700000000000, Formulas1700000100000, Techniques1700000200000];
 
 /** TypeORM options for a `mysql://` or `mariadb://` URL. The schema changes by migrations only. */
 export function dataSourceOptions(url: string): DataSourceOptions {

@@ -105,3 +105,8 @@ export function download(response: Response, name: string, type: string, bytes: 
   response.setHeader('Cache-Control', 'private, no-store');
   response.send(bytes);
 }
+
+/** How many pages a rendered document has: its page objects are not compressed. */
+export function pagesOf(pdf: Buffer): number {
+  return pdf.toString('latin1').match(/\/Type\s*\/Page(?![a-z])/g)?.length ?? 0;
+}

@@ -1,0 +1,41 @@
+import type { EntityManager } from 'typeorm';
+import { SHIPPED_CUT_SETS, type MatterKey } from '@pelvo/core';
+import { CutSetRow } from '../cuts/cutSet.entity';
+import { PracticeChoice } from '../practices/practiceChoice.entity';
+import { RuleChangeRow } from '../rules/ruleChange.entity';
+import { Technique } from '../techniques/technique.entity';
+import { dayFromNow } from './demoLessons';
+
+/** What the demo school has chosen; turning, roots and starchy purees are left open, to show what that looks like. */
+const CHOICES: Readonly<Partial<Record<MatterKey, string>>> = {
+  resting: 'by-cut',
+  doneness: 'thermometer',
+  'safe-cooking': 'one-temperature',
+  'edge-angle': '20',
+  'boiling-salt': 'light',
+  seasoning: 'by-taste',
+  composition: 'asymmetric',
+};
+
+/** The practices, the set of cuts and the local rule of the demo school. */
+export async function addDemoChoices(manager: EntityManager, leadId: string): Promise<void> {
+  const cutSet = await manager.findOneByOrFail(CutSetRow, { name: SHIPPED_CUT_SETS[0]!.name });
+  await manager.insert(
+    PracticeChoice,
+    Object.entries({ ...CHOICES, 'named-cuts': cutSet.id }).map(([matter, practice]) => ({
+      matter: matter as MatterKey,
+      practice,
+      version: 1,
+    })),
+  );
+  await manager.insert(RuleChangeRow, {
+    ruleKey: 'cooling-first',
+    number: 1,
+    value: '90',
+    reason: 'The county asks for 90 minutes in its guidance to schools.',
+    personId: leadId,
+    changedAt: new Date(`${dayFromNow(-30)}T09:00:00Z`),
+  });
+  const sugar = await manager.findOneByOrFail(Technique, { name: 'Caramel' });
+  await manager.update(Technique, { id: sugar.id }, { card: { ...sugar.card, variant: 'wet' } });
+}

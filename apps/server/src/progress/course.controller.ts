@@ -1,0 +1,76 @@
+import { Controller, Get, Param } from '@nestjs/common';
+import { DataSource, In } from 'typeorm';
+import type { Course } from '@pelvo/contract';
+import { Absence } from '../classes/absence.entity';
+import { CookeryClass } from '../classes/class.entity';
+import { Student } from '../classes/student.entity';
+import { Lesson } from '../lessons/lesson.entity';
+import { Allow, TEACHING } from '../platform/identity';
+import { notFound } from '../platform/problems';
+
+const LESSONS_LIMIT = 200;
+
+/** What a class has been taught and will be; what it means for each student is computed in the core. */
+@Controller('api/classes/:id/course')
+export class CourseController {
+  constructor(private readonly database: DataSource) {}
+
+  @Get()
+  @Allow(...TEACHING)
+  async course(@Param('id') id: string): Promise<Course> {
+    const { manager } = this.database;
+    if (!(await manager.existsBy(CookeryClass, { id }))) throw notFound('class');
+    const [students, lessons, carried] = await Promise.all([
+      manager.find(Student, { where: { classId: id, active: true }, order: { name: 'ASC' } }),
+      manager.find(Lesson, {
+        where: { classId: id },
+        relations: { techniques: true },
+        order: { date: 'ASC', start: 'ASC' },
+        take: LESSONS_LIMIT,
+      }),
+      manager.query(
+        `SELECT facet.value AS techniqueId, COUNT(*) AS dishes FROM dish_facet facet JOIN dish ON dish.id = facet.dish_id AND dish.archived = FALSE
+         WHERE facet.kind = 'technique' GROUP BY facet.value`,
+      ) as Promise<{ techniqueId: string; dishes: string }[]>,
+    ]);
+    const inPassing = await this.inPassing(lessons.map((lesson) => lesson.id));
+    const absences =
+      students.length === 0 || lessons.length === 0
+        ? []
+        : await manager.findBy(Absence, {
+            studentId: In(students.map((student) => student.id)),
+            date: In(lessons.map(({ date }) => date)),
+          });
+    return {
+      classId: id,
+      students: students.map(({ id: studentId, name }) => ({ id: studentId, name })),
+      lessons: lessons.map((lesson) => ({
+        id: lesson.id,
+        title: lesson.title,
+        date: lesson.date,
+        techniques: [...lesson.techniques]
+          .sort((a, b) => a.position - b.position)
+          .map(({ techniqueId, purpose }) => ({ id: techniqueId, purpose })),
+        inPassing: inPassing.get(lesson.id) ?? [],
+        absent: absences.filter(({ date }) => date === lesson.date).map(({ studentId }) => studentId),
+      })),
+      dishes: Object.fromEntries(carried.map(({ techniqueId, dishes }) => [techniqueId, Number(dishes)])),
+    };
+  }
+  /** Techniques that the dishes of lessons exercise. Taken out in the database: the map asks again and again, and editions are long. */
+  private async inPassing(lessonIds: readonly string[]): Promise<ReadonlyMap<string, readonly string[]>> {
+    if (lessonIds.length === 0) return new Map();
+    const rows = (await this.database.manager.query(
+      `SELECT lesson_dish.lesson_id AS lessonId, JSON_EXTRACT(edition.content, '$.method[*].techniqueIds[*]') AS named
+       FROM lesson_dish JOIN dish_edition edition ON edition.id = lesson_dish.dish_edition_id
+       WHERE lesson_dish.lesson_id IN (?)`,
+      [lessonIds],
+    )) as { lessonId: string; named: string | readonly string[] | null }[];
+    const found = new Map<string, Set<string>>();
+    for (const { lessonId, named } of rows) {
+      const ids = (typeof named === 'string' ? JSON.parse(named) : (named ?? [])) as readonly string[];
+      found.set(lessonId, new Set([...(found.get(lessonId) ?? []), ...ids]));
+    }
+    return new Map([...found].map(([id, ids]) => [id, [...ids]]));
+  }
+}

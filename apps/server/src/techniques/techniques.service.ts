@@ -1,0 +1,161 @@
+import { randomUUID } from 'node:crypto';
+import { Injectable } from '@nestjs/common';
+import { DataSource, In, type EntityManager } from 'typeorm';
+import { HAZARD_SPECS, unansweredHazards, type TechniqueCard } from '@pelvo/core';
+import {
+  TECHNIQUES_LIMIT,
+  type FieldProblem,
+  type Technique as TechniqueAnswer,
+  type TechniqueFields,
+  type TechniqueSummary,
+  type TechniqueWithUse,
+} from '@pelvo/contract';
+import { Dish } from '../dishes/dish.entity';
+import { conflict, notFound, ProblemException } from '../platform/problems';
+import { loadPrerequisites, writePrerequisites } from './prerequisites';
+import { Technique } from './technique.entity';
+import { TechniquePrerequisite } from './techniquePrerequisite.entity';
+
+@Injectable()
+export class TechniquesService {
+  constructor(private readonly database: DataSource) {}
+
+  async list(archived: boolean): Promise<readonly TechniqueSummary[]> {
+    const { manager } = this.database;
+    const [rows, prerequisites] = await Promise.all([
+      manager.find(Technique, { where: { archived }, order: { strand: 'ASC', position: 'ASC', name: 'ASC' }, take: TECHNIQUES_LIMIT }),
+      loadPrerequisites(manager),
+    ]);
+    return rows.map(({ id, card: { name, strand, purpose, minutes, cautions, matters, words } }) => ({
+      id,
+      name,
+      strand,
+      purpose,
+      minutes,
+      cautions,
+      matters,
+      words,
+      prerequisites: prerequisites.get(id) ?? [],
+    }));
+  }
+
+  async one(id: string): Promise<TechniqueWithUse> {
+    const { manager } = this.database;
+    const row = await manager.findOneBy(Technique, { id });
+    if (!row) throw notFound('technique');
+    const [needed, opened, dishes] = await Promise.all([
+      manager.find(TechniquePrerequisite, { where: { techniqueId: id }, order: { position: 'ASC' } }),
+      manager.find(TechniquePrerequisite, { where: { needsId: id }, relations: { technique: true }, take: TECHNIQUES_LIMIT }),
+      manager
+        .createQueryBuilder(Dish, 'dish')
+        .select(['dish.id AS id', 'dish.title AS title'])
+        .where("dish.archived = FALSE AND JSON_SEARCH(dish.content, 'one', :id, NULL, '$.method[*].techniqueIds') IS NOT NULL", { id })
+        .orderBy('dish.title')
+        .limit(TECHNIQUES_LIMIT)
+        .getRawMany<{ id: string; title: string }>(),
+    ]);
+    return {
+      ...row.card,
+      id,
+      version: row.version,
+      archived: row.archived,
+      prerequisites: needed.map(({ needsId }) => needsId),
+      opens: opened.map(({ technique }) => ({ id: technique.id, name: technique.name })),
+      dishes,
+    };
+  }
+
+  async create(fields: TechniqueFields): Promise<TechniqueWithUse> {
+    refuseUnanswered(fields);
+    const id = await this.database.transaction(async (manager) => {
+      const [made] = await this.insert(manager, [fields]);
+      await writePrerequisites(manager, new Map([[made!, fields.prerequisites]]));
+      return made!;
+    });
+    return this.one(id);
+  }
+
+  /** Adds cards at the end, without prerequisites. @returns their ids, in order */
+  async insert(manager: EntityManager, cards: readonly TechniqueCard[]): Promise<readonly string[]> {
+    const there = await manager.count(Technique);
+    if (there + cards.length > TECHNIQUES_LIMIT)
+      throw conflict(
+        'techniques',
+        `A school keeps at most ${TECHNIQUES_LIMIT} techniques.`,
+        'Bring two of them together, or leave some out.',
+      );
+    const rows = cards.map((card, index) => ({
+      id: randomUUID(),
+      name: card.name,
+      strand: card.strand,
+      position: there + index,
+      card: cardOnly(card),
+      version: 1,
+      archived: false,
+      updatedAt: new Date(),
+    }));
+    if (rows.length > 0) await manager.insert(Technique, rows);
+    return rows.map(({ id }) => id);
+  }
+
+  async save(id: string, fields: TechniqueFields, version: number): Promise<TechniqueWithUse> {
+    refuseUnanswered(fields);
+    const saved = await this.database.transaction(async (manager) => {
+      if (!(await this.replace(manager, id, fields, version))) return false;
+      await writePrerequisites(manager, new Map([[id, fields.prerequisites]]));
+      return true;
+    });
+    const stored = await this.one(id);
+    if (!saved)
+      throw new ProblemException('changed-meanwhile', {
+        detail: `"${stored.name}" was saved by someone else while you were editing.`,
+        current: stored satisfies TechniqueAnswer,
+      });
+    return stored;
+  }
+
+  /** Puts a card in the place of the stored one. @returns false when someone else saved it since `version` */
+  async replace(manager: EntityManager, id: string, card: TechniqueCard, version: number): Promise<boolean> {
+    const { affected } = await manager.update(
+      Technique,
+      { id, version },
+      { name: card.name, strand: card.strand, card: cardOnly(card), version: version + 1, updatedAt: new Date() },
+    );
+    return affected === 1;
+  }
+
+  async archive(id: string, archived: boolean): Promise<TechniqueWithUse> {
+    const stored = await this.one(id);
+    const inUse = archived ? stored.opens : [];
+    const still =
+      inUse.length > 0 ? await this.database.manager.findBy(Technique, { id: In(inUse.map((each) => each.id)), archived: false }) : [];
+    if (still.length > 0)
+      throw conflict(
+        'archived',
+        `${still.map(({ name }) => `"${name}"`).join(', ')} ${still.length === 1 ? 'needs' : 'need'} "${stored.name}" before.`,
+        'Take it out of their prerequisites first.',
+      );
+    await this.database.manager.update(Technique, { id }, { archived });
+    return this.one(id);
+  }
+}
+
+/** The card by itself, as it is stored: what stands in tables of its own is left out. */
+function cardOnly(card: TechniqueCard & { readonly prerequisites?: unknown }): TechniqueCard {
+  const { prerequisites: _prerequisites, ...rest } = card;
+  return rest;
+}
+
+/** Hazards the steps name and nobody has answered, as what is asked of the writer. */
+export function hazardQuestions(card: TechniqueCard): readonly FieldProblem[] {
+  return unansweredHazards(card).map((key) => ({
+    field: `cautions.${key}`,
+    problem: `The steps name ${HAZARD_SPECS[key].name}, and no caution speaks of it.`,
+    remedy: `Add a caution, such as "${HAZARD_SPECS[key].caution}", or say why none is needed.`,
+  }));
+}
+
+function refuseUnanswered(card: TechniqueCard): void {
+  const errors = hazardQuestions(card);
+  if (errors.length > 0) throw new ProblemException('invalid-input', { detail: 'Before it is saved: a hazard without a caution.', errors });
+}
