@@ -1,3 +1,6 @@
 import { defineConfig } from 'vitest/config';
 
-export default defineConfig({ resolve: { conditions: ['source', 'node'] }, test: { name: 'web', include: ['test/**/*.test.ts'] } });
+export default defineConfig({
+  resolve: { conditions: ['source', 'node'] },
+  test: { name: 'web', include: ['test/**/*.test.{ts,tsx}'], testTimeout: 30_000 },
+});

@@ -18,6 +18,12 @@ const ClassResultsPage = lazy(() => import('../assessment/ClassResultsPage'));
 const ResultPage = lazy(() => import('../assessment/ResultPage'));
 const TechniquesPage = lazy(() => import('../techniques/TechniquesPage'));
 const TechniquePage = lazy(() => import('../techniques/TechniquePage'));
+const EditTechniquePage = lazy(() => import('../techniques/EditTechniquePage'));
+const ImportTechniquesPage = lazy(() => import('../techniques/ImportTechniquesPage'));
+const MapPage = lazy(() => import('../progress/MapPage'));
+const CutsPage = lazy(() => import('../cuts/CutsPage'));
+const PracticesPage = lazy(() => import('../practices/PracticesPage'));
+const RulesPage = lazy(() => import('../rules/RulesPage'));
 const DishesPage = lazy(() => import('../dishes/DishesPage'));
 const ReadRecipePage = lazy(() => import('../dishes/ReadRecipePage'));
 const DishPage = lazy(() => import('../dishes/DishPage'));
@@ -48,6 +54,13 @@ const ROUTES: readonly { readonly path: string; readonly roles: readonly Role[];
   { path: '/results/:id', roles: TEACHING, page: <ResultPage /> },
   { path: '/techniques', roles: STAFF, page: <TechniquesPage /> },
   { path: '/techniques/:id', roles: STAFF, page: <TechniquePage /> },
+  { path: '/techniques/new', roles: LEAD, page: <EditTechniquePage /> },
+  { path: '/techniques/import', roles: LEAD, page: <ImportTechniquesPage /> },
+  { path: '/techniques/:id/edit', roles: LEAD, page: <EditTechniquePage /> },
+  { path: '/map', roles: TEACHING, page: <MapPage /> },
+  { path: '/cuts', roles: STAFF, page: <CutsPage /> },
+  { path: '/practices', roles: STAFF, page: <PracticesPage /> },
+  { path: '/rules', roles: STAFF, page: <RulesPage /> },
   { path: '/dishes', roles: STAFF, page: <DishesPage /> },
   { path: '/dishes/new', roles: LEAD, page: <ReadRecipePage /> },
   { path: '/dishes/import', roles: LEAD, page: <ImportPage /> },

@@ -2,7 +2,7 @@ import { Command } from 'cmdk';
 import { useEffect } from 'react';
 import { useNavigate } from 'react-router';
 import useSWR from 'swr';
-import type { ClassSummary, DishSummary, Page, Technique } from '@pelvo/contract';
+import type { ClassSummary, DishSummary, Page, TechniqueSummary } from '@pelvo/contract';
 import { Dialog } from '../design';
 import { shortDate } from './dates';
 import { fetcher } from './client';
@@ -78,7 +78,7 @@ function CommandEntries({ onDone }: { onDone: () => void }) {
 function useEntries(lead: boolean, teaching: boolean): readonly Entry[] {
   const { data: lessons = [] } = useLessons();
   const { data: dishes } = useSWR<Page<DishSummary>>('/dishes', fetcher);
-  const { data: techniques = [] } = useSWR<readonly Technique[]>('/techniques', fetcher);
+  const { data: techniques = [] } = useSWR<readonly TechniqueSummary[]>('/techniques', fetcher);
   const { data: classes = [] } = useSWR<readonly ClassSummary[]>(teaching ? '/classes' : null, fetcher);
   return [
     ...(lead
@@ -86,9 +86,15 @@ function useEntries(lead: boolean, teaching: boolean): readonly Entry[] {
           { group: 'Do', name: 'Plan a lesson', to: '/lessons/new' },
           { group: 'Do', name: 'Read a recipe into a dish', to: '/dishes/new' },
           { group: 'Do', name: 'Bring dishes in from a file', to: '/dishes/import' },
+          { group: 'Do', name: 'Write a technique card', to: '/techniques/new' },
+          { group: 'Do', name: 'Bring technique cards in from a file', to: '/techniques/import' },
           { group: 'Do', name: 'Invite a colleague', to: '/people' },
         ]
       : []),
+    ...(teaching ? [{ group: 'Do', name: 'See the map of a class', to: '/map' }] : []),
+    { group: 'Do', name: 'Compare named cuts', to: '/cuts' },
+    { group: 'Do', name: 'See the practices in force', to: '/practices' },
+    { group: 'Do', name: 'See the local rules', to: '/rules' },
     ...lessons.flatMap((lesson) =>
       lesson.readiness.map(({ station }) => ({
         group: 'Lessons',

@@ -1,15 +1,23 @@
 import { LogOut, Search } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
-import { NavLink, Link } from 'react-router';
+import { NavLink, Link, useLocation } from 'react-router';
 import { ROLE_NAMES, type Role } from '@pelvo/contract';
 import { Wordmark } from '../design';
 import { TermStrip } from '../lessons';
 import { CommandList } from './CommandList';
 import { signOut, useMe } from './useMe';
 
-const AREAS: readonly { readonly to: string; readonly name: string; readonly roles: readonly Role[] }[] = [
+interface Area {
+  readonly to: string;
+  readonly name: string;
+  readonly roles: readonly Role[];
+  /** Where its further views stand. */
+  readonly also?: readonly string[];
+}
+
+const AREAS: readonly Area[] = [
   { to: '/', name: 'Term', roles: ['lead', 'assistant', 'stores'] },
-  { to: '/techniques', name: 'Techniques', roles: ['lead', 'assistant', 'stores'] },
+  { to: '/techniques', name: 'Techniques', roles: ['lead', 'assistant', 'stores'], also: ['/map', '/cuts', '/practices', '/rules'] },
   { to: '/dishes', name: 'Dishes', roles: ['lead', 'assistant', 'stores'] },
   { to: '/ingredients', name: 'Ingredients', roles: ['lead', 'assistant', 'stores'] },
   { to: '/classes', name: 'Classes', roles: ['lead', 'assistant'] },
@@ -22,6 +30,7 @@ const AREAS: readonly { readonly to: string; readonly name: string; readonly rol
 export function Shell({ strip, children }: { strip?: ReactNode; children: ReactNode }) {
   const me = useMe();
   const [commands, setCommands] = useState(false);
+  const { pathname } = useLocation();
   const staff = me.role !== 'student';
   return (
     <div className="min-h-screen">
@@ -38,7 +47,7 @@ export function Shell({ strip, children }: { strip?: ReactNode; children: ReactN
               key={area.to}
               to={area.to}
               end={area.to === '/'}
-              className="flex min-h-11 items-center px-3 no-underline decoration-beet decoration-4 underline-offset-[0.45em] hover:underline aria-[current=page]:font-semibold aria-[current=page]:underline"
+              className={`flex min-h-11 items-center px-3 no-underline decoration-beet decoration-4 underline-offset-[0.45em] hover:underline aria-[current=page]:font-semibold aria-[current=page]:underline ${area.also?.includes(pathname) ? 'font-semibold underline' : ''}`}
             >
               {area.name}
             </NavLink>

@@ -9,7 +9,7 @@ const PREFIX = 'pelvo.draft.';
  */
 export function useDraft<T>(key: string, initial: T): [T, (value: T | ((now: T) => T)) => void, () => void, boolean] {
   const [state, setState] = useState<{ value: T; kept: boolean }>(() => {
-    const stored = read<T>(key);
+    const stored = keptDraft<T>(key);
     return stored === null ? { value: initial, kept: false } : { value: stored, kept: true };
   });
   const set = useCallback((next: T | ((now: T) => T)) => {
@@ -17,11 +17,7 @@ export function useDraft<T>(key: string, initial: T): [T, (value: T | ((now: T) 
   }, []);
   useEffect(() => {
     if (!state.kept) return;
-    try {
-      localStorage.setItem(PREFIX + key, JSON.stringify(state.value));
-    } catch {
-      // The device is full: what is typed stays on the screen all the same.
-    }
+    keepDraft(key, state.value);
   }, [key, state]);
   const clear = useCallback(() => {
     localStorage.removeItem(PREFIX + key);
@@ -30,10 +26,20 @@ export function useDraft<T>(key: string, initial: T): [T, (value: T | ((now: T) 
   return [state.value, set, clear, state.kept];
 }
 
-function read<T>(key: string): T | null {
+/** What is kept under a key on this device; null when nothing is. */
+export function keptDraft<T>(key: string): T | null {
   try {
     return JSON.parse(localStorage.getItem(PREFIX + key) ?? 'null') as T | null;
   } catch {
     return null;
+  }
+}
+
+/** Keeps a draft for the screen that shows it under the same key. */
+export function keepDraft<T>(key: string, value: T): void {
+  try {
+    localStorage.setItem(PREFIX + key, JSON.stringify(value));
+  } catch {
+    // The device is full: what is typed stays on the screen all the same.
   }
 }

@@ -1,4 +1,5 @@
 import { ChevronLeft, ChevronRight, Undo2 } from 'lucide-react';
+import { Popover } from 'radix-ui';
 import { useEffect, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { computeResult, LEVEL_NAMES, type Criterion, type Level, type MarkValue, type RubricContent } from '@pelvo/core';
@@ -134,6 +135,7 @@ function MarkScreen({ sheet, rubric, marking, at }: MarkScreenProps) {
         </Link>
         <h1 className="text-2xl">{student.name}</h1>
         <span className="text-lg text-soft">{dish.title}</span>
+        {sheet.teaches.length > 0 ? <Taught teaches={sheet.teaches} /> : null}
         <span className="ml-auto">
           <SavedState queue={marking.queue} />
         </span>
@@ -184,6 +186,32 @@ function MarkScreen({ sheet, rubric, marking, at }: MarkScreenProps) {
         </BarButton>
       </div>
     </>
+  );
+}
+
+/** What this lesson teaches where good practitioners disagree, a touch away while a dish is marked. */
+function Taught({ teaches }: { teaches: readonly string[] }) {
+  return (
+    <Popover.Root>
+      <Popover.Trigger className="inline-flex min-h-12 items-center text-lg font-semibold underline decoration-2 underline-offset-4">
+        Taught here
+      </Popover.Trigger>
+      <Popover.Portal>
+        <Popover.Content
+          aria-label="What this lesson teaches"
+          align="start"
+          collisionPadding={12}
+          className="z-40 max-w-[min(36rem,90vw)] border-2 border-ink bg-paper p-4 text-lg shadow-2xl"
+        >
+          <ul className="list-disc space-y-1 pl-5">
+            {teaches.map((each) => (
+              <li key={each}>{each}</li>
+            ))}
+          </ul>
+          <p className="mt-2 font-semibold">Nobody is marked down for following it.</p>
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
   );
 }
 

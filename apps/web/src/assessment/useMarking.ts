@@ -14,7 +14,8 @@ async function fetchSheet(path: string): Promise<MarkingSheet> {
     return sheet;
   } catch (error) {
     const kept = isOffline(error) ? await keptSheet(path.split('/')[2]!) : null;
-    if (kept) return kept;
+    // A sheet kept by an earlier version does not say what the lesson teaches.
+    if (kept) return { ...kept, teaches: (kept as Partial<MarkingSheet>).teaches ?? [] };
     throw error;
   }
 }

@@ -32,6 +32,19 @@ export function Button({ kind = 'plain', busy = false, className = '', children,
   );
 }
 
+/** A button that is an icon; its label is what it says to those who cannot see it, and on hovering. */
+export function IconButton({ label, className = '', ...rest }: ButtonHTMLAttributes<HTMLButtonElement> & { label: string }) {
+  return (
+    <button
+      type="button"
+      aria-label={label}
+      title={label}
+      className={`flex size-11 shrink-0 items-center justify-center hover:bg-wash disabled:opacity-30 aria-pressed:bg-ink aria-pressed:text-white ${className}`}
+      {...rest}
+    />
+  );
+}
+
 /** A link that looks like a button, for going somewhere. */
 export function ButtonLink({ kind = 'plain', className = '', ...rest }: LinkProps & { kind?: Kind }) {
   return <Link className={`${BASE} no-underline ${KINDS[kind]} ${className}`} {...rest} />;

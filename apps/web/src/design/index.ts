@@ -1,4 +1,4 @@
-export { Button, ButtonLink, DownloadLink } from './Button';
+export { Button, ButtonLink, DownloadLink, IconButton } from './Button';
 export { Choice, SelectField, Stepper, TextArea, TextField, Tick } from './Field';
 export { Dialog } from './Dialog';
 export { Empty, Fetching, Loading, Notice, ProblemNotice } from './Notice';
@@ -7,3 +7,7 @@ export { PageHead, Section } from './Page';
 export { StrandGlyph, Wordmark } from './StrandGlyph';
 export { useMedia } from './useMedia';
 export { Strip, type StripItem } from './Strip';
+export { Drawing, DrawingShapes } from './Drawing';
+export { Rich } from './Rich';
+export { SubNav, type View } from './SubNav';
+export { MeanwhileNotice } from './MeanwhileNotice';

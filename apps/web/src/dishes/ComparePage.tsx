@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import useSWR from 'swr';
+import useSWR, { mutate as mutateAll } from 'swr';
 import { linesOf, type DishContent } from '@pelvo/core';
 import type { Dish, DishEdition } from '@pelvo/contract';
 import { fetcher, send } from '../app/client';
@@ -38,7 +38,8 @@ function Compare({ dish }: { dish: Dish }) {
   const [before, after] = [useSide(dish, left), useSide(dish, right)];
   const restore = (content: DishContent) =>
     run(async () => {
-      await send('PUT', `/dishes/${dish.id}`, { body: content, version: dish.version });
+      const stored = await send<Dish>('PUT', `/dishes/${dish.id}`, { body: content, version: dish.version });
+      await mutateAll(`/dishes/${dish.id}`, stored, { revalidate: false });
       void navigate(`/dishes/${dish.id}`);
     });
   const picker = (label: string, value: string, onChange: (value: string) => void) => (

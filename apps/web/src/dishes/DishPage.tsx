@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
+import { Link, useLocation, useNavigate, useParams } from 'react-router';
 import useSWR, { mutate as mutateAll } from 'swr';
 import {
   ALLERGENS,
@@ -35,7 +35,9 @@ import {
   WorkingPage,
 } from '../design';
 import { useBook } from '../ingredients';
+import { DishRules } from '../rules';
 import { DishEditor } from './DishEditor';
+import { dishDraftKey, type DishDraft } from './dishDraft';
 import { parseAmount } from './amountText';
 
 /** A dish: its formula, method and editions. */
@@ -50,18 +52,11 @@ export default function DishPage() {
   );
 }
 
-interface Editing {
-  /** What was loaded when editing began. */
-  readonly base: DishContent;
-  readonly version: number;
-  readonly mine: DishContent;
-}
-
 function DishScreen({ dish, onStored }: { dish: Dish; onStored: (dish: Dish) => void }) {
   const me = useMe();
   const navigate = useNavigate();
   const lead = me.role === 'lead';
-  const [editing, setEditing, forget, kept] = useDraft<Editing | null>(`dish.${dish.id}`, null);
+  const [editing, setEditing, forget, kept] = useDraft<DishDraft | null>(dishDraftKey(dish.id), null);
   const { busy, error, run, forget: dismiss } = useAction();
   const theirs = savedMeanwhile<Dish>(error);
   const content = editing?.mine ?? dish.content;
@@ -95,6 +90,7 @@ function DishScreen({ dish, onStored }: { dish: Dish; onStored: (dish: Dish) => 
     });
 
   const latest = dish.editions[0];
+  const arrival = useLocation().state as { carried?: string; from?: string } | null;
   return (
     <>
       <PageHead
@@ -128,10 +124,16 @@ function DishScreen({ dish, onStored }: { dish: Dish; onStored: (dish: Dish) => 
       />
       <div className="mb-4 space-y-3">
         {theirs ? null : <ProblemNotice error={error} />}
+        {dirty && arrival?.carried ? (
+          <Notice title={`From "${arrival.from}": ${arrival.carried}`}>It stands in the draft below. Look it over, then save.</Notice>
+        ) : null}
         {dirty && kept ? <p className="text-small text-soft">Changes are kept on this device until you save or drop them.</p> : null}
         {!dirty && dish.changed ? (
           <Notice>Lessons use published editions. Publish when the formula is right; earlier editions stay as they were.</Notice>
         ) : null}
+      </div>
+      <div className="mb-4">
+        <DishRules dishes={[content]} />
       </div>
       <WorkingPage aside={<DishMargin dish={dish} content={content} />}>
         {lead ? <DishHead content={content} onChange={change} error={error} /> : null}
@@ -288,7 +290,7 @@ function DishMargin({ dish, content }: { dish: Dish; content: DishContent }) {
 }
 
 interface MergeDialogProps {
-  readonly editing: Editing;
+  readonly editing: DishDraft;
   readonly theirs: Dish;
   readonly busy: boolean;
   readonly onMerge: (merged: DishContent) => void;

@@ -1,10 +1,10 @@
 import { closestCenter, DndContext, KeyboardSensor, PointerSensor, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
 import { arrayMove, SortableContext, sortableKeyboardCoordinates, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { ArrowDown, ArrowUp, GripVertical, X } from 'lucide-react';
-import { useState, type ReactNode } from 'react';
+import { useState } from 'react';
 import { stepFrom, temperatureWays, type MethodStep } from '@pelvo/core';
-import type { Technique } from '@pelvo/contract';
-import { Button, Section, SelectField, StrandGlyph, TextArea } from '../design';
+import type { TechniqueSummary } from '@pelvo/contract';
+import { Button, IconButton, Section, SelectField, StrandGlyph, TextArea } from '../design';
 import { usePreference } from '../app/usePreference';
 import { useTechniques } from '../techniques';
 import { StepEditor } from './StepEditor';
@@ -61,6 +61,7 @@ export function Method({ steps, onChange }: { steps: readonly MethodStep[]; onCh
                 index={index}
                 count={steps.length}
                 techniques={techniques}
+                earlier={firstNamed(steps.slice(0, index))}
                 heat={heat}
                 onChange={
                   onChange ? (next) => onChange(steps.flatMap((other) => (other.id === step.id ? (next ?? []) : other))) : undefined
@@ -93,13 +94,15 @@ interface StepRowProps {
   readonly step: MethodStep;
   readonly index: number;
   readonly count: number;
-  readonly techniques: readonly Technique[];
+  readonly techniques: readonly TechniqueSummary[];
+  /** Number of the first step that names each technique, by its id. */
+  readonly earlier: ReadonlyMap<string, number>;
   readonly heat: HeatScale;
   readonly onChange?: (step: MethodStep | null) => void;
   readonly onMove: (by: number) => void;
 }
 
-function StepRow({ step, index, count, techniques, heat, onChange, onMove }: StepRowProps) {
+function StepRow({ step, index, count, techniques, earlier, heat, onChange, onMove }: StepRowProps) {
   const [open, setOpen] = useState(false);
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({
     id: step.id,
@@ -116,6 +119,7 @@ function StepRow({ step, index, count, techniques, heat, onChange, onMove }: Ste
       <div>
         <p className="[overflow-wrap:anywhere]">{step.text}</p>
         <StepFacts step={step} heat={heat} />
+        <StepCare step={step} techniques={techniques} earlier={earlier} />
         <StepTechniques
           step={step}
           techniques={techniques}
@@ -159,20 +163,6 @@ function StepRow({ step, index, count, techniques, heat, onChange, onMove }: Ste
         </div>
       ) : null}
     </li>
-  );
-}
-
-function IconButton({ label, children, ...rest }: { label: string; disabled?: boolean; onClick: () => void; children: ReactNode }) {
-  return (
-    <button
-      type="button"
-      aria-label={label}
-      title={label}
-      className="flex size-11 items-center justify-center hover:bg-wash disabled:opacity-30"
-      {...rest}
-    >
-      {children}
-    </button>
   );
 }
 
@@ -239,9 +229,31 @@ function StepFacts({ step, heat }: { step: MethodStep; heat: HeatScale }) {
   );
 }
 
+/** Number of the first step that names each technique. */
+function firstNamed(steps: readonly MethodStep[]): ReadonlyMap<string, number> {
+  const first = new Map<string, number>();
+  steps.forEach((step, index) => {
+    for (const id of step.techniqueIds) if (!first.has(id)) first.set(id, index + 1);
+  });
+  return first;
+}
+
+/** The cautions of the techniques a step names: in full where it is named first, with a pointer back after that. */
+function StepCare({ step, techniques, earlier }: { step: MethodStep } & Pick<StepRowProps, 'techniques' | 'earlier'>) {
+  const named = step.techniqueIds.flatMap((id) => techniques.find((each) => each.id === id && each.cautions.length > 0) ?? []);
+  return named.map(({ id, name, cautions }) => {
+    const first = earlier.get(id);
+    return (
+      <p key={id} className="mt-1 text-small">
+        <b>Care, {name.toLowerCase()}.</b> {first ? `As in step ${first}.` : cautions.join(' ')}
+      </p>
+    );
+  });
+}
+
 interface StepTechniquesProps {
   readonly step: MethodStep;
-  readonly techniques: readonly Technique[];
+  readonly techniques: readonly TechniqueSummary[];
   readonly onChange?: (ids: readonly string[]) => void;
 }
 

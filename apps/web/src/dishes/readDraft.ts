@@ -1,5 +1,5 @@
 import { readRecipe, toDish, type DishContent, type IngredientLine } from '@pelvo/core';
-import type { Technique } from '@pelvo/contract';
+import type { TechniqueSummary } from '@pelvo/contract';
 
 /** Corrections a person made to readings, by the line as written. */
 export type Corrections = Readonly<Record<string, IngredientLine>>;
@@ -17,7 +17,7 @@ export interface Draft {
  * The dish a text reads as, with a person's corrections laid over it. Ids follow from what is written, so that typing
  * above a line neither moves its correction nor breaks a percentage that follows it.
  */
-export function readDraft(text: string, techniques: readonly Technique[], corrections: Corrections): Draft {
+export function readDraft(text: string, techniques: readonly TechniqueSummary[], corrections: Corrections): Draft {
   const reading = readRecipe(text);
   let next = 0;
   const content = toDish(reading, { newId: () => `n${(next += 1)}`, portions: ASSUMED_PORTIONS, techniques });

@@ -1,16 +1,9 @@
 import { X } from 'lucide-react';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import useSWR from 'swr';
-import {
-  LESSON_LIMITS,
-  PURPOSES,
-  type ClassSummary,
-  type DishSummary,
-  type LessonFields,
-  type Page,
-  type Purpose,
-  type RubricSummary,
-} from '@pelvo/contract';
+import { PURPOSES, type Purpose } from '@pelvo/core';
+import { LESSON_LIMITS, type ClassSummary, type DishSummary, type LessonFields, type Page, type RubricSummary } from '@pelvo/contract';
 import { fetcher, fieldProblem } from '../app/client';
 import { Choice, Section, SelectField, Stepper, StrandGlyph, TextField, Tick } from '../design';
 import { useTechniques } from '../techniques';
@@ -260,7 +253,10 @@ function TechniquePicker({ fields, onChange }: PickerProps<LessonFields['techniq
               label={technique.name}
               onRemove={() => onChange(fields.techniques.filter(({ id }) => id !== chosen.id))}
             >
-              <StrandGlyph strand={technique.strand} /> <b className="min-w-56">{technique.name}</b>
+              <StrandGlyph strand={technique.strand} />{' '}
+              <Link to={`/techniques/${technique.id}`} className="inline-flex min-h-11 min-w-56 items-center font-semibold">
+                {technique.name}
+              </Link>
               <span className="w-36">
                 <SelectField
                   label={`Purpose of ${technique.name}`}

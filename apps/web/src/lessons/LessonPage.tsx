@@ -9,10 +9,24 @@ import { Shell } from '../app/Shell';
 import { useDraft } from '../app/useDraft';
 import { useMe } from '../app/useMe';
 import { useAction } from '../app/useAction';
-import { Button, Fetching, FigureValue, Notice, PageHead, ProblemNotice, Section, StrandGlyph, WorkingPage } from '../design';
+import {
+  Button,
+  Fetching,
+  FigureValue,
+  MeanwhileNotice,
+  Notice,
+  PageHead,
+  ProblemNotice,
+  Section,
+  StrandGlyph,
+  WorkingPage,
+} from '../design';
 import { LessonForm } from './LessonForm';
 import { fieldsOf } from './lessonFields';
+import { DishRules } from '../rules';
+import { TechniqueCare } from '../techniques';
 import { NeedsMargin } from './NeedsMargin';
+import { PracticesOfLesson } from './PracticesOfLesson';
 import { LessonStrip, missingIn, stationPath } from './strips';
 import { useLesson } from './useLessons';
 
@@ -65,6 +79,10 @@ function Plan({ lesson, onStored, onChanged }: PlanProps) {
       drop();
     });
   const meanwhile = savedMeanwhile<LessonDetail>(error);
+  const set = (change: Partial<LessonFields>) =>
+    setEditing({ version: editing?.version ?? lesson.version, fields: { ...fields, ...change } });
+  const inDishes = lesson.dishes.flatMap(({ content }) => content.method.flatMap((step) => step.techniqueIds));
+  const techniqueIds = [...fields.techniques.map(({ id }) => id), ...inDishes];
   const update = (dish: LessonDetail['dishes'][number]) =>
     setEditing({
       version: editing?.version ?? lesson.version,
@@ -76,11 +94,7 @@ function Plan({ lesson, onStored, onChanged }: PlanProps) {
         <PlanMargin
           lesson={lesson}
           substitutions={fields.substitutions}
-          onSubstitutions={
-            lead
-              ? (substitutions) => setEditing({ version: editing?.version ?? lesson.version, fields: { ...fields, substitutions } })
-              : undefined
-          }
+          onSubstitutions={lead ? (substitutions) => set({ substitutions }) : undefined}
         />
       }
     >
@@ -100,7 +114,7 @@ function Plan({ lesson, onStored, onChanged }: PlanProps) {
       />
       <div className="mb-5 space-y-3">
         {meanwhile ? (
-          <MeanwhileNotice
+          <PlanMeanwhile
             mine={fields}
             theirs={meanwhile}
             onKeepMine={() => void save(meanwhile.version)}
@@ -140,11 +154,20 @@ function Plan({ lesson, onStored, onChanged }: PlanProps) {
       ) : (
         <PlanSummary lesson={lesson} />
       )}
+      <div className="mt-8 space-y-8">
+        <PracticesOfLesson
+          techniqueIds={techniqueIds}
+          practices={fields.practices}
+          onChange={lead ? (practices) => set({ practices }) : undefined}
+        />
+        <TechniqueCare ids={techniqueIds} title="Care, said before the hazard comes" />
+        <DishRules dishes={lesson.dishes.map(({ content }) => content)} />
+      </div>
     </WorkingPage>
   );
 }
 
-function MeanwhileNotice({
+function PlanMeanwhile({
   mine,
   theirs,
   onKeepMine,
@@ -162,7 +185,7 @@ function MeanwhileNotice({
   const show = (value: unknown) =>
     typeof value === 'object' && value !== null ? `${Array.isArray(value) ? value.length : ''} chosen` : String(value ?? 'by roster');
   return (
-    <Notice kind="problem" title="Someone else has saved this plan meanwhile. Nothing of yours is lost.">
+    <MeanwhileNotice what="plan" onKeepMine={onKeepMine} onTakeTheirs={onTakeTheirs}>
       <ul className="list-disc pl-5">
         {differs.map((field) => (
           <li key={field}>
@@ -170,13 +193,7 @@ function MeanwhileNotice({
           </li>
         ))}
       </ul>
-      <div className="mt-2 flex gap-2">
-        <Button kind="main" onClick={onKeepMine}>
-          Save mine over it
-        </Button>
-        <Button onClick={onTakeTheirs}>Take what is stored</Button>
-      </div>
-    </Notice>
+    </MeanwhileNotice>
   );
 }
 
@@ -268,7 +285,7 @@ function PlanSummary({ lesson }: { lesson: LessonDetail }) {
         <ul className="divide-y divide-line">
           {lesson.techniques.map((technique) => (
             <li key={technique.id} className="flex min-h-11 items-center gap-3">
-              <StrandGlyph strand={technique.strand} /> <Link to={`/techniques/${technique.id}`}>{technique.name}</Link>{' '}
+              <StrandGlyph strand={technique.strand} /> <Link to={`/techniques/${technique.id}?lesson=${lesson.id}`}>{technique.name}</Link>{' '}
               <span className="text-soft">{technique.purpose}</span>
             </li>
           ))}

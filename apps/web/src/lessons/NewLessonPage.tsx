@@ -1,4 +1,5 @@
-import { useNavigate } from 'react-router';
+import { useEffect } from 'react';
+import { useNavigate, useSearchParams } from 'react-router';
 import { mutate } from 'swr';
 import type { LessonDetail, LessonFields } from '@pelvo/contract';
 import { send } from '../app/client';
@@ -7,12 +8,19 @@ import { useDraft } from '../app/useDraft';
 import { useAction } from '../app/useAction';
 import { Button, PageHead, ProblemNotice } from '../design';
 import { LessonForm } from './LessonForm';
-import { newLesson } from './lessonFields';
+import { newLesson, withTechnique } from './lessonFields';
 
 export default function NewLessonPage() {
   const navigate = useNavigate();
   const [fields, setFields, forget] = useDraft<LessonFields>('lesson', newLesson(''));
   const { busy, error, run } = useAction();
+  const [asked, setAsked] = useSearchParams();
+  // From the map: the class and the technique that were chosen there go into the plan, once.
+  useEffect(() => {
+    if (!asked.has('technique')) return;
+    setFields((now) => withTechnique(now, asked));
+    setAsked({}, { replace: true });
+  }, [asked, setAsked, setFields]);
   const save = async () => {
     await run(async () => {
       const lesson = await send<LessonDetail>('POST', '/lessons', { body: fields });

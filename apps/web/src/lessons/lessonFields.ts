@@ -1,3 +1,4 @@
+import { PURPOSES } from '@pelvo/core';
 import type { LessonDetail, LessonFields } from '@pelvo/contract';
 import { today } from '../app/dates';
 
@@ -20,6 +21,7 @@ export function newLesson(classId: string): LessonFields {
     techniques: [],
     rubricEditionId: null,
     substitutions: [],
+    practices: {},
   };
 }
 
@@ -33,4 +35,15 @@ export function fieldsOf(lesson: LessonDetail): LessonFields {
   };
   const stored = { ...lesson, ...parts } as unknown as LessonFields;
   return Object.fromEntries(Object.keys(blank).map((field) => [field, stored[field as keyof LessonFields]])) as unknown as LessonFields;
+}
+
+/** A plan with the technique that was asked for: `class`, `technique` and `purpose`, as the map links to it. */
+export function withTechnique(fields: LessonFields, asked: URLSearchParams): LessonFields {
+  const id = asked.get('technique') ?? '';
+  const purpose = PURPOSES.find((each) => each === asked.get('purpose')) ?? 'introduce';
+  return {
+    ...fields,
+    classId: asked.get('class') ?? fields.classId,
+    techniques: [...fields.techniques.filter((each) => each.id !== id), { id, purpose }],
+  };
 }

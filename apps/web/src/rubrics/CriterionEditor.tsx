@@ -1,8 +1,8 @@
-import { X } from 'lucide-react';
+import { Plus, X } from 'lucide-react';
 import { useState } from 'react';
 import { LEVEL_NAMES, LEVELS, type Criterion } from '@pelvo/core';
 import { Button, SelectField, TextArea, TextField } from '../design';
-import { useTechniques } from '../techniques';
+import { useTechnique, useTechniques } from '../techniques';
 
 /** A criterion to read, or, opened, to change. */
 export function CriterionEditor({ criterion, onChange }: { criterion: Criterion; onChange?: (criterion: Criterion | null) => void }) {
@@ -118,7 +118,7 @@ function Editing({ criterion, onChange }: { criterion: Criterion; onChange: (cri
           />
         </div>
       )}
-      <Faults criterion={criterion} onChange={onChange} />
+      <FromTheCards criterion={criterion} onChange={onChange} />
       <Button kind="quiet" onClick={() => onChange(null)}>
         Remove this criterion
       </Button>
@@ -126,13 +126,15 @@ function Editing({ criterion, onChange }: { criterion: Criterion; onChange: (cri
   );
 }
 
-/** Faults are copied from the technique cards into the rubric, so that an old mark keeps its words. */
-function Faults({ criterion, onChange }: { criterion: Criterion; onChange: (criterion: Criterion) => void }) {
+/**
+ * What the cards hold to mark by: faults to note and the words of the four levels. Both are copied into the rubric, so
+ * that an old mark keeps its words when a card changes.
+ */
+function FromTheCards({ criterion, onChange }: { criterion: Criterion; onChange: (criterion: Criterion) => void }) {
   const { data: techniques = [] } = useTechniques();
-  const all = techniques
-    .filter((technique) => technique.strand === criterion.strand)
-    .flatMap((technique) => technique.faults.map((fault) => ({ ...fault, technique: technique.name })));
-  const left = all.filter((fault) => !criterion.faults.some((own) => own.key === fault.key));
+  const [techniqueId, setTechniqueId] = useState('');
+  const { data: card } = useTechnique(techniqueId || null);
+  const left = (card?.faults ?? []).filter((fault) => !criterion.faults.some((own) => own.key === fault.key));
   return (
     <div>
       <p className="font-semibold">Faults that can be noted</p>
@@ -152,23 +154,48 @@ function Faults({ criterion, onChange }: { criterion: Criterion; onChange: (crit
         ))}
       </ul>
       <div className="mt-2 max-w-md">
-        <SelectField
-          label="Add a fault from the cards"
-          labelHidden
-          value=""
-          onChange={(event) => {
-            const fault = left.find(({ key }) => key === event.target.value);
-            if (fault) onChange({ ...criterion, faults: [...criterion.faults, fault] });
-          }}
-        >
-          <option value="">Add a fault from the cards</option>
-          {left.map((fault) => (
-            <option key={fault.technique + fault.key} value={fault.key}>
-              {fault.see} ({fault.technique})
-            </option>
-          ))}
+        <SelectField label="Draw on the card of" value={techniqueId} onChange={(event) => setTechniqueId(event.target.value)}>
+          <option value="">Choose a technique</option>
+          {techniques
+            .filter((technique) => technique.strand === criterion.strand)
+            .map((technique) => (
+              <option key={technique.id} value={technique.id}>
+                {technique.name}
+              </option>
+            ))}
         </SelectField>
       </div>
+      {card && left.length > 0 ? (
+        <ul className="mt-2 flex flex-wrap gap-2" aria-label={`Faults on the card ${card.name}`}>
+          {left.map(({ key, see, cause, correction }) => (
+            <li key={key}>
+              <Button
+                className="text-left"
+                onClick={() =>
+                  onChange({ ...criterion, faults: [...criterion.faults, { key, see, cause, correction, technique: card.name }] })
+                }
+              >
+                <Plus aria-hidden className="size-4 shrink-0" /> {see}
+              </Button>
+            </li>
+          ))}
+        </ul>
+      ) : null}
+      {card && criterion.kind === 'levels' && card.descriptors.length > 0 ? (
+        <div className="mt-3">
+          <p className="font-semibold">Take the words of the four levels from</p>
+          <div className="mt-1 flex flex-wrap gap-2">
+            {card.descriptors.map((descriptor) => (
+              <Button
+                key={descriptor.key}
+                onClick={() => onChange({ ...criterion, evidence: descriptor.evidence, descriptors: descriptor.levels })}
+              >
+                {descriptor.name}, {descriptor.evidence}
+              </Button>
+            ))}
+          </div>
+        </div>
+      ) : null}
     </div>
   );
 }

@@ -8,7 +8,7 @@ import { Shell } from '../app/Shell';
 import { useDraft } from '../app/useDraft';
 import { useMe } from '../app/useMe';
 import { useAction } from '../app/useAction';
-import { Button, Fetching, Notice, PageHead, ProblemNotice, Section, StrandGlyph, TextField } from '../design';
+import { Button, Fetching, MeanwhileNotice, PageHead, ProblemNotice, Section, StrandGlyph, TextField } from '../design';
 import { CriterionEditor } from './CriterionEditor';
 
 /** A rubric: strands with weights, criteria with four levels, critical criteria that cap. */
@@ -87,21 +87,14 @@ function RubricScreen({ rubric, onStored }: { rubric: Rubric; onStored: (rubric:
       />
       <div className="mb-5">
         {meanwhile ? (
-          <Notice kind="problem" title="Someone else has saved this rubric meanwhile. Nothing of yours is lost.">
-            <div className="mt-2 flex gap-2">
-              <Button kind="main" onClick={() => void save(meanwhile.version)}>
-                Save mine over it
-              </Button>
-              <Button
-                onClick={() => {
-                  onStored(meanwhile);
-                  drop();
-                }}
-              >
-                Take what is stored
-              </Button>
-            </div>
-          </Notice>
+          <MeanwhileNotice
+            what="rubric"
+            onKeepMine={() => void save(meanwhile.version)}
+            onTakeTheirs={() => {
+              onStored(meanwhile);
+              drop();
+            }}
+          />
         ) : (
           <ProblemNotice error={error} />
         )}

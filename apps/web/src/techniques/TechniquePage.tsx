@@ -1,139 +1,211 @@
-import { Ear, Eye, Gauge, Hand, Soup, Wind } from 'lucide-react';
-import { Link, useParams } from 'react-router';
-import useSWR from 'swr';
-import { STRAND_NAMES, type Cue } from '@pelvo/core';
-import type { TechniqueWithUse } from '@pelvo/contract';
-import { fetcher } from '../app/client';
+import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
+import { mutate as mutateAll } from 'swr';
+import { CALCULATORS, STRAND_NAMES, type TechniqueCard } from '@pelvo/core';
+import type { Technique, TechniqueWithUse } from '@pelvo/contract';
+import { send } from '../app/client';
 import { Shell } from '../app/Shell';
-import { Button, Fetching, Notice, PageHead, Section, StrandGlyph } from '../design';
-
-const SENSES: Readonly<Record<Cue['sense'], { icon: typeof Eye; name: string }>> = {
-  see: { icon: Eye, name: 'See' },
-  hear: { icon: Ear, name: 'Hear' },
-  smell: { icon: Wind, name: 'Smell' },
-  feel: { icon: Hand, name: 'Feel' },
-  taste: { icon: Soup, name: 'Taste' },
-  measure: { icon: Gauge, name: 'Measure' },
-};
+import { useAction } from '../app/useAction';
+import { useMe } from '../app/useMe';
+import { Button, ButtonLink, DownloadLink, Fetching, Notice, PageHead, ProblemNotice, Section, StrandGlyph, WorkingPage } from '../design';
+import { useLesson } from '../lessons';
+import { useInForce, type InForceHere } from '../practices';
+import { CalculatorPane } from './CalculatorPane';
+import { CardBody } from './CardBody';
+import { fieldsOf } from './cardFields';
+import { useTechnique, useTechniques } from './useTechniques';
 
 /** A technique card, to teach from and to print. */
 export default function TechniquePage() {
   const { id } = useParams();
-  const { data, error, mutate } = useSWR<TechniqueWithUse>(`/techniques/${id}`, fetcher);
+  const { data, error, mutate } = useTechnique(id);
   return (
     <Shell>
       <Fetching what="the card" done={data !== undefined} error={error} retry={() => void mutate()} />
-      {data ? <Card technique={data} /> : null}
+      {data ? (
+        <CardScreen
+          key={data.id}
+          technique={data}
+          onStored={() => {
+            void mutate();
+            void mutateAll('/techniques');
+          }}
+        />
+      ) : null}
     </Shell>
   );
 }
 
-function Card({ technique }: { technique: TechniqueWithUse }) {
+function CardScreen({ technique, onStored }: { technique: TechniqueWithUse; onStored: () => void }) {
+  const lead = useMe().role === 'lead';
+  const navigate = useNavigate();
+  const [search] = useSearchParams();
+  const { data: lesson } = useLesson(search.get('lesson') ?? undefined);
+  const { inForce, error: undecided, retry } = useInForce(lesson?.practices);
+  const { busy, error, run } = useAction();
+  const setArchived = (archived: boolean) =>
+    run(async () => {
+      await send('PUT', `/techniques/${technique.id}/archived`, { body: { archived } });
+      onStored();
+      if (archived) void navigate('/techniques', { state: { putAway: { id: technique.id, name: technique.name } } });
+    });
+  const setVariant = (variant: string | null) =>
+    run(async () => {
+      await send<Technique>('PUT', `/techniques/${technique.id}`, {
+        body: { ...fieldsOf(technique), variant },
+        version: technique.version,
+      });
+      onStored();
+    });
   return (
-    <article>
+    <WorkingPage aside={<CardMargin technique={technique} />}>
       <PageHead
         title={technique.name}
         lead={
-          <span className="inline-flex items-center gap-2">
+          <span className="inline-flex flex-wrap items-center gap-x-2">
             <StrandGlyph strand={technique.strand} silent /> {STRAND_NAMES[technique.strand]}
+            <Minutes minutes={technique.minutes} />
           </span>
         }
-        actions={<Button onClick={() => print()}>Print the card</Button>}
+        actions={
+          <>
+            <DownloadLink href={`/api/techniques/${technique.id}/card.pdf?paper=A4`}>Card on A4</DownloadLink>
+            <DownloadLink href={`/api/techniques/${technique.id}/card.pdf?paper=LETTER`}>on Letter</DownloadLink>
+            {lead && !technique.archived ? (
+              <>
+                <ButtonLink kind="main" to={`/techniques/${technique.id}/edit`}>
+                  Change
+                </ButtonLink>
+                <Button kind="quiet" busy={busy} onClick={() => void setArchived(true)}>
+                  Put away
+                </Button>
+              </>
+            ) : null}
+          </>
+        }
       />
-      <p className="mb-6 max-w-3xl font-title text-xl">{technique.purpose}</p>
-      <div className="grid gap-x-10 gap-y-6 lg:grid-cols-[3fr_2fr] print:grid-cols-[3fr_2fr]">
-        <div>
-          <Section title="Steps">
-            <ol className="space-y-2">
-              {technique.steps.map((step, index) => (
-                <li key={step} className="flex gap-3">
-                  <b className="w-6 shrink-0 text-right font-title">{index + 1}</b>
-                  <span className="max-w-prose">{step}</span>
-                </li>
-              ))}
-            </ol>
-          </Section>
-          <Section title="What decides the result">
-            <ul className="space-y-2">
-              {technique.criticalPoints.map((point) => (
-                <li key={point} className="border-l-8 border-ink pl-3 font-semibold">
-                  {point}
-                </li>
-              ))}
-            </ul>
-          </Section>
-        </div>
-        <div>
-          <Section title="Cues">
-            <ul className="space-y-2">
-              {technique.cues.map(({ sense, text }) => {
-                const { icon: Icon, name } = SENSES[sense];
-                return (
-                  <li key={text} className="flex gap-3">
-                    <Icon aria-hidden className="mt-1 size-5 shrink-0" />
-                    <span>
-                      <b>{name}:</b> {text}
-                    </span>
-                  </li>
-                );
-              })}
-            </ul>
-          </Section>
-          <Section title="Tools">
-            <p>{technique.tools.join(', ')}</p>
-          </Section>
-          <div className="mt-6">
-            <Notice kind="caution" title="Care">
-              <ul className="list-disc space-y-1 pl-5">
-                {technique.cautions.map((caution) => (
-                  <li key={caution}>{caution}</li>
-                ))}
-              </ul>
-            </Notice>
+      <div className="mb-4 space-y-3">
+        <ProblemNotice error={error} />
+        <ProblemNotice error={undecided} retry={retry} />
+        {lesson ? (
+          <Notice title={`As "${lesson.title}" teaches it`}>
+            <Link to={`/lessons/${lesson.id}`}>Back to the lesson</Link>, or{' '}
+            <Link to={`/techniques/${technique.id}`}>as the school does</Link>.
+          </Notice>
+        ) : null}
+        {technique.archived ? (
+          <Notice title="This card is put away. Lessons and dishes that name it keep it.">
+            {lead ? (
+              <Button busy={busy} onClick={() => void setArchived(false)}>
+                Bring it back
+              </Button>
+            ) : null}
+          </Notice>
+        ) : null}
+      </div>
+      <article>
+        <CardBody card={technique} inForce={inForce} taught={lesson} onVariant={lead ? (key) => void setVariant(key) : undefined} />
+      </article>
+      {inForce && technique.calculators.length > 0 ? (
+        <Section title="Measures">
+          <div className="space-y-6">
+            {technique.calculators.map((name) => (
+              <CalculatorPane key={name} name={name} inForce={decidingHere(inForce, technique)} technique={technique} />
+            ))}
           </div>
-        </div>
-      </div>
-      <Section title="Faults">
-        <div className="overflow-x-auto">
-          <table className="w-full min-w-[40rem] text-left">
-            <thead>
-              <tr className="text-small text-soft">
-                <th className="py-1 pr-4">You see</th>
-                <th className="py-1 pr-4">Likely cause</th>
-                <th className="py-1">Correction</th>
-              </tr>
-            </thead>
-            <tbody className="divide-y divide-line align-top">
-              {technique.faults.map((fault) => (
-                <tr key={fault.key}>
-                  <th scope="row" className="w-1/4 py-2 pr-4 font-semibold">
-                    {fault.see}
-                  </th>
-                  <td className="w-1/4 py-2 pr-4">{fault.cause}</td>
-                  <td className="py-2">{fault.correction}</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        </div>
-      </Section>
-      <div className="no-print">
-        <Section title="Dishes that exercise it">
-          {technique.dishes.length === 0 ? (
-            <p className="text-soft">None yet. Name it on a step of a dish.</p>
-          ) : (
-            <ul className="flex flex-wrap gap-x-6 gap-y-1">
-              {technique.dishes.map((dish) => (
-                <li key={dish.id}>
-                  <Link to={`/dishes/${dish.id}`} className="inline-flex min-h-11 items-center">
-                    {dish.title}
-                  </Link>
-                </li>
-              ))}
-            </ul>
-          )}
         </Section>
+      ) : null}
+    </WorkingPage>
+  );
+}
+
+/** Only what the card names as deciding here decides: the salt for boiling pasta is none for a brine. */
+function decidingHere(inForce: InForceHere, { matters }: TechniqueCard): InForceHere {
+  return {
+    ...inForce,
+    practices: Object.fromEntries(Object.entries(inForce.practices).filter(([matter]) => matters.some((each) => each === matter))),
+  };
+}
+
+function Minutes({ minutes: { novice, practised } }: { minutes: TechniqueCard['minutes'] }) {
+  const said = [novice === null ? '' : `${novice} min for a novice`, practised === null ? '' : `${practised} for a practised hand`].filter(
+    Boolean,
+  );
+  return said.length > 0 ? <span>· {said.join(', ')}</span> : null;
+}
+
+/** What stands around the card: what comes before and after it, its tools, its dishes, its files. */
+function CardMargin({ technique }: { technique: TechniqueWithUse }) {
+  const { data: techniques = [] } = useTechniques();
+  const before = technique.prerequisites.flatMap((id) => techniques.find((each) => each.id === id) ?? []);
+  const links = (list: readonly { readonly id: string; readonly name: string }[]) => (
+    <ul>
+      {list.map(({ id, name }) => (
+        <li key={id}>
+          <Link to={`/techniques/${id}`} className="inline-flex min-h-11 items-center leading-tight">
+            {name}
+          </Link>
+        </li>
+      ))}
+    </ul>
+  );
+  return (
+    <div className="space-y-5">
+      <div>
+        <h2 className="text-lg">To be met before</h2>
+        {before.length > 0 ? links(before) : <p className="text-small text-soft">Nothing: it can come first.</p>}
       </div>
-    </article>
+      {technique.opens.length > 0 ? (
+        <div>
+          <h2 className="text-lg">Opens</h2>
+          {links(technique.opens)}
+        </div>
+      ) : null}
+      {technique.calculators.length > 0 ? (
+        <div>
+          <h2 className="text-lg">Measures</h2>
+          <ul>
+            {technique.calculators.map((name) => (
+              <li key={name}>
+                <a href={`#measure-${name}`} className="inline-flex min-h-11 items-center leading-tight">
+                  {CALCULATORS[name].name}
+                </a>
+              </li>
+            ))}
+          </ul>
+        </div>
+      ) : null}
+      <div>
+        <h2 className="text-lg">Tools</h2>
+        <p className="text-small">{technique.tools.length > 0 ? technique.tools.join(', ') : 'None named.'}</p>
+      </div>
+      <div>
+        <h2 className="text-lg">Dishes that exercise it</h2>
+        {technique.dishes.length === 0 ? <p className="text-small text-soft">None yet. Name it on a step of a dish.</p> : null}
+        <ul>
+          {technique.dishes.map(({ id, title }) => (
+            <li key={id}>
+              <Link to={`/dishes/${id}`} className="inline-flex min-h-11 items-center leading-tight">
+                {title}
+              </Link>
+            </li>
+          ))}
+        </ul>
+      </div>
+      <div>
+        <h2 className="text-lg">As a file</h2>
+        <ul className="text-small">
+          {[
+            ['json', 'JSON, nothing lost'],
+            ['markdown', 'Markdown, nothing lost'],
+          ].map(([format, name]) => (
+            <li key={format}>
+              <a href={`/api/technique-exports/${format}?ids=${technique.id}`} download className="inline-flex min-h-11 items-center">
+                {name}
+              </a>
+            </li>
+          ))}
+        </ul>
+      </div>
+    </div>
   );
 }

@@ -1,0 +1,1 @@
+export { useCutSets } from './useCutSets';

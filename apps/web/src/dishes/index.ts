@@ -1,0 +1,1 @@
+export { draftOfDish } from './dishDraft';

@@ -1,0 +1,27 @@
+import { dishRuleNotices, WHO_DECIDES, type DishContent } from '@pelvo/core';
+import { Link } from 'react-router';
+import { Notice } from '../design';
+import { useRules } from './useRules';
+
+/** Where dishes plan what the local rules speak against. Nothing where they do not. */
+export function DishRules({ dishes }: { dishes: readonly DishContent[] }) {
+  const { data: profile } = useRules();
+  const found = profile
+    ? dishes.flatMap((dish) => dishRuleNotices(dish, profile.rules).map((notice) => ({ ...notice, dish: dish.title })))
+    : [];
+  if (found.length === 0) return null;
+  return (
+    <Notice kind="caution" title="The local rules speak against this">
+      <ul className="list-disc pl-5">
+        {found.map(({ dish, rule, where, said }, index) => (
+          <li key={`${rule} ${index}`}>
+            <b>{dishes.length > 1 ? `${dish}, ${where}` : where}</b>: {said}
+          </li>
+        ))}
+      </ul>
+      <p className="mt-1 text-small text-soft">
+        {WHO_DECIDES} <Link to="/rules">Local rules</Link>
+      </p>
+    </Notice>
+  );
+}

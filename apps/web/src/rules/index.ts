@@ -1,0 +1,3 @@
+export { DishRules } from './DishRules';
+export { RuleUse } from './RuleUse';
+export { useRules } from './useRules';

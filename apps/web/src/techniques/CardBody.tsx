@@ -1,0 +1,248 @@
+import { Ear, Eye, Gauge, Hand, Soup, Wind } from 'lucide-react';
+import { Fragment, type ReactNode } from 'react';
+import {
+  drawCard,
+  HAZARD_SPECS,
+  LEVEL_NAMES,
+  LEVELS,
+  PURPOSES,
+  SENSE_NAMES,
+  WHO_DECIDES,
+  type Cue,
+  type TechniqueCard,
+  type Variant,
+} from '@pelvo/core';
+import { Drawing, Notice, Rich, Section } from '../design';
+import { MatterLine, type InForceHere, type TaughtIn } from '../practices';
+
+const SENSE_ICONS: Readonly<Record<Cue['sense'], typeof Eye>> = {
+  see: Eye,
+  hear: Ear,
+  smell: Wind,
+  feel: Hand,
+  taste: Soup,
+  measure: Gauge,
+};
+
+const PURPOSE_NAMES = { introduce: 'Introduced', practise: 'Practised', assess: 'Assessed' } as const;
+
+interface CardBodyProps {
+  readonly card: TechniqueCard;
+  readonly inForce: InForceHere | null;
+  /** The lesson from which the card was opened. */
+  readonly taught?: TaughtIn;
+  /** The lead may choose the variant in force here. */
+  readonly onVariant?: (key: string | null) => void;
+}
+
+/** What a technique card teaches, in the order in which it is taught. */
+export function CardBody({ card, inForce, taught, onVariant }: CardBodyProps) {
+  const drawings = inForce ? card.drawings.flatMap((spec) => drawCard(spec, inForce) ?? []) : [];
+  return (
+    <>
+      <p className="mb-6 max-w-3xl font-title text-xl">
+        <Rich text={card.purpose} />
+      </p>
+      <div className="grid gap-x-10 gap-y-6 lg:grid-cols-[3fr_2fr]">
+        <div>
+          <Section title="Steps">
+            <ol className="space-y-2.5">
+              {card.steps.map((step, index) => (
+                <li key={index} className="flex gap-3">
+                  <b className="w-6 shrink-0 text-right font-title text-xl leading-6 text-beet">{index + 1}</b>
+                  <span className="max-w-prose">
+                    <Rich text={step} />
+                  </span>
+                </li>
+              ))}
+            </ol>
+            {card.steps.length === 0 ? <Nothing>No step is written yet.</Nothing> : null}
+          </Section>
+          {card.criticalPoints.length > 0 ? (
+            <Section title="What decides the result">
+              <ul className="space-y-2">
+                {card.criticalPoints.map((point, index) => (
+                  <li key={index} className="border-l-8 border-ink pl-3 font-semibold">
+                    <Rich text={point} />
+                  </li>
+                ))}
+              </ul>
+            </Section>
+          ) : null}
+          {card.looksWrong.length > 0 ? (
+            <Section title="Looks wrong but is right">
+              <ul className="space-y-2">
+                {card.looksWrong.map(({ see, because }, index) => (
+                  <li key={index} className="border-2 border-dashed border-soft px-3 py-2">
+                    <b className="block">{see}</b> {because}
+                  </li>
+                ))}
+              </ul>
+            </Section>
+          ) : null}
+        </div>
+        <div>
+          {drawings.map((drawing, index) => (
+            <figure key={index} className="mb-4 border border-line bg-tile p-3">
+              <Drawing drawing={drawing} className="mx-auto max-h-60 w-full" />
+            </figure>
+          ))}
+          {card.cautions.length > 0 || card.answered.length > 0 ? (
+            <Notice kind="caution" title="Care">
+              <ul className="list-disc space-y-1 pl-5">
+                {card.cautions.map((caution) => (
+                  <li key={caution}>{caution}</li>
+                ))}
+                {card.answered.map(({ hazard, because }) => (
+                  <li key={hazard} className="text-soft">
+                    No caution for {HAZARD_SPECS[hazard].name}: {because}
+                  </li>
+                ))}
+              </ul>
+              <p className="mt-2 text-small text-soft">{WHO_DECIDES}</p>
+            </Notice>
+          ) : null}
+          {card.cues.length > 0 ? (
+            <div className="mt-6">
+              <Section title="Cues">
+                <ul className="space-y-2">
+                  {card.cues.map(({ sense, text }, index) => {
+                    const Icon = SENSE_ICONS[sense];
+                    return (
+                      <li key={index} className="flex gap-3">
+                        <Icon aria-hidden className="mt-1 size-5 shrink-0" />
+                        <span>
+                          <b>{SENSE_NAMES[sense]}:</b> {text}
+                        </span>
+                      </li>
+                    );
+                  })}
+                </ul>
+              </Section>
+            </div>
+          ) : null}
+        </div>
+      </div>
+      <Faults card={card} />
+      {card.matters.length > 0 || card.variants.length > 0 ? (
+        <Section title="Ways of doing it">
+          <div className="space-y-5">
+            {card.variants.length > 0 ? <Variants card={card} onVariant={onVariant} /> : null}
+            {card.matters.map((matter) => (
+              <MatterLine key={matter} matter={matter} taught={taught} />
+            ))}
+          </div>
+        </Section>
+      ) : null}
+      <Judging card={card} />
+    </>
+  );
+}
+
+const Nothing = ({ children }: { children: ReactNode }) => <p className="text-soft">{children}</p>;
+
+function Faults({ card: { faults } }: { card: TechniqueCard }) {
+  if (faults.length === 0) return null;
+  const rescued = faults.some((fault) => fault.rescue);
+  return (
+    <Section title="Faults">
+      <div className="relative overflow-x-auto">
+        <table className="w-full min-w-[44rem] text-left">
+          <thead>
+            <tr className="text-small text-soft">
+              <th className="py-1 pr-4">You see</th>
+              <th className="py-1 pr-4">Likely cause</th>
+              <th className="py-1 pr-4">Correction</th>
+              {rescued ? <th className="py-1">Rescue now</th> : null}
+            </tr>
+          </thead>
+          <tbody className="divide-y divide-line align-top">
+            {faults.map((fault) => (
+              <tr key={fault.key}>
+                <th scope="row" className="w-1/4 py-2 pr-4 font-semibold">
+                  {fault.see}
+                </th>
+                <td className="w-1/4 py-2 pr-4">{fault.cause}</td>
+                <td className="w-1/4 py-2 pr-4">{fault.correction}</td>
+                {rescued ? <td className="py-2">{fault.rescue ?? <span className="text-soft">Cannot be rescued</span>}</td> : null}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+    </Section>
+  );
+}
+
+function Variants({ card, onVariant }: { card: TechniqueCard; onVariant?: (key: string | null) => void }) {
+  const inForce = card.variants.find(({ key }) => key === card.variant);
+  return (
+    <div>
+      <p>
+        <b>Variant in force:</b>{' '}
+        {inForce ? inForce.name : <span className="hatch px-1">nobody has chosen one yet. Each of these is good practice.</span>}
+      </p>
+      <ul className="mt-1 divide-y divide-line border-y border-line">
+        {card.variants.map((variant) => (
+          <VariantRow key={variant.key} variant={variant} taken={variant.key === card.variant} onVariant={onVariant} />
+        ))}
+      </ul>
+    </div>
+  );
+}
+
+function VariantRow({ variant, taken, onVariant }: { variant: Variant; taken: boolean; onVariant?: (key: string | null) => void }) {
+  return (
+    <li className={`flex flex-wrap items-start gap-x-4 gap-y-1 py-2 ${taken ? 'border-l-8 border-ink pl-3' : 'pl-5'}`}>
+      <p className="min-w-0 flex-1 basis-96">
+        <b>{variant.name}</b>
+        {taken ? ' (in force)' : ''}: <Rich text={variant.text} />
+      </p>
+      {onVariant ? (
+        <button
+          type="button"
+          onClick={() => onVariant(taken ? null : variant.key)}
+          className="no-print min-h-12 px-2 font-semibold underline underline-offset-4"
+        >
+          {taken ? 'Leave it open' : 'Teach it this way'}
+          <span className="sr-only">: {variant.name}</span>
+        </button>
+      ) : null}
+    </li>
+  );
+}
+
+/** What is to be shown at each stage, and the words by which it is judged. */
+function Judging({ card }: { card: TechniqueCard }) {
+  const aims = PURPOSES.filter((purpose) => card.aims[purpose]);
+  if (aims.length === 0 && card.descriptors.length === 0) return null;
+  return (
+    <Section title="How it is judged">
+      {aims.length > 0 ? (
+        <dl className="mb-4 grid gap-4 sm:grid-cols-3">
+          {aims.map((purpose) => (
+            <div key={purpose} className="border-t-4 border-beet pt-1">
+              <dt className="font-semibold">{PURPOSE_NAMES[purpose]}</dt>
+              <dd>{card.aims[purpose]}</dd>
+            </div>
+          ))}
+        </dl>
+      ) : null}
+      {card.descriptors.map((descriptor) => (
+        <Fragment key={descriptor.key}>
+          <h3 className="mt-3 text-lg">
+            {descriptor.name} <span className="font-body text-small font-normal text-soft">{descriptor.evidence}</span>
+          </h3>
+          <dl className="mt-1 grid gap-x-4 gap-y-1 sm:grid-cols-4">
+            {LEVELS.map((level) => (
+              <div key={level} className="border-t-2 border-ink pt-1">
+                <dt className="text-small font-semibold">{LEVEL_NAMES[level]}</dt>
+                <dd>{descriptor.levels[level - 1]}</dd>
+              </div>
+            ))}
+          </dl>
+        </Fragment>
+      ))}
+    </Section>
+  );
+}

@@ -1,0 +1,86 @@
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import useSWR from 'swr';
+import { carryInto, showAmount, type Carried } from '@pelvo/core';
+import type { Dish, DishSummary, Page } from '@pelvo/contract';
+import { fetcher } from '../app/client';
+import { useAction } from '../app/useAction';
+import { draftOfDish } from '../dishes';
+import { Button, ProblemNotice, SelectField } from '../design';
+
+const LAST = 'pelvo.preference.carry';
+
+/**
+ * Carries what a card computed into a dish: one touch, into the dish used last or the first that exercises the
+ * technique. It becomes part of the dish's draft, where it is looked over and saved.
+ */
+export function CarryBar({ carried, dishes }: { carried: Carried; dishes: readonly { readonly id: string; readonly title: string }[] }) {
+  const navigate = useNavigate();
+  const { data } = useSWR<Page<DishSummary>>('/dishes', fetcher);
+  const all = [...dishes, ...(data?.items ?? []).filter(({ id }) => !dishes.some((own) => own.id === id))];
+  const last = localStorage.getItem(LAST);
+  const [chosen, setChosen] = useState<string | null>(null);
+  const dishId = chosen ?? (all.some(({ id }) => id === last) ? last : all[0]?.id) ?? '';
+  const { data: dish } = useSWR<Dish>(dishId ? `/dishes/${dishId}` : null, fetcher, { revalidateOnFocus: false });
+  const [component, setComponent] = useState('');
+  const { busy, error, run } = useAction();
+  if (all.length === 0) return null;
+  const draft = dish ? draftOfDish(dish) : null;
+  const components = draft?.mine.components ?? [];
+  const carry = () =>
+    run(async () => {
+      const current = await fetcher<Dish>(`/dishes/${dishId}`);
+      const { mine, keep } = draftOfDish(current);
+      keep(carryInto(mine, carried, component || null, () => crypto.randomUUID()));
+      localStorage.setItem(LAST, dishId);
+      void navigate(`/dishes/${dishId}`, { state: { carried: whatComes(carried), from: carried.from } });
+    });
+  return (
+    <div className="no-print border-t-2 border-ink bg-wash px-4 py-3">
+      <p className="mb-2 text-small">
+        Goes into a dish: <b>{whatComes(carried)}</b>
+      </p>
+      <div className="flex flex-wrap items-end gap-3">
+        <div className="w-64 max-w-full">
+          <SelectField
+            label="Dish"
+            value={dishId}
+            onChange={(event) => {
+              setChosen(event.target.value);
+              setComponent('');
+            }}
+          >
+            {all.map(({ id, title }) => (
+              <option key={id} value={id}>
+                {title}
+              </option>
+            ))}
+          </SelectField>
+        </div>
+        {components.length > 1 && carried.lines.length > 0 ? (
+          <div className="w-52 max-w-full">
+            <SelectField label="Component" value={component} onChange={(event) => setComponent(event.target.value)}>
+              {components.map(({ id, name }, index) => (
+                <option key={id} value={index === 0 ? '' : id}>
+                  {name || dish?.content.title || 'the first one'}
+                </option>
+              ))}
+            </SelectField>
+          </div>
+        ) : null}
+        <Button kind="main" busy={busy} onClick={() => void carry()}>
+          Carry into the dish
+        </Button>
+      </div>
+      <div className="mt-2">
+        <ProblemNotice error={error} />
+      </div>
+    </div>
+  );
+}
+
+/** What is carried, in words: "120 g salt, 2 l water and a step". */
+function whatComes({ lines, step }: Carried): string {
+  const items = lines.map((line) => `${showAmount(line.amount)} ${line.item}`);
+  return [...items, ...(step ? [items.length > 0 ? 'a step' : `the step "${step.text}"`] : [])].join(', ');
+}
