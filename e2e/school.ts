@@ -26,11 +26,20 @@ export async function expectAccessible(page: Page): Promise<void> {
   ).toEqual([]);
 }
 
-/** The id of a demo lesson or dish by its title. */
-export async function idOf(page: Page, list: '/api/lessons' | '/api/dishes', title: string): Promise<string> {
-  const body = (await (await page.request.get(list)).json()) as
-    { id: string; title: string }[] | { items: { id: string; title: string }[] };
-  const found = (Array.isArray(body) ? body : body.items).find((item) => item.title.startsWith(title));
+interface Listed {
+  readonly id: string;
+  readonly title?: string;
+  readonly name?: string;
+}
+
+/** The id of a demo lesson, dish, technique or class by its title or name. */
+export async function idOf(
+  page: Page,
+  list: '/api/lessons' | '/api/dishes' | '/api/techniques' | '/api/classes',
+  title: string,
+): Promise<string> {
+  const body = (await (await page.request.get(list)).json()) as Listed[] | { items: Listed[] };
+  const found = (Array.isArray(body) ? body : body.items).find((item) => (item.title ?? item.name)?.startsWith(title));
   if (!found) throw new Error(`The demo school has no "${title}"`);
   return found.id;
 }

@@ -4,6 +4,12 @@ import { expectAccessible, idOf, signIn } from './school';
 const views: readonly [string, (page: Page) => Promise<string>][] = [
   ['the term', () => Promise.resolve('/')],
   ['the techniques', () => Promise.resolve('/techniques')],
+  ['a card being written', async (page) => `/techniques/${await idOf(page, '/api/techniques', 'Brine')}/edit`],
+  ['bringing cards in', () => Promise.resolve('/techniques/import')],
+  ['the map', () => Promise.resolve('/map')],
+  ['the cuts', () => Promise.resolve('/cuts')],
+  ['the practices', () => Promise.resolve('/practices')],
+  ['the local rules', () => Promise.resolve('/rules')],
   ['the dishes', () => Promise.resolve('/dishes')],
   ['reading a recipe', () => Promise.resolve('/dishes/new')],
   ['a dish', async (page) => `/dishes/${await idOf(page, '/api/dishes', 'Duck breast')}`],

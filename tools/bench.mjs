@@ -1,4 +1,4 @@
-// Figures the work asks for: `npm run bench`, or `npm run bench -- reading scaling search`. Times are medians on this machine.
+// Figures the work asks for: `npm run bench`, or `npm run bench -- reading scaling map search`. Times are medians on this machine.
 import { spawnSync } from 'node:child_process';
 import { join } from 'node:path';
 import { ensureDebianPackage, ensurePackages, MARIADB, ROOT } from './lib/setup.mjs';
@@ -9,6 +9,7 @@ const only = process.argv.slice(2);
 const suites = [
   ['reading', 'packages/core', 'bench/reading.bench.ts'],
   ['scaling', 'packages/core', 'bench/scaling.bench.ts'],
+  ['map', 'apps/web', 'bench/map.bench.ts'],
   ['search', 'apps/server', 'bench/search.bench.ts'],
 ];
 let failed = 0;

@@ -31,11 +31,23 @@ For the crumb:
 60g stale bread`;
 
 const SHOTS = [
-  ['sign-in', await visitor(null), '/'],
   ['term', lead, '/'],
-  ['techniques', lead, '/techniques'],
+  [
+    'map',
+    lead,
+    '/map',
+    async (page) => {
+      await page.getByLabel('And what a planned lesson would add').selectOption({ index: 1 });
+      await page
+        .getByRole('button', { name: /^Reduce and mount/ })
+        .first()
+        .click();
+    },
+  ],
+  ['cuts', lead, '/cuts'],
+  ['rules', lead, '/rules'],
+  ['card-edit', lead, '/techniques', (page) => follow(/^Brine and/)(page).then(() => page.getByRole('link', { name: 'Change' }).click())],
   ['technique', lead, '/techniques', follow(/^Render and sear/)],
-  ['dishes', lead, '/dishes'],
   ['dish', lead, dish('Leeks')],
   ['reading', lead, '/dishes/new', (page) => page.getByLabel('The recipe as text').fill(RECIPE)],
   [
@@ -82,7 +94,8 @@ for (const [name, page, path, act] of SHOTS) {
   if (act) await act(page);
   await page.waitForLoadState('networkidle');
   await page.mouse.move(0, 0);
-  if (name === 'dish') await page.getByRole('heading', { name: 'On one plate' }).scrollIntoViewIfNeeded();
+  if (name === 'map') await page.evaluate(() => globalThis.scrollTo(0, 310));
+  else if (name === 'dish') await page.getByRole('heading', { name: 'On one plate' }).scrollIntoViewIfNeeded();
   else await page.evaluate(() => globalThis.scrollTo(0, 0));
   await page.waitForTimeout(400);
   await page.screenshot({ path: join(ROOT, 'docs', 'screenshots', `${name}.png`) });
