@@ -8,12 +8,9 @@ import {
   checkValue,
   cutPieces,
   dishRuleNotices,
-  drawCard,
-  DRAWING_KINDS,
   matPages,
   RULE_KEYS,
   RULE_SPECS,
-  sectionDrawing,
   SHIPPED_CUT_SETS,
   showCut,
   showRule,
@@ -190,35 +187,5 @@ describe('the mat', () => {
     expect(numbers(page!).some((d) => /M12 [\d.]+L112 /.test(d))).toBe(true);
     expect(numbers(page!).some((d) => d.includes('h6.4v6.4h-6.4Z'))).toBe(true);
     expect(toSvg(page!)).toContain('viewBox="0 0 210 297"');
-  });
-});
-
-describe('drawings', () => {
-  const context = { practices: {}, cutSet: SHIPPED_CUT_SETS[1]! };
-  it('are there for every kind, with words for those who cannot see them', () => {
-    for (const kind of DRAWING_KINDS) {
-      const drawing = drawCard({ kind, of: 'julienne' }, context)!;
-      expect(drawing.title.length).toBeGreaterThan(15);
-      expect(toSvg(drawing)).toMatch(/^<svg .*<\/svg>$/);
-    }
-  });
-  it('follow what is in force', () => {
-    expect(drawCard({ kind: 'cut', of: 'julienne' }, context)!.title).toContain('3.2 × 3.2 × 50 mm');
-    expect(drawCard({ kind: 'cut', of: 'julienne' }, { ...context, cutSet: null })!.title).toContain('2 × 2 × 50 mm');
-    expect(drawCard({ kind: 'cut', of: 'no-such-cut' }, context)).toBeNull();
-    expect(drawCard({ kind: 'angle' }, { ...context, practices: { 'edge-angle': '15' } })!.title).toContain('15 degrees');
-    expect(drawCard({ kind: 'plate' }, { ...context, practices: { composition: 'ordered' } })!.title).toContain('centred');
-  });
-  it('write their words safely into SVG', () => {
-    expect(
-      toSvg({ width: 1, height: 1, title: 't', shapes: [{ kind: 'text', x: 0, y: 0, text: '<script>&"', size: 1, anchor: 'start' }] }),
-    ).toContain('&lt;script&gt;&amp;&quot;');
-  });
-  it('show as many cells as pieces', () => {
-    const result = cutPieces({ shape: 'tapered', length: 50, thick: 30, thin: 30 }, { length: 50, width: 5, thickness: 5 });
-    const cells = sectionDrawing(result, { thickness: 5, width: 5 }, true).shapes.filter(
-      (shape) => shape.kind === 'path' && shape.fill === 'tile',
-    );
-    expect(cells).toHaveLength(result.lengths[0]!.pieces);
   });
 });

@@ -1,4 +1,4 @@
-import { box, label, path, segment, type Drawing, type Shape } from '../drawing/shapes';
+import { box, label, labelWithin, path, segment, textWidth, type Drawing, type Shape } from '../drawing/shapes';
 import { showCut, type Cut, type CutSet } from './types';
 
 /** Paper in millimetres. */
@@ -34,7 +34,7 @@ export function matPages(set: CutSet, paper: Paper): readonly Drawing[] {
     height,
     title: `${set.name}, page ${index + 1} of ${pages.length}, at true size`,
     shapes: [
-      label(MARGIN, 14, set.name, 6, 'start', true),
+      labelWithin(width - 2 * MARGIN, [MARGIN, 14], set.name, 6, 'start', true),
       label(
         MARGIN,
         20,
@@ -56,16 +56,11 @@ const rowHeight = (cut: Cut) =>
 /** A row: its name, its end, and outlines as many as fit, ten at most. */
 function row(cut: Cut, top: number, paperWidth: number): readonly Shape[] {
   const y = top + 7;
-  const shapes: Shape[] = [
-    label(MARGIN, top + 4, cut.name, 4.2, 'start', true),
-    label(
-      MARGIN + 2 + cut.name.length * 2.4,
-      top + 4,
-      `${showCut(cut)}, ± ${cut.tolerance} mm, length ± ${cut.lengthTolerance} mm`,
-      3.2,
-      'start',
-    ),
-  ];
+  const sizes = `${showCut(cut)}, ± ${cut.tolerance} mm, length ± ${cut.lengthTolerance} mm`;
+  const room = paperWidth - 2 * MARGIN - 3 - textWidth(sizes, 3.2);
+  const name = labelWithin(room, [MARGIN, top + 4], cut.name, 4.2, 'start', true);
+  const nameEnd = MARGIN + 3 + (name.kind === 'text' ? textWidth(name.text, name.size, true) : 0);
+  const shapes: Shape[] = [name, label(nameEnd, top + 4, sizes, 3.2, 'start')];
   const endWidth = cut.shape === 'round' ? outerLength(cut) : outerWidth(cut);
   shapes.push(
     ...outline(

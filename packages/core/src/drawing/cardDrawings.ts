@@ -59,7 +59,8 @@ const GRIP: Drawing = {
     path('M68 50Q78 44 88 52Q98 62 92 74Q86 80 80 74Q82 64 74 62Q64 58 68 50Z', { fill: 'wash', stroke: 'beet', width: 1.8 }),
     path('M62 46Q74 34 92 40Q100 44 94 50Q84 50 74 56Q64 56 62 46Z', { fill: 'wash', stroke: 'beet', width: 1.8 }),
     segment([96, 42], [126, 24], { stroke: 'soft', width: 0.8 }),
-    label(130, 22, 'thumb and first finger pinch the blade', 10, 'start'),
+    label(130, 16, 'thumb and first', 10, 'start'),
+    label(130, 28, 'finger pinch the blade', 10, 'start'),
     segment([40, 90], [52, 110], { stroke: 'soft', width: 0.8 }),
     label(56, 116, 'three fingers round the handle', 10, 'start'),
     label(186, 80, 'edge down', 9),
@@ -102,7 +103,7 @@ const GUIDE_HAND: Drawing = {
 };
 
 const BULB: Drawing = {
-  width: 250,
+  width: 282,
   height: 140,
   title: 'Half a bulb, root on the left: lengthwise cuts stop short of the root, one or two level cuts, then across',
   shapes: [
@@ -302,8 +303,8 @@ function plateDrawing(ordered: boolean): Drawing {
       label(162, 82, ordered ? 'even spacing' : 'room left empty', 10, 'start'),
       segment([146, 104], [160, 112], { stroke: 'soft', width: 0.8 }),
       label(162, 116, 'clean rim', 10, 'start'),
-      label(80, 10, '12', 9),
-      label(80, 143, '6, the guest', 9),
+      label(80, 18, '12', 9),
+      label(80, 137, '6, the guest', 8.5),
     ],
   };
 }

@@ -1,5 +1,5 @@
 import { showCut, type Cut, type CutResult } from '../cuts';
-import { box, ellipse, label, path, polygon, segment, type Drawing, type Shape } from './shapes';
+import { box, ellipse, label, labelWithin, path, polygon, segment, type Drawing, type Shape } from './shapes';
 
 const COS = Math.cos(Math.PI / 6);
 const SIN = Math.sin(Math.PI / 6);
@@ -41,14 +41,15 @@ export function cutDrawing(cut: Cut, setName: string): Drawing {
   const [wide, high] = cutExtent(cut);
   const scale = Math.min(8, 180 / wide, 90 / high);
   const [w, h] = [wide * scale, high * scale];
+  const height = Math.max(100, h + 46);
   return {
     width: 220,
-    height: Math.max(100, h + 46),
+    height,
     title: `${cut.name}, ${showCut(cut)}, ${setName}`,
     shapes: [
       ...cutShapes(cut, [(220 - w) / 2, 8], scale),
-      label(110, Math.max(100, h + 46) - 18, `${cut.name}: ${showCut(cut)}`, 11, 'middle', true),
-      label(110, Math.max(100, h + 46) - 5, `${setName}, ± ${cut.tolerance} mm`, 9),
+      labelWithin(212, [110, height - 18], `${cut.name}: ${showCut(cut)}`, 11, 'middle', true),
+      labelWithin(212, [110, height - 5], `${setName}, ± ${cut.tolerance} mm`, 9),
     ],
   };
 }
