@@ -49,7 +49,7 @@ describe('every calculator', () => {
   });
 
   it.each(keys)('%s can be carried into a dish that still scales, once the practice it goes by is chosen', (key) => {
-    const { lines, step } = ask(key, {}, { ...NONE, practices: { 'edge-angle': '20', resting: 'by-cut' } });
+    const { lines, step } = ask(key, {}, { ...NONE, practices: { 'edge-angle': '20', resting: 'by-cut', 'boiling-salt': 'light' } });
     expect(lines.length + (step ? 1 : 0)).toBeGreaterThan(0);
     const dish = dishFrom('200 g barley\n\nMethod\n\n1. Boil the barley.');
     const carried = carryInto(dish, { from: CALCULATORS[key].name, lines, step, techniqueId: 't1' }, null, newId);
@@ -89,9 +89,6 @@ describe('brine, cure and syrup', () => {
     expect([water!.figure!.shown, salt!.figure!.shown]).toEqual(['4 kg', '112 g']);
     expect(dish.components[0]!.lines[2]!.rule).toMatchObject({ kind: 'percentOf', percent: '14/5' });
   });
-  it('starts from the salt the school puts in boiling water', () => {
-    expect(initialValues('brine', { ...NONE, practices: { 'boiling-salt': 'light' } }).percent).toBe('1');
-  });
   it('warns that a cure does not kill parasites, and brings the rule', () => {
     const fish = ask('cure', { food: '900', salt: '3', sugar: '0' });
     expect(shown(fish)).toEqual({ Salt: '27 g' });
@@ -104,6 +101,50 @@ describe('brine, cure and syrup', () => {
     expect(shown(ask('syrup', { percent: '50', reading: '60', inHand: '500' }))['Water to add']).toBe('100 g');
     expect(shown(ask('syrup', { percent: '50', reading: '40', inHand: '500' }))['Sugar to add']).toBe('100 g');
     expect(refused('syrup', { reading: '40' })).toBe('inHand');
+  });
+});
+
+describe('salt in boiling water', () => {
+  const light = { ...NONE, practices: { 'boiling-salt': 'light' } };
+  it('goes by the practice in force, and shows each where nobody has chosen', () => {
+    expect(shown(ask('boiling', { water: '4000' }, light))).toEqual({ Salt: '40 g' });
+    expect(shown(ask('boiling', { water: '4000' }, { ...NONE, practices: { 'boiling-salt': 'sea' } }))).toEqual({ Salt: '120 g' });
+    const open = ask('boiling', { water: '4000' });
+    expect(shown(open)).toEqual({ 'Salt, 1 %': '40 g', 'Salt, 3 %': '120 g' });
+    expect([open.practice, open.lines]).toEqual([expect.stringContaining('Nobody has chosen') as string, []]);
+  });
+  it('tells what the water kept for a sauce brings along', () => {
+    // 40 g in 4040 g of salted water: 101 g of it holds 1 g.
+    expect(shown(ask('boiling', { water: '4000', kept: '404' }, light))['Salt the sauce gets from it']).toBe('4 g');
+    expect(refused('boiling', { water: '4000', kept: '4001' }, light)).toBe('kept');
+  });
+});
+
+describe('carried boiling water', () => {
+  it('is filled by whole pots, and its salt follows', () => {
+    const { lines, step } = ask('boiling', { water: '4000', percent: '1' });
+    const dish = carryInto(dishFrom('Noodles for 4\n\n400 g noodles'), { from: 'Boiling', lines, step, techniqueId: null }, null, newId);
+    const rows = (factor: number) => scaleDish(dish, exact(factor)).components[0]!.rows.map(({ figure }) => figure!.shown);
+    expect(rows(1)).toEqual(['400 g', '4 kg', '40 g']);
+    expect(rows(1.5)).toEqual(['600 g', '8 kg', '80 g']);
+  });
+});
+
+describe('salt by weight', () => {
+  it('is a percent of the food, less what salty things bring', () => {
+    expect(shown(ask('seasoning', { food: '2500', percent: '1' }))).toEqual({ 'Salt to add': '25 g' });
+    expect(shown(ask('seasoning', { food: '2500', percent: '1', salty: '200', strength: '2' }))).toEqual({ 'Salt to add': '21 g' });
+  });
+  it('adds none where there is enough already', () => {
+    const miso = ask('seasoning', { food: '1000', percent: '1', salty: '100', strength: '12' });
+    expect(shown(miso)).toEqual({ 'Salt to add': '0 g' });
+    expect(miso.lines).toEqual([]);
+    expect(miso.figures[0]!.notes[0]).toContain('add none');
+  });
+  it('asks for both measures of what is salty, or neither', () => {
+    expect(refused('seasoning', { salty: '100' })).toBe('strength');
+    expect(refused('seasoning', { strength: '2' })).toBe('salty');
+    expect(refused('seasoning', { food: '100', salty: '101', strength: '2' })).toBe('salty');
   });
 });
 

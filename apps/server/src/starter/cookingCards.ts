@@ -70,7 +70,7 @@ export const COOKING_CARDS: readonly WrittenCard[] = [
       'Colour and bite': 'tasted: grey or raw | uneven, or wet | bright, tender with bite, dry | bright, all alike, seasoned through',
     },
     matters: ['boiling-salt'],
-    calculators: ['brine'],
+    calculators: ['boiling'],
     drawings: ['bubbles'],
     words: ['blanch', 'refresh'],
   },

@@ -38,6 +38,7 @@ export const WATER_CARDS: readonly WrittenCard[] = [
       Seasoning: 'tasted: flat or too salty | a little under or over | seasoned | seasoned, in balance with acid, all through',
     },
     matters: ['seasoning'],
+    calculators: ['seasoning'],
     words: ['season', 'taste'],
   },
   {
@@ -68,7 +69,7 @@ export const WATER_CARDS: readonly WrittenCard[] = [
       'Bite and salt': 'tasted: bland or soft | one of the two | right bite, seasoned | right bite, all alike, seasoned through',
     },
     matters: ['boiling-salt'],
-    calculators: ['brine'],
+    calculators: ['boiling'],
     drawings: ['bubbles'],
     words: ['boiling salted water', 'salted boiling water', 'cook the pasta'],
   },

@@ -1,4 +1,4 @@
-import type { DishContent, IngredientLine, MethodStep, YieldStep } from '../dish';
+import type { DishContent, IngredientLine, MethodStep, ScalingRule, YieldStep } from '../dish';
 import { showAmount, type Amount } from '../quantity';
 
 /** An ingredient line a calculator hands over to a dish. */
@@ -7,6 +7,8 @@ export interface CarriedLine {
   readonly amount: Amount;
   readonly preparation?: string;
   readonly note: string;
+  /** Fills a vessel: another is filled for as many portions again as the dish has. */
+  readonly load?: boolean;
   /** Follows another carried line by mass, so that it stays right when the dish is scaled. */
   readonly percentOf?: { readonly index: number; readonly percent: string };
   readonly yields?: readonly YieldStep[];
@@ -38,7 +40,7 @@ export interface Carried {
  */
 export function carryInto(dish: DishContent, carried: Carried, componentId: string | null, newId: () => string): DishContent {
   const ids = carried.lines.map(newId);
-  const lines = carried.lines.map((line, index) => lineOf(line, ids[index]!, ids));
+  const lines = carried.lines.map((line, index) => lineOf(line, ids[index]!, ids, dish.portions));
   const target = dish.components.some(({ id }) => id === componentId) ? componentId : dish.components[0]?.id;
   const step = carried.step;
   const added: MethodStep[] = step
@@ -66,8 +68,13 @@ export function carryInto(dish: DishContent, carried: Carried, componentId: stri
   };
 }
 
-function lineOf(line: CarriedLine, id: string, ids: readonly string[]): IngredientLine {
-  const base = line.percentOf ? ids[line.percentOf.index] : undefined;
+function ruleOf({ percentOf, load }: CarriedLine, ids: readonly string[], portions: number): ScalingRule {
+  const base = percentOf ? ids[percentOf.index] : undefined;
+  if (percentOf && base) return { kind: 'percentOf', lineId: base, percent: percentOf.percent };
+  return load ? { kind: 'byTheLoad', portionsALoad: String(portions) } : { kind: 'proportional' };
+}
+
+function lineOf(line: CarriedLine, id: string, ids: readonly string[], portions: number): IngredientLine {
   return {
     id,
     written: `${showAmount(line.amount)} ${line.item}${line.preparation ? `, ${line.preparation}` : ''}`,
@@ -77,7 +84,7 @@ function lineOf(line: CarriedLine, id: string, ids: readonly string[]): Ingredie
     size: '',
     preparation: line.preparation ?? '',
     note: line.note,
-    rule: line.percentOf && base ? { kind: 'percentOf', lineId: base, percent: line.percentOf.percent } : { kind: 'proportional' },
+    rule: ruleOf(line, ids, portions),
     certainty: 'sure',
     doubts: [],
     ...(line.yields ? { yields: line.yields } : {}),

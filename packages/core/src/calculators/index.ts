@@ -3,6 +3,7 @@ import type { CalculatorKey } from './keys';
 import { pieces, spine } from './knife';
 import { cooling, resting } from './meat';
 import { brine, cure, syrup } from './salt';
+import { boiling, seasoning } from './seasoning';
 import { puree, reduction, thickening } from './sauces';
 import type { Calculation, Calculator, CalculatorContext } from './types';
 
@@ -13,6 +14,8 @@ export type { Answer, Calculation, Calculator, CalculatorContext, CalculatorInpu
 export const CALCULATORS: Readonly<Record<CalculatorKey, Calculator>> = {
   spine,
   pieces,
+  boiling,
+  seasoning,
   brine,
   cure,
   syrup,

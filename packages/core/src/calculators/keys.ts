@@ -2,6 +2,8 @@
 export const CALCULATOR_KEYS = [
   'spine',
   'pieces',
+  'boiling',
+  'seasoning',
   'brine',
   'cure',
   'syrup',

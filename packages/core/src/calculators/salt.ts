@@ -1,31 +1,21 @@
-import { showDecimal, exact, exactText } from '../exact';
+import { showDecimal, exact } from '../exact';
 import type { Figure } from '../figure';
 import { amount } from '../quantity';
 import { amountOf, figureOf, plain } from './figures';
+import { following } from './following';
 import { answer, choice, number, refuse, type Calculator } from './types';
 
 const COLD = 'Brining and curing happen cold, covered, away from ready food; a used brine is thrown away.';
 const NO_NITRITE = 'Not for curing salts: nitrite is weighed to the gram by a tested recipe and the responsible person only.';
-const percentText = (percent: number) => exactText(exact(Number(percent.toFixed(3))));
-
-/** A salt line that follows a base line by percent. */
-function following(figure: Figure, item: string, percent: number, note: string) {
-  return { item, amount: amountOf(figure), note, percentOf: { index: 0, percent: percentText(percent) } };
-}
 
 /** Salt for a brine, over the water or over water and food. */
 export const brine: Calculator = {
   name: 'Brine by percent',
   asks: 'How much salt for this much water, at this percent?',
-  inputs: ({ practices }) => [
-    choice(
-      'way',
-      'Percent of',
-      { water: 'the water (boiling water, strong brine)', both: 'water and food together (equilibrium brine)' },
-      'water',
-    ),
+  inputs: () => [
+    choice('way', 'Percent of', { water: 'the water', both: 'water and food together (equilibrium brine)' }, 'water'),
     number('water', 'Water', 'g', [1, 200_000, 2000], '1 litre is 1000 g'),
-    number('percent', 'Salt', '%', [0.1, 26, practices['boiling-salt'] === 'sea' ? 3 : practices['boiling-salt'] === 'light' ? 1 : 5]),
+    number('percent', 'Salt', '%', [0.1, 26, 5]),
     number('food', 'Food in it', 'g', [0, 200_000, 800]),
     number('sugar', 'Sugar', '%', [0, 20, 0]),
   ],

@@ -1,7 +1,8 @@
-import { exactText, exact } from '../exact';
+import { exact } from '../exact';
 import type { Figure } from '../figure';
 import { amount } from '../quantity';
 import { amountOf, figureOf, plain } from './figures';
+import { following } from './following';
 import { answer, choice, number, refuse, type Calculator } from './types';
 
 /**
@@ -246,22 +247,8 @@ export const puree: Calculator = {
       rules: ['hot-holding', 'cooling-first', 'cooling-total'],
       lines: [
         { item: 'cooked vegetable', amount: amount(vegetable, 'g'), note: 'for the puree' },
-        {
-          item: 'cooking liquid or milk',
-          amount: amountOf(liquid),
-          note: thickness.name,
-          percentOf: { index: 0, percent: exactText(exact(percent)) },
-        },
-        ...(fatPercent > 0
-          ? [
-              {
-                item: 'butter',
-                amount: amountOf(fat),
-                note: `${plain(fatPercent)} % of the vegetable`,
-                percentOf: { index: 0, percent: exactText(exact(fatPercent)) },
-              },
-            ]
-          : []),
+        following(liquid, 'cooking liquid or milk', percent, thickness.name),
+        ...(fatPercent > 0 ? [following(fat, 'butter', fatPercent, `${plain(fatPercent)} % of the vegetable`)] : []),
       ].filter((line) => exact(line.amount.max).compare(0) > 0),
     });
   },

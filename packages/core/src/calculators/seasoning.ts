@@ -1,0 +1,139 @@
+import { amount } from '../quantity';
+import { practiceOf } from '../practice';
+import { figureOf, plain } from './figures';
+import { following } from './following';
+import { answer, number, refuse, type Calculator } from './types';
+
+/** Percent of salt over the water, by practice; field guide, 11. */
+const BOILING: Readonly<Record<string, number>> = { light: 1, sea: 3 };
+
+/** Salt for water that food is boiled in; by each practice where nobody has chosen. */
+export const boiling: Calculator = {
+  name: 'Salt in boiling water',
+  asks: 'How much salt for this much water, by the practice in force?',
+  inputs: ({ practices }) => {
+    const chosen = BOILING[practices['boiling-salt'] ?? ''];
+    return [
+      number('water', 'Water', 'g', [100, 200_000, 4000], '1 litre is 1000 g; about a litre for 100 g of pasta'),
+      number(
+        'percent',
+        'Salt',
+        '%',
+        chosen ? [0.1, 5, chosen] : [0.1, 5],
+        chosen ? 'By the practice in force' : 'Nobody has chosen a practice: leave it empty to see them all',
+      ),
+      number('kept', 'Of it kept for a sauce', 'g', [0, 20_000], 'to see how much salt it brings along'),
+    ];
+  },
+  compute: (given, { practices }) => {
+    const [water, typed, kept] = [given.number('water'), given.optional('percent'), given.optional('kept')];
+    if (kept !== null && kept > water) return refuse('kept', 'More is kept than there is.', 'Give at most the water there is.');
+    const percents = typed === null ? Object.values(BOILING) : [typed];
+    const named = (percent: number) => (percents.length > 1 ? `, ${plain(percent)} %` : '');
+    const salt = percents.map((percent) =>
+      figureOf({
+        label: `Salt${named(percent)}`,
+        unit: 'g',
+        parts: [{ from: 'Water', how: `${plain(water)} g × ${plain(percent)} %`, value: (water * percent) / 100 }],
+      }),
+    );
+    const brought = percents.map((percent) =>
+      figureOf({
+        label: `Salt the sauce gets from it${named(percent)}`,
+        unit: 'g',
+        parts: [
+          {
+            from: 'Water kept',
+            how: `${plain(kept ?? 0)} g × ${plain(percent)} %, of water that weighs ${plain(100 + percent)} % with its salt`,
+            value: ((kept ?? 0) * percent) / (100 + percent),
+          },
+        ],
+        notes: ['Season the sauce after it has gone in'],
+      }),
+    );
+    const [only] = percents.length === 1 ? percents : [];
+    const chosen = practiceOf('boiling-salt', practices['boiling-salt'] ?? '');
+    return answer({
+      figures: [...salt, ...(kept ? brought : [])],
+      limits: [
+        'Weigh the salt: a spoon of coarse salt holds half as much as one of fine.',
+        'Water boils away: a pot that has boiled for an hour is saltier than it began.',
+        ...(percents.some((percent) => percent > 2) ? ['Above about 2 percent the water is too salty to go into a sauce.'] : []),
+      ],
+      sources: ['Percent by mass of the water: 1 percent is 10 g to the litre'],
+      cautions: ['Boiling water scalds: salt goes in before it boils over, the pot is carried by two hands with a clear way.'],
+      practice: chosen ? `In force: ${chosen.name}` : 'Nobody has chosen a practice for the school: all are shown.',
+      lines: only
+        ? [
+            { item: 'water', amount: amount(water, 'g'), note: 'to boil in', load: true },
+            following(salt[0]!, 'fine salt', only, `${plain(only)} % of the water`),
+          ]
+        : [],
+    });
+  },
+};
+
+/** Salt for food by its weight, less what salty things in it bring. */
+export const seasoning: Calculator = {
+  name: 'Salt by weight',
+  asks: 'How much salt seasons this much food?',
+  inputs: () => [
+    number('food', 'Food as it is eaten', 'g', [10, 200_000, 1000]),
+    number('percent', 'Salt wanted', '%', [0.2, 2.5, 1], 'commonly 0.8 to 1.2; less for the very young and for those on a diet'),
+    number('salty', 'Salty things in it', 'g', [0, 50_000], 'cheese, olives, stock, soy sauce'),
+    number('strength', 'Salt in those', '%', [0, 40], 'on the packet: hard cheese about 2, soy sauce about 16'),
+  ],
+  compute: (given, { practices }) => {
+    const [food, percent, salty, strength] = [
+      given.number('food'),
+      given.number('percent'),
+      given.optional('salty'),
+      given.optional('strength'),
+    ];
+    if ((salty ?? 0) > 0 !== (strength ?? 0) > 0)
+      return refuse(
+        salty ? 'strength' : 'salty',
+        'Salty things need their weight and how salty they are.',
+        'Fill in both, or leave both empty.',
+      );
+    if ((salty ?? 0) > food)
+      return refuse('salty', 'The salty things weigh more than all the food.', 'Give the food with everything in it.');
+    const wanted = (food * percent) / 100;
+    const there = ((salty ?? 0) * (strength ?? 0)) / 100;
+    const enough = there >= wanted;
+    const salt = figureOf({
+      label: 'Salt to add',
+      unit: 'g',
+      parts: [
+        { from: 'Food', how: `${plain(food)} g × ${plain(percent)} %`, value: wanted },
+        ...(there > 0
+          ? [
+              {
+                from: 'Less what is in it',
+                how: `${plain(salty!)} g × ${plain(strength!)} %${enough ? ', and no more than is wanted' : ''}`,
+                value: -Math.min(there, wanted),
+              },
+            ]
+          : []),
+      ],
+      notes: enough ? ['There is enough in it already: add none, and taste'] : ['Begin with two thirds, taste, then the rest'],
+    });
+    const chosen = practiceOf('seasoning', practices.seasoning ?? '');
+    return answer({
+      figures: [salt],
+      limits: [
+        'Fat, cold and sweetness dull salt; acid lifts it: the tongue decides.',
+        'What is reduced afterwards is seasoned afterwards.',
+      ],
+      sources: ['Percent by mass of the food; 0.8 to 1.2 percent as commonly taught'],
+      cautions: ['Some guests must not have salt: ask, and say what is in it. The responsible person decides.'],
+      practice: chosen ? `In force: ${chosen.name}` : 'Nobody has chosen how the school seasons.',
+      lines: enough
+        ? []
+        : [
+            { item: 'food to season', amount: amount(food, 'g'), note: 'as it is eaten' },
+            following(salt, 'fine salt', (percent * (wanted - there)) / wanted, `${plain(percent)} % of the food, then taste`),
+          ],
+    });
+  },
+};
