@@ -1,5 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, type Page } from '@playwright/test';
+import { format, parseISO } from 'date-fns';
 
 export const PASSWORD = 'demo-kitchen';
 
@@ -42,4 +43,10 @@ export async function idOf(
   const found = (Array.isArray(body) ? body : body.items).find((item) => (item.title ?? item.name)?.startsWith(title));
   if (!found) throw new Error(`The demo school has no "${title}"`);
   return found.id;
+}
+
+/** The day of a lesson as screens write it, "Wed 18 Nov": the demo school's term lies around today. */
+export async function dayOf(page: Page, lessonId: string): Promise<string> {
+  const { date } = (await (await page.request.get(`/api/lessons/${lessonId}`)).json()) as { date: string };
+  return format(parseISO(date), 'EEE d MMM');
 }

@@ -1,7 +1,7 @@
-import { useMemo } from 'react';
-import { Link, useParams } from 'react-router';
+import { useEffect, useMemo } from 'react';
+import { Link, useParams, useSearchParams } from 'react-router';
 import { mutate as mutateAll } from 'swr';
-import { demandFigure, planMakings } from '@pelvo/core';
+import { demandFigure, planMakings, type Purpose } from '@pelvo/core';
 import { makingPlanOf, type LessonDetail, type LessonFields } from '@pelvo/contract';
 import { savedMeanwhile, send } from '../app/client';
 import { longDate } from '../app/dates';
@@ -22,9 +22,9 @@ import {
   WorkingPage,
 } from '../design';
 import { LessonForm } from './LessonForm';
-import { fieldsOf } from './lessonFields';
+import { fieldsOf, withTechnique } from './lessonFields';
 import { DishRules } from '../rules';
-import { TechniqueCare } from '../techniques';
+import { TechniqueCare, useTechniques } from '../techniques';
 import { NeedsMargin } from './NeedsMargin';
 import { PracticesOfLesson } from './PracticesOfLesson';
 import { LessonStrip, missingIn, stationPath } from './strips';
@@ -79,6 +79,15 @@ function Plan({ lesson, onStored, onChanged }: PlanProps) {
       drop();
     });
   const meanwhile = savedMeanwhile<LessonDetail>(error);
+  const [asked, setAsked] = useSearchParams();
+  const fromMap = asked.get('added');
+  const techniqueAsked = asked.get('technique');
+  // From the map: the technique that was chosen there goes into the plan, once; it is looked over and saved here.
+  useEffect(() => {
+    if (!techniqueAsked || !lead) return;
+    setEditing((now) => ({ version: now?.version ?? lesson.version, fields: withTechnique(now?.fields ?? fieldsOf(lesson), asked) }));
+    setAsked({ added: techniqueAsked }, { replace: true });
+  }, [techniqueAsked, asked, setAsked, setEditing, lead, lesson]);
   const set = (change: Partial<LessonFields>) =>
     setEditing({ version: editing?.version ?? lesson.version, fields: { ...fields, ...change } });
   const inDishes = lesson.dishes.flatMap(({ content }) => content.method.flatMap((step) => step.techniqueIds));
@@ -126,6 +135,9 @@ function Plan({ lesson, onStored, onChanged }: PlanProps) {
         ) : (
           <ProblemNotice error={error} />
         )}
+        {dirty && fields.techniques.some(({ id }) => id === fromMap) ? (
+          <AddedTechnique id={fromMap!} purpose={fields.techniques.find(({ id }) => id === fromMap)!.purpose} />
+        ) : null}
         {lesson.dishes
           .filter((dish) => dish.newer && fields.dishEditionIds.includes(dish.editionId))
           .map((dish) => (
@@ -164,6 +176,16 @@ function Plan({ lesson, onStored, onChanged }: PlanProps) {
         <DishRules dishes={lesson.dishes.map(({ content }) => content)} />
       </div>
     </WorkingPage>
+  );
+}
+
+/** Says that a technique came in from the map, and that it is not saved yet. */
+function AddedTechnique({ id, purpose }: { id: string; purpose: Purpose }) {
+  const { data: techniques = [] } = useTechniques();
+  return (
+    <Notice title={`${techniques.find((each) => each.id === id)?.name ?? 'The technique'} came in from the map, to ${purpose}.`}>
+      It stands under "Techniques in focus" below. Look the plan over, then save it.
+    </Notice>
   );
 }
 

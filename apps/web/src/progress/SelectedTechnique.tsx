@@ -1,11 +1,14 @@
 import { Link } from 'react-router';
 import { missedIn, opens, STAGE_NAMES, STAGES, studentCoverage } from '@pelvo/core';
 import type { Course, TechniqueSummary } from '@pelvo/contract';
-import { shortDate } from '../app/dates';
+import { shortDate, today } from '../app/dates';
 import { useMe } from '../app/useMe';
 import { Button, ButtonLink } from '../design';
-import { planPath } from './planPath';
+import { addToPlanPath, planPath } from './planPath';
 import type { Standing } from './standing';
+
+/** Planned lessons that are offered to put a technique into. */
+const COMING = 5;
 
 interface SelectedProps {
   readonly technique: TechniqueSummary;
@@ -22,6 +25,11 @@ export function SelectedTechnique({ technique, standing: { facts, coverage, tech
   const nameOf = (id: string) => course.students.find((student) => student.id === id)?.name ?? '';
   const opened = opens(facts.prerequisites).get(technique.id) ?? [];
   const lessons = course.lessons.filter(({ techniques: taught }) => taught.some(({ id }) => id === technique.id));
+  const coming = course.lessons
+    .filter(({ date, techniques: taught }) => date >= today() && !taught.some(({ id }) => id === technique.id))
+    .sort((a, b) => a.date.localeCompare(b.date))
+    .slice(0, COMING);
+  const purpose = purposeNext(stage.stage);
   const added = adds.get(technique.id);
   const reached = STAGES.filter((each) => each !== 'unmet' && stage.counts[each] > 0).reverse();
   const at = (wanted: string) =>
@@ -88,9 +96,25 @@ export function SelectedTechnique({ technique, standing: { facts, coverage, tech
         </>
       ) : null}
       {lead ? (
-        <ButtonLink kind="main" to={planPath(course.classId, technique.id, purposeNext(stage.stage))}>
-          Plan a lesson with it
-        </ButtonLink>
+        <>
+          {coming.length > 0 ? (
+            <>
+              <h3 className="text-lg">Put it into</h3>
+              <ul className="mb-3 text-small">
+                {coming.map(({ id, date, title }) => (
+                  <li key={id}>
+                    <Link to={addToPlanPath(id, technique.id, purpose)} className="inline-flex min-h-11 items-center leading-tight">
+                      {shortDate(date)}: {title}, to {purpose}
+                    </Link>
+                  </li>
+                ))}
+              </ul>
+            </>
+          ) : null}
+          <ButtonLink kind="main" to={planPath(course.classId, technique.id, purpose)}>
+            Plan a lesson with it
+          </ButtonLink>
+        </>
       ) : null}
     </aside>
   );
