@@ -12,3 +12,8 @@ declare module 'express-mysql-session' {
   const create: (session: unknown) => new (options: StoreOptions, pool: unknown) => MySQLStore;
   export default create;
 }
+
+declare module '*.md?raw' {
+  const text: string;
+  export default text;
+}

@@ -1,28 +1,17 @@
-import { COOKING_CARDS } from './cookingCards';
-import { FISH_AND_BIRD_CARDS } from './fishAndBirdCards';
-import { HEAT_CARDS } from './heatCards';
-import { toCard } from './card';
-import { KNIFE_CARDS } from './knifeCards';
-import { KNIFE_CUT_CARDS } from './knifeCutCards';
-import { PLATING_CARDS } from './platingCards';
-import { PLATING_MORE_CARDS } from './platingMoreCards';
-import { SAUCE_AND_SWEET_CARDS } from './sauceAndSweetCards';
-import { WATER_CARDS } from './waterCards';
+import { readTechniqueMarkdown, type PortableTechnique } from '@pelvo/core';
+import cooking from './cards/cooking.md?raw';
+import knife from './cards/knife.md?raw';
+import plating from './cards/plating.md?raw';
 
-const WRITTEN = [
-  ...KNIFE_CARDS,
-  ...KNIFE_CUT_CARDS,
-  ...FISH_AND_BIRD_CARDS,
-  ...WATER_CARDS,
-  ...COOKING_CARDS,
-  ...HEAT_CARDS,
-  ...SAUCE_AND_SWEET_CARDS,
-  ...PLATING_CARDS,
-  ...PLATING_MORE_CARDS,
-];
-
-/** The cards every school begins with. */
-export const STARTER_CARDS = WRITTEN.map(toCard);
-
-/** What is to be met before each starter card, by name. */
-export const STARTER_PREREQUISITES: ReadonlyMap<string, readonly string[]> = new Map(WRITTEN.map(({ name, after = [] }) => [name, after]));
+/**
+ * The cards every school begins with, a strand after the other, written in the Markdown that Pelvo exports.
+ *
+ * @throws Error when something stands in them that has no place on a card
+ */
+export function starterTechniques(): readonly PortableTechnique[] {
+  return [knife, cooking, plating].flatMap((text) => {
+    const { techniques, leftOut } = readTechniqueMarkdown(text);
+    if (leftOut.length > 0) throw new Error(`The starter cards hold what no card has: ${leftOut.join('; ')}`);
+    return techniques;
+  });
+}
