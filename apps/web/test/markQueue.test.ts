@@ -122,7 +122,16 @@ describe('marks given on this device', () => {
     await queue.startQueue('teo');
     answer = () => Promise.reject(new TypeError('Failed to fetch'));
     await queue.giveMark('l1', event('a'));
-    await store.keepSheet({ lessonId: 'l1', title: 'Leeks', teaches: [], rubric: null, dishes: [], students: [], marks: [] });
+    await store.keepSheet({
+      lessonId: 'l1',
+      title: 'Leeks',
+      teaches: [],
+      way: 'levels',
+      rubric: null,
+      dishes: [],
+      students: [],
+      marks: [],
+    });
     vi.resetModules();
     const again = await import('../src/assessment/markStore');
     expect((await again.keptSheet('l1'))?.title).toBe('Leeks');

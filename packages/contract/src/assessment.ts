@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import type { CriterionLevels, Marks, MarkValue, Result, RubricContent, Needs } from '@pelvo/core';
+import type { CriterionLevels, MarkingWay, Marks, MarkValue, Result, RubricContent, Needs } from '@pelvo/core';
 import { idSchema, keySchema } from './common';
 
 /** One touch at the pass. The id is made by the device, so that sending it twice counts once. */
@@ -52,6 +52,8 @@ export interface MarkingSheet {
   readonly title: string;
   /** Practices that hold in this lesson, in words: nobody is marked down for following them. */
   readonly teaches: readonly string[];
+  /** How its results are told. */
+  readonly way: MarkingWay;
   readonly rubric: { readonly editionId: string; readonly content: RubricContent } | null;
   readonly dishes: readonly { readonly editionId: string; readonly title: string }[];
   readonly students: readonly MarkingStudent[];

@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { STRANDS, type RubricContent } from '@pelvo/core';
+import { LEVELS, STRANDS, type RubricContent } from '@pelvo/core';
 import { keySchema } from './common';
 import type { EditionSummary } from './dishes';
 
@@ -66,4 +66,5 @@ export const rubricContentSchema = Joi.object<RubricContent>({
   strandWeights: Joi.object(Object.fromEntries(STRANDS.map((strand) => [strand, Joi.number().min(0).max(100).required()]))).required(),
   levelShares: Joi.array().items(Joi.number().min(0).max(1)).length(4).required(),
   criteria: Joi.array().items(criterionSchema).max(30).required(),
+  passAt: Joi.number().valid(...LEVELS.slice(1)),
 });

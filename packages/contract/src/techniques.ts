@@ -4,7 +4,7 @@ import {
   CARD_LIMITS,
   DRAWING_KINDS,
   HAZARDS,
-  MATTERS,
+  CARD_MATTERS,
   oneLine,
   readInline,
   SENSES,
@@ -142,7 +142,7 @@ export const techniqueCardKeys = {
     }),
     CARD_LIMITS.descriptors,
   ).unique('key'),
-  matters: list(oneOf(MATTERS), MATTERS.length).unique(),
+  matters: list(oneOf(CARD_MATTERS), CARD_MATTERS.length).unique(),
   variants: list(
     Joi.object({ key: keySchema.required(), name: plain(80).required(), text: rich(CARD_LIMITS.text).required() }),
     CARD_LIMITS.variants,

@@ -5,6 +5,8 @@ import {
   classLevels,
   computeResult,
   exact,
+  MARKING_WAYS,
+  markingWay,
   sum,
   type Criterion,
   type Marks,
@@ -137,5 +139,63 @@ describe('a rubric', () => {
     ]);
     expect(size).toMatchObject({ counts: [2, 0, 0, 0], notSeen: 1, unmarked: 0, commonFault: { see: 'size uneven', count: 2 } });
     expect(core).toMatchObject({ counts: [1, 0, 0, 0], unmarked: 2 });
+  });
+});
+
+describe('the ways of telling a result', () => {
+  const short: Marks = { ...ALL, size: at(2), rim: at(3) };
+
+  it('take deductions off full marks and come to the same mark', () => {
+    // size is worth 20 points and loses half; rim is worth 20 and loses a quarter.
+    const told = computeResult(RUBRIC, short, 'deductions').mark!;
+    expect(told.shown).toBe(computeResult(RUBRIC, short).mark!.shown);
+    expect(told.parts.map(({ from, shown }) => [from, shown])).toEqual([
+      ['Full marks', '100'],
+      ['Knife work, size', '−10'],
+      ['Plating, rim', '−5'],
+    ]);
+  });
+
+  it('pass a dish when nothing critical is missed and every criterion stands high enough', () => {
+    const notYet = computeResult(RUBRIC, short, 'pass').mark!;
+    expect([notYet.shown, notYet.value]).toEqual(['Not yet', '1']);
+    expect(notYet.parts.filter(({ value }) => value === '1')).toEqual([
+      { from: 'Knife work, size', how: 'Nearly', value: '1', shown: 'in the way' },
+    ]);
+    expect(computeResult({ ...RUBRIC, passAt: 2 }, short, 'pass').mark!.shown).toBe('Pass');
+    expect(computeResult({ ...RUBRIC, passAt: 4 }, short, 'pass').mark!.value).toBe('2');
+  });
+
+  it('do not pass an unsafe dish whatever the rest says, and need no cap to say so', () => {
+    const raw = computeResult(RUBRIC, { ...ALL, core: met(false) }, 'pass');
+    expect([raw.mark!.shown, raw.capped]).toEqual(['Not yet', null]);
+    expect(raw.remarks[0]!.critical).toBe(true);
+    expect(raw.mark!.parts.find(({ value }) => value === '1')!.from).toBe('Cooking, Core temperature, critical');
+  });
+
+  it('leave what was not seen out, and say so', () => {
+    const told = computeResult(RUBRIC, { ...ALL, trim: { kind: 'notSeen' } }, 'pass').mark!;
+    expect(told.shown).toBe('Pass');
+    expect(told.notes.join()).toContain('not seen, so not counted: trim');
+    expect(computeResult(RUBRIC, { size: at(3) }, 'pass').mark).toMatchObject({ shown: 'Pass', estimate: true });
+    expect(computeResult(RUBRIC, {}, 'pass').mark).toBeNull();
+  });
+
+  it('are levels with weights where nobody has chosen', () => {
+    expect([markingWay(undefined), markingWay('gone'), markingWay('pass')]).toEqual(['levels', 'levels', 'pass']);
+  });
+
+  it('never change faults, remarks or what is complete, and their parts always add up', () => {
+    const value = fc.oneof(fc.constantFrom<MarkValue>({ kind: 'notSeen' }, at(1), at(2, ['size-f']), at(3), at(4)), fc.constant(undefined));
+    fc.assert(
+      fc.property(fc.record({ size: value, trim: value, doneness: value, rim: value }), fc.boolean(), (marks, safely) => {
+        const all = { ...marks, core: met(safely) } as Marks;
+        const [one, ...others] = MARKING_WAYS.map((way) => computeResult(RUBRIC, all, way));
+        for (const other of others)
+          expect([other.remarks, other.unmarked, other.notSeen]).toEqual([one!.remarks, one!.unmarked, one!.notSeen]);
+        for (const { mark } of [one!, ...others])
+          if (mark) expect(sum(mark.parts.map((part) => exact(part.value))).equals(exact(mark.exact))).toBe(true);
+      }),
+    );
   });
 });

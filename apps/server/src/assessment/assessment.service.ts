@@ -1,14 +1,15 @@
 import { randomUUID } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
 import { DataSource, In, IsNull, Not, type EntityManager, type FindOptionsWhere } from 'typeorm';
-import { classLevels, computeResult, type Marks, type MarkValue, type MatterKey, type RubricContent } from '@pelvo/core';
+import { classLevels, computeResult, type MarkingWay, type Marks, type MarkValue, type MatterKey, type RubricContent } from '@pelvo/core';
 import type { ClassResults, DishResult, MarkEvent, MarkingSheet, MyResult } from '@pelvo/contract';
 import { Student } from '../classes/student.entity';
 import { conflict, invalid, notFound } from '../platform/problems';
 import { dishesInOrder, lessonFacts } from '../lessons/lessonFacts';
 import type { Lesson } from '../lessons/lesson.entity';
 import { loadLesson } from '../lessons/lessons.service';
-import { practicesInWords } from '../practices/choices';
+import { markingWayOf } from '../lessons/markingWayOf';
+import { loadChoices, practicesInWords } from '../practices/choices';
 import { Technique } from '../techniques/technique.entity';
 import { Assessment } from './assessment.entity';
 import { MarkEventRow } from './markEvent.entity';
@@ -33,6 +34,7 @@ export class AssessmentService {
       lessonId,
       title: lesson.title,
       teaches: await this.teaches(lesson),
+      way: markingWayOf(lesson, await loadChoices(manager)),
       rubric: lesson.rubricEdition ? { editionId: lesson.rubricEdition.id, content: lesson.rubricEdition.content } : null,
       dishes: dishesInOrder(lesson).map(({ edition }) => ({ editionId: edition.id, title: edition.content.title })),
       students: students.map(({ id, name, needs }) => ({ id, name, needs, absent: absent.has(id) })),
@@ -137,10 +139,11 @@ export class AssessmentService {
       manager,
       assessments.map(({ id }) => id),
     );
+    const school = await loadChoices(manager);
     return assessments
       .flatMap((assessment) => {
         const own = marks.get(assessment.id);
-        return own && Object.keys(own.marks).length > 0 ? [resultOf(assessment, own)] : [];
+        return own && Object.keys(own.marks).length > 0 ? [resultOf(assessment, own, markingWayOf(assessment.lesson, school))] : [];
       })
       .sort((a, b) => a.student.localeCompare(b.student) || a.dish.localeCompare(b.dish));
   }
@@ -173,7 +176,7 @@ async function marksOf(manager: EntityManager, assessmentIds: readonly string[])
   return new Map([...found].map(([id, own]) => [id, { marks: own.marks, assessors: [...own.assessors].sort() }]));
 }
 
-function resultOf(assessment: Assessment, { marks, assessors }: OwnMarks): DishResult {
+function resultOf(assessment: Assessment, { marks, assessors }: OwnMarks, way: MarkingWay): DishResult {
   const rubric = assessment.rubricEdition.content;
   return {
     id: assessment.id,
@@ -189,7 +192,7 @@ function resultOf(assessment: Assessment, { marks, assessors }: OwnMarks): DishR
     assessors,
     marks,
     criteria: rubric.criteria,
-    result: computeResult(rubric, marks),
+    result: computeResult(rubric, marks, way),
   };
 }
 

@@ -14,7 +14,7 @@ export function resultDocument(dish: DishResult): TDocumentDefinitions {
       {
         text: [
           { text: result.mark?.shown ?? 'no mark', style: 'mark' },
-          { text: result.mark ? ' of 100' : '', fontSize: 12 },
+          { text: result.mark && result.way !== 'pass' ? ' of 100' : '', fontSize: 12 },
         ],
         margin: [0, 8, 0, 2],
       },

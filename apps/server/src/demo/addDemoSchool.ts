@@ -160,6 +160,7 @@ async function addLesson(manager: EntityManager, { plan, index, of, editions, te
     practices: plan.practices ?? {},
     rubricEditionId: plan.noRubric ? null : rubric.id,
     releasedAt: plan.marks === 'all' ? new Date() : null,
+    releasedWay: plan.marks === 'all' ? 'levels' : null,
     version: 1,
   });
   await manager.insert(

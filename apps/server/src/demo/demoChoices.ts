@@ -15,6 +15,8 @@ const CHOICES: Readonly<Partial<Record<MatterKey, string>>> = {
   'boiling-salt': 'light',
   seasoning: 'by-taste',
   composition: 'asymmetric',
+  marking: 'levels',
+  'weighing-out': 'trays',
 };
 
 /** The practices, the set of cuts and the local rule of the demo school. */

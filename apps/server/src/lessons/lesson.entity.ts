@@ -1,5 +1,5 @@
 import { Column, Entity, JoinColumn, ManyToOne, OneToMany, PrimaryColumn, type Relation } from 'typeorm';
-import type { LineSubstitution, PracticeChoices } from '@pelvo/core';
+import type { LineSubstitution, MarkingWay, PracticeChoices } from '@pelvo/core';
 import { CookeryClass } from '../classes/class.entity';
 import { RubricEdition } from '../rubrics/rubricEdition.entity';
 import { LessonDish } from './lessonDish.entity';
@@ -24,6 +24,8 @@ export class Lesson {
   @Column('char', { name: 'rubric_edition_id', length: 36, nullable: true }) rubricEditionId: string | null;
   @ManyToOne(() => RubricEdition) @JoinColumn({ name: 'rubric_edition_id' }) rubricEdition: Relation<RubricEdition> | null;
   @Column('datetime', { name: 'released_at', nullable: true }) releasedAt: Date | null;
+  /** How its results were told when the students got them; null while they have not. */
+  @Column('varchar', { name: 'released_way', length: 20, nullable: true }) releasedWay: MarkingWay | null;
   @Column('json') substitutions: LineSubstitution[];
   @Column('json') practices: PracticeChoices;
   @Column('int') version: number;

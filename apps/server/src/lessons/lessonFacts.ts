@@ -6,6 +6,7 @@ import {
   type DishContent,
   type IngredientFact,
   type Order,
+  type OrderInput,
   type StationReadiness,
 } from '@pelvo/core';
 import { makingPlanOf } from '@pelvo/contract';
@@ -22,6 +23,8 @@ export interface LessonFacts {
   /** Students the lesson counts on: the override, else the roster less those away. */
   readonly present: number;
   readonly order: Order;
+  /** What the order was computed from. */
+  readonly orderInput: OrderInput;
   readonly readiness: readonly StationReadiness[];
   readonly preparations: ReadonlyMap<string, DishContent>;
   /** The school's own ingredient facts. */
@@ -60,13 +63,14 @@ export async function lessonFacts(
       );
       const here = own.length - absent.size;
       const present = students ?? lesson.studentCount ?? here;
-      const order = computeOrder({
+      const orderInput: OrderInput = {
         plan: makingPlanOf(lesson, present),
         dishes: dishesInOrder(lesson).map(({ edition }) => ({ editionId: edition.id, content: edition.content })),
         preparations,
         book,
         substitutions: lesson.substitutions,
-      });
+      };
+      const order = computeOrder(orderInput);
       const readiness = lessonReadiness({
         present,
         dishes: lesson.dishes.length,
@@ -78,7 +82,7 @@ export async function lessonFacts(
         marked: marked.get(lesson.id) ?? 0,
         released: lesson.releasedAt !== null,
       });
-      return [lesson.id, { students: own, absent, present, order, readiness, preparations, facts }];
+      return [lesson.id, { students: own, absent, present, order, orderInput, readiness, preparations, facts }];
     }),
   );
 }

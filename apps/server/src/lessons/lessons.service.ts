@@ -8,12 +8,14 @@ import { CutSetRow } from '../cuts/cutSet.entity';
 import { newestEditions } from '../dishes/dishes.service';
 import { DishEdition } from '../dishes/dishEdition.entity';
 import { conflict, invalid, notFound, ProblemException } from '../platform/problems';
+import { loadChoices } from '../practices/choices';
 import { RubricEdition } from '../rubrics/rubricEdition.entity';
 import { Technique } from '../techniques/technique.entity';
 import { Lesson } from './lesson.entity';
 import { LessonDish } from './lessonDish.entity';
 import { LessonTechnique } from './lessonTechnique.entity';
 import { dishesInOrder, lessonFacts } from './lessonFacts';
+import { markingWayOf } from './markingWayOf';
 
 const LIST_LIMIT = 200;
 
@@ -132,8 +134,10 @@ export class LessonsService {
   }
 
   async release(id: string, released: boolean): Promise<LessonDetail> {
-    const { affected } = await this.database.manager.update(Lesson, { id }, { releasedAt: released ? new Date() : null });
-    if (affected === 0) throw notFound('lesson');
+    const { manager } = this.database;
+    const lesson = await loadLesson(manager, id);
+    const releasedWay = released ? markingWayOf(lesson, await loadChoices(manager)) : null;
+    await manager.update(Lesson, { id }, { releasedAt: released ? new Date() : null, releasedWay });
     return this.one(id, 'lead');
   }
 }

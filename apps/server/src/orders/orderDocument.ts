@@ -1,11 +1,19 @@
 import type { Content, TDocumentDefinitions, TableCell } from 'pdfmake/interfaces';
-import { teamsOf, type Order, type OrderLine } from '@pelvo/core';
+import { exact, portionsEach, teamsOf, type Order, type OrderLine, type Tray } from '@pelvo/core';
 import { longDate } from '../platform/pdf';
 import { dishesInOrder } from '../lessons/lessonFacts';
 import type { Lesson } from '../lessons/lesson.entity';
 
-/** The order on paper: what to buy with a box to tick, what is held, what to make ahead, and the working at the end. */
-export function orderDocument({ lesson, order, present }: { lesson: Lesson; order: Order; present: number }): TDocumentDefinitions {
+interface OrderPaper {
+  readonly lesson: Lesson;
+  readonly order: Order;
+  readonly present: number;
+  /** Trays to weigh out; none where teams draw from store. */
+  readonly trays: readonly Tray[];
+}
+
+/** The order on paper: what to buy with a box to tick, what is held, what to make ahead, the trays, and the working at the end. */
+export function orderDocument({ lesson, order, present, trays }: OrderPaper): TDocumentDefinitions {
   const start = lesson.start.slice(0, 5);
   return {
     info: { title: `Order, ${lesson.title}` },
@@ -28,6 +36,7 @@ export function orderDocument({ lesson, order, present }: { lesson: Lesson; orde
       ...heldBlock(order),
       table(['', 'Item', 'To buy', 'For', 'Allergens'], [14, '*', 'auto', '*', '*'], order.lines.map(lineRow)),
       ...preparationBlock(order),
+      ...trayBlocks(trays),
       { text: 'How each figure was reached', style: 'heading', pageBreak: order.lines.length > 14 ? 'before' : undefined },
       ...order.lines.map(workingBlock),
       {
@@ -62,6 +71,43 @@ function preparationBlock(order: Order): Content[] {
   return [
     { text: 'To make ahead, in one bulk making', style: 'heading' },
     { ul: order.preparations.map((need) => `${need.title}: ${need.shown}, for ${need.usedBy.join(', ')}`) },
+  ];
+}
+
+/** A tray to a block, with a box for each of them: the technician ticks as the tray is done. */
+function trayBlocks(trays: readonly Tray[]): Content[] {
+  if (trays.length === 0) return [];
+  return [
+    { text: 'Trays to weigh out', style: 'heading', pageBreak: 'before' },
+    ...trays.map((tray): Content => ({
+      stack: [
+        {
+          text: `${tray.count} × ${tray.dish}, ${tray.by === 'bulk' ? 'made ahead' : `${tray.called}, ${portionsEach(exact(tray.portions))}`}`,
+          bold: true,
+          margin: [0, 6, 0, 2],
+        },
+        {
+          canvas: Array.from({ length: Math.min(tray.count, 40) }, (_, index) => ({
+            type: 'rect' as const,
+            x: index * 13,
+            y: 0,
+            w: 9,
+            h: 9,
+            lineWidth: 0.8,
+          })),
+        },
+        table(
+          ['On each tray', 'Amount', ''],
+          ['*', 'auto', '*'],
+          tray.items.map(({ item, component, figure, only, madeAhead }): TableCell[] => [
+            { text: item },
+            { text: `${figure.estimate ? 'about ' : ''}${figure.shown}`, bold: true, alignment: 'right', noWrap: true },
+            { text: [component, only, madeAhead ? 'from the bulk making' : ''].filter(Boolean).join(', '), style: 'small' },
+          ]),
+        ),
+      ],
+      unbreakable: tray.items.length < 25,
+    })),
   ];
 }
 

@@ -1,11 +1,12 @@
 import { Injectable } from '@nestjs/common';
 import { DataSource } from 'typeorm';
-import { orderCsv, type Order } from '@pelvo/core';
+import { orderCsv, practiceInForce, traysOf, type Order, type OrderInput } from '@pelvo/core';
 import type { PdfQuery } from '@pelvo/contract';
 import { fileName, renderPdf } from '../platform/pdf';
 import type { Lesson } from '../lessons/lesson.entity';
 import { lessonFacts } from '../lessons/lessonFacts';
 import { loadLesson } from '../lessons/lessons.service';
+import { loadChoices } from '../practices/choices';
 import { orderDocument } from './orderDocument';
 
 @Injectable()
@@ -13,10 +14,10 @@ export class OrdersService {
   constructor(private readonly database: DataSource) {}
 
   /** The order of a lesson; `students` asks what it would be for another number. */
-  async of(lessonId: string, students?: number): Promise<{ lesson: Lesson; order: Order; present: number }> {
+  async of(lessonId: string, students?: number): Promise<{ lesson: Lesson; order: Order; orderInput: OrderInput; present: number }> {
     const lesson = await loadLesson(this.database.manager, lessonId);
-    const { order, present } = (await lessonFacts(this.database.manager, [lesson], students)).get(lessonId)!;
-    return { lesson, order, present };
+    const { order, orderInput, present } = (await lessonFacts(this.database.manager, [lesson], students)).get(lessonId)!;
+    return { lesson, order, orderInput, present };
   }
 
   async csv(lessonId: string, students?: number): Promise<{ name: string; csv: string }> {
@@ -25,8 +26,10 @@ export class OrdersService {
   }
 
   async pdf(lessonId: string, { students, paper }: PdfQuery): Promise<{ name: string; pdf: Buffer }> {
-    const { lesson, order, present } = await this.of(lessonId, students);
-    const pdf = await renderPdf(orderDocument({ lesson, order, present }), paper);
+    const { lesson, order, orderInput, present } = await this.of(lessonId, students);
+    const weighing = practiceInForce('weighing-out', await loadChoices(this.database.manager), lesson.practices)?.practice;
+    const trays = weighing === 'draw' ? [] : traysOf(orderInput);
+    const pdf = await renderPdf(orderDocument({ lesson, order, present, trays }), paper);
     return { name: fileName('order', lesson.title, lesson.date), pdf };
   }
 }

@@ -78,7 +78,7 @@ function MarkScreen({ sheet, rubric, marking, at }: MarkScreenProps) {
   const index = Math.min(position.index, criteria.length - 1);
   const criterion = criteria[index]!;
   const value = marks[criterion.key];
-  const result = computeResult(rubric, marks);
+  const result = computeResult(rubric, marks, sheet.way);
 
   const plates = sheet.dishes.flatMap((dish) =>
     sheet.students
@@ -141,7 +141,10 @@ function MarkScreen({ sheet, rubric, marking, at }: MarkScreenProps) {
         </span>
         <span aria-live="polite" className="min-w-20 text-right font-title text-3xl font-bold">
           {result.mark ? `${result.complete ? '' : '~'}${result.mark.shown}` : '–'}
-          <span className="sr-only"> of 100{result.complete ? '' : ', not final'}</span>
+          <span className="sr-only">
+            {result.way === 'pass' ? '' : ' of 100'}
+            {result.complete ? '' : ', not final'}
+          </span>
         </span>
       </div>
       {result.capped ? (

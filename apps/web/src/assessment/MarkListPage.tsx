@@ -54,7 +54,7 @@ export default function MarkListPage() {
                   const marks = marksOf(sheet, student.id, dish.editionId);
                   const given = Object.values(marks).filter(Boolean).length;
                   const total = sheet.rubric!.content.criteria.length;
-                  const result = computeResult(sheet.rubric!.content, marks);
+                  const result = computeResult(sheet.rubric!.content, marks, sheet.way);
                   const look =
                     given === 0 ? 'border-dashed border-soft' : result.complete ? 'border-ink bg-ink text-paper' : 'border-ink bg-tile';
                   return (

@@ -24,7 +24,11 @@ export function ResultView({ dish, pdf }: { dish: DishResult; pdf: string }) {
         ) : (
           <p className="text-2xl">No mark yet</p>
         )}
-        {result.mark ? <p className="pb-2 text-lg">of 100{result.complete ? '' : ', not final'}</p> : null}
+        {result.mark ? (
+          <p className="pb-2 text-lg">
+            {[...(result.way === 'pass' ? [] : ['of 100']), ...(result.complete ? [] : ['not final'])].join(', ')}
+          </p>
+        ) : null}
       </div>
       <div className="space-y-3">
         {result.capped ? (

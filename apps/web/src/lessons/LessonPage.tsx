@@ -170,6 +170,10 @@ function Plan({ lesson, onStored, onChanged }: PlanProps) {
         <PracticesOfLesson
           techniqueIds={techniqueIds}
           practices={fields.practices}
+          ofLesson={[
+            ...(fields.rubricEditionId ? ['marking' as const] : []),
+            ...(fields.dishEditionIds.length > 0 ? ['weighing-out' as const] : []),
+          ]}
           onChange={lead ? (practices) => set({ practices }) : undefined}
         />
         <TechniqueCare ids={techniqueIds} title="Care, said before the hazard comes" />

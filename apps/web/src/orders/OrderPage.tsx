@@ -1,11 +1,12 @@
 import { useDeferredValue, useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { computeOrder, exact, factBook, money, orderCost, showFraction, type Order } from '@pelvo/core';
+import { computeOrder, exact, factBook, money, orderCost, portionsEach, type Order, type OrderInput } from '@pelvo/core';
 import { LESSON_LIMITS, makingPlanOf, type LessonDetail } from '@pelvo/contract';
 import { shortDate } from '../app/dates';
 import { Shell } from '../app/Shell';
 import { Button, ButtonLink, DownloadLink, Empty, Fetching, FigureValue, Notice, PageHead, Section, Stepper, WorkingPage } from '../design';
 import { LessonStrip, useLesson } from '../lessons';
+import { Trays } from './Trays';
 
 /** What to buy for a lesson, recomputed here as the number of students changes. */
 export default function OrderPage() {
@@ -19,17 +20,16 @@ export default function OrderPage() {
   );
 }
 
-/** The order for a number of students, by the same core that the server uses. */
-function useOrder(lesson: LessonDetail, students: number): Order {
+/** What the order for a number of students is computed from, by the same core that the server uses. */
+function useOrderInput(lesson: LessonDetail, students: number): OrderInput {
   return useMemo(
-    () =>
-      computeOrder({
-        plan: makingPlanOf(lesson, students),
-        dishes: lesson.dishes.map(({ editionId, content }) => ({ editionId, content })),
-        preparations: new Map(Object.entries(lesson.preparations)),
-        book: factBook(lesson.facts),
-        substitutions: lesson.substitutions,
-      }),
+    () => ({
+      plan: makingPlanOf(lesson, students),
+      dishes: lesson.dishes.map(({ editionId, content }) => ({ editionId, content })),
+      preparations: new Map(Object.entries(lesson.preparations)),
+      book: factBook(lesson.facts),
+      substitutions: lesson.substitutions,
+    }),
     [lesson, students],
   );
 }
@@ -37,7 +37,8 @@ function useOrder(lesson: LessonDetail, students: number): Order {
 function OrderScreen({ lesson }: { lesson: LessonDetail }) {
   const [asked, setAsked] = useState<number | null>(null);
   const students = asked ?? lesson.present;
-  const order = useOrder(lesson, useDeferredValue(students));
+  const input = useOrderInput(lesson, useDeferredValue(students));
+  const order = useMemo(() => computeOrder(input), [input]);
   const cost = useMemo(() => orderCost(order, factBook(lesson.facts)), [order, lesson.facts]);
   const file = (kind: string, more = '') => `/api/lessons/${lesson.id}/order.${kind}?${asked === null ? '' : `students=${asked}`}${more}`;
   if (lesson.dishes.length === 0 || lesson.present === 0) {
@@ -60,7 +61,7 @@ function OrderScreen({ lesson }: { lesson: LessonDetail }) {
     <WorkingPage>
       <PageHead
         title={`Order for ${students} ${students === 1 ? 'student' : 'students'}`}
-        lead={`${lesson.title}, ${shortDate(lesson.date)}. ${order.makings.map((making) => `${making.called}, ${showFraction(exact(making.portions))} ${making.portions === '1' ? 'portion' : 'portions'} each`).join('; ')}.`}
+        lead={`${lesson.title}, ${shortDate(lesson.date)}. ${order.makings.map((making) => `${making.called}, ${portionsEach(exact(making.portions))}`).join('; ')}.`}
         actions={
           <>
             <DownloadLink href={file('csv')}>CSV</DownloadLink>
@@ -141,6 +142,7 @@ function OrderScreen({ lesson }: { lesson: LessonDetail }) {
           </ul>
         </Section>
       ) : null}
+      <Trays lesson={lesson} input={input} />
       <p className="mt-6 text-small text-soft">
         Allergens are named by ingredient. The maker’s label, the local code and the responsible person decide.
       </p>

@@ -1,5 +1,5 @@
 import { Link } from 'react-router';
-import { MATTERS } from '@pelvo/core';
+import { MATTER_SPECS, MATTERS } from '@pelvo/core';
 import { Shell } from '../app/Shell';
 import { useMe } from '../app/useMe';
 import { Fetching, Notice, PageHead } from '../design';
@@ -34,6 +34,9 @@ export default function PracticesPage() {
               return (
                 <li key={matter} className="border-t-2 border-ink pt-2">
                   <MatterLine matter={matter} />
+                  {MATTER_SPECS[matter].decides ? (
+                    <p className="mt-1 text-small text-soft">Decides {MATTER_SPECS[matter].decides}.</p>
+                  ) : null}
                   {cards.length > 0 ? (
                     <p className="mt-1 text-small text-soft">
                       Decides on{' '}

@@ -1,6 +1,16 @@
 import { useParams } from 'react-router';
 import useSWR, { mutate as mutateAll } from 'swr';
-import { LEVEL_NAMES, LEVELS, STRANDS, STRAND_NAMES, type Criterion, type RubricContent, type Strand } from '@pelvo/core';
+import {
+  LEVEL_NAMES,
+  LEVELS,
+  PASS_LEVEL,
+  STRANDS,
+  STRAND_NAMES,
+  type Criterion,
+  type Level,
+  type RubricContent,
+  type Strand,
+} from '@pelvo/core';
 import type { Rubric } from '@pelvo/contract';
 import { fetcher, fieldProblem, savedMeanwhile, send } from '../app/client';
 import { longDate } from '../app/dates';
@@ -8,7 +18,7 @@ import { Shell } from '../app/Shell';
 import { useDraft } from '../app/useDraft';
 import { useMe } from '../app/useMe';
 import { useAction } from '../app/useAction';
-import { Button, Fetching, MeanwhileNotice, PageHead, ProblemNotice, Section, StrandGlyph, TextField } from '../design';
+import { Button, Fetching, MeanwhileNotice, PageHead, ProblemNotice, Section, SelectField, StrandGlyph, TextField } from '../design';
 import { CriterionEditor } from './CriterionEditor';
 
 /** A rubric: strands with weights, criteria with four levels, critical criteria that cap. */
@@ -194,6 +204,19 @@ function Weights({ content, error, onChange }: { content: RubricContent; error: 
               />
             </div>
           ))}
+          <div className="w-60">
+            <SelectField
+              label="Where it is pass or not yet, passed at"
+              value={content.passAt ?? PASS_LEVEL}
+              onChange={(event) => onChange({ ...content, passAt: Number(event.target.value) as Level })}
+            >
+              {LEVELS.slice(1).map((level) => (
+                <option key={level} value={level}>
+                  {LEVEL_NAMES[level]}
+                </option>
+              ))}
+            </SelectField>
+          </div>
         </div>
       </fieldset>
     </div>

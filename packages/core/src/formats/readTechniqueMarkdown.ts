@@ -2,7 +2,7 @@ import type { List, ListItem, Nodes, PhrasingContent, RootContent } from 'mdast'
 import { fromMarkdown } from 'mdast-util-from-markdown';
 import { CALCULATOR_KEYS, type CalculatorKey } from '../calculators/keys';
 import { DRAWING_KINDS, type DrawingKind } from '../drawing/spec';
-import { MATTERS, type MatterKey } from '../practice';
+import { CARD_MATTERS, type MatterKey } from '../practice';
 import { LEVEL_NAMES, LEVELS } from '../rubric';
 import {
   EMPTY_CARD,
@@ -170,7 +170,7 @@ function fill(card: Draft, section: Section, list: List, leftOut: string[]): voi
       }
       break;
     case 'matters':
-      card.matters = items.flatMap(({ text }): MatterKey[] => only(known(MATTERS, text)));
+      card.matters = items.flatMap(({ text }): MatterKey[] => only(known(CARD_MATTERS, text)));
       break;
     case 'calculators':
       card.calculators = items.flatMap(({ text }): CalculatorKey[] => only(known(CALCULATOR_KEYS, text)));

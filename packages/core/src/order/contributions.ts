@@ -15,6 +15,9 @@ export interface Contribution {
   readonly line: IngredientLine;
   readonly dish: string;
   readonly component: string;
+  readonly making: Making;
+  /** Of how many of its makings; fewer than all where some are cooked with something else. */
+  readonly count: number;
   /** Summed over the makings. */
   readonly quantity: Quantity;
   readonly how: string;
@@ -42,8 +45,19 @@ export interface PreparationNeed {
   readonly usedBy: readonly string[];
 }
 
+/** What one making takes of a sub-preparation. */
+export interface Draw {
+  readonly line: IngredientLine;
+  readonly dish: string;
+  readonly component: string;
+  readonly making: Making;
+  readonly quantity: Quantity;
+  readonly how: string;
+}
+
 export interface Collected {
   readonly contributions: readonly Contribution[];
+  readonly draws: readonly Draw[];
   readonly held: readonly HeldLine[];
   readonly preparations: readonly PreparationNeed[];
 }
@@ -60,6 +74,7 @@ export function collect(
   substitutions: readonly LineSubstitution[] = [],
 ): Collected {
   const contributions: Contribution[] = [];
+  const draws: Draw[] = [];
   const held: HeldLine[] = [];
   const needs = new Map<string, { quantity: Exact; usedBy: Set<string> }>();
 
@@ -83,6 +98,7 @@ export function collect(
             const needed = { value: scaled.quantity.value.mul(making.count), unit: scaled.quantity.unit };
             const because = addNeed(line.preparationEditionId, needed, content.title);
             if (because) held.push({ dish: content.title, lineId: line.id, written: line.written, because });
+            else draws.push({ line, dish: content.title, component: component.name, making, quantity: scaled.quantity, how: scaled.how });
             continue;
           }
           const add = (count: number, item: string, ratio: Exact, why: string) => {
@@ -93,6 +109,8 @@ export function collect(
               line: item === line.item ? line : { ...line, item, one: null },
               dish: content.title,
               component: component.name,
+              making,
+              count,
               quantity: { value: bought.quantity.value.mul(ratio).mul(count), unit: bought.quantity.unit },
               how: `${counted}: ${count > 1 ? `${count} × (${each})` : each}`,
               estimate: scaled.estimate || bought.isEstimate,
@@ -163,7 +181,7 @@ export function collect(
       usedBy: [...need.usedBy],
     });
   }
-  return { contributions, held, preparations: done };
+  return { contributions, draws, held, preparations: done };
 }
 
 /** The amount to buy for what a batch takes: yields made good, household measures in the dish's own size. */

@@ -1,6 +1,7 @@
 import { exact, exactText, fromDecimal, roundTo, showDecimal, sum, ZERO, type Exact } from '../exact';
 import type { Figure, Part } from '../figure';
 import { STRANDS, STRAND_NAMES, type Strand } from '../technique';
+import { deductions, passOrNotYet, type MarkingWay } from './markingWay';
 import { LEVEL_NAMES, type Criterion, type LevelCriterion, type Marks, type RubricContent } from './types';
 
 /** A fault or shortfall that mattered, with what to do about it. */
@@ -17,6 +18,8 @@ export interface Remark {
 }
 
 export interface Result {
+  /** How it is told; decides what `mark` shows and how its parts add up. */
+  readonly way: MarkingWay;
   /** Null while nothing has been marked by level. */
   readonly mark: Figure | null;
   readonly capped: { readonly by: string; readonly cap: number; readonly before: string } | null;
@@ -38,8 +41,10 @@ const REMARKS = 3;
  * A strand's score is the weighted mean of its seen criteria; the mark is the weighted mean of the strands in which
  * anything was seen. So "not seen" re-weights first within its strand, and a strand with nothing seen leaves the
  * balance of the others as it was. A critical criterion that was not met caps the mark.
+ *
+ * @param way - how the lesson marks; the levels touched at the pass are the same whichever it is
  */
-export function computeResult(rubric: RubricContent, marks: Marks): Result {
+export function computeResult(rubric: RubricContent, marks: Marks, way: MarkingWay = 'levels'): Result {
   const seen = rubric.criteria.filter(isLevel).flatMap((criterion) => {
     const value = marks[criterion.key];
     return value?.kind === 'level' ? [{ criterion, level: value.level, share: shareOf(rubric, value.level) }] : [];
@@ -78,36 +83,40 @@ export function computeResult(rubric: RubricContent, marks: Marks): Result {
   const before = roundTo(total, exact(1));
   const final = isCapped ? exact(cap.cap) : before;
 
+  const notes = [
+    ...weightNotes(rubric, seenStrands, notSeen, unmarked),
+    ...rubric.criteria.filter((c) => c.kind === 'critical' && notSeen.includes(c.name)).map((c) => `critical and not seen: ${c.name}`),
+  ];
+  const byLevels: Figure = {
+    label: 'Mark',
+    shown: showDecimal(final, 0),
+    exact: exactText(total),
+    value: exactText(final),
+    unit: null,
+    parts,
+    rounding:
+      [
+        before.equals(total) ? null : `${showDecimal(total, 2)} rounded to ${showDecimal(before, 0)}`,
+        isCapped ? `capped at ${cap.cap}: ${cap.name} was not met` : null,
+      ]
+        .filter(Boolean)
+        .join('; ') || null,
+    estimate: unmarked.length > 0,
+    notes,
+  };
+  const told = {
+    levels: () => byLevels,
+    deductions: () => ({ ...byLevels, parts: deductions(seen.map((entry) => ({ ...entry, points: worth(entry.criterion) }))) }),
+    pass: () => passOrNotYet(rubric, marks, { notSeen, unmarked }),
+  };
+
   const lostIn = (criterion: Criterion, share: Exact): number =>
     criterion.kind === 'levels' ? worth(criterion).mul(exact(1).sub(share)).valueOf() : 100;
 
   return {
-    mark:
-      seen.length === 0
-        ? null
-        : {
-            label: 'Mark',
-            shown: showDecimal(final, 0),
-            exact: exactText(total),
-            value: exactText(final),
-            unit: null,
-            parts,
-            rounding:
-              [
-                before.equals(total) ? null : `${showDecimal(total, 2)} rounded to ${showDecimal(before, 0)}`,
-                isCapped ? `capped at ${cap.cap}: ${cap.name} was not met` : null,
-              ]
-                .filter(Boolean)
-                .join('; ') || null,
-            estimate: unmarked.length > 0,
-            notes: [
-              ...weightNotes(rubric, seenStrands, notSeen, unmarked),
-              ...rubric.criteria
-                .filter((c) => c.kind === 'critical' && notSeen.includes(c.name))
-                .map((c) => `critical and not seen: ${c.name}`),
-            ],
-          },
-    capped: isCapped ? { by: cap.name, cap: cap.cap, before: showDecimal(before, 0) } : null,
+    way,
+    mark: seen.length === 0 ? null : told[way](),
+    capped: isCapped && way !== 'pass' ? { by: cap.name, cap: cap.cap, before: showDecimal(before, 0) } : null,
     unmarked,
     notSeen,
     complete: unmarked.length === 0,

@@ -8,6 +8,9 @@ export const LEVEL_NAMES: Readonly<Record<Level, string>> = { 1: 'Not yet', 2: '
 
 export type EvidenceKind = 'measured' | 'seen' | 'tasted';
 
+/** The level at which a criterion is passed, where a rubric does not say. */
+export const PASS_LEVEL: Level = 3;
+
 interface CriterionBase {
   readonly key: string;
   readonly name: string;
@@ -44,6 +47,8 @@ export interface RubricContent {
   /** Share of a criterion's weight that each level earns, levels 1 to 4, not falling, the last 1. */
   readonly levelShares: readonly [number, number, number, number];
   readonly criteria: readonly Criterion[];
+  /** Where results are told as pass or not yet: the level at which a criterion is passed. `PASS_LEVEL` when left out. */
+  readonly passAt?: Level;
 }
 
 /** What an assessor said of one criterion. "Not seen" is an answer; no entry means it has not been marked yet. */

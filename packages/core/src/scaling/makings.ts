@@ -26,6 +26,11 @@ export interface Making {
   readonly called: string;
 }
 
+/** "1 portion each", "2½ portions each". */
+export function portionsEach(portions: Exact): string {
+  return `${showFraction(portions)} ${portions.equals(1) ? 'portion' : 'portions'} each`;
+}
+
 /** Teams a number of students makes up; 13 in pairs are 7. */
 export function teamsOf(students: number, teamSize: number): number {
   return Math.ceil(students / teamSize);

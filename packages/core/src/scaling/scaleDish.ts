@@ -1,8 +1,9 @@
 import { exact, exactText, showDecimal, showFraction, type Exact } from '../exact';
 import type { Figure } from '../figure';
-import { inUnit, roundForKitchen, showAmount, showQuantity } from '../quantity';
-import { linesOf, RULE_NAMES, type DishContent, type IngredientLine } from '../dish/types';
+import { showAmount } from '../quantity';
+import { linesOf, type DishContent, type IngredientLine } from '../dish/types';
 import { scaleLine } from './scaleLine';
+import { weighedFigure } from './weighedFigure';
 
 /** A line as it is weighed for one batch. */
 export interface ScaledRow {
@@ -41,34 +42,17 @@ export function scaleDish(dish: DishContent, factor: Exact): ScaledDish {
     const scaled = scaleLine(line, { factor, portions }, (id) => byId.get(id));
     if (scaled.kind === 'held') return { line, figure: null, because: scaled.because, warning: null };
     if (scaled.kind === 'none' || line.rule.kind === 'toTaste') return { line, figure: null, because: 'to taste', warning: null };
-    const { quantity, said } = roundForKitchen(scaled.quantity);
-    const exactHere = scaled.quantity.unit === quantity.unit ? scaled.quantity.value : inUnit(scaled.quantity, quantity.unit).value;
-    const change = exactHere.equals(0) ? 0 : quantity.value.sub(exactHere).div(exactHere).valueOf();
+    const figure = weighedFigure(line, scaled.quantity, scaled);
+    const exactHere = exact(figure.exact);
+    const change = exactHere.equals(0) ? 0 : exact(figure.value).sub(exactHere).div(exactHere).valueOf();
     const isOff = SENSITIVE.test(line.item) && Math.abs(change) > SENSITIVE_CHANGE;
     return {
       line,
       because: null,
       warning: isOff
-        ? `rounding changes it by ${change > 0 ? '+' : '−'}${showDecimal(exact(Math.abs(change * 100)), 1)} %: weigh ${showDecimal(exactHere, 2)} ${quantity.unit}`
+        ? `rounding changes it by ${change > 0 ? '+' : '−'}${showDecimal(exact(Math.abs(change * 100)), 1)} %: weigh ${showDecimal(exactHere, 2)} ${figure.unit}`
         : null,
-      figure: {
-        label: line.item,
-        shown: showQuantity(quantity),
-        exact: exactText(exactHere),
-        value: exactText(quantity.value),
-        unit: quantity.unit,
-        parts: [
-          {
-            from: line.written || line.item,
-            how: `${scaled.how} (${RULE_NAMES[line.rule.kind]})`,
-            value: exactText(exactHere),
-            shown: `${showDecimal(exactHere, 3)} ${quantity.unit === 'each' ? '' : quantity.unit}`.trim(),
-          },
-        ],
-        rounding: said,
-        estimate: scaled.estimate,
-        notes: scaled.notes,
-      },
+      figure,
     };
   };
   return {

@@ -9,7 +9,9 @@ const UP = [
   `CREATE TABLE technique_prerequisite (technique_id ${ID}, needs_id ${ID}, position INT NOT NULL DEFAULT 0, PRIMARY KEY (technique_id, needs_id), KEY technique_prerequisite_needs (needs_id),
     CONSTRAINT technique_prerequisite_technique FOREIGN KEY (technique_id) REFERENCES technique (id) ON DELETE CASCADE, CONSTRAINT technique_prerequisite_needs FOREIGN KEY (needs_id) REFERENCES technique (id),
     CONSTRAINT technique_prerequisite_itself CHECK (technique_id <> needs_id))`,
-  `ALTER TABLE lesson ADD COLUMN practices JSON NOT NULL DEFAULT '{}'`,
+  `ALTER TABLE lesson ADD COLUMN practices JSON NOT NULL DEFAULT '{}', ADD COLUMN released_way VARCHAR(20) CHARACTER SET ascii COLLATE ascii_bin NULL`,
+  // Results that students have keep the way they were told in.
+  `UPDATE lesson SET released_way = 'levels' WHERE released_at IS NOT NULL`,
   // A row stays when a choice is taken back, so that its version goes on counting.
   `CREATE TABLE practice_choice (matter ${KEY} PRIMARY KEY, practice VARCHAR(40) CHARACTER SET ascii COLLATE ascii_bin NULL, version INT NOT NULL DEFAULT 1)`,
   `CREATE TABLE rule_change (seq BIGINT UNSIGNED NOT NULL AUTO_INCREMENT PRIMARY KEY, rule_key ${KEY}, number INT NOT NULL, value DECIMAL(8,2) NULL, reason VARCHAR(300) NOT NULL, person_id ${ID}, changed_at DATETIME NOT NULL,
@@ -21,7 +23,7 @@ const DOWN = [
   'DROP TABLE cut_set',
   'DROP TABLE rule_change',
   'DROP TABLE practice_choice',
-  'ALTER TABLE lesson DROP COLUMN practices',
+  'ALTER TABLE lesson DROP COLUMN released_way, DROP COLUMN practices',
   'DROP TABLE technique_prerequisite',
   'ALTER TABLE technique DROP COLUMN updated_at, DROP COLUMN archived, DROP COLUMN version',
 ];

@@ -1,0 +1,77 @@
+import { exactText, type ExactText } from '../exact';
+import type { Figure } from '../figure';
+import type { Quantity } from '../quantity';
+import { planMakings, weighedFigure, type Making } from '../scaling';
+import { collect, type Collected } from './contributions';
+import type { OrderInput } from './computeOrder';
+
+/** One thing on a tray. */
+export interface TrayItem {
+  readonly key: string;
+  readonly item: string;
+  /** The component it is for; empty for the dish's main list. */
+  readonly component: string;
+  /** On each tray, as a kitchen weighs it, before it is trimmed. */
+  readonly figure: Figure;
+  /** "in 2 of 13 trays" where not all hold it; empty where all do. */
+  readonly only: string;
+  /** Made ahead, by its title; empty for what is bought. */
+  readonly madeAhead: string;
+}
+
+/** Equal trays: what one making of a dish is given. */
+export interface Tray {
+  readonly dish: string;
+  readonly by: Making['by'];
+  /** "13 students". */
+  readonly called: string;
+  readonly count: number;
+  readonly portions: ExactText;
+  readonly items: readonly TrayItem[];
+}
+
+/**
+ * The trays a technician weighs out: for each dish one kind of tray a kind of making, and one for each sub-preparation.
+ * Amounts are as purchased, because whoever gets the tray does the trimming. Lines that are held are on no tray; the
+ * order names them.
+ *
+ * @throws RangeError when the plan is out of range; see `planMakings`
+ */
+export function traysOf({ plan, dishes, preparations, substitutions = [] }: OrderInput): readonly Tray[] {
+  return traysFrom(
+    collect(dishes, planMakings(plan), preparations, substitutions),
+    (editionId) => preparations.get(editionId)?.title ?? '',
+  );
+}
+
+function traysFrom({ contributions, draws }: Collected, titleOf: (editionId: string) => string): readonly Tray[] {
+  const trays = new Map<string, Omit<Tray, 'items'> & { items: TrayItem[] }>();
+  const trayOf = (dish: string, making: Making) => {
+    const key = `${dish} ${making.by}`;
+    const { by, called, count } = making;
+    const tray = trays.get(key) ?? { dish, by, called, count, portions: exactText(making.portions), items: [] };
+    trays.set(key, tray);
+    return tray;
+  };
+  for (const { line, dish, component, making, count, quantity, how, estimate, notes } of contributions) {
+    const each: Quantity = { value: quantity.value.div(count), unit: quantity.unit };
+    trayOf(dish, making).items.push({
+      key: `${line.id} ${line.item}`,
+      item: line.item,
+      component,
+      figure: weighedFigure(line, each, { how, estimate, notes }),
+      only: count === making.count ? '' : `in ${count} of ${making.count} trays`,
+      madeAhead: '',
+    });
+  }
+  for (const { line, dish, component, making, quantity, how } of draws)
+    trayOf(dish, making).items.push({
+      key: line.id,
+      item: line.item,
+      component,
+      figure: weighedFigure(line, quantity, { how, estimate: false, notes: [] }),
+      only: '',
+      madeAhead: titleOf(line.preparationEditionId!),
+    });
+  return [...trays.values()];
+}

@@ -1,0 +1,98 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { computeOrder, exact, linesOf, sum, traysOf, type DishContent, type LineSubstitution, type OrderInput, type Tray } from '../src';
+import { ALONE, dishFrom, withLine } from './helpers';
+
+const NONE = new Map<string, DishContent>();
+const input = (content: DishContent, more: Partial<OrderInput> = {}): OrderInput => ({
+  plan: ALONE,
+  dishes: [{ editionId: 'e1', content }],
+  preparations: NONE,
+  ...more,
+});
+const shown = ({ items }: Tray) => Object.fromEntries(items.map(({ item, figure, only }) => [item + (only && `, ${only}`), figure.shown]));
+
+describe('a tray', () => {
+  it('holds what one making takes: whole pieces for itself, weights as they are weighed', () => {
+    const dish = dishFrom('Slaw\nserves 4\n1 lemon\n600 g white cabbage\n2 tbsp olive oil');
+    const [students, demonstration] = traysOf(
+      input(dish, { plan: { ...ALONE, students: 13, teamSize: 2, portionsATeam: 2, demonstrationPortions: 4 } }),
+    );
+    expect([students!.count, students!.called]).toEqual([7, '7 pairs']);
+    expect(shown(students!)).toEqual({ lemon: '1', 'white cabbage': '300 g', 'olive oil': '1 tbsp' });
+    expect(shown(demonstration!)).toEqual({ lemon: '1', 'white cabbage': '600 g', 'olive oil': '2 tbsp' });
+  });
+
+  it('holds what is to be trimmed, untrimmed', () => {
+    const dish = withLine(dishFrom('Roots\nserves 2\n400 g carrots'), 'carrots', { yields: [{ kind: 'trim', fraction: '4/5' }] });
+    const [tray] = traysOf(input(dish, { plan: { ...ALONE, students: 1, portionsATeam: 2 } }));
+    expect(shown(tray!)).toEqual({ carrots: '500 g' });
+    expect(tray!.items[0]!.figure.parts[0]!.how).toMatch(/80 %|4\/5/);
+  });
+
+  it('says on how many trays something stands instead of another', () => {
+    const dish = dishFrom('Crumb\nserves 1\n20 g hazelnuts');
+    const line = linesOf(dish)[0]!;
+    const swap: LineSubstitution = {
+      editionId: 'e1',
+      lineId: line.id,
+      item: 'pumpkin seeds',
+      ratio: '1',
+      makings: 2,
+      reason: 'two students',
+    };
+    const [tray] = traysOf(input(dish, { plan: { ...ALONE, students: 6, portionsATeam: 1 }, substitutions: [swap] }));
+    expect(shown(tray!)).toEqual({ 'hazelnuts, in 4 of 6 trays': '20 g', 'pumpkin seeds, in 2 of 6 trays': '20 g' });
+  });
+
+  it('gets its share of what is made ahead, which has a tray of its own', () => {
+    const stock = {
+      ...dishFrom('Vegetable stock\nserves 10\n2 onions\n2 l water'),
+      gives: { amount: { min: '2', max: '2', unit: 'l' as const, about: false } },
+    };
+    const soup = withLine(dishFrom('Soup\nserves 2\n500 ml vegetable stock'), 'vegetable stock', { preparationEditionId: 'stock1' });
+    const trays = traysOf(input(soup, { plan: { ...ALONE, students: 4, portionsATeam: 2 }, preparations: new Map([['stock1', stock]]) }));
+    const team = trays.find(({ by }) => by === 'team')!;
+    expect(team.items[0]).toMatchObject({ item: 'vegetable stock', madeAhead: 'Vegetable stock' });
+    expect(shown(team)).toEqual({ 'vegetable stock': '500 ml' });
+    const bulk = trays.find(({ by }) => by === 'bulk')!;
+    expect([bulk.dish, bulk.count, shown(bulk)]).toEqual(['Vegetable stock', 1, { onions: '2', water: '2 l' }]);
+  });
+
+  it('leaves off what is held; the order names it', () => {
+    const dish = dishFrom('A\nserves 4\n100 g flour\n3 glugs olive oil');
+    expect(traysOf(input(dish)).every(({ items }) => items.every(({ item }) => item === 'flour'))).toBe(true);
+    expect(computeOrder(input(dish)).held).toHaveLength(1);
+  });
+});
+
+describe('trays and order', () => {
+  it('agree: the trays together hold what the order buys, before it is rounded', () => {
+    const plans = fc.record({
+      students: fc.integer({ min: 1, max: 24 }),
+      teamSize: fc.integer({ min: 1, max: 4 }),
+      portionsATeam: fc.integer({ min: 1, max: 6 }),
+      demonstrationPortions: fc.integer({ min: 0, max: 6 }),
+      referencePlates: fc.integer({ min: 0, max: 2 }),
+      spareMakings: fc.integer({ min: 0, max: 2 }),
+    });
+    const rows = fc.uniqueArray(fc.constantFrom('300 g flour', '2 lemons', '250 ml milk', '3 sprigs thyme', '70 g butter'), {
+      minLength: 1,
+    });
+    fc.assert(
+      fc.property(plans, rows, fc.integer({ min: 1, max: 9 }), (plan, lines, serves) => {
+        const given = input(dishFrom(`Dish\nserves ${serves}\nIngredients\n${lines.join('\n')}`), { plan });
+        const trays = traysOf(given);
+        for (const { item, figure } of computeOrder(given).lines) {
+          const onTrays = trays.flatMap(({ count, items }) =>
+            items.filter((each) => each.item === item).map((each) => exact(each.figure.exact).mul(count)),
+          );
+          const unit = trays[0]!.items.find((each) => each.item === item)!.figure.unit;
+          const bought = sum(figure.parts.map((part) => exact(part.value)));
+          const larger = unit !== figure.unit ? 1000 : 1;
+          expect(sum(onTrays).valueOf()).toBeCloseTo(bought.mul(larger).valueOf(), 6);
+        }
+      }),
+    );
+  });
+});
