@@ -1,7 +1,7 @@
 import { cleanup, render, type RenderResult } from '@testing-library/react';
 import userEvent, { type UserEvent } from '@testing-library/user-event';
 import type { ReactNode } from 'react';
-import { MemoryRouter, useLocation } from 'react-router';
+import { MemoryRouter, Route, Routes, useLocation } from 'react-router';
 import { SWRConfig } from 'swr';
 import { afterEach, vi } from 'vitest';
 import type { Role } from '@pelvo/contract';
@@ -24,6 +24,9 @@ interface Setting {
   readonly role?: Role;
   /** What the server answers, by `METHOD /path` or `/path` for reading; a function decides at the time. */
   readonly answers?: Readonly<Record<string, unknown>>;
+  /** Where it is shown, and the route it stands under there: `/lessons/l1` and `/lessons/:id`. */
+  readonly at?: string;
+  readonly route?: string;
 }
 
 export interface Shown extends RenderResult {
@@ -36,11 +39,11 @@ export interface Shown extends RenderResult {
 export const refused = (status: number, problem: object) => ({ refused: status, problem });
 
 /** Shows a part of a screen with someone signed in, in front of a server that answers as told. */
-export function show(ui: ReactNode, { role = 'lead', answers = {} }: Setting = {}): Shown {
+export function show(ui: ReactNode, { role = 'lead', answers = {}, at = '/', route }: Setting = {}): Shown {
   const sent: Sent[] = [];
   let place = '';
   const me = { id: 'p1', name: 'Maren Oltz', role };
-  const all: Readonly<Record<string, unknown>> = { '/session': { me, firstVisit: false }, ...answers };
+  const all: Readonly<Record<string, unknown>> = { '/session': { me, firstVisit: false }, '/lessons': [], ...answers };
   vi.stubGlobal('fetch', (url: string, init: RequestInit = {}) => {
     const method = init.method ?? 'GET';
     const path = url.replace(/^\/api/, '');
@@ -61,6 +64,14 @@ export function show(ui: ReactNode, { role = 'lead', answers = {} }: Setting = {
     return Promise.resolve(new Response(JSON.stringify(answer)));
   });
   vi.stubGlobal('matchMedia', () => ({ matches: true, addEventListener: () => undefined, removeEventListener: () => undefined }));
+  vi.stubGlobal(
+    'ResizeObserver',
+    class {
+      observe = () => undefined;
+      unobserve = () => undefined;
+      disconnect = () => undefined;
+    },
+  );
   Element.prototype.scrollIntoView = () => undefined;
   const Place = () => {
     place = useLocation().pathname + useLocation().search;
@@ -68,8 +79,15 @@ export function show(ui: ReactNode, { role = 'lead', answers = {} }: Setting = {
   };
   const result = render(
     <SWRConfig value={{ provider: () => new Map(), dedupingInterval: 0, fallback: { '/session': all['/session'] } }}>
-      <MemoryRouter>
-        {ui}
+      <MemoryRouter initialEntries={[at]}>
+        {route ? (
+          <Routes>
+            <Route path={route} element={ui} />
+            <Route path="*" element={null} />
+          </Routes>
+        ) : (
+          ui
+        )}
         <Place />
       </MemoryRouter>
     </SWRConfig>,

@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useMemo } from 'react';
 import useSWR from 'swr';
-import type { Marks, MarkValue } from '@pelvo/core';
+import { markingWay, type Marks, type MarkValue } from '@pelvo/core';
 import type { MarkEvent, MarkingSheet } from '@pelvo/contract';
 import { fetcher, isOffline } from '../app/client';
 import { useMe } from '../app/useMe';
@@ -14,8 +14,8 @@ async function fetchSheet(path: string): Promise<MarkingSheet> {
     return sheet;
   } catch (error) {
     const kept = isOffline(error) ? await keptSheet(path.split('/')[2]!) : null;
-    // A sheet kept by an earlier version does not say what the lesson teaches.
-    if (kept) return { ...kept, teaches: (kept as Partial<MarkingSheet>).teaches ?? [] };
+    // A sheet kept by an earlier version does not say what the lesson teaches, nor how it marks.
+    if (kept) return { ...kept, teaches: (kept as Partial<MarkingSheet>).teaches ?? [], way: markingWay(kept.way) };
     throw error;
   }
 }

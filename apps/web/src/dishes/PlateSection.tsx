@@ -140,6 +140,7 @@ function AddToPlate({ dish, onAdd }: { dish: DishContent; onAdd: (item: PlateIte
           label="On a plate"
           placeholder={component?.gives ? amountText(component.gives) : '3 or 15 g'}
           value={text}
+          problem={text.trim() && !amount ? { field: 'amount', problem: `"${text}" is not an amount.`, remedy: 'Type 3 or 15 g.' } : null}
           onChange={(event) => setText(event.target.value)}
         />
       </div>

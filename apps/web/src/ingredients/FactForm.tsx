@@ -11,7 +11,7 @@ import {
   type IngredientFact,
   type Origin,
 } from '@pelvo/core';
-import type { IngredientRecord } from '@pelvo/contract';
+import type { FieldProblem, IngredientRecord } from '@pelvo/contract';
 import { send } from '../app/client';
 import { useAction } from '../app/useAction';
 import { Button, ProblemNotice, SelectField, TextField, Tick } from '../design';
@@ -38,13 +38,47 @@ function typed(text: string): string | null {
   return text.trim() && Number.isFinite(value) ? exactText(fromDecimal(value, 4)) : null;
 }
 
-/** Pairs typed as "each 250, bulb 300". */
-function typedPairs(text: string): { name: string; value: string }[] {
-  return text.split(',').flatMap((part) => {
-    const match = /^\s*(.+?)[\s:]+([\d.,]+)\s*(?:g|%)?\s*$/.exec(part);
+/** Pairs typed as "each 250, bulb 300", and the first part that is no pair. */
+function typedPairs(text: string): {
+  readonly pairs: readonly { readonly name: string; readonly value: string }[];
+  readonly wrong: string | null;
+} {
+  const parts = text
+    .split(',')
+    .map((part) => part.trim())
+    .filter(Boolean);
+  const read = parts.map((part) => {
+    const match = /^(.+?)[\s:]+([\d.]+)\s*(?:g|%)?$/.exec(part);
     const value = match ? typed(match[2]!) : null;
-    return match && value ? [{ name: match[1]!.trim(), value }] : [];
+    return match && value ? { name: match[1]!.trim(), value } : null;
   });
+  return { pairs: read.filter((pair) => pair !== null), wrong: parts[read.indexOf(null)] ?? null };
+}
+
+const wrong = (field: string, problem: string | null, remedy: string): FieldProblem | null => (problem ? { field, problem, remedy } : null);
+const noNumber = (text: string) => (text.trim() && typed(text) === null ? `"${text.trim()}" is not a number.` : null);
+
+/** What cannot be read in the boxes that hold figures, by box. */
+function problemsIn({ density, ones, trim, price }: Readonly<Record<'density' | 'ones' | 'trim' | 'price', string>>) {
+  const noUnit = typedPairs(ones).pairs.find(({ name }) => !findUnit(name));
+  return {
+    density: wrong('density', noNumber(density), 'Type grams, such as 0.92, or leave it empty.'),
+    ones: wrong(
+      'ones',
+      typedPairs(ones).wrong !== null
+        ? `"${typedPairs(ones).wrong}" is not a unit and its grams.`
+        : noUnit
+          ? `"${noUnit.name}" is not a unit.`
+          : null,
+      'Type each 250, bulb 300.',
+    ),
+    trim: wrong(
+      'trim',
+      typedPairs(trim).wrong !== null ? `"${typedPairs(trim).wrong}" is not a preparation and its percent.` : null,
+      'Type peeled 80, trimmed 90.',
+    ),
+    price: wrong('price', noNumber(price), 'Type an amount, such as 3.50, or leave it empty.'),
+  };
 }
 
 /** The school's own fact of an ingredient, beside what ships. */
@@ -58,23 +92,29 @@ export function FactForm({ record, onDone }: { record: IngredientRecord | null; 
   );
   const [price, setPrice] = useState(decimal(start.price?.amount));
   const [per, setPer] = useState<'kg' | 'l' | 'each'>(start.price?.per ?? 'kg');
+  const [tried, setTried] = useState(false);
   const { busy, error, run } = useAction();
   const set = (change: Partial<IngredientFact>) => setFact((now) => ({ ...now, ...change }));
   const toggle = (field: 'allergens' | 'mayContain', allergen: Allergen, on: boolean) =>
     set({ [field]: on ? [...fact[field], allergen] : fact[field].filter((other) => other !== allergen) });
-  const save = () =>
-    run(async () => {
+  const problems = problemsIn({ density, ones, trim, price });
+  const shown = tried ? problems : { density: null, ones: null, trim: null, price: null };
+  const save = () => {
+    setTried(true);
+    if (Object.values(problems).some((problem) => problem !== null)) return;
+    void run(async () => {
       const amount = typed(price);
       const body: IngredientFact = {
         ...fact,
         density: typed(density),
-        gramsOfOne: typedPairs(ones).map(({ name, value }) => ({ unit: findUnit(name)?.code ?? (name as 'each'), grams: value })),
-        trim: typedPairs(trim).map(({ name, value }) => ({ preparation: name, fraction: exactText(exact(value).div(100)) })),
+        gramsOfOne: typedPairs(ones).pairs.map(({ name, value }) => ({ unit: findUnit(name)!.code, grams: value })),
+        trim: typedPairs(trim).pairs.map(({ name, value }) => ({ preparation: name, fraction: exactText(exact(value).div(100)) })),
         price: amount ? { amount, per } : null,
       };
       await send('PUT', `/ingredients/${encodeURIComponent(record?.name ?? fact.name)}`, { body, version: record?.version ?? 0 });
       onDone();
     });
+  };
   const shipped = record?.shipped;
   return (
     <form
@@ -82,7 +122,7 @@ export function FactForm({ record, onDone }: { record: IngredientRecord | null; 
       noValidate
       onSubmit={(event) => {
         event.preventDefault();
-        void save();
+        save();
       }}
     >
       <div className="grid gap-3 sm:grid-cols-2">
@@ -99,6 +139,7 @@ export function FactForm({ record, onDone }: { record: IngredientRecord | null; 
           inputMode="decimal"
           hint={shipped ? `ships as ${decimal(shipped.density) || 'unknown'}` : undefined}
           value={density}
+          problem={shown.density}
           onChange={(event) => setDensity(event.target.value)}
         />
         <TextField
@@ -110,6 +151,7 @@ export function FactForm({ record, onDone }: { record: IngredientRecord | null; 
               : undefined
           }
           value={ones}
+          problem={shown.ones}
           onChange={(event) => setOnes(event.target.value)}
         />
         <TextField
@@ -121,10 +163,17 @@ export function FactForm({ record, onDone }: { record: IngredientRecord | null; 
               : undefined
           }
           value={trim}
+          problem={shown.trim}
           onChange={(event) => setTrim(event.target.value)}
         />
         <div className="grid grid-cols-2 gap-3">
-          <TextField label="Price" inputMode="decimal" value={price} onChange={(event) => setPrice(event.target.value)} />
+          <TextField
+            label="Price"
+            inputMode="decimal"
+            value={price}
+            problem={shown.price}
+            onChange={(event) => setPrice(event.target.value)}
+          />
           <SelectField label="per" value={per} onChange={(event) => setPer(event.target.value as 'kg')}>
             <option>kg</option>
             <option>l</option>

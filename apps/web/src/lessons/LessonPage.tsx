@@ -22,7 +22,7 @@ import {
   WorkingPage,
 } from '../design';
 import { LessonForm } from './LessonForm';
-import { fieldsOf, withTechnique } from './lessonFields';
+import { FIELD_NAMES, fieldsOf, withTechnique } from './lessonFields';
 import { DishRules } from '../rules';
 import { TechniqueCare, useTechniques } from '../techniques';
 import { NeedsMargin } from './NeedsMargin';
@@ -215,7 +215,7 @@ function PlanMeanwhile({
       <ul className="list-disc pl-5">
         {differs.map((field) => (
           <li key={field}>
-            <b>{field}</b>: stored {show(other[field])}, yours {show(mine[field])}
+            <b>{FIELD_NAMES[field]}</b>: stored {show(other[field])}, yours {show(mine[field])}
           </li>
         ))}
       </ul>

@@ -2,6 +2,27 @@ import { PURPOSES } from '@pelvo/core';
 import type { LessonDetail, LessonFields } from '@pelvo/contract';
 import { today } from '../app/dates';
 
+/** The parts of a plan, as the form calls them. */
+export const FIELD_NAMES: Readonly<Record<keyof LessonFields, string>> = {
+  title: 'Title',
+  date: 'Date',
+  start: 'Starts',
+  end: 'Ends',
+  kitchen: 'Kitchen',
+  classId: 'Class',
+  teamSize: 'Students in a team',
+  portionsATeam: 'Portions a team',
+  demonstrationPortions: 'Demonstration',
+  referencePlates: 'Reference plates',
+  spareMakings: 'Second tries',
+  studentCount: 'Students to plan for',
+  dishEditionIds: 'Dishes',
+  techniques: 'Techniques in focus',
+  rubricEditionId: 'Rubric',
+  substitutions: 'Cooked with something else',
+  practices: 'What this lesson teaches',
+};
+
 /** A lesson not planned yet. */
 export function newLesson(classId: string): LessonFields {
   return {

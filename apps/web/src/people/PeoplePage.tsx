@@ -60,14 +60,14 @@ export default function PeoplePage() {
   );
 }
 
-function NewPersonForm({ onInvite, failure }: { onInvite: (fields: NewPerson) => Promise<unknown>; failure: unknown }) {
+function NewPersonForm({ onInvite, failure }: { onInvite: (fields: NewPerson) => Promise<boolean>; failure: unknown }) {
   const { register, handleSubmit, reset, formState } = useForm<NewPerson>({ defaultValues: { name: '', role: 'assistant' } });
   return (
     <form
       onSubmit={(event) =>
         void handleSubmit(async (fields) => {
-          await onInvite(fields);
-          reset();
+          // What was typed stays when the invitation is refused.
+          if (await onInvite(fields)) reset();
         })(event)
       }
       className="flex flex-wrap items-end gap-3"

@@ -1,6 +1,6 @@
 import { useNavigate, useParams } from 'react-router';
 import { mutate as mutateAll } from 'swr';
-import { unansweredHazards } from '@pelvo/core';
+import { CARD_HEADINGS, unansweredHazards } from '@pelvo/core';
 import type { Technique, TechniqueFields, TechniqueWithUse } from '@pelvo/contract';
 import { problemOf, savedMeanwhile, send } from '../app/client';
 import { Shell } from '../app/Shell';
@@ -122,7 +122,19 @@ function Editing({ technique }: { technique: TechniqueWithUse | null }) {
   );
 }
 
+const PART_NAMES: Readonly<Record<keyof TechniqueFields, string>> = {
+  ...CARD_HEADINGS,
+  name: 'Name',
+  strand: 'Strand',
+  purpose: 'Purpose',
+  minutes: 'Minutes',
+  variant: 'Variant in force',
+};
+
 /** Names of the parts in which two cards differ. */
 function changedParts(a: TechniqueFields, b: TechniqueFields): string {
-  return (Object.keys(a) as (keyof TechniqueFields)[]).filter((key) => JSON.stringify(a[key]) !== JSON.stringify(b[key])).join(', ');
+  return (Object.keys(a) as (keyof TechniqueFields)[])
+    .filter((key) => JSON.stringify(a[key]) !== JSON.stringify(b[key]))
+    .map((key) => PART_NAMES[key])
+    .join(', ');
 }

@@ -5,4 +5,5 @@ export { linesCsv } from './linesCsv';
 export { pastedText, type PastedText } from './pastedText';
 export { newKey, readTechniqueMarkdown } from './readTechniqueMarkdown';
 export * from './techniqueFile';
-export { CARD_HEADINGS, SENSE_NAMES, techniqueMarkdown } from './techniqueMarkdown';
+export { CARD_HEADINGS } from './cardHeadings';
+export { SENSE_NAMES, techniqueMarkdown } from './techniqueMarkdown';

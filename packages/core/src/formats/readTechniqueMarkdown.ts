@@ -18,7 +18,8 @@ import {
   type HazardKey,
   type RichText,
 } from '../technique';
-import { CARD_HEADINGS, SENSE_NAMES } from './techniqueMarkdown';
+import { CARD_HEADINGS } from './cardHeadings';
+import { SENSE_NAMES } from './techniqueMarkdown';
 import type { PortableTechnique, ReadTechniques } from './techniqueFile';
 
 type Section = keyof typeof CARD_HEADINGS;

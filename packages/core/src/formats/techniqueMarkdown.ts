@@ -2,28 +2,8 @@ import type { List, ListItem, Paragraph, PhrasingContent, RootContent } from 'md
 import { toMarkdown } from 'mdast-util-to-markdown';
 import { LEVEL_NAMES, LEVELS } from '../rubric';
 import { nodesOf, PURPOSES, readInline, STRAND_NAMES, type RichText, type Sense } from '../technique';
+import { CARD_HEADINGS } from './cardHeadings';
 import type { PortableTechnique } from './techniqueFile';
-
-/** The headings of a card in Markdown, in order. */
-export const CARD_HEADINGS = {
-  about: 'About',
-  prerequisites: 'Prerequisites',
-  tools: 'Tools',
-  steps: 'Steps',
-  criticalPoints: 'Critical points',
-  cues: 'Cues',
-  looksWrong: 'Looks wrong but is right',
-  faults: 'Faults',
-  cautions: 'Cautions',
-  aims: 'Aims',
-  descriptors: 'Descriptors',
-  variants: 'Variants',
-  matters: 'Matters',
-  calculators: 'Calculators',
-  drawings: 'Drawings',
-  answered: 'Hazards answered',
-  words: 'Words in a step',
-} as const;
 
 export const SENSE_NAMES: Readonly<Record<Sense, string>> = {
   see: 'See',

@@ -1,0 +1,236 @@
+// @vitest-environment jsdom
+import 'fake-indexeddb/auto';
+import { IDBFactory } from 'fake-indexeddb';
+import { screen, waitFor, within } from '@testing-library/react';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { classLevels, computeResult, type MarkingWay, type Marks } from '@pelvo/core';
+import type { ClassResults, DishResult, MarkingSheet, MyResult } from '@pelvo/contract';
+import { lessonOf, RUBRIC, sheetOf } from './fixtures';
+import { refused, show } from './screen';
+
+beforeEach(() => {
+  vi.resetModules();
+  vi.stubGlobal('indexedDB', new IDBFactory());
+});
+
+const AT = '/lessons/l1/mark/s1/e1';
+/** The marking screen of one dish, in front of a server that takes every mark. */
+async function marking(sheet: MarkingSheet = sheetOf(), answers: Readonly<Record<string, unknown>> = {}) {
+  vi.stubGlobal('navigator', { ...navigator, locks: { request: (_: string, work: () => Promise<void>) => work() } });
+  const { default: MarkDishPage } = await import('../src/assessment/MarkDishPage');
+  return show(<MarkDishPage />, {
+    role: 'assistant',
+    at: AT,
+    route: '/lessons/:id/mark/:studentId/:dishEditionId',
+    answers: {
+      '/lessons/l1': lessonOf(),
+      '/lessons/l1/marking-sheet': sheet,
+      'POST /lessons/l1/marks': { stored: 1 },
+      ...answers,
+    },
+  });
+}
+const criterion = () => screen.getByRole('region').getAttribute('aria-label');
+const marksSent = (sent: readonly { path: string; body: unknown }[]) =>
+  sent
+    .filter(({ path }) => path.endsWith('/marks'))
+    .flatMap(({ body }) => (body as { events: { criterionKey: string; value: unknown }[] }).events);
+
+describe('marking a dish', () => {
+  it('takes a touch, moves on by itself when nothing more is to be said, and sends it', async () => {
+    const { user, sent } = await marking();
+    await screen.findByRole('heading', { name: 'Ada' });
+    expect(criterion()).toBe('Cut');
+    await user.click(screen.getByRole('button', { name: /Assured\. exact/ }));
+    expect(criterion()).toBe('Seasoning');
+    await waitFor(() => expect(marksSent(sent)).toMatchObject([{ criterionKey: 'cut', value: { kind: 'level', level: 4, faults: [] } }]));
+  });
+
+  it('stays where something went wrong, so that the fault can be touched', async () => {
+    const { user, sent } = await marking();
+    await screen.findByRole('heading', { name: 'Ada' });
+    expect(screen.getByRole<HTMLButtonElement>('button', { name: /Cut slips/ }).disabled).toBe(true);
+    await user.click(screen.getByRole('button', { name: /Nearly\. near/ }));
+    expect(criterion()).toBe('Cut');
+    await user.click(screen.getByRole('button', { name: /Cut slips/ }));
+    await waitFor(() => expect(marksSent(sent).at(-1)).toMatchObject({ value: { level: 2, faults: ['cut-f'] } }));
+  });
+
+  it('is done from the keyboard alone, with undo', async () => {
+    const { user, sent } = await marking();
+    await screen.findByRole('heading', { name: 'Ada' });
+    await user.keyboard('3');
+    expect(criterion()).toBe('Seasoning');
+    await user.keyboard('1a');
+    await waitFor(() => expect(marksSent(sent).at(-1)).toMatchObject({ criterionKey: 'salt', value: { level: 1, faults: ['salt-f'] } }));
+    await user.keyboard('u');
+    await waitFor(() => expect(marksSent(sent).at(-1)).toMatchObject({ criterionKey: 'salt', value: { level: 1, faults: [] } }));
+    await user.keyboard('0');
+    await waitFor(() => expect(marksSent(sent).at(-1)).toMatchObject({ criterionKey: 'salt', value: { kind: 'notSeen' } }));
+    expect(criterion()).toBe('Safe food');
+    await user.keyboard('1');
+    expect(await screen.findByText('Capped at 40: Safe food was not met.')).toBeTruthy();
+  });
+
+  it('shows the mark so far as the lesson tells it', async () => {
+    const { user, unmount } = await marking();
+    await screen.findByRole('heading', { name: 'Ada' });
+    await user.keyboard('3');
+    expect(screen.getByText('~75').textContent).toContain('of 100, not final');
+    unmount();
+    vi.resetModules();
+    vi.stubGlobal('indexedDB', new IDBFactory());
+    const again = await marking(sheetOf({ way: 'pass' }));
+    await screen.findByRole('heading', { name: 'Ada' });
+    await again.user.keyboard('1');
+    expect(screen.getByText(/~Not yet/).textContent).not.toContain('of 100');
+  });
+
+  it('tells what is taught here, and goes on to the next student who is there', async () => {
+    const { user, at } = await marking();
+    await screen.findByRole('heading', { name: 'Ada' });
+    await user.click(screen.getByRole('button', { name: 'Taught here' }));
+    expect((await screen.findByRole('dialog', { name: 'What this lesson teaches' })).textContent).toContain('Turning in the pan: often');
+    await user.keyboard('{Escape}');
+    await user.click(screen.getByRole('button', { name: 'Next student' }));
+    await waitFor(() => expect(at()).toBe('/lessons/l1/mark/s2/e1'));
+    await screen.findByRole('heading', { name: 'Bo' });
+    await user.keyboard('[[');
+    await waitFor(() => expect(at()).toBe(AT));
+  });
+
+  it('keeps a mark the server refuses, and says why', async () => {
+    const errors = [{ field: 'events.0.value', problem: 'The rubric has changed.', remedy: 'Load the marking screen again.' }];
+    const { user } = await marking(sheetOf(), {
+      'POST /lessons/l1/marks': refused(422, { type: 'urn:pelvo:problem:invalid-input', title: 'Not right.', status: 422, errors }),
+    });
+    await screen.findByRole('heading', { name: 'Ada' });
+    await user.keyboard('4');
+    expect(await screen.findByText(/refused|not taken|not saved/i)).toBeTruthy();
+    expect(screen.getByRole('button', { name: /^Cut/ }).textContent).toContain('4 Assured');
+  });
+});
+
+const result = (marks: Marks, way: MarkingWay = 'levels', more: Partial<DishResult> = {}): DishResult => ({
+  id: 'a1',
+  studentId: 's1',
+  student: 'Ada',
+  dish: 'Leek salad',
+  dishEdition: 1,
+  dishEditionId: 'e1',
+  rubric: 'Practical',
+  rubricEdition: 2,
+  lesson: 'Leeks and a dressing',
+  date: '2026-12-04',
+  assessors: ['Maren Oltz', 'Teo Vasz'],
+  marks,
+  criteria: RUBRIC.criteria,
+  result: computeResult(RUBRIC, marks, way),
+  ...more,
+});
+const WEAK: Marks = {
+  cut: { kind: 'level', level: 2, faults: ['cut-f'] },
+  salt: { kind: 'level', level: 4, faults: [] },
+  safe: { kind: 'critical', met: true, faults: [] },
+};
+
+describe('a result', () => {
+  const view = async (dish: DishResult) => {
+    const { ResultView } = await import('../src/assessment/ResultView');
+    return show(<ResultView dish={dish} pdf="/api/results/a1/pdf" />, { role: 'student' });
+  };
+
+  it('is a mark with its working, what mattered, and what to practise next', async () => {
+    const { user } = await view(result(WEAK));
+    await user.click(screen.getByRole('button', { name: 'Mark: 75, show the working' }));
+    expect(screen.getByRole('complementary', { name: 'Working' }).textContent).toContain('Nearly earns 50 % of 50 points');
+    expect(screen.getByText('of 100')).toBeTruthy();
+    const fault = screen.getByRole('heading', { name: 'Cut slips' }).closest('li')!;
+    expect(fault.textContent).toMatch(/Likely cause\. haste.*Next time\. slow down/);
+    expect(screen.getByText('Practise next:').parentElement!.textContent).toContain('Julienne');
+    expect(screen.getByText(/Marked by Maren Oltz, Teo Vasz with “Practical”, edition 2/)).toBeTruthy();
+  });
+
+  it('is told as deductions with the same mark, or as pass or not yet without a number', async () => {
+    const { user, unmount } = await view(result(WEAK, 'deductions'));
+    await user.click(screen.getByRole('button', { name: 'Mark: 75, show the working' }));
+    expect(screen.getByRole('complementary', { name: 'Working' }).textContent).toMatch(/Full marks.*100.*Cut.*−25/);
+    unmount();
+    const passed = await view(result(WEAK, 'pass'));
+    await passed.user.click(screen.getByRole('button', { name: 'Result: Not yet, show the working' }));
+    expect(screen.getByRole('complementary', { name: 'Working' }).textContent).toMatch(/Knife work, Cut.*Nearly.*in the way/);
+    expect(screen.queryByText(/of 100/)).toBeNull();
+  });
+
+  it('says when it was capped, and when it is not final', async () => {
+    const { unmount } = await view(result({ ...WEAK, safe: { kind: 'critical', met: false, faults: [] } }));
+    expect(screen.getByText('Capped at 40')).toBeTruthy();
+    expect(screen.getByText(/Without the cap the mark would be 75/)).toBeTruthy();
+    unmount();
+    await view(result({ cut: { kind: 'level', level: 3, faults: [] } }));
+    expect(screen.getByText('Not marked yet: Seasoning, Safe food.')).toBeTruthy();
+    expect(screen.getByText('of 100, not final')).toBeTruthy();
+  });
+});
+
+describe('the results of a class', () => {
+  const classResults = (dishes: readonly DishResult[], more: Partial<ClassResults> = {}): ClassResults => ({
+    lessonId: 'l1',
+    title: 'Leeks and a dressing',
+    releasedAt: null,
+    results: dishes,
+    unmarked: [{ student: 'Di', dish: 'Leek salad' }],
+    levels: classLevels(
+      RUBRIC,
+      dishes.map(({ marks }) => marks),
+    ),
+    ...more,
+  });
+  const page = async (results: ClassResults, role: 'lead' | 'assistant' = 'lead', answers = {}) => {
+    vi.doMock('../src/assessment/LevelsChart', () => ({ LevelsChart: () => null }));
+    const { default: ClassResultsPage } = await import('../src/assessment/ClassResultsPage');
+    return show(<ClassResultsPage />, {
+      role,
+      at: '/lessons/l1/results',
+      route: '/lessons/:id/results',
+      answers: { '/lessons/l1': lessonOf(), '/lessons/l1/results': results, ...answers },
+    });
+  };
+
+  it('lists every mark with what mattered, and names the commonest fault', async () => {
+    await page(classResults([result(WEAK), result(WEAK, 'levels', { id: 'a2', student: 'Bo' })]));
+    const row = (await screen.findByRole('link', { name: 'Ada' })).closest('tr')!;
+    expect(row.textContent).toContain('75');
+    expect(row.textContent).toContain('Cut slips');
+    expect(within(screen.getByRole('row', { name: /^Cut 0 2 0 0/ })).getByText('Cut slips (2)')).toBeTruthy();
+    expect(screen.getByText('Not begun: Di (Leek salad).')).toBeTruthy();
+  });
+
+  it('are given to the students by the lead, and by nobody else', async () => {
+    const { user, sent, unmount } = await page(classResults([result(WEAK)]), 'lead', { 'PUT /lessons/l1/release': lessonOf() });
+    await user.click(await screen.findByRole('button', { name: 'Give them to the students' }));
+    await waitFor(() => expect(sent).toMatchObject([{ path: '/lessons/l1/release', body: { released: true } }]));
+    unmount();
+    await page(classResults([result(WEAK)]), 'assistant');
+    expect(await screen.findByRole('link', { name: 'Ada' })).toBeTruthy();
+    expect(screen.queryByRole('button', { name: 'Give them to the students' })).toBeNull();
+  });
+
+  it('begin with a way to mark', async () => {
+    await page(classResults([]));
+    expect((await screen.findByRole('link', { name: 'Mark dishes' })).getAttribute('href')).toBe('/lessons/l1/mark');
+  });
+});
+
+describe('a student’s own results', () => {
+  it('are listed as they were told', async () => {
+    const { MyResultsPage } = await import('../src/assessment/MyResultsPages');
+    const mine: MyResult[] = [
+      { id: 'a1', dish: 'Leek salad', lesson: 'Leeks', date: '2026-12-04', mark: '75' },
+      { id: 'a2', dish: 'Barley', lesson: 'Stock', date: '2026-11-11', mark: 'Not yet' },
+    ];
+    show(<MyResultsPage />, { role: 'student', answers: { '/my-results': mine } });
+    expect((await screen.findByRole('link', { name: /Leek salad/ })).textContent).toContain('75');
+    expect(screen.getByRole('link', { name: /Barley/ }).textContent).toContain('Not yet');
+  });
+});

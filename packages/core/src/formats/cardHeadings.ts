@@ -1,0 +1,20 @@
+/** The headings of a card in Markdown, in order; also what its parts are called on the screen. */
+export const CARD_HEADINGS = {
+  about: 'About',
+  prerequisites: 'Prerequisites',
+  tools: 'Tools',
+  steps: 'Steps',
+  criticalPoints: 'Critical points',
+  cues: 'Cues',
+  looksWrong: 'Looks wrong but is right',
+  faults: 'Faults',
+  cautions: 'Cautions',
+  aims: 'Aims',
+  descriptors: 'Descriptors',
+  variants: 'Variants',
+  matters: 'Matters',
+  calculators: 'Calculators',
+  drawings: 'Drawings',
+  answered: 'Hazards answered',
+  words: 'Words in a step',
+} as const;
