@@ -117,35 +117,40 @@ export function TechniqueMap({ layout, room, techniques, prerequisites, coverage
               const stage = coverage.get(node.id)!;
               const added = adds.get(node.id);
               return (
-                <button
+                // On paper of its own, so that no line shows through a name that is faded.
+                <div
                   key={node.id}
-                  ref={(element) => void (element ? buttons.current.set(node.id, element) : buttons.current.delete(node.id))}
-                  type="button"
-                  tabIndex={node.id === first ? 0 : -1}
-                  aria-pressed={node.id === selected}
-                  aria-label={nodeLabel(technique, stage, added)}
-                  onClick={() => onSelect(node.id === selected ? null : node.id)}
-                  onKeyDown={(event) => onKeyDown(event, node)}
+                  className="absolute rounded-sm bg-paper"
                   style={{ left: node.x, top: node.y, width: NODE.width, height: NODE.height }}
-                  className={`absolute flex flex-col rounded-sm border-2 text-left leading-tight ${LOOKS[stage.stage]} ${
-                    line && !line.has(node.id) ? 'opacity-60' : ''
-                  } ${node.id === selected ? 'outline-4 outline-offset-1 outline-beet' : ''}`}
                 >
-                  <span className="flex flex-1 items-center px-1.5 text-[14.5px] font-semibold leading-[1.15]">
-                    <span className="line-clamp-2 [overflow-wrap:anywhere]">
-                      <span className={stage.stage === 'practised' ? 'bg-tile' : ''}>{technique.name}</span>
+                  <button
+                    ref={(element) => void (element ? buttons.current.set(node.id, element) : buttons.current.delete(node.id))}
+                    type="button"
+                    tabIndex={node.id === first ? 0 : -1}
+                    aria-pressed={node.id === selected}
+                    aria-label={nodeLabel(technique, stage, added)}
+                    onClick={() => onSelect(node.id === selected ? null : node.id)}
+                    onKeyDown={(event) => onKeyDown(event, node)}
+                    className={`relative flex size-full flex-col rounded-sm border-2 text-left leading-tight ${LOOKS[stage.stage]} ${
+                      line && !line.has(node.id) ? 'opacity-60' : ''
+                    } ${node.id === selected ? 'outline-4 outline-offset-1 outline-beet' : ''}`}
+                  >
+                    <span className="flex flex-1 items-center px-1.5 text-[14.5px] font-semibold leading-[1.15]">
+                      <span className="line-clamp-2 [overflow-wrap:anywhere]">
+                        <span className={stage.stage === 'practised' ? 'bg-tile' : ''}>{technique.name}</span>
+                      </span>
                     </span>
-                  </span>
-                  <StageBar counts={stage.counts} />
-                  {added && (added.purpose || added.further.length > 0) ? (
-                    <span
-                      aria-hidden
-                      className="absolute -right-2 -top-2.5 rounded-full border-2 border-beet bg-beet-wash px-1.5 text-[13px] font-bold leading-5 text-beet"
-                    >
-                      {added.further.length > 0 ? `+${added.further.length}` : 'again'}
-                    </span>
-                  ) : null}
-                </button>
+                    <StageBar counts={stage.counts} />
+                    {added && (added.purpose || added.further.length > 0) ? (
+                      <span
+                        aria-hidden
+                        className="absolute -right-2 -top-2.5 rounded-full border-2 border-beet bg-beet-wash px-1.5 text-[13px] font-bold leading-5 text-beet"
+                      >
+                        {added.further.length > 0 ? `+${added.further.length}` : 'again'}
+                      </span>
+                    ) : null}
+                  </button>
+                </div>
               );
             })}
           </div>
