@@ -62,7 +62,7 @@ test('from technique to mark', async ({ page, browser }) => {
     await expect(page.getByText('no milk')).toBeVisible();
   });
 
-  const order = page.getByRole('button', { name: /turnips: .*show the working/ });
+  const order = page.getByRole('button', { name: /^turnips: .*show the working/ });
   await test.step('a lesson: planned', async () => {
     await page.goto('/');
     await page.getByRole('link', { name: 'Plan a lesson' }).click();

@@ -40,7 +40,7 @@ test('a recipe nobody here has seen', async ({ page }) => {
   for (const [item, amount] of Object.entries(expected)) {
     await expect(page.getByRole('button', { name: new RegExp(`^${item}: (?:about )?${amount}, show the working`) })).toBeVisible();
   }
-  await page.getByRole('button', { name: /^dry white wine/ }).click();
+  await page.getByRole('button', { name: /^dry white wine: / }).click();
   // A third of a cup for four, eighteen times a quarter: a cup and a half, exactly.
   await expect(page.getByRole('complementary', { name: 'Working' })).toContainText('⅓ cup × ¼');
 });

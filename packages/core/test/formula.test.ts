@@ -9,6 +9,7 @@ import {
   componentRing,
   computeOrder,
   exact,
+  findUnit,
   factBook,
   factorFor,
   inMeasures,
@@ -235,6 +236,12 @@ describe('a school’s own facts', () => {
     expect(new Set(SHIPPED.map((fact) => itemKey(fact.name))).size).toBe(SHIPPED.length);
     for (const fact of SHIPPED) expect([fact.name, checkFact(fact), fact.source.length > 20]).toEqual([fact.name, [], true]);
     expect(SHIPPED.filter((fact) => fact.trim.length > 0).length).toBeGreaterThanOrEqual(30);
+  });
+  it('ship so that a person can type them back: units by name, preparations without a comma or a number', () => {
+    for (const { name, gramsOfOne, trim } of SHIPPED) {
+      expect([name, gramsOfOne.map(({ unit }) => findUnit(unit)?.code)]).toEqual([name, gramsOfOne.map(({ unit }) => unit)]);
+      expect([name, trim.filter(({ preparation }) => /[,:\d]/.test(preparation))]).toEqual([name, []]);
+    }
   });
 
   it('lie over what ships, by every name it has', () => {

@@ -62,7 +62,10 @@ function TrayList({ tray, id }: { tray: Tray; id: number }) {
                 {item.madeAhead ? <span className="text-soft">, from the bulk making</span> : null}
               </th>
               <td className="py-0.5 text-right">
-                <FigureValue id={`tray ${id} ${item.key}`} figure={item.figure} />
+                <FigureValue
+                  id={`tray ${id} ${item.key}`}
+                  figure={{ ...item.figure, label: `${item.item}, tray for ${tray.by === 'bulk' ? tray.dish : tray.called}` }}
+                />
               </td>
             </tr>
           ))}

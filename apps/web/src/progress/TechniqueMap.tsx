@@ -132,7 +132,7 @@ export function TechniqueMap({ layout, room, techniques, prerequisites, coverage
                     onClick={() => onSelect(node.id === selected ? null : node.id)}
                     onKeyDown={(event) => onKeyDown(event, node)}
                     className={`relative flex size-full flex-col rounded-sm border-2 text-left leading-tight ${LOOKS[stage.stage]} ${
-                      line && !line.has(node.id) ? 'opacity-60' : ''
+                      line && !line.has(node.id) ? 'opacity-70' : ''
                     } ${node.id === selected ? 'outline-4 outline-offset-1 outline-beet' : ''}`}
                   >
                     <span className="flex flex-1 items-center px-1.5 text-[14.5px] font-semibold leading-[1.15]">
