@@ -46,6 +46,7 @@ function vitest(name, cwd) {
 }
 
 if (wanted('unit')) vitest('core', 'packages/core');
+if (wanted('unit')) vitest('contract', 'packages/contract');
 if (wanted('unit')) vitest('web', 'apps/web');
 if (wanted('server')) {
   ensureDebianPackage(MARIADB.program, MARIADB.name);

@@ -1,18 +1,19 @@
 import Joi from 'joi';
 import type { Paper } from '@pelvo/core';
+import { FieldError } from './problems';
 
 export const ID_PATTERN = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/;
 
 export const idSchema = Joi.string().pattern(ID_PATTERN, 'an id of this school');
 /** Ids inside a document: lines, components, steps, criteria. */
 export const keySchema = Joi.string().pattern(/^[A-Za-z0-9_-]{1,40}$/, 'letters, digits, - and _, at most 40');
-export const dateSchema = Joi.string()
-  .pattern(/^\d{4}-(?:0[1-9]|1[0-2])-(?:0[1-9]|[12]\d|3[01])$/, 'a date like 2026-11-30')
-  .custom((value: string, helpers) =>
-    new Date(`${value}T00:00:00Z`).toISOString().startsWith(value)
-      ? value
-      : helpers.error('string.pattern.name', { value, name: 'a day that exists' }),
-  );
+export const dateSchema = Joi.string().custom((value: string) => {
+  const day = /^\d{4}-\d{2}-\d{2}$/.test(value) ? new Date(`${value}T00:00:00Z`) : null;
+  // A day that does not exist, such as 30 February, comes back as another one or as none.
+  if (!day || Number.isNaN(day.getTime()) || !day.toISOString().startsWith(value))
+    throw new FieldError(`"${value.slice(0, 20)}" is not a day.`, 'Use a date like 2026-11-30.');
+  return value;
+});
 export const timeSchema = Joi.string().pattern(/^(?:[01]\d|2[0-3]):[0-5]\d$/, 'a time like 09:30');
 
 export const paperField = Joi.string().uppercase().valid('A4', 'LETTER').default('A4');

@@ -47,13 +47,13 @@ function explain(item: ValidationErrorItem): { problem: string; remedy: string }
     case 'number.min':
     case 'number.greater':
       return {
-        problem: `${String(c.value)} is too small.`,
+        problem: `${shown(c.value)} is too small.`,
         remedy: `Give ${item.type === 'number.greater' ? 'more than' : 'at least'} ${limit}.`,
       };
     case 'number.max':
-      return { problem: `${String(c.value)} is too large.`, remedy: `Give at most ${limit}.` };
+      return { problem: `${shown(c.value)} is too large.`, remedy: `Give at most ${limit}.` };
     case 'number.integer':
-      return { problem: `${String(c.value)} is not a whole number.`, remedy: 'Give a whole number.' };
+      return { problem: `${shown(c.value)} is not a whole number.`, remedy: 'Give a whole number.' };
     case 'number.base':
       return { problem: 'This is not a number.', remedy: 'Type a number.' };
     case 'string.max':
@@ -69,7 +69,7 @@ function explain(item: ValidationErrorItem): { problem: string; remedy: string }
     case 'any.only': {
       const valid = Array.isArray(c.valids) ? c.valids.map(String) : [];
       const list = valid.slice(0, 50).join(', ');
-      return { problem: `"${String(c.value).slice(0, 60)}" is not known here.`, remedy: `Choose one of: ${list}.` };
+      return { problem: `${shown(c.value)} is not known here.`, remedy: `Choose one of: ${list}.` };
     }
     case 'object.unknown':
       return { problem: 'This field is not known.', remedy: 'Leave it out.' };
@@ -83,12 +83,18 @@ function explain(item: ValidationErrorItem): { problem: string; remedy: string }
     case 'string.pattern.base':
     case 'string.pattern.name':
       return {
-        problem: `"${String(c.value).slice(0, 60)}" is not in the form expected.`,
+        problem: `${shown(c.value)} is not in the form expected.`,
         remedy: typeof c.name === 'string' ? `Use ${c.name}.` : 'Correct it.',
       };
     default:
       return { problem: item.message.replace(/"/g, ''), remedy: 'Correct it.' };
   }
+}
+
+/** A value as a person typed it, cut short; a list or an object is not repeated. */
+function shown(value: unknown): string {
+  if (typeof value === 'string') return `"${value.slice(0, 60)}"`;
+  return typeof value === 'number' || typeof value === 'boolean' ? String(value) : 'This';
 }
 
 /** Thrown inside a custom Joi rule: what is wrong, and the remedy. */

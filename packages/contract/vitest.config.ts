@@ -1,0 +1,7 @@
+import { defineConfig } from 'vitest/config';
+
+export default defineConfig({
+  resolve: { conditions: ['source', 'node'] },
+  ssr: { resolve: { conditions: ['source', 'node'] } },
+  test: { name: 'contract', include: ['test/**/*.test.ts'] },
+});
