@@ -1,0 +1,268 @@
+// @vitest-environment jsdom
+import { act, fireEvent, screen, within } from '@testing-library/react';
+import { useState } from 'react';
+import { describe, expect, it, vi } from 'vitest';
+import type { Figure, StationReadiness } from '@pelvo/core';
+import type { LessonSummary } from '@pelvo/contract';
+import { fieldProblem, isOffline, problemOf, savedMeanwhile, send, ProblemError } from '../src/app/client';
+import { fromToday, today } from '../src/app/dates';
+import { useAction } from '../src/app/useAction';
+import { useDraft } from '../src/app/useDraft';
+import { usePreference } from '../src/app/usePreference';
+import { Choice, Fetching, FigureValue, MeanwhileNotice, ProblemNotice, Stepper, TextField, WorkingPage } from '../src/design';
+import TermPage from '../src/lessons/TermPage';
+import { missingIn, stationPath } from '../src/lessons/strips';
+import { refused, show } from './screen';
+
+describe('a request', () => {
+  it('that fails without a network is told as one, and nothing is lost', async () => {
+    vi.stubGlobal('fetch', () => Promise.reject(new TypeError('Failed to fetch')));
+    const failure = await send('GET', '/x').catch((error: unknown) => error);
+    expect([isOffline(failure), problemOf(failure).title]).toEqual([true, 'Pelvo cannot be reached.']);
+    vi.unstubAllGlobals();
+  });
+  it('answered by something that is not Pelvo is told as out of reach', async () => {
+    vi.stubGlobal('fetch', () => Promise.resolve(new Response('<html>Bad gateway</html>', { status: 502 })));
+    expect(isOffline(await send('GET', '/x').catch((error: unknown) => error))).toBe(true);
+    vi.stubGlobal('fetch', () => Promise.resolve(new Response('<html>no</html>', { status: 404 })));
+    expect(isOffline(await send('GET', '/x').catch((error: unknown) => error))).toBe(false);
+    vi.unstubAllGlobals();
+  });
+  it('names the field a problem belongs to, nested ones too', () => {
+    const error = new ProblemError({
+      type: 'urn:pelvo:problem:invalid-input',
+      title: 'Not right.',
+      status: 422,
+      errors: [{ field: 'needs.note', problem: 'Too long.', remedy: 'Shorten it.' }],
+    });
+    expect(fieldProblem(error, 'needs')?.remedy).toBe('Shorten it.');
+    expect(fieldProblem(error, 'need')).toBeNull();
+    expect(savedMeanwhile(error)).toBeNull();
+  });
+});
+
+describe('a draft', () => {
+  function Typing() {
+    const [text, setText, forget, kept] = useDraft('note', '');
+    return (
+      <>
+        <TextField label="Note" value={text} onChange={(event) => setText(event.target.value)} />
+        <button type="button" onClick={forget}>
+          Forget
+        </button>
+        <p>{kept ? 'kept' : 'not kept'}</p>
+      </>
+    );
+  }
+  it('survives leaving the screen, and is gone once forgotten', async () => {
+    const first = show(<Typing />);
+    await first.user.type(screen.getByLabelText('Note'), 'taste');
+    first.unmount();
+    const again = show(<Typing />);
+    expect(screen.getByLabelText<HTMLInputElement>('Note').value).toBe('taste');
+    expect(screen.getByText('kept')).toBeTruthy();
+    await again.user.click(screen.getByRole('button', { name: 'Forget' }));
+    again.unmount();
+    show(<Typing />);
+    expect(screen.getByLabelText<HTMLInputElement>('Note').value).toBe('');
+  });
+  it('that was stored broken is left aside', () => {
+    localStorage.setItem('pelvo.draft.note', '{"half');
+    show(<Typing />);
+    expect(screen.getByText('not kept')).toBeTruthy();
+  });
+});
+
+describe('a preference of a device', () => {
+  function Scale() {
+    const [scale, setScale] = usePreference('scale', ['celsius', 'fahrenheit'] as const);
+    return (
+      <Choice
+        label="Heat"
+        value={scale}
+        options={[
+          { value: 'celsius', label: '°C' },
+          { value: 'fahrenheit', label: '°F' },
+        ]}
+        onChange={setScale}
+      />
+    );
+  }
+  it('is kept, and only one of its choices', async () => {
+    localStorage.setItem('pelvo.preference.scale', 'kelvin');
+    const { user, unmount } = show(<Scale />);
+    expect(screen.getByLabelText<HTMLInputElement>('°C').checked).toBe(true);
+    await user.click(screen.getByLabelText('°F'));
+    unmount();
+    show(<Scale />);
+    expect(screen.getByLabelText<HTMLInputElement>('°F').checked).toBe(true);
+  });
+});
+
+describe('something set off', () => {
+  function Once({ work }: { work: () => Promise<void> }) {
+    const { busy, error, run } = useAction();
+    return (
+      <>
+        <button type="button" disabled={busy} onClick={() => void run(work)}>
+          Go
+        </button>
+        <ProblemNotice error={error} />
+      </>
+    );
+  }
+  it('is busy until it is done, tells how it failed, and can be tried again', async () => {
+    let settle: (fail?: Error) => void = () => undefined;
+    const work = () => new Promise<void>((done, fail) => (settle = (error) => (error ? fail(error) : done())));
+    const { user } = show(<Once work={work} />);
+    const go = screen.getByRole<HTMLButtonElement>('button', { name: 'Go' });
+    await user.click(go);
+    expect(go.disabled).toBe(true);
+    await act(async () => settle(new Error('The oven is out')));
+    expect(screen.getByRole('alert').textContent).toContain('The oven is out');
+    await user.click(go);
+    await act(async () => settle());
+    expect(screen.queryByRole('alert')).toBeNull();
+  });
+});
+
+describe('boxes', () => {
+  function Count() {
+    const [value, setValue] = useState(5);
+    return <Stepper label="Students" value={value} min={1} max={6} onChange={setValue} />;
+  }
+  it('step within their bounds, typed or touched', async () => {
+    const { user } = show(<Count />);
+    const box = screen.getByLabelText<HTMLInputElement>('Students');
+    await user.click(screen.getByRole('button', { name: 'Students: one more' }));
+    expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Students: one more' }).disabled).toBe(true);
+    fireEvent.change(box, { target: { value: '99' } });
+    expect(box.value).toBe('6');
+    fireEvent.change(box, { target: { value: 'x' } });
+    expect(box.value).toBe('6');
+    fireEvent.change(box, { target: { value: '0' } });
+    expect(box.value).toBe('1');
+  });
+  it('tie what is wrong, or a hint, to the box it belongs to', () => {
+    const { rerender } = show(<TextField label="Title" hint="short" />);
+    const said = () => document.getElementById(screen.getByLabelText('Title').getAttribute('aria-describedby')!)!.textContent;
+    expect(said()).toBe('short');
+    rerender(<TextField label="Title" hint="short" problem={{ field: 'title', problem: 'Missing.', remedy: 'Type one.' }} />);
+    expect(said()).toBe('Missing. Type one.');
+  });
+});
+
+describe('the working of a figure', () => {
+  const figure = (shown: string): Figure => ({
+    label: 'Leeks',
+    shown,
+    exact: '1',
+    value: '1',
+    unit: 'g',
+    parts: [{ from: 'Salad', how: `as ${shown}`, value: '1', shown }],
+    rounding: null,
+    estimate: true,
+    notes: ['untrimmed'],
+  });
+  function Changing() {
+    const [shown, setShown] = useState('1 kg');
+    return (
+      <WorkingPage>
+        <FigureValue id="leeks" figure={figure(shown)} />
+        <FigureValue id="other" figure={{ ...figure('2 kg'), label: 'Onions' }} />
+        <button type="button" onClick={() => setShown('3 kg')}>
+          More
+        </button>
+      </WorkingPage>
+    );
+  }
+  it('stays open while the figure changes under it, one at a time, and closes again', async () => {
+    const { user } = show(<Changing />);
+    const margin = screen.getByRole('complementary', { name: 'Working' });
+    expect(margin.textContent).toContain('Figures with a dotted line open to their working');
+    await user.click(screen.getByRole('button', { name: 'Leeks: about 1 kg, show the working' }));
+    expect(margin.textContent).toMatch(/as 1 kg.*an estimate, not a measurement.*untrimmed/);
+    await user.click(screen.getByRole('button', { name: 'More' }));
+    expect(margin.textContent).toContain('as 3 kg');
+    await user.click(screen.getByRole('button', { name: 'Onions: about 2 kg, show the working' }));
+    expect(screen.getByRole('button', { name: /^Leeks/ }).getAttribute('aria-expanded')).toBe('false');
+    await user.click(within(margin).getByRole('button', { name: 'Close' }));
+    expect(margin.textContent).toContain('Figures with a dotted line');
+  });
+});
+
+describe('what is fetched', () => {
+  it('is said to be coming, to have failed with a way on, and then is not spoken of', async () => {
+    const retry = vi.fn();
+    const { rerender, user } = show(<Fetching what="the dish" done={false} error={null} retry={retry} />);
+    expect(screen.getByRole('status').textContent).toContain('Fetching the dish');
+    rerender(<Fetching what="the dish" done={false} error={new Error('gone')} retry={retry} />);
+    await user.click(screen.getByRole('button', { name: 'Try again' }));
+    expect(retry).toHaveBeenCalledOnce();
+    rerender(<Fetching what="the dish" done error={null} retry={retry} />);
+    expect(screen.queryByRole('status')).toBeNull();
+  });
+  it('saved by another meanwhile asks which is to be kept', async () => {
+    const [mine, theirs] = [vi.fn(), vi.fn()];
+    const { user } = show(<MeanwhileNotice what="card" onKeepMine={mine} onTakeTheirs={theirs} />);
+    expect(screen.getByText(/Nothing of yours is lost/)).toBeTruthy();
+    await user.click(screen.getByRole('button', { name: 'Take what is stored' }));
+    expect([mine.mock.calls.length, theirs.mock.calls.length]).toEqual([0, 1]);
+  });
+});
+
+describe('the term', () => {
+  const ready = (missing: readonly string[]): readonly StationReadiness[] =>
+    [
+      { station: 'plan', state: missing.length > 0 ? 'missing' : 'done', said: 'complete', missing },
+      { station: 'order', state: 'done', said: '4 lines', missing: [] },
+    ] as unknown as readonly StationReadiness[];
+  const lesson = (id: string, date: string, missing: readonly string[] = []): LessonSummary => ({
+    id,
+    title: `Lesson ${id}`,
+    date,
+    start: '09:00',
+    end: '12:00',
+    kitchen: '',
+    className: 'Foundation',
+    present: 5,
+    dishes: ['Leek salad'],
+    techniques: [],
+    readiness: ready(missing),
+  });
+
+  it('begins with what comes next, says what is missing, and one touch leads there', async () => {
+    show(<TermPage />, {
+      answers: { '/lessons': [lesson('old', '2020-01-06'), lesson('next', today(), ['a dish']), lesson('later', '2999-01-07')] },
+    });
+    expect(await screen.findByRole('heading', { name: 'Lesson next' })).toBeTruthy();
+    expect(screen.getByRole('heading', { name: 'Still missing' })).toBeTruthy();
+    expect(screen.getByRole('link', { name: 'Plan: a dish' }).getAttribute('href')).toBe('/lessons/next');
+    expect(screen.getByRole('link', { name: 'Order: 4 lines' }).getAttribute('href')).toBe(stationPath('next', 'order'));
+    expect(within(screen.getByRole('heading', { name: 'Later' }).closest('section')!).getByText('Lesson later')).toBeTruthy();
+    expect(within(screen.getByRole('heading', { name: 'Earlier' }).closest('section')!).getByText('Lesson old')).toBeTruthy();
+    expect(missingIn(ready(['a dish', 'a class']))).toEqual([
+      { station: 'plan', what: 'a dish' },
+      { station: 'plan', what: 'a class' },
+    ]);
+  });
+
+  it('is empty with a way to begin, for those who may', async () => {
+    const { unmount } = show(<TermPage />, { answers: { '/lessons': [] } });
+    expect((await screen.findAllByRole('link', { name: 'Plan a lesson' }))[0]!.getAttribute('href')).toBe('/lessons/new');
+    unmount();
+    show(<TermPage />, { role: 'stores', answers: { '/lessons': [] } });
+    expect(await screen.findByText('No lesson yet')).toBeTruthy();
+    expect(screen.queryByRole('link', { name: 'Plan a lesson' })).toBeNull();
+  });
+
+  it('says when it could not be fetched', async () => {
+    show(<TermPage />, { answers: { '/lessons': refused(503, { title: 'Away' }) } });
+    expect(await screen.findByRole('button', { name: 'Try again' })).toBeTruthy();
+  });
+
+  it('counts days in words', () => {
+    const away = (days: number) => fromToday(new Date(Date.parse(`${today()}T12:00:00`) + days * 86_400_000).toLocaleDateString('sv'));
+    expect([away(0), away(1), away(-1), away(5), away(-3)]).toEqual(['today', 'tomorrow', 'yesterday', 'in 5 days', '3 days ago']);
+  });
+});
