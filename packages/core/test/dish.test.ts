@@ -132,6 +132,14 @@ describe('needs and techniques', () => {
     ];
     expect(suggestTechniques('Blanching them first.', techniques)).toEqual(['blanch']);
     expect(suggestTechniques('Serve.', techniques)).toEqual([]);
+    const knife = ['slice', 'chop', 'fry', 'dice'].map((word) => ({ id: word, words: [word] }));
+    const named = (step: string) => suggestTechniques(step, knife);
+    expect([named('Slicing, then dicing.'), named('Chopped or chopping'), named('It fries.')]).toEqual([
+      ['slice', 'dice'],
+      ['chop'],
+      ['fry'],
+    ]);
+    expect([named('A chopstick.'), named('Friday.'), named('Sliver it')]).toEqual([[], [], []]);
   });
 
   it('says what a lesson still lacks', () => {

@@ -6,6 +6,7 @@ import {
   classCoverage,
   findRing,
   HAZARDS,
+  hazardsIn,
   HAZARD_SPECS,
   lessonAdds,
   missedIn,
@@ -78,6 +79,30 @@ describe('hazards', () => {
     ).toEqual([]);
     expect(unansweredHazards({ steps: ['Sear it'], cautions: [], answered: [{ hazard: 'hot-fat', because: ' ' }] })).toEqual(['hot-fat']);
   });
+
+  it.each([
+    ['Slicing the leeks thinly.', 'blade'],
+    ['Chopped to crumbs.', 'blade'],
+    ['Carving starts at the legs.', 'blade'],
+    ['Joint the chicken at the thigh.', 'raw-meat'],
+    ['Brown the sausages.', 'raw-meat'],
+    ['Trim the pork of its skin.', 'raw-meat'],
+    ['Fried until golden.', 'hot-fat'],
+    ['Sautéing in two batches.', 'hot-fat'],
+    ['Beat in the yolks.', 'raw-egg'],
+    ['Whisk a mayonnaise.', 'raw-egg'],
+    ['Shuck the oysters.', 'raw-fish'],
+    ['Reheated to order.', 'reheating'],
+    ['Seal it in a vacuum bag.', 'low-oxygen'],
+    ['Flambéed at the table.', 'flame'],
+    ['Blend while hot.', 'hot-blender'],
+    ['Bake until set.', 'oven'],
+  ])('are heard in "%s"', (step, hazard) => expect(hazardsIn([step])).toContain(hazard));
+
+  it.each(['Season with pepper and taste.', 'Whip the cream to soft peaks.', 'Lay the leaves on the plate.', 'Rest the dough, covered.'])(
+    'are not heard in "%s"',
+    (step) => expect(hazardsIn([step])).toEqual([]),
+  );
 
   it('are each answered by the caution we propose for them', () => {
     for (const key of HAZARDS) {

@@ -16,7 +16,21 @@ export function plainWords(text: string): string {
     .trim()} `;
 }
 
-/** Whether `word`, or its plain inflections, stands in a text made by `plainWords`. */
+/**
+ * Whether `word`, or one of its plain inflections, stands in a text made by `plainWords`.
+ *
+ * @example saysWord(plainWords('Slicing the leek'), 'slice') // true
+ */
 export function saysWord(text: string, word: string): boolean {
-  return new RegExp(` ${word.toLowerCase().replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}(?:s|es|d|ed|ing)? `).test(text);
+  return new RegExp(` (?:${formsOf(word.toLowerCase())}) `).test(text);
+}
+
+/** chop: chops, chopped, chopping; slice: sliced, slicing; fry: fries, fried, frying. */
+function formsOf(word: string): string {
+  const escaped = word.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
+  const forms = [`${escaped}(?:s|es|d|ed|ing)?`];
+  if (/[^aeiou]e$/.test(word)) forms.push(`${escaped.slice(0, -1)}ing`);
+  if (/[^aeiou]y$/.test(word)) forms.push(`${escaped.slice(0, -1)}(?:ies|ied)`);
+  if (/[^aeiou][aeiou][bdgklmnprt]$/.test(word)) forms.push(`${escaped}${escaped.at(-1)}(?:ed|ing)`);
+  return forms.join('|');
 }
