@@ -6,6 +6,7 @@ import {
   computeResult,
   exact,
   MARKING_WAYS,
+  markInWords,
   markingWay,
   sum,
   type Criterion,
@@ -197,5 +198,18 @@ describe('the ways of telling a result', () => {
           if (mark) expect(sum(mark.parts.map((part) => exact(part.value))).equals(exact(mark.exact))).toBe(true);
       }),
     );
+  });
+});
+
+describe('a mark in words', () => {
+  const [size] = RUBRIC.criteria;
+  it('says the level and what was seen', () => {
+    expect(markInWords(size!, at(2))).toEqual(['Nearly', 'size is near']);
+    expect(markInWords(safe, met(false))).toEqual(['not met', 'below the rule']);
+    expect(markInWords(safe, met(true))).toEqual(['met', 'reached the rule']);
+  });
+  it('tells "not seen" from "not marked"', () => {
+    expect(markInWords(size!, { kind: 'notSeen' })).toEqual(['not seen', 'the rest weighs more']);
+    expect(markInWords(size!, undefined)).toEqual(['not marked', '']);
   });
 });

@@ -1,5 +1,5 @@
 import type { Content, TDocumentDefinitions, TableCell } from 'pdfmake/interfaces';
-import { LEVEL_NAMES, STRAND_NAMES, type Criterion, type MarkValue } from '@pelvo/core';
+import { markInWords, STRAND_NAMES, type Criterion, type MarkValue } from '@pelvo/core';
 import type { DishResult } from '@pelvo/contract';
 import { longDate } from '../platform/pdf';
 
@@ -73,14 +73,6 @@ function remarks({ result }: DishResult): Content[] {
 }
 
 function row(criterion: Criterion, value: MarkValue | undefined): TableCell[] {
-  const [level, means] = said(criterion, value);
+  const [level, means] = markInWords(criterion, value);
   return [{ text: `${STRAND_NAMES[criterion.strand]}: ${criterion.name}` }, { text: level, bold: true }, { text: means }];
-}
-
-function said(criterion: Criterion, value: MarkValue | undefined): [string, string] {
-  if (!value) return ['not marked', ''];
-  if (value.kind === 'notSeen') return ['not seen', 'the rest weighs more'];
-  if (value.kind === 'critical')
-    return criterion.kind === 'critical' ? (value.met ? ['met', criterion.met] : ['not met', criterion.notMet]) : ['', ''];
-  return [LEVEL_NAMES[value.level], criterion.kind === 'levels' ? criterion.descriptors[value.level - 1]! : ''];
 }

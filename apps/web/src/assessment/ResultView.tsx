@@ -1,4 +1,4 @@
-import { LEVEL_NAMES, STRAND_NAMES, type Criterion, type MarkValue } from '@pelvo/core';
+import { markInWords, STRAND_NAMES } from '@pelvo/core';
 import type { DishResult } from '@pelvo/contract';
 import { longDate } from '../app/dates';
 import { DownloadLink, FigureValue, Notice, PageHead, Section, StrandGlyph, WorkingPage } from '../design';
@@ -70,7 +70,7 @@ export function ResultView({ dish, pdf }: { dish: DishResult; pdf: string }) {
       <Section title="Every criterion">
         <ul className="divide-y divide-line">
           {dish.criteria.map((criterion) => {
-            const [level, means] = said(criterion, dish.marks[criterion.key]);
+            const [level, means] = markInWords(criterion, dish.marks[criterion.key]);
             return (
               <li key={criterion.key} className="grid gap-x-4 py-2 sm:grid-cols-[15rem_7rem_minmax(0,1fr)]">
                 <span className="flex items-start gap-2">
@@ -89,12 +89,4 @@ export function ResultView({ dish, pdf }: { dish: DishResult; pdf: string }) {
       </p>
     </WorkingPage>
   );
-}
-
-function said(criterion: Criterion, value: MarkValue | undefined): readonly [string, string] {
-  if (!value) return ['not marked', ''];
-  if (value.kind === 'notSeen') return ['not seen', 'the rest weighs more'];
-  if (value.kind === 'critical')
-    return criterion.kind === 'critical' ? (value.met ? ['met', criterion.met] : ['not met', criterion.notMet]) : ['', ''];
-  return [LEVEL_NAMES[value.level], criterion.kind === 'levels' ? criterion.descriptors[value.level - 1]! : ''];
 }
