@@ -79,7 +79,7 @@ test('everything can be reached from the keyboard', async ({ page }) => {
   await page.keyboard.press('ArrowDown');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { name: /Order for/ })).toBeVisible();
-  const figure = page.getByRole('button', { name: /^double cream/ });
+  const figure = page.getByRole('button', { name: /^double cream: / });
   await figure.focus();
   await page.keyboard.press('Enter');
   await expect(page.getByRole('complementary', { name: 'Working' })).toContainText('double cream');

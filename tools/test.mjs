@@ -19,25 +19,31 @@ function count(name, passed, failed) {
   say(`\n== ${name}: ${passed} passed, ${failed} failed`);
 }
 
+const bin = (name) => join(ROOT, 'node_modules', '.bin', name);
+
+/** Runs a command and shows what it printed once it has ended, so that two suites at a time stay readable. */
+function run(command, args, cwd) {
+  return new Promise((done) => {
+    const child = spawn(command, args, { cwd, stdio: ['ignore', 'pipe', 'pipe'] });
+    const printed = [];
+    for (const stream of [child.stdout, child.stderr]) stream.on('data', (chunk) => printed.push(chunk));
+    child.once('close', (status) => {
+      process.stdout.write(Buffer.concat(printed));
+      done(status);
+    });
+  });
+}
+
 /** A suite that passes or fails as a whole. */
-function check(name, command, args, cwd = ROOT) {
-  const { status } = spawnSync(command, args, { cwd, stdio: 'inherit' });
+async function check(name, command, args) {
+  const status = await run(command, args, ROOT);
   count(name, status === 0 ? 1 : 0, status === 0 ? 0 : 1);
 }
 
-const bin = (name) => join(ROOT, 'node_modules', '.bin', name);
-
-if (wanted('types'))
-  for (const project of ['packages/core', 'packages/contract', 'apps/server', 'apps/web', 'e2e'])
-    check(`types, ${project}`, bin('tsc'), ['--noEmit', '-p', project]);
-if (wanted('lint')) check('lint', bin('eslint'), ['.', '--max-warnings', '0']);
-
-function vitest(name, cwd) {
+async function vitest(name, cwd) {
   const report = join(scratch, `${name}.json`);
-  const { status } = spawnSync(bin('vitest'), ['run', '--reporter=default', '--reporter=json', `--outputFile.json=${report}`], {
-    cwd: join(ROOT, cwd),
-    stdio: 'inherit',
-  });
+  const args = ['run', '--reporter=default', '--reporter=json', `--outputFile.json=${report}`];
+  const status = await run(bin('vitest'), args, join(ROOT, cwd));
   if (!existsSync(report)) return count(name, 0, 1);
   const { numPassedTests, numFailedTests, numFailedTestSuites } = JSON.parse(readFileSync(report, 'utf8'));
   // A file that broke before its first test has no failed test of its own.
@@ -45,13 +51,28 @@ function vitest(name, cwd) {
   return count(name, numPassedTests, numFailedTests + broken);
 }
 
-if (wanted('unit')) vitest('core', 'packages/core');
-if (wanted('unit')) vitest('contract', 'packages/contract');
-if (wanted('unit')) vitest('web', 'apps/web');
-if (wanted('server')) {
-  ensureDebianPackage(MARIADB.program, MARIADB.name);
-  vitest('server', 'apps/server');
+/** Suites in turn, two at a time: the server's waits for its database while the others compute. */
+async function inPairs(suites) {
+  const next = suites[Symbol.iterator]();
+  const worker = async () => {
+    for (const suite of next) await suite();
+  };
+  await Promise.all([worker(), worker()]);
 }
+
+if (wanted('server')) ensureDebianPackage(MARIADB.program, MARIADB.name);
+await inPairs([
+  ...(wanted('server') ? [() => vitest('server', 'apps/server')] : []),
+  ...(wanted('unit')
+    ? [() => vitest('web', 'apps/web'), () => vitest('core', 'packages/core'), () => vitest('contract', 'packages/contract')]
+    : []),
+  ...(wanted('types')
+    ? ['packages/core', 'packages/contract', 'apps/server', 'apps/web', 'e2e'].map(
+        (project) => () => check(`types, ${project}`, bin('tsc'), ['--noEmit', '-p', project]),
+      )
+    : []),
+  ...(wanted('lint') ? [() => check('lint', bin('eslint'), ['.', '--max-warnings', '0'])] : []),
+]);
 if (wanted('e2e')) await endToEnd();
 
 /** Starts Pelvo as a user would, on a database of its own, and drives it with Chromium. */

@@ -16,7 +16,6 @@ beforeEach(() => {
 const AT = '/lessons/l1/mark/s1/e1';
 /** The marking screen of one dish, in front of a server that takes every mark. */
 async function marking(sheet: MarkingSheet = sheetOf(), answers: Readonly<Record<string, unknown>> = {}) {
-  vi.stubGlobal('navigator', { ...navigator, locks: { request: (_: string, work: () => Promise<void>) => work() } });
   const { default: MarkDishPage } = await import('../src/assessment/MarkDishPage');
   return show(<MarkDishPage />, {
     role: 'assistant',

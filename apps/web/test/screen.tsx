@@ -1,10 +1,15 @@
-import { cleanup, render, type RenderResult } from '@testing-library/react';
+import { cleanup, configure, render, type RenderResult } from '@testing-library/react';
 import userEvent, { type UserEvent } from '@testing-library/user-event';
 import type { ReactNode } from 'react';
 import { MemoryRouter, Route, Routes, useLocation } from 'react-router';
 import { SWRConfig } from 'swr';
 import { afterEach, vi } from 'vitest';
 import type { Role } from '@pelvo/contract';
+
+// A busy machine takes its time; what does not come is waited for no longer than this.
+configure({ asyncUtilTimeout: 5000 });
+// jsdom has no locks: one tab is all there is here.
+Object.defineProperty(navigator, 'locks', { configurable: true, value: { request: (_: string, work: () => Promise<void>) => work() } });
 
 afterEach(() => {
   cleanup();

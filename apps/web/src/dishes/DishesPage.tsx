@@ -5,14 +5,16 @@ import { ALLERGENS } from '@pelvo/core';
 import { PAGE_SIZE, type DishSummary, type Page } from '@pelvo/contract';
 import { fetcher, send } from '../app/client';
 import { Shell } from '../app/Shell';
+import { useAction } from '../app/useAction';
 import { useMe } from '../app/useMe';
-import { Button, ButtonLink, Empty, Fetching, PageHead, SelectField, StrandGlyph, TextField } from '../design';
+import { Button, ButtonLink, Empty, Fetching, PageHead, ProblemNotice, SelectField, StrandGlyph, TextField } from '../design';
 import { useTechniques } from '../techniques';
 
 /** The dishes of the school. */
 export default function DishesPage() {
   const me = useMe();
   const lead = me.role === 'lead';
+  const restore = useAction();
   const [search, setSearch] = useState('');
   const [page, setPage] = useState(1);
   const [archived, setArchived] = useState(false);
@@ -69,6 +71,7 @@ export default function DishesPage() {
           }}
         />
       )}
+      <ProblemNotice error={restore.error} />
       <Fetching what="the dishes" done={data !== undefined} error={error} retry={() => void mutate()} />
       {data && data.total === 0 ? (
         <Empty
@@ -91,10 +94,12 @@ export default function DishesPage() {
           dishes={data.items}
           onRestore={
             archived
-              ? async (id) => {
-                  await send('PUT', `/dishes/${id}/archived`, { body: { archived: false } });
-                  await mutateAll((key) => typeof key === 'string' && key.includes('dishes'));
-                }
+              ? (id) =>
+                  void restore.run(async () => {
+                    await send('PUT', `/dishes/${id}/archived`, { body: { archived: false } });
+                    await mutate();
+                    await mutateAll((key) => typeof key === 'string' && key.includes('dishes'));
+                  })
               : undefined
           }
         />
@@ -180,7 +185,7 @@ function FilterRow({ filters, onChange }: { filters: Filters; onChange: (filters
   );
 }
 
-function DishTable({ dishes, onRestore }: { dishes: readonly DishSummary[]; onRestore?: (id: string) => Promise<void> }) {
+function DishTable({ dishes, onRestore }: { dishes: readonly DishSummary[]; onRestore?: (id: string) => void }) {
   const { data: techniques = [] } = useTechniques();
   return (
     <table className="w-full text-left">
@@ -223,7 +228,9 @@ function DishTable({ dishes, onRestore }: { dishes: readonly DishSummary[]; onRe
               <td className="px-3 py-1 text-right max-sm:hidden">{dish.lines}</td>
               <td className="py-1">
                 {onRestore ? (
-                  <Button onClick={() => void onRestore(dish.id)}>Bring back</Button>
+                  <Button onClick={() => onRestore(dish.id)}>
+                    Bring back<span className="sr-only"> {dish.title}</span>
+                  </Button>
                 ) : (
                   <>
                     {dish.edition ? `${dish.edition}` : 'draft'}

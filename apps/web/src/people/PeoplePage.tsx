@@ -45,10 +45,11 @@ export default function PeoplePage() {
                   <span className="min-w-40">{person.signIn ?? <i>no password yet</i>}</span>
                   <span className="min-w-32 text-small">{person.active ? (person.invited ? 'code waiting' : 'active') : 'locked'}</span>
                   <Button kind="quiet" onClick={() => void invite(() => send<Invitation>('POST', `/people/${person.id}/invitation`))}>
-                    New code
+                    New code<span className="sr-only"> for {person.name}</span>
                   </Button>
                   <Button kind="quiet" disabled={person.id === me.id} onClick={() => void lock(person)}>
                     {person.active ? 'Lock' : 'Unlock'}
+                    <span className="sr-only"> {person.name}</span>
                   </Button>
                 </li>
               ))}

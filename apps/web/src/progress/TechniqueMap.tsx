@@ -144,7 +144,7 @@ export function TechniqueMap({ layout, room, techniques, prerequisites, coverage
                     {added && (added.purpose || added.further.length > 0) ? (
                       <span
                         aria-hidden
-                        className="absolute -right-2 -top-2.5 rounded-full border-2 border-beet bg-beet-wash px-1.5 text-[13px] font-bold leading-5 text-beet"
+                        className="absolute -right-2 -top-2.5 rounded-sm border-2 border-beet bg-beet-wash px-1.5 text-[13px] font-bold leading-5 text-beet"
                       >
                         {added.further.length > 0 ? `+${added.further.length}` : 'again'}
                       </span>

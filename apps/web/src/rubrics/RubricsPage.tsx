@@ -66,7 +66,7 @@ export default function RubricsPage() {
             </span>
             {lead ? (
               <Button kind="quiet" onClick={() => void create(rubric)}>
-                Copy
+                Copy<span className="sr-only"> {rubric.name}</span>
               </Button>
             ) : null}
           </li>
