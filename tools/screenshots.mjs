@@ -63,7 +63,7 @@ const SHOTS = [
   ['class', lead, '/classes', follow(/Foundation cohort/)],
   ['rubric', lead, '/rubrics', follow(/Practical dish/)],
   ['plan', lead, lesson('Poaching')],
-  ['order', lead, lesson('Poaching', '/order'), (page) => page.getByRole('button', { name: /^cucumber/ }).click()],
+  ['order', lead, lesson('Poaching', '/order'), (page) => page.getByRole('button', { name: /^cucumber: / }).click()],
   ['mark-list', lead, lesson('Blanching', '/mark')],
   [
     'mark',

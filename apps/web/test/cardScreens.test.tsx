@@ -254,7 +254,7 @@ describe('a rubric', () => {
 
   it('says at which level a criterion is passed, and saves it against its version', async () => {
     const { user, sent } = page({ 'PUT /rubrics/r1': stored({ ...RUBRIC, passAt: 2 }) });
-    const passed = await screen.findByLabelText<HTMLSelectElement>('Where it is pass or not yet, passed at');
+    const passed = await screen.findByLabelText<HTMLSelectElement>('Passed at');
     expect(passed.selectedOptions[0]!.text).toBe('Secure');
     await user.selectOptions(passed, 'Nearly');
     await user.click(screen.getByRole('button', { name: /^Save/ }));

@@ -144,6 +144,8 @@ describe('named cuts side by side', () => {
     const rows = cutRows(SHIPPED_CUT_SETS);
     const julienne = rows.find(({ key }) => key === 'julienne')!;
     expect(julienne.cuts.map((cut) => cut?.thickness)).toEqual([2, 3.2, undefined]);
+    // One name, with its accent or without.
+    expect(rows.find(({ key }) => key === 'batonnet')!.cuts.map((cut) => cut?.name)).toEqual(['Bâtonnet', 'Batonnet', undefined]);
     expect(rows.length).toBe(new Set(SHIPPED_CUT_SETS.flatMap(({ cuts }) => cuts.map(({ key }) => key))).size);
     expect(rows.findIndex(({ key }) => key === 'fine-julienne')).toBeLessThan(rows.indexOf(julienne));
     expect(widestCut([])).toBe(10);

@@ -206,7 +206,8 @@ function Weights({ content, error, onChange }: { content: RubricContent; error: 
           ))}
           <div className="w-60">
             <SelectField
-              label="Where it is pass or not yet, passed at"
+              label="Passed at"
+              hint="where results are pass or not yet"
               value={content.passAt ?? PASS_LEVEL}
               onChange={(event) => onChange({ ...content, passAt: Number(event.target.value) as Level })}
             >

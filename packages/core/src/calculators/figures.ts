@@ -26,8 +26,13 @@ export function figureOf({ label, unit, suffix = '', places = 1, parts, estimate
   const total = values.reduce((sum, value) => sum.add(value), exact(0));
   const step = unit === 'g' || unit === 'ml' ? kitchenStep(total) : null;
   const value = step ? roundTo(total, step) : total;
-  const shownOf = (each: Exact, digits: number) =>
-    unit ? showQuantity({ value: exact(Number(each.valueOf().toFixed(digits + 1))), unit }) : `${showDecimal(each, digits)}${suffix}`;
+  const shownOf = (each: Exact, digits: number) => {
+    const said = unit
+      ? showQuantity({ value: exact(Number(each.valueOf().toFixed(digits + 1))), unit })
+      : `${showDecimal(each, digits)}${suffix}`;
+    // What is taken away carries a minus sign, not a hyphen.
+    return said.replace(/^-/, '−');
+  };
   const shownParts = parts.map((part, index): Part => ({
     from: part.from,
     how: part.how,

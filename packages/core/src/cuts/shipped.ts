@@ -1,3 +1,4 @@
+import { newKey } from '../technique/newKey';
 import type { Cut, CutSet, CutShape } from './types';
 
 const cut = (
@@ -6,11 +7,7 @@ const cut = (
   [thickness, width, length]: readonly [number, number, number],
   [tolerance, lengthTolerance]: readonly [number, number],
 ): Cut => ({
-  key: name
-    .toLowerCase()
-    .normalize('NFD')
-    .replace(/[^a-z]+/g, '-')
-    .replace(/^-|-$/g, ''),
+  key: newKey(name, []),
   name,
   shape,
   thickness,

@@ -3,7 +3,7 @@ export { dishFile, DISH_FILE_VERSION, type DishFile } from './dishFile';
 export { recipeJsonLd } from './jsonLd';
 export { linesCsv } from './linesCsv';
 export { pastedText, type PastedText } from './pastedText';
-export { newKey, readTechniqueMarkdown } from './readTechniqueMarkdown';
+export { readTechniqueMarkdown } from './readTechniqueMarkdown';
 export * from './techniqueFile';
 export { CARD_HEADINGS } from './cardHeadings';
 export { SENSE_NAMES, techniqueMarkdown } from './techniqueMarkdown';

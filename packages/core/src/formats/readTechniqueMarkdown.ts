@@ -7,6 +7,7 @@ import { LEVEL_NAMES, LEVELS } from '../rubric';
 import {
   EMPTY_CARD,
   HAZARDS,
+  newKey,
   oneLine,
   PURPOSES,
   runsOf,
@@ -213,20 +214,4 @@ function descriptorOf(item: Item, card: Draft): CardDescriptor {
     evidence: evidence === 'measured' || evidence === 'tasted' ? evidence : 'seen',
     levels: [a ?? '', b ?? '', c ?? '', d ?? ''],
   };
-}
-
-/** A key from words that none of the others has. */
-export function newKey(text: string, others: readonly { readonly key: string }[]): string {
-  const base =
-    text
-      .toLowerCase()
-      .normalize('NFD')
-      .replace(/[\u0300-\u036f]/g, '')
-      .replace(/[^a-z0-9]+/g, '-')
-      .replace(/^-+|-+$/g, '')
-      .slice(0, 32)
-      .replace(/-+$/, '') || 'item';
-  let key = base;
-  for (let next = 2; others.some((other) => other.key === key); next += 1) key = `${base}-${next}`;
-  return key;
 }

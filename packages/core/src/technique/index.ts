@@ -1,5 +1,6 @@
 export * from './hazards';
 export { nodesOf, oneLine, plainOf, readInline, runsOf, writeInline, type Run } from './inline';
+export { newKey } from './newKey';
 export * from './ring';
 export { suggestTechniques } from './suggest';
 export * from './types';
