@@ -31,7 +31,16 @@ export function StepEditor({ step, onSave, onCancel }: StepEditorProps) {
         onSave({ ...draft, text: draft.text.trim(), celsius: celsius ?? null });
       }}
     >
-      <TextArea label="Step" rows={2} maxLength={2000} value={draft.text} onChange={(event) => set({ text: event.target.value })} />
+      <TextArea
+        label="Step"
+        rows={2}
+        maxLength={2000}
+        value={draft.text}
+        problem={
+          draft.text.trim() ? null : { field: 'text', problem: 'A step without words.', remedy: 'Say what is done, or leave it as it was.' }
+        }
+        onChange={(event) => set({ text: event.target.value })}
+      />
       <div className="grid gap-3 sm:grid-cols-4">
         <SelectField
           label="Hands"

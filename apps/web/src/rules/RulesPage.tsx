@@ -125,13 +125,24 @@ function RuleForm({ rule, profile, onStored, onMeanwhile }: RuleFormProps) {
     run(async () =>
       onStored(await send<RulesProfile>('PUT', `/rules/${rule}`, { body: { value: next, reason }, version: profile.versions[rule] })),
     );
+  const [tried, setTried] = useState(false);
   const typed = Number(value.trim().replace(',', '.').replace('−', '-'));
+  const unreadable =
+    value.trim() === '' || !Number.isFinite(typed)
+      ? {
+          field: 'value',
+          problem: value.trim() ? `"${value.trim()}" is not a number.` : 'There is no value.',
+          remedy: `Give ${spec.between[0]} to ${spec.between[1]} ${spec.unit}.`,
+        }
+      : null;
   return (
     <form
       className="mt-2 space-y-3 border-2 border-ink bg-tile p-4"
       onSubmit={(event) => {
         event.preventDefault();
-        void change(value.trim() === '' ? Number.NaN : typed);
+        setTried(true);
+        // A value that cannot be read is never sent: nothing would be left of it, and that means "back to the default".
+        if (!unreadable) void change(typed);
       }}
     >
       <div className="grid gap-3 sm:grid-cols-[9rem_1fr]">
@@ -139,7 +150,7 @@ function RuleForm({ rule, profile, onStored, onMeanwhile }: RuleFormProps) {
           label={`Value, ${spec.unit}`}
           inputMode="decimal"
           value={value}
-          problem={fieldProblem(error, 'value')}
+          problem={tried && unreadable ? unreadable : fieldProblem(error, 'value')}
           hint={`${spec.between[0]} to ${spec.between[1]}`}
           onChange={(event) => setValue(event.target.value)}
         />
