@@ -85,12 +85,13 @@ function Map({ course, classes, chosen, onChoose }: MapProps) {
   const { page, room } = useRoom();
   const upTo = chosen.get('date') || today();
   const studentId = chosen.get('student') ?? '';
-  const lessonId = chosen.get('lesson') ?? '';
+  const planned = course.lessons.filter(({ date }) => date >= upTo);
+  // A lesson that the day has gone past is no longer planned.
+  const lessonId = planned.find(({ id }) => id === chosen.get('lesson'))?.id ?? '';
   const selected = chosen.get('technique');
   const standing = useStanding(course, studentId, upTo, lessonId);
   const { layout, error } = useMapLayout(standing?.techniques ?? [], ASPECT);
   const byId = useMemo(() => new globalThis.Map((standing?.techniques ?? []).map((each) => [each.id, each])), [standing?.techniques]);
-  const planned = course.lessons.filter(({ date }) => date >= upTo);
   if (!standing) return <Loading what="the techniques" />;
   if (standing.techniques.length === 0)
     return (
