@@ -180,6 +180,9 @@ describe('the ways of telling a result', () => {
     expect(told.notes.join()).toContain('not seen, so not counted: trim');
     expect(computeResult(RUBRIC, { size: at(3) }, 'pass').mark).toMatchObject({ shown: 'Pass', estimate: true });
     expect(computeResult(RUBRIC, {}, 'pass').mark).toBeNull();
+    expect(computeResult(RUBRIC, { core: met(true) }, 'pass').mark).toBeNull();
+    expect(computeResult(RUBRIC, { core: met(false) }, 'pass').mark).toMatchObject({ shown: 'Not yet', estimate: true });
+    expect(computeResult(RUBRIC, { core: met(false) }).mark).toBeNull();
   });
 
   it('are levels with weights where nobody has chosen', () => {

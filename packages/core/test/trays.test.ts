@@ -59,6 +59,15 @@ describe('a tray', () => {
     expect([bulk.dish, bulk.count, shown(bulk)]).toEqual(['Vegetable stock', 1, { onions: '2', water: '2 l' }]);
   });
 
+  it('is not shared by two dishes of one title', () => {
+    const [mild, sharp] = [dishFrom('Slaw\nserves 2\n200 g cabbage'), dishFrom('Slaw\nserves 2\n40 g horseradish')];
+    const dishes = [
+      { editionId: 'e1', content: mild },
+      { editionId: 'e2', content: sharp },
+    ];
+    expect(traysOf(input(mild, { dishes })).map(shown)).toEqual([{ cabbage: '200 g' }, { horseradish: '40 g' }]);
+  });
+
   it('leaves off what is held; the order names it', () => {
     const dish = dishFrom('A\nserves 4\n100 g flour\n3 glugs olive oil');
     expect(traysOf(input(dish)).every(({ items }) => items.every(({ item }) => item === 'flour'))).toBe(true);

@@ -27,8 +27,8 @@ export function Trays({ lesson, input }: { lesson: LessonDetail; input: OrderInp
           {trays.reduce((sum, tray) => sum + tray.count, 0)} trays, by what is on them
         </summary>
         <div className="grid gap-6 lg:grid-cols-2">
-          {trays.map((tray, index) => (
-            <TrayList key={`${tray.dish} ${tray.by}`} tray={tray} id={index} />
+          {trays.map((tray) => (
+            <TrayList key={tray.key} tray={tray} />
           ))}
         </div>
       </details>
@@ -36,7 +36,7 @@ export function Trays({ lesson, input }: { lesson: LessonDetail; input: OrderInp
   );
 }
 
-function TrayList({ tray, id }: { tray: Tray; id: number }) {
+function TrayList({ tray }: { tray: Tray }) {
   return (
     <section>
       <h3 className="text-lg">
@@ -63,7 +63,7 @@ function TrayList({ tray, id }: { tray: Tray; id: number }) {
               </th>
               <td className="py-0.5 text-right">
                 <FigureValue
-                  id={`tray ${id} ${item.key}`}
+                  id={`tray ${tray.key} ${item.key}`}
                   figure={{ ...item.figure, label: `${item.item}, tray for ${tray.by === 'bulk' ? tray.dish : tray.called}` }}
                 />
               </td>

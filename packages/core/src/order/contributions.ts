@@ -13,6 +13,8 @@ export interface OrderDish {
 /** What one line adds to the order, over one kind of making. */
 export interface Contribution {
   readonly line: IngredientLine;
+  /** Edition of the dish or sub-preparation; two dishes may bear one title. */
+  readonly editionId: string;
   readonly dish: string;
   readonly component: string;
   readonly making: Making;
@@ -48,6 +50,7 @@ export interface PreparationNeed {
 /** What one making takes of a sub-preparation. */
 export interface Draw {
   readonly line: IngredientLine;
+  readonly editionId: string;
   readonly dish: string;
   readonly component: string;
   readonly making: Making;
@@ -98,7 +101,16 @@ export function collect(
             const needed = { value: scaled.quantity.value.mul(making.count), unit: scaled.quantity.unit };
             const because = addNeed(line.preparationEditionId, needed, content.title);
             if (because) held.push({ dish: content.title, lineId: line.id, written: line.written, because });
-            else draws.push({ line, dish: content.title, component: component.name, making, quantity: scaled.quantity, how: scaled.how });
+            else
+              draws.push({
+                line,
+                editionId,
+                dish: content.title,
+                component: component.name,
+                making,
+                quantity: scaled.quantity,
+                how: scaled.how,
+              });
             continue;
           }
           const add = (count: number, item: string, ratio: Exact, why: string) => {
@@ -107,6 +119,7 @@ export function collect(
             const each = `${bought.how}${why}`;
             contributions.push({
               line: item === line.item ? line : { ...line, item, one: null },
+              editionId,
               dish: content.title,
               component: component.name,
               making,

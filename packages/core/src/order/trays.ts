@@ -2,7 +2,7 @@ import { exactText, type ExactText } from '../exact';
 import type { Figure } from '../figure';
 import type { Quantity } from '../quantity';
 import { planMakings, weighedFigure, type Making } from '../scaling';
-import { collect, type Collected } from './contributions';
+import { collect, type Collected, type Draw } from './contributions';
 import type { OrderInput } from './computeOrder';
 
 /** One thing on a tray. */
@@ -21,6 +21,8 @@ export interface TrayItem {
 
 /** Equal trays: what one making of a dish is given. */
 export interface Tray {
+  /** One for each kind of tray. */
+  readonly key: string;
   readonly dish: string;
   readonly by: Making['by'];
   /** "13 students". */
@@ -46,16 +48,17 @@ export function traysOf({ plan, dishes, preparations, substitutions = [] }: Orde
 
 function traysFrom({ contributions, draws }: Collected, titleOf: (editionId: string) => string): readonly Tray[] {
   const trays = new Map<string, Omit<Tray, 'items'> & { items: TrayItem[] }>();
-  const trayOf = (dish: string, making: Making) => {
-    const key = `${dish} ${making.by}`;
+  const trayOf = ({ editionId, dish, making }: Pick<Draw, 'editionId' | 'dish' | 'making'>) => {
+    const key = `${editionId} ${making.by}`;
     const { by, called, count } = making;
-    const tray = trays.get(key) ?? { dish, by, called, count, portions: exactText(making.portions), items: [] };
+    const tray = trays.get(key) ?? { key, dish, by, called, count, portions: exactText(making.portions), items: [] };
     trays.set(key, tray);
     return tray;
   };
-  for (const { line, dish, component, making, count, quantity, how, estimate, notes } of contributions) {
+  for (const contribution of contributions) {
+    const { line, component, making, count, quantity, how, estimate, notes } = contribution;
     const each: Quantity = { value: quantity.value.div(count), unit: quantity.unit };
-    trayOf(dish, making).items.push({
+    trayOf(contribution).items.push({
       key: `${line.id} ${line.item}`,
       item: line.item,
       component,
@@ -64,8 +67,9 @@ function traysFrom({ contributions, draws }: Collected, titleOf: (editionId: str
       madeAhead: '',
     });
   }
-  for (const { line, dish, component, making, quantity, how } of draws)
-    trayOf(dish, making).items.push({
+  for (const draw of draws) {
+    const { line, component, quantity, how } = draw;
+    trayOf(draw).items.push({
       key: line.id,
       item: line.item,
       component,
@@ -73,5 +77,6 @@ function traysFrom({ contributions, draws }: Collected, titleOf: (editionId: str
       only: '',
       madeAhead: titleOf(line.preparationEditionId!),
     });
+  }
   return [...trays.values()];
 }

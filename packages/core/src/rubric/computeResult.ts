@@ -20,7 +20,7 @@ export interface Remark {
 export interface Result {
   /** How it is told; decides what `mark` shows and how its parts add up. */
   readonly way: MarkingWay;
-  /** Null while nothing has been marked by level. */
+  /** Null while nothing has been marked by level; but a missed critical criterion alone is already "not yet". */
   readonly mark: Figure | null;
   readonly capped: { readonly by: string; readonly cap: number; readonly before: string } | null;
   /** Criteria not marked yet, by name. */
@@ -115,7 +115,8 @@ export function computeResult(rubric: RubricContent, marks: Marks, way: MarkingW
 
   return {
     way,
-    mark: seen.length === 0 ? null : told[way](),
+    // A critical criterion alone makes no number, but it can already stand in the way of a pass.
+    mark: seen.length === 0 && (way !== 'pass' || failed.length === 0) ? null : told[way](),
     capped: isCapped && way !== 'pass' ? { by: cap.name, cap: cap.cap, before: showDecimal(before, 0) } : null,
     unmarked,
     notSeen,
