@@ -1,5 +1,5 @@
 import { test } from 'vitest';
-import { computeOrder, exact, linesOf, readLine, scaleDish, type Component, type DishContent } from '../src';
+import { EMPTY_COMPONENT, EMPTY_DISH, computeOrder, exact, linesOf, readLine, scaleDish, type Component, type DishContent } from '../src';
 import { CORPUS } from '../test/corpus/lines';
 import { medianOf, ms } from './median';
 
@@ -9,6 +9,7 @@ const lines = CORPUS.filter((row) => row.certainty === 'sure').map((row) => read
 function dishOf(components: number, count: number): DishContent {
   const perComponent = Math.ceil(count / components);
   const all = Array.from({ length: components }, (_, c): Component => ({
+    ...EMPTY_COMPONENT,
     id: `c${c}`,
     name: `Component ${c}`,
     lines: Array.from({ length: Math.min(perComponent, count - c * perComponent) }, (_, l) => ({
@@ -16,7 +17,7 @@ function dishOf(components: number, count: number): DishContent {
       ...lines[(c * perComponent + l) % lines.length]!,
     })),
   }));
-  return { title: 'Bench', portions: 4, gives: null, components: all, method: [] };
+  return { ...EMPTY_DISH, title: 'Bench', components: all };
 }
 
 test('scaling: speed', () => {

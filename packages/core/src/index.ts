@@ -4,14 +4,31 @@ export * from './cost';
 export * from './course';
 export * from './cuts';
 export * from './dish';
+export * from './document';
 export * from './drawing';
 export * from './exact';
-export * from './figure';
+export {
+  addends,
+  evaluate,
+  exactly,
+  figure,
+  given,
+  givenIn,
+  measure,
+  showMeasure,
+  showTemperature,
+  type Figure,
+  type FigureUnit,
+  type Measure,
+  type Reference,
+  type Working,
+} from './figure';
 export * from './formats';
 export * from './ingredients';
 export * from './lesson';
 export * from './order';
 export * from './practice';
+export * from './preferences';
 export * from './quantity';
 export * from './reading';
 export * from './roster';
@@ -20,3 +37,4 @@ export * from './rules';
 export * from './scaling';
 export * from './substitution';
 export * from './technique';
+export * from './words';

@@ -18,7 +18,7 @@ describe('the corpus of lines', () => {
         read.preparation,
         read.note,
         read.one ? `${read.one.max} ${read.one.unit}` : '',
-        read.rule.kind === 'toTaste',
+        read.scaling.kind === 'toTaste',
         read.certainty,
       ];
       const want = [

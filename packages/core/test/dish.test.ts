@@ -10,6 +10,7 @@ import {
   dishAllergens,
   proposeSubstitutes,
   type DishContent,
+  words,
 } from '../src';
 import { dishFrom, withLine } from './helpers';
 
@@ -72,11 +73,11 @@ describe('a dish to publish', () => {
     expect(checkDish(BASE)).toEqual([]);
     expect(checkDish({ ...BASE, title: ' ', components: [] }).map((problem) => problem.field)).toEqual(['title', 'components']);
     const [a, b] = linesOf(BASE);
-    const ring = withLine(withLine(BASE, 'leeks', { rule: { kind: 'percentOf', lineId: b!.id, percent: '5' } }), 'hazelnuts', {
-      rule: { kind: 'percentOf', lineId: a!.id, percent: '5' },
+    const ring = withLine(withLine(BASE, 'leeks', { scaling: { kind: 'percentOf', lineId: b!.id, percent: '5' } }), 'hazelnuts', {
+      scaling: { kind: 'percentOf', lineId: a!.id, percent: '5' },
     });
     expect(checkDish(ring)[0]!.problem).toMatch(/follows itself/);
-    expect(checkDish(withLine(BASE, 'leeks', { rule: { kind: 'percentOf', lineId: 'gone', percent: '5' } }))[0]!.problem).toMatch(
+    expect(checkDish(withLine(BASE, 'leeks', { scaling: { kind: 'percentOf', lineId: 'gone', percent: '5' } }))[0]!.problem).toMatch(
       /no longer there/,
     );
   });
@@ -154,7 +155,7 @@ describe('needs and techniques', () => {
       marked: 0,
       released: false,
     };
-    expect(lessonReadiness(facts).map(({ station, state, said }) => [station, state, said])).toEqual([
+    expect(lessonReadiness(facts).map(({ phase, state, said }) => [phase, state, words(said)])).toEqual([
       ['plan', 'missing', 'no technique in focus, no rubric'],
       ['order', 'missing', '1 line to settle'],
       ['mark', 'missing', 'needs a rubric'],

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import { minutesIn, readLine, readRecipe, showAmount, type RuleKind } from '../src';
+import { minutesIn, readLine, readRecipe, showAmount, type ScalingKind, words } from '../src';
 import { FENNEL } from './fennel';
 
 /** written | amount | item | preparation | rule */
-const LINES: readonly (readonly [string, string, string, string, RuleKind])[] = [
+const LINES: readonly (readonly [string, string, string, string, ScalingKind])[] = [
   ['Flour 250 g', '250 g', 'Flour', '', 'proportional'],
   ['Butter: 125g, cold', '125 g', 'Butter', 'cold', 'proportional'],
   ['250g/9oz plain flour', '250 g', 'plain flour', '', 'proportional'],
@@ -39,7 +39,7 @@ describe('an ingredient line', () => {
   it.each(LINES)('reads "%s" as %s of %s', (written, amount, item, preparation, rule) => {
     const read = readLine(written);
     expect(read.amount && showAmount(read.amount)).toBe(amount);
-    expect([read.item, read.preparation, read.rule.kind, read.certainty]).toEqual([item, preparation, rule, 'sure']);
+    expect([read.item, read.preparation, read.scaling.kind, read.certainty]).toEqual([item, preparation, rule, 'sure']);
     expect(read.written).toBe(written);
   });
 
@@ -56,12 +56,12 @@ describe('an ingredient line', () => {
   ])('holds "%s" and asks', (written, question) => {
     const read = readLine(written);
     expect(read.certainty).toBe('held');
-    expect(read.doubts.join(' ')).toMatch(question);
+    expect(read.doubts.map((doubt) => words({ code: 'doubt', doubt })).join(' ')).toMatch(question);
   });
 
   it('asks which one when a line names alternatives, and when two systems disagree', () => {
     expect(readLine('2 carrots or parsnips').certainty).toBe('doubtful');
-    expect(readLine('250 g (3 oz) flour').doubts.join()).toMatch(/do not agree/);
+    expect(readLine('250 g (3 oz) flour').doubts).toEqual([{ code: 'amounts-disagree' }]);
     expect(readLine('100 g (3½ oz) flour').certainty).toBe('sure');
   });
 });
@@ -80,7 +80,7 @@ describe('a pasted recipe', () => {
 
   it('has every line read for sure', () => {
     expect(lines.map((line) => line.certainty)).toEqual(lines.map(() => 'sure'));
-    expect(lines.map((line) => [line.amount && showAmount(line.amount), line.item, line.preparation, line.rule.kind])).toEqual([
+    expect(lines.map((line) => [line.amount && showAmount(line.amount), line.item, line.preparation, line.scaling.kind])).toEqual([
       ['4 bulbs', 'fennel', 'fronds kept', 'wholeEach'],
       ['1½ tbsp', 'olive oil', '', 'proportional'],
       ['½ tsp', 'fennel seed', 'lightly crushed', 'proportional'],

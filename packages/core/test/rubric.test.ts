@@ -1,3 +1,4 @@
+import { expectHonest } from './told';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
@@ -7,12 +8,17 @@ import {
   exact,
   MARKING_WAYS,
   markInWords,
-  markingWay,
   sum,
   type Criterion,
   type Marks,
   type MarkValue,
   type RubricContent,
+  shownOf,
+  figureInWords,
+  exactly,
+  settingsInForce,
+  NEW_SCHOOL,
+  AS_THE_SCHOOL,
 } from '../src';
 
 const levels = (key: string, strand: Criterion['strand'], weight: number): Criterion => ({
@@ -23,7 +29,7 @@ const levels = (key: string, strand: Criterion['strand'], weight: number): Crite
   weight,
   evidence: 'seen',
   descriptors: [`${key} is far off`, `${key} is near`, `${key} is right`, `${key} is exact`],
-  faults: [{ key: `${key}-f`, see: `${key} uneven`, cause: 'haste', correction: 'slow down', technique: `teach ${key}` }],
+  faults: [{ key: `${key}-f`, see: `${key} uneven`, cause: 'haste', correction: 'slow down', rescue: '', technique: `teach ${key}` }],
 });
 const safe: Criterion = {
   kind: 'critical',
@@ -40,6 +46,7 @@ const RUBRIC: RubricContent = {
   name: 'Practical',
   strandWeights: { knife: 30, cooking: 50, plating: 20 },
   levelShares: [0.25, 0.5, 0.75, 1],
+  passAt: 3,
   criteria: [levels('size', 'knife', 2), levels('trim', 'knife', 1), levels('doneness', 'cooking', 1), safe, levels('rim', 'plating', 1)],
 };
 const at = (level: 1 | 2 | 3 | 4, faults: string[] = []): MarkValue => ({ kind: 'level', level, faults });
@@ -49,34 +56,38 @@ const ALL: Marks = { size: at(4), trim: at(4), doneness: at(4), rim: at(4), core
 describe('the mark of a dish', () => {
   it('is 100 when everything is assured, with a working that adds up', () => {
     const result = computeResult(RUBRIC, ALL);
-    expect([result.mark!.shown, result.complete, result.remarks]).toEqual(['100', true, []]);
+    expect([shownOf(result.mark!), result.complete, result.remarks]).toEqual(['100', true, []]);
   });
 
   it('weights criteria within their strand', () => {
     // 30 × (2/3 × 1/2 + 1/3 × 1) + 50 + 20 = 90
     const result = computeResult(RUBRIC, { ...ALL, size: at(2) });
-    expect(result.mark!.shown).toBe('90');
-    expect(result.mark!.parts[0]).toMatchObject({ from: 'Knife work, size', how: 'Nearly earns 50 % of 20 points', shown: '10' });
+    expect(shownOf(result.mark!)).toBe('90');
+    expect(figureInWords(result.mark!).rows[0]).toMatchObject({
+      from: 'Knife work, size',
+      how: 'Nearly earns: 50 % of 20 points',
+      shown: '10',
+    });
   });
 
   it('re-weights "not seen" instead of counting it as nothing', () => {
-    expect(computeResult(RUBRIC, { ...ALL, size: at(2), trim: { kind: 'notSeen' } }).mark!.shown).toBe('85');
+    expect(shownOf(computeResult(RUBRIC, { ...ALL, size: at(2), trim: { kind: 'notSeen' } }).mark!)).toBe('85');
     const strandGone = computeResult(RUBRIC, { ...ALL, doneness: at(2), rim: { kind: 'notSeen' } });
     // (30 + 50 × 1/2) / 80
-    expect(strandGone.mark!.shown).toBe('69');
-    expect(strandGone.mark!.notes.join()).toMatch(/nothing seen in Plating/);
+    expect(shownOf(strandGone.mark!)).toBe('69');
+    expect(figureInWords(strandGone.mark!).notes.join()).toMatch(/nothing seen in Plating/);
   });
 
   it('is capped by a critical criterion that was not met, and says so', () => {
     const result = computeResult(RUBRIC, { ...ALL, core: met(false) });
-    expect(result.mark!.shown).toBe('40');
-    expect(result.capped).toEqual({ by: 'Core temperature', cap: 40, before: '100' });
+    expect(shownOf(result.mark!)).toBe('40');
+    expect(result.capped).toEqual({ by: 'Core temperature', cap: 40, before: { value: '100', unit: 'point' } });
     expect(result.remarks[0]).toMatchObject({ critical: true, see: 'below the rule' });
   });
 
   it('is not raised by the cap', () => {
     const low = computeResult(RUBRIC, { size: at(1), trim: at(1), doneness: at(1), rim: at(1), core: met(false) });
-    expect([low.mark!.shown, low.capped]).toEqual(['25', null]);
+    expect([shownOf(low.mark!), low.capped]).toEqual(['25', null]);
   });
 
   it('says what is not marked yet and that it is not final', () => {
@@ -111,13 +122,13 @@ describe('the mark of a dish', () => {
         const all: Marks = { ...marks, core: met(ok) };
         const { mark } = computeResult(RUBRIC, all);
         if (!mark) return;
-        expect(sum(mark.parts.map((part) => exact(part.value))).equals(exact(mark.exact))).toBe(true);
-        expect(Number(mark.value)).toBeGreaterThanOrEqual(0);
-        expect(Number(mark.value)).toBeLessThanOrEqual(ok ? 100 : Math.max(40, 0));
+        expectHonest(mark);
+        expect(Number(mark.value.value)).toBeGreaterThanOrEqual(0);
+        expect(Number(mark.value.value)).toBeLessThanOrEqual(ok ? 100 : Math.max(40, 0));
         for (const [key, own] of Object.entries(marks)) {
           if (own?.kind !== 'level' || own.level === 4) continue;
           const better = computeResult(RUBRIC, { ...all, [key]: at((own.level + 1) as 2) }).mark!;
-          expect(exact(better.exact).compare(exact(mark.exact))).toBeGreaterThan(0);
+          expect(exactly(better).compare(exactly(mark))).toBeGreaterThan(0);
         }
       }),
     );
@@ -149,8 +160,8 @@ describe('the ways of telling a result', () => {
   it('take deductions off full marks and come to the same mark', () => {
     // size is worth 20 points and loses half; rim is worth 20 and loses a quarter.
     const told = computeResult(RUBRIC, short, 'deductions').mark!;
-    expect(told.shown).toBe(computeResult(RUBRIC, short).mark!.shown);
-    expect(told.parts.map(({ from, shown }) => [from, shown])).toEqual([
+    expect(shownOf(told)).toBe(shownOf(computeResult(RUBRIC, short).mark!));
+    expect(figureInWords(told).rows.map(({ from, shown }) => [from, shown])).toEqual([
       ['Full marks', '100'],
       ['Knife work, size', '−10'],
       ['Plating, rim', '−5'],
@@ -159,34 +170,35 @@ describe('the ways of telling a result', () => {
 
   it('pass a dish when nothing critical is missed and every criterion stands high enough', () => {
     const notYet = computeResult(RUBRIC, short, 'pass').mark!;
-    expect([notYet.shown, notYet.value]).toEqual(['Not yet', '1']);
-    expect(notYet.parts.filter(({ value }) => value === '1')).toEqual([
-      { from: 'Knife work, size', how: 'Nearly', value: '1', shown: 'in the way' },
+    expect([shownOf(notYet), notYet.value.value]).toEqual(['Not yet', '1']);
+    expect(figureInWords(notYet).rows.filter((row) => row.shown === '1')).toEqual([
+      expect.objectContaining({ from: 'Knife work, size', how: 'Nearly (in the way)' }),
     ]);
-    expect(computeResult({ ...RUBRIC, passAt: 2 }, short, 'pass').mark!.shown).toBe('Pass');
-    expect(computeResult({ ...RUBRIC, passAt: 4 }, short, 'pass').mark!.value).toBe('2');
+    expect(shownOf(computeResult({ ...RUBRIC, passAt: 2 }, short, 'pass').mark!)).toBe('Pass');
+    expect(computeResult({ ...RUBRIC, passAt: 4 }, short, 'pass').mark!.value.value).toBe('2');
   });
 
   it('do not pass an unsafe dish whatever the rest says, and need no cap to say so', () => {
     const raw = computeResult(RUBRIC, { ...ALL, core: met(false) }, 'pass');
-    expect([raw.mark!.shown, raw.capped]).toEqual(['Not yet', null]);
+    expect([shownOf(raw.mark!), raw.capped]).toEqual(['Not yet', null]);
     expect(raw.remarks[0]!.critical).toBe(true);
-    expect(raw.mark!.parts.find(({ value }) => value === '1')!.from).toBe('Cooking, Core temperature, critical');
+    expect(figureInWords(raw.mark!).rows.find((row) => row.shown === '1')!.from).toBe('Cooking, Core temperature, critical');
   });
 
   it('leave what was not seen out, and say so', () => {
     const told = computeResult(RUBRIC, { ...ALL, trim: { kind: 'notSeen' } }, 'pass').mark!;
-    expect(told.shown).toBe('Pass');
-    expect(told.notes.join()).toContain('not seen, so not counted: trim');
-    expect(computeResult(RUBRIC, { size: at(3) }, 'pass').mark).toMatchObject({ shown: 'Pass', estimate: true });
+    expect(shownOf(told)).toBe('Pass');
+    expect(figureInWords(told).notes.join()).toContain('not seen, so not counted: trim');
+    expect(computeResult(RUBRIC, { size: at(3) }, 'pass').mark).toMatchObject({ told: { code: 'pass' }, estimate: true });
     expect(computeResult(RUBRIC, {}, 'pass').mark).toBeNull();
     expect(computeResult(RUBRIC, { core: met(true) }, 'pass').mark).toBeNull();
-    expect(computeResult(RUBRIC, { core: met(false) }, 'pass').mark).toMatchObject({ shown: 'Not yet', estimate: true });
+    expect(computeResult(RUBRIC, { core: met(false) }, 'pass').mark).toMatchObject({ told: { code: 'not-yet' }, estimate: true });
     expect(computeResult(RUBRIC, { core: met(false) }).mark).toBeNull();
   });
 
   it('are levels with weights where nobody has chosen', () => {
-    expect([markingWay(undefined), markingWay('gone'), markingWay('pass')]).toEqual(['levels', 'levels', 'pass']);
+    expect(settingsInForce(NEW_SCHOOL, AS_THE_SCHOOL).marking).toBe('levels');
+    expect(settingsInForce(NEW_SCHOOL, { ...AS_THE_SCHOOL, marking: 'pass' }).marking).toBe('pass');
   });
 
   it('never change faults, remarks or what is complete, and their parts always add up', () => {
@@ -197,8 +209,7 @@ describe('the ways of telling a result', () => {
         const [one, ...others] = MARKING_WAYS.map((way) => computeResult(RUBRIC, all, way));
         for (const other of others)
           expect([other.remarks, other.unmarked, other.notSeen]).toEqual([one!.remarks, one!.unmarked, one!.notSeen]);
-        for (const { mark } of [one!, ...others])
-          if (mark) expect(sum(mark.parts.map((part) => exact(part.value))).equals(exact(mark.exact))).toBe(true);
+        for (const { mark } of [one!, ...others]) if (mark) expectHonest(mark);
       }),
     );
   });

@@ -1,6 +1,20 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { computeOrder, exact, linesOf, sum, traysOf, type DishContent, type LineSubstitution, type OrderInput, type Tray } from '../src';
+import {
+  computeOrder,
+  exact,
+  linesOf,
+  sum,
+  traysOf,
+  type DishContent,
+  type LineSubstitution,
+  type OrderInput,
+  type Tray,
+  words,
+  shownOf,
+  figureInWords,
+  exactly,
+} from '../src';
 import { ALONE, dishFrom, withLine } from './helpers';
 
 const NONE = new Map<string, DishContent>();
@@ -10,7 +24,8 @@ const input = (content: DishContent, more: Partial<OrderInput> = {}): OrderInput
   preparations: NONE,
   ...more,
 });
-const shown = ({ items }: Tray) => Object.fromEntries(items.map(({ item, figure, only }) => [item + (only && `, ${only}`), figure.shown]));
+const shown = ({ items }: Tray) =>
+  Object.fromEntries(items.map(({ item, figure, only }) => [item + (only ? `, ${words(only)}` : ''), shownOf(figure)]));
 
 describe('a tray', () => {
   it('holds what one making takes: whole pieces for itself, weights as they are weighed', () => {
@@ -18,7 +33,7 @@ describe('a tray', () => {
     const [students, demonstration] = traysOf(
       input(dish, { plan: { ...ALONE, students: 13, teamSize: 2, portionsATeam: 2, demonstrationPortions: 4 } }),
     );
-    expect([students!.count, students!.called]).toEqual([7, '7 pairs']);
+    expect([students!.count, words(students!.called)]).toEqual([7, '7 pairs']);
     expect(shown(students!)).toEqual({ lemon: '1', 'white cabbage': '300 g', 'olive oil': '1 tbsp' });
     expect(shown(demonstration!)).toEqual({ lemon: '1', 'white cabbage': '600 g', 'olive oil': '2 tbsp' });
   });
@@ -27,7 +42,7 @@ describe('a tray', () => {
     const dish = withLine(dishFrom('Roots\nserves 2\n400 g carrots'), 'carrots', { yields: [{ kind: 'trim', fraction: '4/5' }] });
     const [tray] = traysOf(input(dish, { plan: { ...ALONE, students: 1, portionsATeam: 2 } }));
     expect(shown(tray!)).toEqual({ carrots: '500 g' });
-    expect(tray!.items[0]!.figure.parts[0]!.how).toMatch(/80 %|4\/5/);
+    expect(figureInWords(tray!.items[0]!.figure).rows[0]!.how).toMatch(/80 %|4\/5/);
   });
 
   it('says on how many trays something stands instead of another', () => {
@@ -94,11 +109,11 @@ describe('trays and order', () => {
         const trays = traysOf(given);
         for (const { item, figure } of computeOrder(given).lines) {
           const onTrays = trays.flatMap(({ count, items }) =>
-            items.filter((each) => each.item === item).map((each) => exact(each.figure.exact).mul(count)),
+            items.filter((each) => each.item === item).map((each) => exactly(each.figure).mul(count)),
           );
-          const unit = trays[0]!.items.find((each) => each.item === item)!.figure.unit;
-          const bought = sum(figure.parts.map((part) => exact(part.value)));
-          const larger = unit !== figure.unit ? 1000 : 1;
+          const unit = trays[0]!.items.find((each) => each.item === item)!.figure.value.unit;
+          const bought = exactly(figure);
+          const larger = unit !== figure.value.unit ? 1000 : 1;
           expect(sum(onTrays).valueOf()).toBeCloseTo(bought.mul(larger).valueOf(), 6);
         }
       }),

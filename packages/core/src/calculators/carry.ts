@@ -1,4 +1,13 @@
-import type { DishContent, IngredientLine, MethodStep, ScalingRule, YieldStep } from '../dish';
+import {
+  EMPTY_COMPONENT,
+  EMPTY_LINE,
+  EMPTY_STEP,
+  type DishContent,
+  type IngredientLine,
+  type MethodStep,
+  type Scaling,
+  type YieldStep,
+} from '../dish';
 import { showAmount, type Amount } from '../quantity';
 
 /** An ingredient line a calculator hands over to a dish. */
@@ -46,13 +55,14 @@ export function carryInto(dish: DishContent, carried: Carried, componentId: stri
   const added: MethodStep[] = step
     ? [
         {
+          ...EMPTY_STEP,
           id: newId(),
           text: step.text,
           minutes: step.minutes,
           techniqueIds: carried.techniqueId ? [carried.techniqueId] : [],
           hands: step.hands,
-          ...(step.celsius === undefined ? {} : { celsius: step.celsius }),
-          ...(step.caution ? { caution: step.caution } : {}),
+          celsius: step.celsius ?? null,
+          caution: step.caution ?? '',
         },
       ]
     : [];
@@ -60,7 +70,7 @@ export function carryInto(dish: DishContent, carried: Carried, componentId: stri
     ...dish,
     components:
       target === undefined
-        ? [{ id: newId(), name: '', lines }]
+        ? [{ ...EMPTY_COMPONENT, id: newId(), lines }]
         : dish.components.map((component) =>
             component.id === target ? { ...component, lines: [...component.lines, ...lines] } : component,
           ),
@@ -68,7 +78,7 @@ export function carryInto(dish: DishContent, carried: Carried, componentId: stri
   };
 }
 
-function ruleOf({ percentOf, load }: CarriedLine, ids: readonly string[], portions: number): ScalingRule {
+function scalingOf({ percentOf, load }: CarriedLine, ids: readonly string[], portions: number): Scaling {
   const base = percentOf ? ids[percentOf.index] : undefined;
   if (percentOf && base) return { kind: 'percentOf', lineId: base, percent: percentOf.percent };
   return load ? { kind: 'byTheLoad', portionsALoad: String(portions) } : { kind: 'proportional' };
@@ -76,6 +86,7 @@ function ruleOf({ percentOf, load }: CarriedLine, ids: readonly string[], portio
 
 function lineOf(line: CarriedLine, id: string, ids: readonly string[], portions: number): IngredientLine {
   return {
+    ...EMPTY_LINE,
     id,
     written: `${showAmount(line.amount)} ${line.item}${line.preparation ? `, ${line.preparation}` : ''}`,
     item: line.item,
@@ -84,9 +95,9 @@ function lineOf(line: CarriedLine, id: string, ids: readonly string[], portions:
     size: '',
     preparation: line.preparation ?? '',
     note: line.note,
-    rule: ruleOf(line, ids, portions),
+    scaling: scalingOf(line, ids, portions),
     certainty: 'sure',
     doubts: [],
-    ...(line.yields ? { yields: line.yields } : {}),
+    yields: line.yields ?? [],
   };
 }

@@ -1,61 +1,51 @@
-import { exact, exactText, roundTo, showDecimal, type Exact } from '../exact';
-import type { Figure, Part } from '../figure';
-import { amount, kitchenStep, showQuantity, type Amount, type UnitCode } from '../quantity';
-
-interface PartOf {
-  readonly from: string;
-  readonly how: string;
-  readonly value: number;
-}
+import { exact, roundTo, showDecimal } from '../exact';
+import { figure, given, labelled, measure, product, relation, rounding, sum, type Figure, type FigureUnit, type Working } from '../figure';
+import { amount, kitchenStep, type Amount, type UnitCode } from '../quantity';
+import { text } from '../words';
 
 interface FigureOf {
   readonly label: string;
-  readonly unit: UnitCode | null;
-  /** Written after the number where `unit` is null: `mm`, `°`, `pieces`. */
-  readonly suffix?: string;
-  readonly places?: number;
+  readonly unit: FigureUnit;
   /** What adds up to the value. */
-  readonly parts: readonly PartOf[];
+  readonly parts: readonly Working[];
   readonly estimate?: boolean;
   readonly notes?: readonly string[];
 }
 
 /** A figure from parts that add up to it; grams and millilitres come out in the steps a kitchen weighs in. */
-export function figureOf({ label, unit, suffix = '', places = 1, parts, estimate = false, notes = [] }: FigureOf): Figure {
-  const values = parts.map(({ value }) => exact(value));
-  const total = values.reduce((sum, value) => sum.add(value), exact(0));
-  const step = unit === 'g' || unit === 'ml' ? kitchenStep(total) : null;
-  const value = step ? roundTo(total, step) : total;
-  const shownOf = (each: Exact, digits: number) => {
-    const said = unit
-      ? showQuantity({ value: exact(Number(each.valueOf().toFixed(digits + 1))), unit })
-      : `${showDecimal(each, digits)}${suffix}`;
-    // What is taken away carries a minus sign, not a hyphen.
-    return said.replace(/^-/, '−');
-  };
-  const shownParts = parts.map((part, index): Part => ({
-    from: part.from,
-    how: part.how,
-    value: exactText(values[index]!),
-    shown: shownOf(values[index]!, places),
-  }));
-  return {
-    label,
-    shown: shownOf(value, places),
-    exact: exactText(total),
-    value: exactText(value),
-    unit,
-    parts: shownParts,
-    rounding: step && !value.equals(total) ? `${showDecimal(total, 2)} ${unit} to the nearest ${showDecimal(step, 1)} ${unit}` : null,
-    estimate,
-    notes,
-  };
+export function figureOf({ label, unit, parts, estimate = false, notes = [] }: FigureOf): Figure {
+  const total = sum(parts, unit);
+  const value = exact(total.value.value);
+  const step = unit === 'g' || unit === 'ml' ? kitchenStep(value) : null;
+  const working = step ? rounding(total, roundTo(value, step), 'nearest', measure(step, unit)) : total;
+  return figure(text(label), working, { estimate, notes: notes.map(text) });
 }
 
+/** A value as it was typed, or as a table of ours has it. */
+export const of = (value: number, unit: FigureUnit, name = ''): Working => given(measure(value, unit), name ? { said: text(name) } : {});
+export const grams = (value: number): Working => of(value, 'g');
+export const percent = (value: number): Working => of(value, 'percent');
+
+/** So many percent of an amount. */
+export const share = (value: Working, ofPercent: number): Working => product([percent(ofPercent), value], value.value.unit);
+
+/** An addend with its name. */
+export const part = (name: string, working: Working): Working => labelled(working, { said: text(name) });
+
+/** An addend that a formula gives which is neither a sum nor a product: written out as `formula`. */
+export const byFormula = (name: string, formula: string, value: number, unit: FigureUnit): Working =>
+  sum([relation([], measure(value, unit), text(formula))], unit, { said: text(name) });
+
+/** Taken away from the others. */
+export const less = (working: Working): Working => product([of(-1, 'times'), working], working.value.unit, { said: working.said });
+
 /** The amount a figure in grams or millilitres shows, for a line. */
-export function amountOf(figure: Figure): Amount {
-  return { ...amount(figure.value, figure.unit ?? 'g'), about: figure.estimate };
+export function amountOf({ value, estimate }: Figure): Amount {
+  return { ...amount(value.value, value.unit as UnitCode), about: estimate };
 }
 
 /** A number without a trailing `.0`. */
 export const plain = (value: number, digits = 2): string => showDecimal(exact(Number(value.toFixed(digits))), digits);
+
+/** The value of a figure as a plain number. */
+export const numberOf = ({ value }: Figure): number => exact(value.value).valueOf();

@@ -1,5 +1,6 @@
+import { quotient } from '../figure';
 import { amount } from '../quantity';
-import { amountOf, figureOf, plain } from './figures';
+import { amountOf, byFormula, figureOf, numberOf, of, part, plain, share } from './figures';
 import { answer, choice, number, refuse, type Calculator } from './types';
 
 /** Percent of gelatine of 200 bloom over the liquid, by how firm it sets. @source our own table from common formulas, 0.6 to 2.2 percent */
@@ -45,17 +46,9 @@ export const gel: Calculator = {
       label: 'Gelatine',
       unit: 'g',
       parts: [
-        { from: `${firmness.name}, at 200 bloom`, how: `${plain(liquid)} ml × ${firmness.percent} %`, value: standard },
-        { from: `For ${bloom} bloom`, how: `× √(200 ÷ ${bloom}) − 1`, value: standard * (strength - 1) },
-        ...(alcohol > 10
-          ? [
-              {
-                from: 'For the alcohol',
-                how: `${plain(alcohol)} % alcohol, as much more in percent`,
-                value: (standard * strength * alcohol) / 100,
-              },
-            ]
-          : []),
+        part(`${firmness.name}, at 200 bloom`, share(of(liquid, 'g'), firmness.percent)),
+        byFormula(`For ${bloom} bloom`, `× √(200 ÷ ${bloom}) − 1`, standard * (strength - 1), 'g'),
+        ...(alcohol > 10 ? [part('For the alcohol, as much more in percent', share(of(standard * strength, 'g'), alcohol))] : []),
       ],
       estimate: true,
       notes: ['Set a spoonful on a cold plate and look, before all of it is poured'],
@@ -64,9 +57,8 @@ export const gel: Calculator = {
     const leaves = grade.leaf
       ? figureOf({
           label: 'Leaves',
-          unit: null,
-          places: 1,
-          parts: [{ from: grade.name, how: `${plain(exactGrams)} g ÷ ${grade.leaf} g a leaf`, value: exactGrams / grade.leaf }],
+          unit: 'leaf',
+          parts: [part(grade.name, quotient(of(exactGrams, 'g'), of(grade.leaf, 'g', 'a leaf'), 'leaf'))],
           estimate: true,
           notes: ['Weigh them: leaves of one grade differ between makers'],
         })
@@ -89,7 +81,7 @@ export const gel: Calculator = {
         {
           item: `gelatine, ${bloom} bloom`,
           amount: amountOf(grams),
-          note: `${firmness.name}${leaves ? `, about ${leaves.shown} leaves` : ''}`,
+          note: `${firmness.name}${leaves ? `, about ${plain(numberOf(leaves), 1)} leaves` : ''}`,
         },
       ],
     });

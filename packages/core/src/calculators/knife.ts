@@ -1,8 +1,11 @@
 import { cutPieces, showCut, SHIPPED_CUT_SETS, type CutSet, type Vegetable } from '../cuts';
 import { angleDrawing, sectionDrawing } from '../drawing';
+import { exact } from '../exact';
+import { measure, product, quotient, rounding, sum } from '../figure';
 import { amount } from '../quantity';
+import { shownOf, text } from '../words';
 import { MATTER_SPECS } from '../practice';
-import { figureOf, plain } from './figures';
+import { byFormula, figureOf, of, part, plain } from './figures';
 import { answer, choice, number, refuse, type Calculator, type CalculatorContext } from './types';
 
 const ANGLES = MATTER_SPECS['edge-angle'].practices.map(({ key }) => Number(key));
@@ -34,11 +37,10 @@ export const spine: Calculator = {
       return [
         figureOf({
           label: `Underside of the spine over the stone${named}`,
-          unit: null,
-          suffix: ' mm',
+          unit: 'millimetre',
           parts: [
-            { from: 'Middle of the blade', how: `${plain(blade)} mm × sin ${plain(angle)}°`, value: middle },
-            { from: 'Less half the spine', how: `${plain(thickness)} mm ÷ 2 × cos ${plain(angle)}°`, value: -under },
+            byFormula('Middle of the blade', `${plain(blade)} mm × sin ${plain(angle)}°`, middle, 'millimetre'),
+            byFormula('Less half the spine', `${plain(thickness)} mm ÷ 2 × cos ${plain(angle)}°`, -under, 'millimetre'),
           ],
           notes: ['Stack coins or card to this height and rest the spine on them once: that is the feel of the angle'],
         }),
@@ -47,9 +49,8 @@ export const spine: Calculator = {
           : [
               figureOf({
                 label: 'Middle of the spine over the stone',
-                unit: null,
-                suffix: ' mm',
-                parts: [{ from: 'Right triangle', how: `${plain(blade)} mm × sin ${plain(angle)}°`, value: middle }],
+                unit: 'millimetre',
+                parts: [byFormula('Right triangle', `${plain(blade)} mm × sin ${plain(angle)}°`, middle, 'millimetre')],
               }),
             ]),
       ];
@@ -70,7 +71,7 @@ export const spine: Calculator = {
       step:
         angles.length === 1
           ? {
-              text: `Hone at ${plain(angles[0]!)}° a side: the underside of the spine ${figures[0]!.shown} over the stone for a blade ${plain(blade)} mm wide.`,
+              text: `Hone at ${plain(angles[0]!)}° a side: the underside of the spine ${shownOf(figures[0]!)} over the stone for a blade ${plain(blade)} mm wide.`,
               minutes: 5,
               hands: 'on',
             }
@@ -126,27 +127,27 @@ export const pieces: Calculator = {
     const percent = Math.round(result.used * 100);
     const each = figureOf({
       label: 'True pieces from one',
-      unit: null,
-      places: 0,
-      parts: result.lengths.map((part, index) => ({
-        from: `Length ${index + 1}, at least ${plain(part.across, 1)} mm across`,
-        how: `planks of ${part.columns.join(' + ') || '0'}`,
-        value: part.pieces,
-      })),
+      unit: 'each',
+      parts: result.lengths.map(({ across, columns }, index) =>
+        sum(
+          columns.map((pieces) => of(pieces, 'each')),
+          'each',
+          { said: text(`Length ${index + 1}, at least ${plain(across, 1)} mm across, plank by plank`) },
+        ),
+      ),
       estimate: true,
       notes: ['Straight planks, whole pieces only; a careful hand gets near it, a novice perhaps three quarters'],
     });
     const used = figureOf({
       label: 'In true pieces',
-      unit: null,
-      suffix: ' %',
-      places: 0,
+      unit: 'percent',
       parts: [
-        {
-          from: 'Volume of the pieces over that of the vegetable',
-          how: `${result.pieces} × ${plain(result.pieceVolume / 1000, 2)} ml ÷ ${plain(result.vegetableVolume / 1000, 1)} ml`,
-          value: result.used * 100,
-        },
+        byFormula(
+          'Volume of the pieces over that of the vegetable',
+          `${result.pieces} × ${plain(result.pieceVolume / 1000, 2)} ml ÷ ${plain(result.vegetableVolume / 1000, 1)} ml`,
+          percent,
+          'percent',
+        ),
       ],
       estimate: true,
     });
@@ -154,11 +155,10 @@ export const pieces: Calculator = {
       label: 'Trim from all of them',
       unit: 'g',
       parts: [
-        {
-          from: 'What is not in a true piece',
-          how: `${many} × ${plain(weight)} g × ${100 - percent} %`,
-          value: many * weight * (1 - result.used),
-        },
+        part(
+          'What is not in a true piece',
+          product([of(many, 'times'), of(weight, 'g'), of(Number((100 - result.used * 100).toFixed(3)), 'percent')], 'g'),
+        ),
       ],
       estimate: true,
       notes: ['Clean trim goes to stock, soup or a puree; weigh it, it is the measure of the cutting'],
@@ -168,9 +168,12 @@ export const pieces: Calculator = {
         each,
         figureOf({
           label: `Needed for ${needed} pieces`,
-          unit: null,
-          places: 0,
-          parts: [{ from: 'Whole vegetables', how: `${needed} ÷ ${result.pieces}, whole each`, value: many }],
+          unit: 'each',
+          parts: [
+            rounding(quotient(of(needed, 'times'), of(result.pieces, 'times'), 'each'), exact(many), 'up', measure(1, 'each'), {
+              said: text('Whole vegetables'),
+            }),
+          ],
           estimate: true,
         }),
         used,

@@ -1,7 +1,8 @@
 import { practiceOf } from '../practice';
 import type { Figure } from '../figure';
+import { shownOf, text, words } from '../words';
 import { checkCooling, ruleValue, type Reading } from '../rules';
-import { figureOf, plain } from './figures';
+import { byFormula, figureOf, numberOf, of, part, plain, share } from './figures';
 import { answer, choice, number, refuse, type Calculator, type Given } from './types';
 
 /** Minutes by thickness. @source times as commonly taught for thin, middling and thick pieces */
@@ -14,16 +15,9 @@ const BY_CUT: readonly (readonly [upTo: number, minutes: number, name: string])[
 
 function byShare(given: Given): Figure[] {
   const cooked = given.number('cooked');
-  const share = (label: string, part: number, said: string) =>
-    figureOf({
-      label,
-      unit: null,
-      suffix: ' min',
-      places: 0,
-      parts: [{ from: 'Share of the cooking time', how: `${plain(cooked)} min × ${said}`, value: cooked * part }],
-      estimate: true,
-    });
-  return [share('Rest at least', 0.5, 'a half'), share('Rest at most', 0.9, 'nine tenths')];
+  const rest = (label: string, percent: number) =>
+    figureOf({ label, unit: 'minute', parts: [part('Share of the cooking time', share(of(cooked, 'minute'), percent))], estimate: true });
+  return [rest('Rest at least', 50), rest('Rest at most', 90)];
 }
 
 function byCut(given: Given): Figure[] {
@@ -32,10 +26,8 @@ function byCut(given: Given): Figure[] {
   return [
     figureOf({
       label: 'Rest',
-      unit: null,
-      suffix: ' min',
-      places: 0,
-      parts: [{ from: name, how: `${plain(thick)} mm thick`, value: minutes }],
+      unit: 'minute',
+      parts: [byFormula(name, `${plain(thick)} mm thick`, minutes, 'minute')],
       estimate: true,
     }),
   ];
@@ -49,28 +41,30 @@ function byPeak(given: Given): Figure[] {
   return [
     figureOf({
       label: 'Core peaks at about',
-      unit: null,
-      suffix: ' °C',
-      places: 0,
+      unit: 'celsius',
       parts: [
-        { from: 'Core when it leaves the heat', how: 'measured', value: core },
-        { from: 'Carry-over', how: `${plain(thick)} mm × (${plain(oven)} − ${plain(core)}) °C × 0.0006, at most 8`, value: rise },
+        of(core, 'celsius', 'Core when it leaves the heat'),
+        byFormula('Carry-over', `${plain(thick)} mm × (${plain(oven)} − ${plain(core)}) × 0.0006, at most 8`, rise, 'celsius'),
       ],
       estimate: true,
       notes: ['Our own rule of thumb, about 1 °C in a thin piece and 3 to 6 °C in a thick one; the probe decides'],
     }),
     figureOf({
       label: 'Peak after about',
-      unit: null,
-      suffix: ' min',
-      places: 0,
-      parts: [{ from: 'By thickness', how: `1 + ${plain(thick)} mm × 0.12`, value: minutes }],
+      unit: 'minute',
+      parts: [byFormula('By thickness', `1 + ${plain(thick)} mm × 0.12`, minutes, 'minute')],
       estimate: true,
     }),
   ];
 }
 
 const WAYS = { share: byShare, 'by-cut': byCut, peaked: byPeak } as const;
+
+/** Whole minutes of the first figure that is a time; null when there is none. */
+function minutesOf(figures: readonly Figure[]): number | null {
+  const time = figures.find(({ value }) => value.unit === 'minute');
+  return time ? Math.round(numberOf(time)) || null : null;
+}
 
 /** Resting time by the practice in force; by each of them where nobody has chosen. */
 export const resting: Calculator = {
@@ -93,7 +87,7 @@ export const resting: Calculator = {
     const keys = chosen && chosen in WAYS ? [chosen as keyof typeof WAYS] : (Object.keys(WAYS) as (keyof typeof WAYS)[]);
     const figures = keys.flatMap((key) =>
       WAYS[key](given).map((figure) =>
-        keys.length > 1 ? { ...figure, label: `${figure.label} (${practiceOf('resting', key)!.name})` } : figure,
+        keys.length > 1 ? { ...figure, label: text(`${words(figure.label)} (${practiceOf('resting', key)!.name})`) } : figure,
       ),
     );
     const food = given.choice('food');
@@ -117,8 +111,8 @@ export const resting: Calculator = {
       step:
         keys.length === 1
           ? {
-              text: `Rest on a rack, loosely covered: ${figures.map(({ label, shown }) => `${label.toLowerCase()} ${shown}`).join(', ')}.`,
-              minutes: Math.round(Number(figures.find(({ shown }) => shown.endsWith('min'))?.shown.split(' ')[0] ?? 0)) || null,
+              text: `Rest on a rack, loosely covered: ${figures.map((figure) => `${words(figure.label).toLowerCase()} ${shownOf(figure)}`).join(', ')}.`,
+              minutes: minutesOf(figures),
               hands: 'off',
             }
           : null,
@@ -158,9 +152,7 @@ export const cooling: Calculator = {
     if (readings.length < 2) return refuse('t1', 'A curve needs at least two readings.', 'Give the second reading.');
     const check = checkCooling(readings, rules, given.number('around'));
     const figure = (label: string, minutes: number | null, how: string, estimate: boolean): Figure[] =>
-      minutes === null
-        ? []
-        : [figureOf({ label, unit: null, suffix: ' min', places: 0, parts: [{ from: 'The curve', how, value: minutes }], estimate })];
+      minutes === null ? [] : [figureOf({ label, unit: 'minute', parts: [byFormula('The curve', how, minutes, 'minute')], estimate })];
     const [start, middle, end] = [ruleValue('cooling-start', rules), ruleValue('cooling-middle', rules), ruleValue('cooling-end', rules)];
     return answer({
       figures: [

@@ -1,7 +1,7 @@
 import { showDecimal, exact } from '../exact';
-import type { Figure } from '../figure';
+import { difference, quotient, type Figure } from '../figure';
 import { amount } from '../quantity';
-import { amountOf, figureOf, plain } from './figures';
+import { amountOf, figureOf, grams, less, part, percent as percentOf, plain, share } from './figures';
 import { following } from './following';
 import { answer, choice, number, refuse, type Calculator } from './types';
 
@@ -24,10 +24,7 @@ export const brine: Calculator = {
     const [water, food, percent, sugar] = [given.number('water'), given.number('food'), given.number('percent'), given.number('sugar')];
     if (both && food === 0)
       return refuse('food', 'An equilibrium brine needs the weight of the food.', 'Weigh the food and type its grams.');
-    const base = (of: number) => [
-      { from: 'Water', how: `${plain(water)} g × ${plain(of)} %`, value: (water * of) / 100 },
-      ...(both ? [{ from: 'Food', how: `${plain(food)} g × ${plain(of)} %`, value: (food * of) / 100 }] : []),
-    ];
+    const base = (of: number) => [part('Water', share(grams(water), of)), ...(both ? [part('Food', share(grams(food), of))] : [])];
     const salt = figureOf({ label: 'Salt', unit: 'g', parts: base(percent) });
     const sweet = sugar > 0 ? figureOf({ label: 'Sugar', unit: 'g', parts: base(sugar) }) : null;
     const inWater = (of: number) => (of * (both ? water + food : water)) / water;
@@ -64,13 +61,13 @@ export const cure: Calculator = {
   ],
   compute: (given) => {
     const [food, salt, sugar, what] = [given.number('food'), given.number('salt'), given.number('sugar'), given.choice('what')];
-    const share = (label: string, percent: number) =>
+    const shareOf = (label: string, percent: number) =>
       figureOf({
         label,
         unit: 'g',
-        parts: [{ from: 'Food', how: `${plain(food)} g × ${plain(percent)} %`, value: (food * percent) / 100 }],
+        parts: [part('Food', share(grams(food), percent))],
       });
-    const figures = [share('Salt', salt), ...(sugar > 0 ? [share('Sugar', sugar)] : [])];
+    const figures = [shareOf('Salt', salt), ...(sugar > 0 ? [shareOf('Sugar', sugar)] : [])];
     return answer({
       figures,
       limits: [
@@ -116,12 +113,12 @@ export const syrup: Calculator = {
     const sugar = figureOf({
       label: 'Sugar',
       unit: 'g',
-      parts: [{ from: 'Of the syrup', how: `${plain(total)} g × ${plain(percent)} %`, value: (total * percent) / 100 }],
+      parts: [part('Of the syrup', share(grams(total), percent))],
     });
     const water = figureOf({
       label: 'Water',
       unit: 'g',
-      parts: [{ from: 'The rest', how: `${plain(total)} g × ${plain(100 - percent)} %`, value: (total * (100 - percent)) / 100 }],
+      parts: [part('The rest', share(grams(total), Number((100 - percent).toFixed(6))))],
     });
     const [reading, inHand] = [given.optional('reading'), given.optional('inHand')];
     if ((reading === null) !== (inHand === null || inHand === 0))
@@ -149,7 +146,6 @@ export const syrup: Calculator = {
 };
 
 function correct(inHand: number, reading: number, wanted: number): readonly Figure[] {
-  const solids = (inHand * reading) / 100;
   if (Math.abs(reading - wanted) < 0.05) return [];
   if (reading > wanted)
     return [
@@ -157,19 +153,16 @@ function correct(inHand: number, reading: number, wanted: number): readonly Figu
         label: 'Water to add',
         unit: 'g',
         parts: [
-          { from: 'It should weigh', how: `${plain(solids)} g sugar ÷ ${plain(wanted)} %`, value: solids / (wanted / 100) },
-          { from: 'It weighs', how: 'in hand', value: -inHand },
+          part('It should weigh', quotient(share(grams(inHand), reading), percentOf(wanted), 'g')),
+          less(part('It weighs', grams(inHand))),
         ],
       }),
     ];
-  const add = (inHand * (wanted - reading)) / (100 - wanted);
   return [
     figureOf({
       label: 'Sugar to add',
       unit: 'g',
-      parts: [
-        { from: 'In hand', how: `${plain(inHand)} g × (${plain(wanted)} − ${plain(reading)}) ÷ (100 − ${plain(wanted)})`, value: add },
-      ],
+      parts: [part('In hand', quotient(share(grams(inHand), wanted - reading), difference(percentOf(100), percentOf(wanted)), 'g'))],
     }),
   ];
 }

@@ -1,7 +1,8 @@
 import { exact } from '../exact';
-import type { Figure } from '../figure';
+import { difference, product, quotient, type Figure } from '../figure';
+import { shownOf } from '../words';
 import { amount } from '../quantity';
-import { amountOf, figureOf, plain } from './figures';
+import { amountOf, figureOf, grams as gramsOf, numberOf, of, part, percent as percentOf, plain, share } from './figures';
 import { following } from './following';
 import { answer, choice, number, refuse, type Calculator } from './types';
 
@@ -31,15 +32,15 @@ export const reduction: Calculator = {
     const target = figureOf({
       label: 'Stop at',
       unit: 'ml',
-      parts: [{ from: 'Of the start', how: `${plain(start)} ml × ${plain(percent)} %`, value: end }],
+      parts: [part('Of the start', share(of(start, 'ml'), percent))],
       notes: ['Mark the depth with the handle of a wooden spoon at the start'],
     });
     const salty = figureOf({
       label: 'Salt when reduced',
-      unit: null,
-      suffix: ' %',
-      places: 2,
-      parts: [{ from: 'The same salt in less', how: `${plain(salt)} % ÷ ${plain(percent)} %`, value: (salt * 100) / percent }],
+      unit: 'percent',
+      parts: [
+        part('The same salt in less', product([of(100, 'times'), quotient(percentOf(salt), percentOf(percent), 'times')], 'percent')),
+      ],
       notes:
         salt * 100 > 1.5 * percent
           ? ['Above 1.5 percent it is too salty for most: season after reducing']
@@ -62,13 +63,13 @@ export const reduction: Calculator = {
         {
           item: 'stock or wine to reduce',
           amount: amount(start, 'ml'),
-          preparation: `reduced to ${target.shown}`,
+          preparation: `reduced to ${shownOf(target)}`,
           note: `${plain(percent)} % of the volume stays`,
         },
       ],
       step: {
-        text: `Reduce ${plain(start)} ml to ${target.shown}, then season.`,
-        minutes: time ? Math.max(1, Math.round(exact(time.exact).valueOf())) : null,
+        text: `Reduce ${plain(start)} ml to ${shownOf(target)}, then season.`,
+        minutes: time ? Math.max(1, Math.round(numberOf(time))) : null,
         hands: 'off',
       },
     });
@@ -86,36 +87,33 @@ interface Boiling {
 
 function timeLeft({ start, now, end, minutes, pan, boil }: Boiling): Figure | null {
   if (now <= end) return null;
+  const toGo = difference(of(now, 'ml'), of(end, 'ml'));
   if (minutes && now < start) {
-    const rate = (start - now) / minutes;
     return figureOf({
       label: 'Time to go',
-      unit: null,
-      suffix: ' min',
-      places: 0,
+      unit: 'minute',
       parts: [
-        {
-          from: 'At the rate measured',
-          how: `(${plain(now)} − ${plain(end)}) ml ÷ (${plain(start - now)} ml in ${plain(minutes)} min)`,
-          value: (now - end) / rate,
-        },
+        part(
+          'At the rate measured',
+          quotient(toGo, quotient(of(start - now, 'ml'), of(minutes, 'minute'), 'millilitresPerMinute'), 'minute'),
+        ),
       ],
       notes: ['If the heat stays as it is'],
     });
   }
   const surface = (Math.PI * pan * pan) / 4;
-  const loss = surface * (LOSS[boil] ?? LOSS.boil!);
   return figureOf({
     label: 'Time to go',
-    unit: null,
-    suffix: ' min',
-    places: 0,
+    unit: 'minute',
     parts: [
-      {
-        from: 'By the surface of the pan',
-        how: `(${plain(now)} − ${plain(end)}) ml ÷ (${plain(surface, 0)} cm² × ${LOSS[boil] ?? LOSS.boil} g a minute)`,
-        value: (now - end) / loss,
-      },
+      part(
+        'By the surface of the pan',
+        quotient(
+          toGo,
+          product([of(surface, 'squareCentimetre'), of(LOSS[boil] ?? LOSS.boil!, 'gramsPerMinute')], 'gramsPerMinute'),
+          'minute',
+        ),
+      ),
     ],
     estimate: true,
     notes: ['Give the minutes and the volume now for a time from your own pan'],
@@ -156,19 +154,17 @@ export const thickening: Calculator = {
     const liquid = given.number('liquid');
     const rate = starch.perLitre[body as 0 | 1 | 2];
     const sour = given.choice('acid') === 'yes';
+    const starchFor = product([of(liquid / 1000, 'l'), of(rate, 'gramsPerLitre')], 'g');
     const base = (liquid * rate) / 1000;
     const grams = figureOf({
       label: starch.name,
       unit: 'g',
-      parts: [
-        { from: BODY[given.choice('body')]!, how: `${plain(liquid)} ml × ${rate} g a litre`, value: base },
-        ...(sour ? [{ from: 'For the acid', how: 'a tenth more', value: base / 10 }] : []),
-      ],
+      parts: [part(BODY[given.choice('body')]!, starchFor), ...(sour ? [part('For the acid', share(gramsOf(base), 10))] : [])],
       estimate: true,
       notes: ['Hold a fifth back, look at the spoon after a minute, then correct'],
     });
     const roux = given.choice('starch') === 'flour';
-    const fat = figureOf({ ...FAT, parts: [{ from: 'With the flour', how: 'as much as flour', value: base * (sour ? 1.1 : 1) }] });
+    const fat = figureOf({ ...FAT, parts: [part('With the flour, as much', gramsOf(base * (sour ? 1.1 : 1)))] });
     return answer({
       figures: roux ? [grams, fat] : [grams],
       limits: [starch.limit, 'Milk, egg and reduction thicken too: less starch where they are.'],
@@ -216,14 +212,14 @@ export const puree: Calculator = {
     const fat = figureOf({
       label: 'Fat',
       unit: 'g',
-      parts: [{ from: 'Vegetable', how: `${plain(vegetable)} g × ${plain(fatPercent)} %`, value: (vegetable * fatPercent) / 100 }],
+      parts: [part('Vegetable', share(gramsOf(vegetable), fatPercent))],
     });
     const liquid = figureOf({
       label: 'Liquid, hot',
       unit: 'g',
       parts: [
-        { from: thickness.name, how: `${plain(vegetable)} g × ${thickness.liquid} %`, value: (vegetable * thickness.liquid) / 100 },
-        { from: kind.name, how: `${kind.drinks} % of ${plain(vegetable)} g`, value: (vegetable * (percent - thickness.liquid)) / 100 },
+        part(thickness.name, share(gramsOf(vegetable), thickness.liquid)),
+        part(kind.name, share(gramsOf(vegetable), percent - thickness.liquid)),
       ],
       estimate: true,
       notes: [`Begin with ${plain((vegetable * percent) / 150, 0)} g, two thirds; add the rest by eye`],
@@ -232,9 +228,9 @@ export const puree: Calculator = {
       label: 'Puree',
       unit: 'g',
       parts: [
-        { from: 'Vegetable', how: 'cooked, drained', value: vegetable },
-        { from: 'Liquid', how: `${percent} %`, value: (vegetable * percent) / 100 },
-        { from: 'Fat', how: `${plain(fatPercent)} %`, value: (vegetable * fatPercent) / 100 },
+        of(vegetable, 'g', 'Vegetable, cooked and drained'),
+        part('Liquid', share(gramsOf(vegetable), percent)),
+        part('Fat', share(gramsOf(vegetable), fatPercent)),
       ],
       estimate: true,
       notes: ['Before passing; a fine sieve keeps back a tenth or so'],

@@ -1,6 +1,7 @@
+import { quotient } from '../figure';
 import { amount } from '../quantity';
 import { practiceOf } from '../practice';
-import { figureOf, plain } from './figures';
+import { figureOf, grams, less, of, part, plain, share } from './figures';
 import { following } from './following';
 import { answer, number, refuse, type Calculator } from './types';
 
@@ -34,20 +35,14 @@ export const boiling: Calculator = {
       figureOf({
         label: `Salt${named(percent)}`,
         unit: 'g',
-        parts: [{ from: 'Water', how: `${plain(water)} g × ${plain(percent)} %`, value: (water * percent) / 100 }],
+        parts: [part('Water', share(grams(water), percent))],
       }),
     );
     const brought = percents.map((percent) =>
       figureOf({
         label: `Salt the sauce gets from it${named(percent)}`,
         unit: 'g',
-        parts: [
-          {
-            from: 'Water kept',
-            how: `${plain(kept ?? 0)} g × ${plain(percent)} %, of water that weighs ${plain(100 + percent)} % with its salt`,
-            value: ((kept ?? 0) * percent) / (100 + percent),
-          },
-        ],
+        parts: [part('Water kept', quotient(share(grams(kept ?? 0), percent), of(100 + percent, 'percent', 'with its salt'), 'g'))],
         notes: ['Season the sauce after it has gone in'],
       }),
     );
@@ -105,16 +100,8 @@ export const seasoning: Calculator = {
       label: 'Salt to add',
       unit: 'g',
       parts: [
-        { from: 'Food', how: `${plain(food)} g × ${plain(percent)} %`, value: wanted },
-        ...(there > 0
-          ? [
-              {
-                from: 'Less what is in it',
-                how: `${plain(salty!)} g × ${plain(strength!)} %${enough ? ', and no more than is wanted' : ''}`,
-                value: -Math.min(there, wanted),
-              },
-            ]
-          : []),
+        part('Food', share(grams(food), percent)),
+        ...(there > 0 ? [less(part('Less what is in it', enough ? grams(wanted) : share(grams(salty!), strength!)))] : []),
       ],
       notes: enough ? ['There is enough in it already: add none, and taste'] : ['Begin with two thirds, taste, then the rest'],
     });

@@ -1,7 +1,20 @@
-import { exact, exactText, showDecimal, sum, type Exact } from '../exact';
-import type { Figure, Part } from '../figure';
-import { isMissingFact, SHIPPED_BOOK, toGrams, type FactBook } from '../ingredients';
-import { inUnit, showQuantity, unitOf, type Quantity } from '../quantity';
+import { exact, type Exact } from '../exact';
+import {
+  conversion,
+  figure,
+  given,
+  isKitchenUnit,
+  labelled,
+  measure,
+  product,
+  quotient,
+  sum,
+  type Figure,
+  type OtherUnit,
+  type Working,
+} from '../figure';
+import { densityOf, inGrams, isMissingFact, SHIPPED_BOOK, toGrams, type FactBook } from '../ingredients';
+import { inUnit, unitOf } from '../quantity';
 import type { Order, OrderLine } from '../order';
 
 /** The cost of an order as far as it is known, and what is not. */
@@ -11,51 +24,46 @@ export interface OrderCost {
   readonly unknown: readonly string[];
 }
 
-function amountIn(line: OrderLine, quantity: Quantity, per: 'kg' | 'l' | 'each', book: FactBook): Exact | null {
-  const dimension = unitOf(quantity.unit).dimension;
-  if (per === 'each') return quantity.unit === 'each' ? quantity.value : null;
-  if (per === 'l' && dimension === 'volume') return inUnit(quantity, 'l').value;
+const PRICED_BY: Readonly<Record<'kg' | 'l' | 'each', OtherUnit>> = { kg: 'moneyPerKilogram', l: 'moneyPerLitre', each: 'moneyPerPiece' };
+
+/** The amount ordered, in the unit of the price; null when it cannot be brought there. */
+function amountIn(line: OrderLine, per: 'kg' | 'l' | 'each', book: FactBook): Working | null {
+  const { value, unit } = line.figure.value;
+  if (!isKitchenUnit(unit)) return null;
+  const bought = given(line.figure.value);
+  const quantity = { value: exact(value), unit };
+  if (per === 'each') return unit === 'each' ? bought : null;
+  if (per === 'l' && unitOf(unit).dimension === 'volume') return conversion(bought, measure(inUnit(quantity, 'l').value, 'l'));
   const grams = toGrams(line.item, quantity, line.one ? { value: exact(line.one.max), unit: line.one.unit } : null, book);
   if (isMissingFact(grams)) return null;
-  if (per === 'kg') return grams.quantity.value.div(1000);
-  const density = book.find(line.item)?.density;
-  return density ? grams.quantity.value.div(exact(density)).div(1000) : null;
+  const weight = inGrams(bought, grams);
+  if (per === 'kg') return conversion(weight, measure(grams.quantity.value.div(1000), 'kg'));
+  const density = densityOf(line.item, book);
+  if (!density) return null;
+  const millilitres = quotient(weight, density, 'ml');
+  return conversion(millilitres, measure(exact(millilitres.value.value).div(1000), 'l'));
 }
 
 /** What an order costs at the school's prices, line by line; what has no price is named, never taken as nothing. */
 export function orderCost(order: Order, book: FactBook = SHIPPED_BOOK): OrderCost {
-  const parts: Part[] = [];
+  const parts: Working[] = [];
   const unknown: string[] = [];
   for (const line of order.lines) {
     const price = book.find(line.item)?.price ?? null;
-    const quantity = { value: exact(line.figure.value), unit: line.figure.unit! };
-    const amount = price ? amountIn(line, quantity, price.per, book) : null;
+    const amount = price ? amountIn(line, price.per, book) : null;
     if (!price || !amount) {
       unknown.push(line.item);
       continue;
     }
-    const value = amount.mul(exact(price.amount));
-    parts.push({
-      from: line.item,
-      how: `${showQuantity(quantity)} × ${showDecimal(exact(price.amount), 2)} per ${price.per === 'each' ? 'piece' : price.per}`,
-      value: exactText(value),
-      shown: money(value),
-    });
+    const each = given(measure(price.amount, PRICED_BY[price.per]), { from: { kind: 'fact', item: line.item, fact: 'price' } });
+    parts.push(labelled(product([amount, each], 'money'), { from: { kind: 'fact', item: line.item, fact: 'price' } }));
   }
-  const total = sum(parts.map((part) => exact(part.value)));
   return {
     unknown,
-    known: {
-      label: 'Cost',
-      shown: money(total),
-      exact: exactText(total),
-      value: exactText(total),
-      unit: null,
-      parts,
-      rounding: null,
+    known: figure({ code: 'cost' }, sum(parts, 'money'), {
       estimate: unknown.length > 0 || order.lines.some((line) => line.figure.estimate),
-      notes: unknown.length > 0 ? [`no price known for: ${unknown.join(', ')}`] : [],
-    },
+      notes: unknown.length > 0 ? [{ code: 'no-price', items: unknown }] : [],
+    }),
   };
 }
 

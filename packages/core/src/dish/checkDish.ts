@@ -1,6 +1,6 @@
 import { exact } from '../exact';
 import { showAmount, unitOf } from '../quantity';
-import { linesOf, type DishContent, type ScalingRule } from './types';
+import { linesOf, type DishContent, type Scaling } from './types';
 
 export interface DishProblem {
   readonly field: string;
@@ -35,15 +35,15 @@ export function checkDish(dish: DishContent): readonly DishProblem[] {
           'Give both as weight, as volume or as pieces.',
         );
       }
-      line.yields?.forEach(({ fraction }, y) => {
+      line.yields.forEach(({ fraction }, y) => {
         const value = exact(fraction);
         if (value.compare(0) <= 0 || value.compare(1) > 0) {
           say(`components.${c}.lines.${l}.yields.${y}`, `A yield of ${fraction} cannot be.`, 'Give a fraction above 0 and at most 1.');
         }
       });
-      const field = `components.${c}.lines.${l}.rule`;
-      if (line.rule.kind !== 'percentOf') return;
-      if (!ids.has(line.rule.lineId)) {
+      const field = `components.${c}.lines.${l}.scaling`;
+      if (line.scaling.kind !== 'percentOf') return;
+      if (!ids.has(line.scaling.lineId)) {
         say(field, `"${line.item}" follows a line that is no longer there.`, 'Choose the line it is a percentage of.');
       } else if (followsItself(line.id, ids)) {
         say(field, `"${line.item}" follows itself by percent.`, 'Let one line of the ring have an amount of its own.');
@@ -81,8 +81,8 @@ function followsItself(id: string, lines: ReadonlyMap<string, DishContent['compo
   let at: string | undefined = id;
   while (at && !followed.has(at)) {
     followed.add(at);
-    const rule: ScalingRule | undefined = lines.get(at)?.rule;
-    at = rule?.kind === 'percentOf' ? rule.lineId : undefined;
+    const scaling: Scaling | undefined = lines.get(at)?.scaling;
+    at = scaling?.kind === 'percentOf' ? scaling.lineId : undefined;
   }
   return at === id;
 }

@@ -136,7 +136,7 @@ function lineSummary(line: IngredientLine): string {
   const amount = line.amount
     ? `${line.amount.min === line.amount.max ? '' : `${line.amount.min} to `}${line.amount.max} ${line.amount.unit}`
     : 'no amount';
-  return `${line.item}, ${amount}${line.preparation ? `, ${line.preparation}` : ''}, ${line.rule.kind}`;
+  return `${line.item}, ${amount}${line.preparation ? `, ${line.preparation}` : ''}, ${line.scaling.kind}`;
 }
 
 function text(value: unknown): string {

@@ -1,17 +1,18 @@
-import { exact, exactText, showFraction, sum, type Exact } from '../exact';
-import type { Figure } from '../figure';
-import { inUnit, showAmount, showQuantity, unitOf, type Quantity } from '../quantity';
+import { exact, type Exact } from '../exact';
+import { conversion, figure, given, least, measure, quotient, rounding, type Figure, type Measure, type Working } from '../figure';
+import { inUnit, unitOf, type Amount, type UnitCode } from '../quantity';
+import type { Said } from '../words';
 import type { Component, DishContent, PlateItem } from './types';
 
 /** What a component allows, and what is left of it when the scarcest component is used up. */
 export interface PlateShare {
   readonly componentId: string;
   readonly name: string;
-  readonly onPlate: string;
+  readonly onPlate: Amount;
   /** Plates one making of it serves; null when it does not say what it gives, or in another kind of unit. */
-  readonly plates: string | null;
-  readonly left: string | null;
-  readonly because: string | null;
+  readonly plates: Measure | null;
+  readonly left: Measure | null;
+  readonly because: Said | null;
 }
 
 export interface PlateBuild {
@@ -23,78 +24,67 @@ export interface PlateBuild {
 }
 
 /** The lowest a making of the component gave, by what it says and by what past makings really gave. */
-function lowest(component: Component): Exact | null {
-  if (!component.gives) return null;
-  return [component.gives.min, ...(component.gave ?? [])].map(exact).reduce((low, value) => (value.compare(low) < 0 ? value : low));
+function lowest(gives: Amount, gave: readonly string[]): Working {
+  return least([gives.min, ...gave].map((value) => given(measure(value, gives.unit))));
 }
 
-function platesOf(component: Component, item: PlateItem): Exact | string {
-  const gives = component.gives;
-  const least = lowest(component);
-  if (!gives || !least) return 'it does not say what one making gives';
-  const each = exact(item.amount.max);
-  if (each.compare(0) <= 0) return 'nothing of it goes on the plate';
-  if (gives.unit === item.amount.unit) return least.div(each).floor();
-  const [from, to] = [unitOf(gives.unit).dimension, unitOf(item.amount.unit).dimension];
-  if (from !== to || from === 'count') return `it gives ${showAmount(gives)}, the plate takes ${showAmount(item.amount)}`;
-  return inUnit({ value: least, unit: gives.unit }, item.amount.unit).value.div(each).floor();
+/** Whole plates that a making of the component serves, with the working. */
+function platesOf({ gives, gave }: Component, { amount }: PlateItem): Working | Said {
+  if (!gives) return { code: 'says-no-yield' };
+  if (exact(amount.max).compare(0) <= 0) return { code: 'nothing-on-plate' };
+  const each = given(measure(amount.max, amount.unit), { said: { code: 'a-plate' } });
+  const [from, to] = [unitOf(gives.unit).dimension, unitOf(amount.unit).dimension];
+  if (gives.unit !== amount.unit && (from !== to || from === 'count'))
+    return { code: 'other-kind-of-unit', gives: measure(gives.max, gives.unit), takes: measure(amount.max, amount.unit) };
+  const all = lowest(gives, gave);
+  const served = quotient(gives.unit === amount.unit ? all : inUnitOf(all, gives.unit, amount.unit), each, 'plate');
+  return rounding(served, exact(served.value.value).floor(), 'down', measure(1, 'plate'));
 }
+
+const inUnitOf = (working: Working, from: UnitCode, to: UnitCode): Working =>
+  conversion(working, measure(inUnit({ value: exact(working.value.value), unit: from }, to).value, to));
+
+const isSaid = (result: Working | Said): result is Said => !('op' in result);
 
 /** Plates that one making of a dish gives by its plate build, which component limits them, and what is left of the others. */
 export function plateBuild(dish: DishContent): PlateBuild {
   const components = new Map(dish.components.map((component) => [component.id, component]));
-  const entries = (dish.plate ?? []).flatMap((item) => {
+  const entries = dish.plate.flatMap((item) => {
     const component = components.get(item.componentId);
     return component ? [{ item, component, plates: platesOf(component, item) }] : [];
   });
-  const counted = entries.flatMap((entry) => (typeof entry.plates === 'string' ? [] : [{ ...entry, plates: entry.plates }]));
-  const fewest =
-    counted.length > 0 ? counted.reduce((low, { plates }) => (plates.compare(low) < 0 ? plates : low), counted[0]!.plates) : null;
-  const shares = entries.map(({ item, component, plates }): PlateShare => {
-    const isKnown = typeof plates !== 'string';
-    return {
-      componentId: component.id,
-      name: component.name || 'Main list',
-      onPlate: showAmount(item.amount),
-      plates: isKnown ? showFraction(plates) : null,
-      left: isKnown && fewest ? showQuantity(leftOf(component, item, fewest)) : null,
-      because: isKnown ? null : plates,
-    };
-  });
+  const counted = entries.flatMap(({ item, component, plates }) => (isSaid(plates) ? [] : [{ item, component, plates }]));
+  const values = counted.map(({ plates }) => exact(plates.value.value));
+  const fewest = values.length > 0 ? values.reduce((low, value) => (value.compare(low) < 0 ? value : low)) : null;
+  const shares = entries.map(({ item, component, plates }): PlateShare => ({
+    componentId: component.id,
+    name: component.name,
+    onPlate: item.amount,
+    plates: isSaid(plates) ? null : plates.value,
+    left: !isSaid(plates) && fewest ? leftOf(component.gives!, component.gave, item, fewest) : null,
+    because: isSaid(plates) ? plates : null,
+  }));
   if (!fewest) return { portions: null, limitedBy: [], shares };
-  const limiting = counted.filter(({ plates }) => plates.equals(fewest));
+  const limits = (plates: Working) => exact(plates.value.value).equals(fewest);
+  const limiting = counted.filter(({ plates }) => limits(plates));
+  const scarcest = limiting.map(({ component, plates }) => ({
+    ...plates,
+    from: { kind: 'component', componentId: component.id, name: component.name } as const,
+  }));
   return {
-    limitedBy: limiting.map(({ component }) => component.name || 'Main list'),
+    limitedBy: limiting.map(({ component }) => component.name),
     shares,
-    portions: {
-      label: 'Plates one making gives',
-      shown: showFraction(fewest),
-      exact: exactText(fewest),
-      value: exactText(fewest),
-      unit: null,
-      parts: [
-        {
-          from: limiting.map(({ component }) => component.name || 'Main list').join(', '),
-          how: limiting
-            .map(({ component, item }) => `${showAmount(component.gives!)} ÷ ${showAmount(item.amount)} a plate, whole plates`)
-            .join('; '),
-          value: exactText(sum([fewest])),
-          shown: showFraction(fewest),
-        },
-      ],
-      rounding: null,
-      estimate: limiting.some(({ component }) => component.gives!.min !== component.gives!.max || (component.gave?.length ?? 0) > 0),
+    portions: figure({ code: 'plates-figure' }, scarcest.length === 1 ? scarcest[0]! : least(scarcest), {
+      estimate: limiting.some(({ component }) => component.gives!.min !== component.gives!.max || component.gave.length > 0),
       notes: counted
-        .filter(({ plates }) => !plates.equals(fewest))
-        .map(({ component, plates }) => `${component.name || 'Main list'} would be enough for ${showFraction(plates)}`),
-    },
+        .filter(({ plates }) => !limits(plates))
+        .map(({ component, plates }) => ({ code: 'would-be-enough', name: component.name || 'Main list', plates: plates.value.value })),
+    }),
   };
 }
 
-function leftOf(component: Component, item: PlateItem, plates: Exact): Quantity {
-  const used = exact(item.amount.max).mul(plates);
-  const least = lowest(component)!;
-  const unit = component.gives!.unit;
-  const inGiven = unit === item.amount.unit ? used : inUnit({ value: used, unit: item.amount.unit }, unit).value;
-  return { value: least.sub(inGiven), unit };
+function leftOf(gives: Amount, gave: readonly string[], { amount }: PlateItem, plates: Exact): Measure {
+  const used = exact(amount.max).mul(plates);
+  const inGiven = gives.unit === amount.unit ? used : inUnit({ value: used, unit: amount.unit }, gives.unit).value;
+  return measure(exact(lowest(gives, gave).value.value).sub(inGiven), gives.unit);
 }

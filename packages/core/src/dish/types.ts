@@ -1,8 +1,9 @@
 import type { ExactText } from '../exact';
+import type { Doubt } from './doubts';
 import type { Amount, MeasureSystem, UnitCode } from '../quantity';
 
-/** How an ingredient line grows with the class; see the field guide's table of rules. */
-export type ScalingRule =
+/** How an ingredient line grows with the class; one of a handful of ways. */
+export type Scaling =
   | { readonly kind: 'proportional' }
   | { readonly kind: 'wholeEach' }
   | { readonly kind: 'onceAMaking' }
@@ -14,11 +15,19 @@ export type ScalingRule =
   /** `allowance`: what the order sets aside for one portion; null where nothing need be bought for it. */
   | { readonly kind: 'toTaste'; readonly allowance: Amount | null };
 
-export type RuleKind = ScalingRule['kind'];
+export type ScalingKind = Scaling['kind'];
 
-export const RULE_KINDS: readonly RuleKind[] = ['proportional', 'wholeEach', 'onceAMaking', 'byTheLoad', 'percentOf', 'tapered', 'toTaste'];
+export const SCALING_KINDS: readonly ScalingKind[] = [
+  'proportional',
+  'wholeEach',
+  'onceAMaking',
+  'byTheLoad',
+  'percentOf',
+  'tapered',
+  'toTaste',
+];
 
-export const RULE_NAMES: Readonly<Record<RuleKind, string>> = {
+export const SCALING_NAMES: Readonly<Record<ScalingKind, string>> = {
   proportional: 'in proportion',
   wholeEach: 'whole each',
   onceAMaking: 'once a making',
@@ -51,16 +60,16 @@ export interface IngredientLine {
   readonly size: string;
   readonly preparation: string;
   readonly note: string;
-  readonly rule: ScalingRule;
+  readonly scaling: Scaling;
   readonly certainty: Certainty;
   /** What is doubtful or missing, as questions to a person. */
-  readonly doubts: readonly string[];
+  readonly doubts: readonly Doubt[];
   /** Set when the line is made in-house from a sub-preparation, by the edition it was published with. */
-  readonly preparationEditionId?: string | null;
+  readonly preparationEditionId: string | null;
   /** Set when the line takes from another component of the same dish, which is then not bought. */
-  readonly componentId?: string | null;
+  readonly componentId: string | null;
   /** Set when the amount is of the prepared ingredient: what trimming, cooking or reducing leaves of it. */
-  readonly yields?: readonly YieldStep[];
+  readonly yields: readonly YieldStep[];
 }
 
 export const STORES = ['ambient', 'chilled', 'frozen', 'hot-held'] as const;
@@ -78,13 +87,13 @@ export interface Component {
   readonly name: string;
   readonly lines: readonly IngredientLine[];
   /** What one making gives: mass, volume or pieces. */
-  readonly gives?: Amount | null;
+  readonly gives: Amount | null;
   /** What past makings really gave, in the unit of `gives`. */
-  readonly gave?: readonly ExactText[];
+  readonly gave: readonly ExactText[];
   /** How long it keeps, by store. */
-  readonly keeps?: readonly { readonly store: Store; readonly hours: number }[];
+  readonly keeps: readonly { readonly store: Store; readonly hours: number }[];
   /** Earliest and latest time it can be made before it is used. */
-  readonly before?: Span;
+  readonly before: Span;
 }
 
 /** How much or how many of a component goes on one plate. */
@@ -100,17 +109,18 @@ export interface MethodStep {
   readonly minutes: number | null;
   readonly techniqueIds: readonly string[];
   /** Someone is busy, or it rests, chills, bakes by itself. */
-  readonly hands?: 'on' | 'off';
+  readonly hands: 'on' | 'off';
   /** Minutes for a novice, where `minutes` is for a practised hand. */
-  readonly noviceMinutes?: number | null;
-  readonly equipment?: string;
+  readonly noviceMinutes: number | null;
+  /** Empty when it needs none that is worth naming. */
+  readonly equipment: string;
   /** Degrees Celsius of oven, liquid or core, as the step says. */
-  readonly celsius?: number | null;
+  readonly celsius: number | null;
   /** Why this step decides the result; empty when it does not. */
-  readonly critical?: string;
+  readonly critical: string;
   /** Time to the next step. */
-  readonly toNext?: Span;
-  readonly caution?: string;
+  readonly toNext: Span;
+  readonly caution: string;
 }
 
 /** What a dish gives besides portions, when it is a sub-preparation other dishes draw on. */
@@ -127,10 +137,10 @@ export interface DishContent {
   readonly gives: Gives | null;
   readonly components: readonly Component[];
   readonly method: readonly MethodStep[];
-  /** How large its cups, spoons and pints are; `labelling` when left out. */
-  readonly measures?: MeasureSystem;
+  /** How large its cups, spoons and pints are. */
+  readonly measures: MeasureSystem;
   /** What goes on one plate. */
-  readonly plate?: readonly PlateItem[];
+  readonly plate: readonly PlateItem[];
 }
 
 export const DISH_LIMITS = { lines: 200, components: 20, steps: 80, title: 160, text: 2000, pasteBytes: 100_000 } as const;
@@ -139,5 +149,30 @@ export const DISH_LIMITS = { lines: 200, components: 20, steps: 80, title: 160, 
 export function linesOf(dish: DishContent): readonly IngredientLine[] {
   return dish.components.flatMap((component) => component.lines);
 }
+
+const NO_SPAN: Span = { least: null, most: null };
+
+/** A dish of which nothing is written yet. */
+export const EMPTY_DISH = { title: '', portions: 4, gives: null, components: [], method: [], measures: 'labelling', plate: [] } as const;
+
+/** What a line has beside what was read of it: nothing yet. */
+export const EMPTY_LINE = { preparationEditionId: null, componentId: null, yields: [] } as const;
+
+/** A component of which only the lines are known. */
+export const EMPTY_COMPONENT = { name: '', lines: [], gives: null, gave: [], keeps: [], before: NO_SPAN } as const;
+
+/** A step of which only the text is known. */
+export const EMPTY_STEP = {
+  text: '',
+  minutes: null,
+  techniqueIds: [],
+  hands: 'on',
+  noviceMinutes: null,
+  equipment: '',
+  celsius: null,
+  critical: '',
+  toNext: NO_SPAN,
+  caution: '',
+} as const;
 
 export type { Amount, UnitCode };

@@ -8,6 +8,10 @@ export type ExactText = string;
 
 export type Exact = Fraction;
 
+/** What is computed may be longer than what can be typed: sizes of units multiply. */
+const EXACT_OF_ANY_LENGTH = /^-?\d+(?:\/[1-9]\d*)?$/;
+const LONGEST = 400;
+
 const EXACT_TEXT = /^-?\d{1,12}(?:\/[1-9]\d{0,11})?$/;
 
 /** Whether `text` is an exact amount in wire form: an integer or a fraction with a positive denominator. */
@@ -29,7 +33,7 @@ export function exact(value: ExactText | number | Fraction): Exact {
   }
   const known = parsed.get(value);
   if (known) return known;
-  if (!isExactText(value)) throw new RangeError(`Not an exact amount: "${value}"`);
+  if (value.length > LONGEST || !EXACT_OF_ANY_LENGTH.test(value)) throw new RangeError(`Not an exact amount: "${value.slice(0, 40)}"`);
   const [top = '0', bottom = '1'] = value.split('/');
   const fraction = new Fraction(BigInt(top), BigInt(bottom));
   if (parsed.size >= PARSED_LIMIT) parsed.clear();

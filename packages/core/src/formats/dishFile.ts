@@ -1,11 +1,13 @@
 import type { DishContent } from '../dish';
+import { DISH, versionOfFormat } from '../document';
 
-export const DISH_FILE_VERSION = 1;
+/** Files carry the version of the dishes in them; older ones are upgraded as stored dishes are. */
+export const DISH_FILE_VERSION = versionOfFormat(DISH);
 
 /** Pelvo's own file of dishes; its JSON Schema stands in docs/formats/dishes.schema.json. A round trip loses nothing. */
 export interface DishFile {
   readonly format: 'pelvo-dishes';
-  readonly version: typeof DISH_FILE_VERSION;
+  readonly version: number;
   readonly dishes: readonly DishContent[];
 }
 

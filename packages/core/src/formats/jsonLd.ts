@@ -1,4 +1,4 @@
-import { DISH_LIMITS, linesOf, type DishContent } from '../dish';
+import { DISH_LIMITS, EMPTY_COMPONENT, EMPTY_DISH, linesOf, type DishContent } from '../dish';
 import { minutesIn, readLine, stepFrom } from '../reading';
 import { plainText } from './plainText';
 
@@ -80,10 +80,12 @@ export function dishOfRecipe(recipe: JsonObject, newId: () => string): { content
   return {
     portionsSaid: portions !== null,
     content: {
+      ...EMPTY_DISH,
       title: textOf(recipe.name).slice(0, DISH_LIMITS.title),
       portions: portions ?? 4,
-      gives: null,
-      components: [{ id: newId(), name: '', lines: lines.map((line) => ({ id: newId(), ...readLine(line.slice(0, DISH_LIMITS.text)) })) }],
+      components: [
+        { ...EMPTY_COMPONENT, id: newId(), lines: lines.map((line) => ({ id: newId(), ...readLine(line.slice(0, DISH_LIMITS.text)) })) },
+      ],
       method: stepsOf(recipe.recipeInstructions)
         .slice(0, DISH_LIMITS.steps)
         .map(({ text, minutes }) => stepFrom(newId(), text.slice(0, DISH_LIMITS.text), [], minutes)),

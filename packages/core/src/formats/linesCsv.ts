@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
 import { exact, exactText, showFraction } from '../exact';
-import { DISH_LIMITS, type Component, type DishContent, type IngredientLine } from '../dish';
+import { DISH_LIMITS, EMPTY_COMPONENT, EMPTY_DISH, type Component, type DishContent, type IngredientLine } from '../dish';
 import { findUnit } from '../quantity';
 import { readAmount, readLine } from '../reading';
 
@@ -93,7 +93,7 @@ export function readLinesCsv(csv: string, newId: () => string, fallbackTitle: st
       });
     } else if (portions) dish.portions = Number(portions);
     const name = cell('component');
-    const component = dish.components.get(name) ?? { id: newId(), name, lines: [] };
+    const component = dish.components.get(name) ?? { ...EMPTY_COMPONENT, id: newId(), name, lines: [] as IngredientLine[] };
     dish.components.set(name, component);
     component.lines.push({ id: newId(), ...lineOf(cell) });
   });
@@ -103,11 +103,10 @@ export function readLinesCsv(csv: string, newId: () => string, fallbackTitle: st
     dishes: [...dishes].map(([title, dish]) => ({
       portionsSaid: dish.portions !== null,
       content: {
+        ...EMPTY_DISH,
         title: title.slice(0, DISH_LIMITS.title),
         portions: dish.portions ?? 4,
-        gives: null,
         components: [...dish.components.values()],
-        method: [],
       },
     })),
   };

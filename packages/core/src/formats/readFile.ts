@@ -1,5 +1,6 @@
 import type { DishContent } from '../dish';
 import { readRecipe, toDish } from '../reading';
+import { DISH, open, versionOfFormat } from '../document';
 import { decodeText } from '../roster';
 import { dishOfRecipe, recipesIn } from './jsonLd';
 import { readLinesCsv, type CsvProblem } from './linesCsv';
@@ -62,7 +63,8 @@ function readJson(text: string, { newId }: ReadFileOptions): FileReading {
     };
   const file = value as { format?: unknown; version?: unknown; dishes?: unknown };
   if (file.format === 'pelvo-dishes') {
-    if (file.version !== 1 || !Array.isArray(file.dishes))
+    const { version, dishes } = file;
+    if (!Number.isInteger(version) || (version as number) < 1 || (version as number) > versionOfFormat(DISH) || !Array.isArray(dishes))
       return {
         kind: 'refused',
         problem: 'This Pelvo file is of a version that is not known here.',
@@ -71,7 +73,11 @@ function readJson(text: string, { newId }: ReadFileOptions): FileReading {
     return {
       kind: 'read',
       format: 'pelvo',
-      dishes: (file.dishes as DishContent[]).map((content) => ({ content, portionsSaid: true })),
+      dishes: (dishes as unknown[]).map((content) => {
+        const result = open(DISH, { document: DISH.name, version, content });
+        // What cannot be opened goes on as it is: the contract's schema then says, field by field, what is wrong.
+        return { content: result.kind === 'opened' ? result.content : (content as DishContent), portionsSaid: true };
+      }),
       problems: [],
     };
   }

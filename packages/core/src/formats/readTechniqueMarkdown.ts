@@ -2,7 +2,7 @@ import type { List, ListItem, Nodes, PhrasingContent, RootContent } from 'mdast'
 import { fromMarkdown } from 'mdast-util-from-markdown';
 import { CALCULATOR_KEYS, type CalculatorKey } from '../calculators/keys';
 import { DRAWING_KINDS, type DrawingKind } from '../drawing/spec';
-import { CARD_MATTERS, type MatterKey } from '../practice';
+import { MATTERS, type MatterKey } from '../practice';
 import { LEVEL_NAMES, LEVELS } from '../rubric';
 import {
   EMPTY_CARD,
@@ -147,10 +147,7 @@ function fill(card: Draft, section: Section, list: List, leftOut: string[]): voi
       for (const item of items) {
         const key = below(item, 'key') || newKey(item.text, card.faults);
         const rescue = below(item, 'rescue');
-        card.faults = [
-          ...card.faults,
-          { key, see: item.text, cause: below(item, 'cause'), correction: below(item, 'correction'), ...(rescue ? { rescue } : {}) },
-        ];
+        card.faults = [...card.faults, { key, see: item.text, cause: below(item, 'cause'), correction: below(item, 'correction'), rescue }];
       }
       break;
     case 'aims':
@@ -172,7 +169,7 @@ function fill(card: Draft, section: Section, list: List, leftOut: string[]): voi
       }
       break;
     case 'matters':
-      card.matters = items.flatMap(({ text }): MatterKey[] => only(known(CARD_MATTERS, text)));
+      card.matters = items.flatMap(({ text }): MatterKey[] => only(known(MATTERS, text)));
       break;
     case 'calculators':
       card.calculators = items.flatMap(({ text }): CalculatorKey[] => only(known(CALCULATOR_KEYS, text)));

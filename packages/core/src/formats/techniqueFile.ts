@@ -1,3 +1,4 @@
+import { CARD, isJson, open, versionOfFormat } from '../document';
 import { EMPTY_CARD, type TechniqueCard } from '../technique';
 
 /** A card with its prerequisites by name, so that it can move between schools. */
@@ -16,11 +17,11 @@ export interface ReadTechniques {
 
 /** Techniques as a JSON file; see `docs/formats/techniques.md`. */
 export function techniqueFile(techniques: readonly PortableTechnique[]): string {
-  return `${JSON.stringify({ format: TECHNIQUE_FILE, version: 1, techniques }, null, 2)}\n`;
+  return `${JSON.stringify({ format: TECHNIQUE_FILE, version: versionOfFormat(CARD), techniques }, null, 2)}\n`;
 }
 
 /**
- * Techniques from a JSON file of ours. Fields that a card lacks are filled as on an empty card.
+ * Techniques from a JSON file of ours, of any version.
  *
  * @returns null when it is not such a file; what the fields hold is for a schema to check
  */
@@ -31,9 +32,13 @@ export function readTechniqueFile(text: string): ReadTechniques | null {
   } catch {
     return null;
   }
-  if (!isRecord(file) || file.format !== TECHNIQUE_FILE || !Array.isArray(file.techniques)) return null;
-  const techniques = file.techniques.filter(isRecord).map((card) => ({ ...EMPTY_CARD, prerequisites: [], ...card }) as PortableTechnique);
+  if (!isJson(file) || file.format !== TECHNIQUE_FILE || !Array.isArray(file.techniques)) return null;
+  const version = Number.isInteger(file.version) ? (file.version as number) : 1;
+  if (version > versionOfFormat(CARD)) return null;
+  const techniques = file.techniques.filter(isJson).map((card) => {
+    const result = open(CARD, { document: CARD.name, version, content: card });
+    // What cannot be opened goes on with its gaps filled: the contract's schema then says what is wrong with it.
+    return { prerequisites: [], ...(result.kind === 'opened' ? result.content : { ...EMPTY_CARD, ...card }) } as PortableTechnique;
+  });
   return { techniques, leftOut: [] };
 }
-
-const isRecord = (value: unknown): value is Record<string, unknown> => typeof value === 'object' && value !== null && !Array.isArray(value);

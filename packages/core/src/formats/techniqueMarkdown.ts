@@ -52,7 +52,7 @@ function blocksOf(card: PortableTechnique): RootContent[] {
         nested(fault.see, [
           ['Cause', fault.cause],
           ['Correction', fault.correction],
-          ['Rescue', fault.rescue ?? ''],
+          ['Rescue', fault.rescue],
           ['Key', fault.key],
         ]),
       ),

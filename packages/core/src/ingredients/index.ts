@@ -1,3 +1,4 @@
+export { densityOf, inGrams } from './inGrams';
 export { checkFact, ORIGINS, SHIPPED, type FactProblem, type IngredientFact, type Origin } from './fact';
 export { factBook, SHIPPED_BOOK, type FactBook } from './factBook';
 export {

@@ -1,4 +1,5 @@
 import { exact, type Exact } from '../exact';
+import { given, measure, type Working } from '../figure';
 import type { Allergen, Diet } from '../allergens';
 import { inUnit, unitOf, type Quantity, type UnitCode } from '../quantity';
 import type { Origin } from './fact';
@@ -27,8 +28,8 @@ export interface MissingFact {
 
 export interface Bridged {
   readonly quantity: Quantity;
-  /** The fact that was used, for the working; null when only units changed. */
-  readonly by: string | null;
+  /** The fact that was used, as a factor of the working; null when only units changed. */
+  readonly by: Working | null;
 }
 
 /** The weight of one piece as its own line gives it, e.g. "about 250 g each". */
@@ -49,20 +50,23 @@ export function toGrams(item: string, quantity: Quantity, one: OneOf | null, boo
       const density = exact(fact.density);
       return {
         quantity: { value: inUnit(quantity, 'ml').value.mul(density), unit: 'g' },
-        by: `${fact.name} weighs about ${density.valueOf()} g a ml`,
+        by: given(measure(density, 'gramsPerMillilitre'), { from: { kind: 'fact', item: fact.name, fact: 'density' } }),
       };
     }
     case 'count': {
       if (one && unitOf(one.unit).dimension === 'mass') {
         const grams = inUnit({ value: one.value, unit: one.unit }, 'g').value;
-        return { quantity: { value: quantity.value.mul(grams), unit: 'g' }, by: `${grams.valueOf()} g each, as written` };
+        return {
+          quantity: { value: quantity.value.mul(grams), unit: 'g' },
+          by: given(measure(grams, 'g'), { said: { code: 'written-multiple' } }),
+        };
       }
       const known = fact?.gramsOfOne.find((entry) => entry.unit === quantity.unit);
       if (!fact || !known) return { item, need: 'weight of one', unit: quantity.unit };
       const grams = exact(known.grams);
       return {
         quantity: { value: quantity.value.mul(grams), unit: 'g' },
-        by: `one ${fact.name}${unit.one ? ` ${unit.one}` : ''} weighs about ${grams.valueOf()} g`,
+        by: given(measure(grams, 'g'), { from: { kind: 'fact', item: fact.name, fact: 'weight of one' } }),
       };
     }
   }

@@ -1,2 +1,12 @@
 export { dishAllergens, needConflicts, type DishAllergens, type DishToCheck, type NeedConflict, type NeedsOf } from './needs';
-export { lessonReadiness, type LessonFacts, type Station, type StationReadiness, type StationState } from './readiness';
+export { lessonReadiness, PHASES, type LessonFacts, type Phase, type PhaseReadiness, type PhaseState } from './readiness';
+export {
+  AS_THE_SCHOOL,
+  NEW_SCHOOL,
+  SETTING_WAYS,
+  settingsInForce,
+  WEIGHING_OUT,
+  type LessonSettings,
+  type SchoolSettings,
+  type WeighingOut,
+} from './settings';

@@ -1,14 +1,17 @@
-/** The stations of a lesson in the order of the work. */
-export type Station = 'plan' | 'order' | 'mark' | 'results';
+import type { Said } from '../words';
 
-export type StationState = 'missing' | 'open' | 'done';
+/** The phases of a lesson in the order of the work. */
+export const PHASES = ['plan', 'order', 'mark', 'results'] as const;
+export type Phase = (typeof PHASES)[number];
 
-export interface StationReadiness {
-  readonly station: Station;
-  readonly state: StationState;
-  /** What is still missing here, each as a short phrase; empty when nothing is. */
-  readonly missing: readonly string[];
-  readonly said: string;
+export type PhaseState = 'missing' | 'open' | 'done';
+
+export interface PhaseReadiness {
+  readonly phase: Phase;
+  readonly state: PhaseState;
+  /** What is still missing here; empty when nothing is. */
+  readonly missing: readonly Said[];
+  readonly said: Said;
 }
 
 export interface LessonFacts {
@@ -24,35 +27,40 @@ export interface LessonFacts {
   readonly released: boolean;
 }
 
-/** What a lesson still needs, station by station, so that one touch leads to each missing thing. */
-export function lessonReadiness(facts: LessonFacts): readonly StationReadiness[] {
-  const plan: string[] = [];
-  if (facts.present === 0) plan.push('no students');
-  if (facts.dishes === 0) plan.push('no dish');
-  if (facts.techniques === 0) plan.push('no technique in focus');
-  if (!facts.hasRubric) plan.push('no rubric');
-  const order = facts.heldLines > 0 ? [`${facts.heldLines} ${facts.heldLines === 1 ? 'line' : 'lines'} to settle`] : [];
+/** What a lesson still needs, phase by phase, so that one touch leads to each missing thing. */
+export function lessonReadiness(facts: LessonFacts): readonly PhaseReadiness[] {
+  const plan: Said[] = [];
+  if (facts.present === 0) plan.push({ code: 'no-students' });
+  if (facts.dishes === 0) plan.push({ code: 'no-dish' });
+  if (facts.techniques === 0) plan.push({ code: 'no-technique' });
+  if (!facts.hasRubric) plan.push({ code: 'no-rubric' });
+  const order: Said[] = facts.heldLines > 0 ? [{ code: 'lines-to-settle', count: facts.heldLines }] : [];
   const allMarked = facts.toMark > 0 && facts.marked >= facts.toMark;
   const canOrder = facts.dishes > 0 && facts.present > 0;
   return [
-    { station: 'plan', state: plan.length > 0 ? 'missing' : 'done', missing: plan, said: plan.length > 0 ? plan.join(', ') : 'complete' },
     {
-      station: 'order',
+      phase: 'plan',
+      state: plan.length > 0 ? 'missing' : 'done',
+      missing: plan,
+      said: plan.length > 0 ? { code: 'several', parts: plan } : { code: 'complete' },
+    },
+    {
+      phase: 'order',
       state: !canOrder || order.length > 0 ? 'missing' : 'done',
       missing: order,
-      said: !canOrder ? 'waits for the plan' : order.length > 0 ? order.join(', ') : `${facts.orderLines} lines`,
+      said: !canOrder ? { code: 'waits-for-plan' } : (order[0] ?? { code: 'lines-to-buy', count: facts.orderLines }),
     },
     {
-      station: 'mark',
+      phase: 'mark',
       state: !facts.hasRubric || facts.toMark === 0 ? 'missing' : allMarked ? 'done' : 'open',
       missing: [],
-      said: facts.hasRubric ? `${facts.marked} of ${facts.toMark} dishes` : 'needs a rubric',
+      said: facts.hasRubric ? { code: 'dishes-marked', marked: facts.marked, of: facts.toMark } : { code: 'needs-a-rubric' },
     },
     {
-      station: 'results',
+      phase: 'results',
       state: facts.released ? 'done' : facts.marked > 0 ? 'open' : 'missing',
       missing: [],
-      said: facts.released ? 'with the students' : facts.marked > 0 ? 'not released' : 'after marking',
+      said: { code: facts.released ? 'with-the-students' : facts.marked > 0 ? 'not-released' : 'after-marking' },
     },
   ];
 }

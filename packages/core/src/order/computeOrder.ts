@@ -1,19 +1,34 @@
-import { exact, exactText, sum, type ExactText } from '../exact';
-import type { Figure } from '../figure';
+import { exact, exactText, type ExactText } from '../exact';
+import {
+  conversion,
+  figure,
+  labelled,
+  measure,
+  product,
+  quotient,
+  rounding,
+  sum,
+  type Figure,
+  type Measure,
+  type Working,
+} from '../figure';
+import { text, type Said } from '../words';
 import {
   allergensOf,
+  inGrams,
   isLiquid,
   isMissingFact,
   type MissingFact,
   itemKey,
   SHIPPED_BOOK,
   toGrams,
+  densityOf,
   type FactBook,
   type OneOf,
 } from '../ingredients';
-import { inUnit, roundForOrder, showAmount, showQuantity, unitOf, type Amount, type Quantity, type UnitCode } from '../quantity';
+import { inUnit, roundForOrder, unitOf, type Amount, type Quantity, type UnitCode } from '../quantity';
 import type { Allergen } from '../allergens';
-import { RULE_NAMES, type DishContent, type IngredientLine } from '../dish/types';
+import type { DishContent, IngredientLine, ScalingKind } from '../dish/types';
 import { demandFigure, planMakings, type Making, type MakingPlan } from '../scaling';
 import type { LineSubstitution } from '../substitution';
 import { collect, type Contribution, type HeldLine, type OrderDish, type PreparationNeed } from './contributions';
@@ -30,10 +45,15 @@ export interface OrderInput {
 
 /** One thing to buy. */
 export interface OrderLine {
+  /** Of this order: the item, and the unit where it stands on several lines. */
   readonly key: string;
+  /** The key under which its lines met. */
+  readonly itemKey: string;
   readonly item: string;
+  /** Amounts of one item that could not be added up, for want of a fact, stand on several lines. */
+  readonly apart: boolean;
   readonly figure: Figure;
-  readonly rules: readonly string[];
+  readonly scalings: readonly ScalingKind[];
   readonly dishes: readonly string[];
   readonly allergens: readonly Allergen[];
   readonly mayContain: readonly Allergen[];
@@ -45,7 +65,7 @@ export interface OrderLine {
 
 /** Plain data throughout, so that it can be sent as it is. */
 export interface Order {
-  readonly makings: readonly { readonly by: Making['by']; readonly count: number; readonly portions: ExactText; readonly called: string }[];
+  readonly makings: readonly { readonly by: Making['by']; readonly count: number; readonly portions: ExactText; readonly called: Said }[];
   readonly demand: Figure;
   readonly lines: readonly OrderLine[];
   readonly held: readonly HeldLine[];
@@ -81,36 +101,38 @@ export function computeOrder({ plan, dishes, preparations, book = SHIPPED_BOOK, 
   };
 }
 
+/** What a contribution adds, in the unit of its line of the order. */
 interface Converted {
   readonly contribution: Contribution;
-  readonly quantity: Quantity;
-  readonly by: string | null;
+  readonly working: Working;
+  /** A fact of the ingredient entered. */
+  readonly byFact: boolean;
 }
+
+const quantityOf = ({ working, unit }: Contribution): Quantity => ({ value: exact(working.value.value), unit });
 
 /** Usually one order line; more when units of one item cannot be brought together for want of a fact. */
 function linesOfGroup(key: string, group: readonly Contribution[], book: FactBook): readonly OrderLine[] {
   const target = targetUnit(group, book);
   const together: Converted[] = [];
   const apart = new Map<UnitCode, Converted[]>();
-  let missing: string | null = null;
+  let missing: Said | null = null;
   for (const contribution of group) {
     const converted = convert(contribution, target, book);
-    if (typeof converted === 'string') {
+    if ('code' in converted) {
       missing = converted;
-      const { quantity } = contribution;
-      apart.set(quantity.unit, [...(apart.get(quantity.unit) ?? []), { contribution, quantity, by: null }]);
+      const { unit, working } = contribution;
+      apart.set(unit, [...(apart.get(unit) ?? []), { contribution, working, byFact: false }]);
     } else together.push(converted);
   }
   const buckets: [UnitCode, Converted[]][] = together.length > 0 ? [[target, together], ...apart] : [...apart];
-  return buckets.map(([unit, bucket], index) =>
-    orderLine(buckets.length > 1 ? `${key}#${index}` : key, unit, bucket, buckets.length > 1 ? missing : null, book),
-  );
+  return buckets.map(([unit, bucket]) => orderLine({ itemKey: key, unit, bucket, missing: buckets.length > 1 ? missing : null, book }));
 }
 
 /** The unit a group is bought in: its own count when all agree, else millilitres for liquids, else grams. */
 function targetUnit(group: readonly Contribution[], book: FactBook): UnitCode {
-  const units = [...new Set(group.map((part) => part.quantity.unit))];
-  const packs = new Set(group.map((part) => (part.line.one ? showAmount(part.line.one) : '')));
+  const units = [...new Set(group.map((part) => part.unit))];
+  const packs = new Set(group.map((part) => JSON.stringify(part.line.one)));
   if (units.length === 1 && unitOf(units[0]!).dimension === 'count' && (packs.size === 1 || !unitOf(units[0]!).pack)) return units[0]!;
   const dimensions = new Set(units.map((unit) => unitOf(unit).dimension));
   if (dimensions.size === 1 && dimensions.has('mass')) return 'g';
@@ -119,87 +141,96 @@ function targetUnit(group: readonly Contribution[], book: FactBook): UnitCode {
   return 'g';
 }
 
-/** The contribution in the target unit, or the fact that is missing, in words. */
-function convert(contribution: Contribution, target: UnitCode, book: FactBook): Converted | string {
-  const { quantity, line } = contribution;
-  if (quantity.unit === target) return { contribution, quantity, by: null };
-  const from = unitOf(quantity.unit);
-  const to = unitOf(target);
-  if (from.dimension === to.dimension && from.dimension !== 'count') {
-    return { contribution, quantity: inUnit(quantity, target), by: null };
-  }
-  const grams = toGrams(line.item, quantity, weightOfOne(line), book);
-  if (isMissingFact(grams)) return `the ${grams.need} of ${line.item} is not known`;
-  if (target === 'g') return { contribution, quantity: grams.quantity, by: grams.by };
-  const known = book.find(line.item)?.density;
-  const density = known ? exact(known) : null;
-  if (target === 'ml' && density) {
-    return {
-      contribution,
-      quantity: { value: grams.quantity.value.div(density), unit: 'ml' },
-      by: `${line.item} weighs about ${density.valueOf()} g a ml`,
-    };
-  }
-  return `the density of ${line.item} is not known`;
+/** The contribution in the target unit, or the fact that is missing. */
+function convert(contribution: Contribution, target: UnitCode, book: FactBook): Converted | Said {
+  const { working, line, unit } = contribution;
+  const { from, said, by } = working;
+  const done = (of: Working, byFact: boolean): Converted => ({ contribution, working: labelled(of, { from, said, by }), byFact });
+  const bare = labelled(working, { from: undefined, said: undefined, by: undefined });
+  if (unit === target) return done(working, false);
+  const [ownUnit, to] = [unitOf(unit), unitOf(target)];
+  if (ownUnit.dimension === to.dimension && ownUnit.dimension !== 'count')
+    return done(conversion(bare, measure(inUnit(quantityOf(contribution), target).value, target)), false);
+  const grams = toGrams(line.item, quantityOf(contribution), weightOfOne(line), book);
+  if (isMissingFact(grams)) return { code: 'fact-missing', item: line.item, need: grams.need };
+  const inMass = inGrams(bare, grams);
+  if (target === 'g') return done(inMass, grams.by !== null);
+  const density = densityOf(line.item, book);
+  if (target === 'ml' && density) return done(quotient(inMass, density, 'ml'), true);
+  return { code: 'fact-missing', item: line.item, need: 'density' };
 }
 
 function weightOfOne(line: IngredientLine): OneOf | null {
   return line.one ? { value: exact(line.one.max), unit: line.one.unit } : null;
 }
 
-function orderLine(key: string, unit: UnitCode, bucket: readonly Converted[], missing: string | null, book: FactBook): OrderLine {
+interface LineOf {
+  readonly itemKey: string;
+  readonly unit: UnitCode;
+  readonly bucket: readonly Converted[];
+  readonly missing: Said | null;
+  readonly book: FactBook;
+}
+
+function orderLine({ itemKey: key, unit, bucket, missing, book }: LineOf): OrderLine {
   const first = bucket[0]!.contribution.line;
-  const total = sum(bucket.map((part) => part.quantity.value));
-  const rounded = roundForOrder({ value: total, unit });
-  const notes = new Set(bucket.flatMap((part) => part.contribution.notes));
-  if (missing) notes.add(`not added to the other ${first.item}: ${missing}`);
-  for (const { contribution } of bucket) {
-    if (/\b(?:extra|more)\b/.test(contribution.line.note)) notes.add(`${contribution.dish}: ${contribution.line.note}, not in the figure`);
-  }
-  const pack = unitOf(unit).pack && first.one ? ` of ${showAmount(first.one)}` : '';
+  const rounded = roundForOrder({ value: bucket.reduce((all, { working }) => all.add(exact(working.value.value)), exact(0)), unit });
+  const total = sum(
+    bucket.map(({ working }) => inUnitOf(working, rounded.quantity.unit)),
+    rounded.quantity.unit,
+  );
+  const notes: Said[] = distinct(bucket.flatMap((part) => part.contribution.notes));
+  if (missing) notes.push({ code: 'not-added', item: first.item, because: missing });
+  for (const { contribution } of bucket)
+    if (/\b(?:extra|more)\b/.test(contribution.line.note))
+      notes.push({ code: 'not-in-figure', dish: contribution.dish, note: contribution.line.note });
   const weight = unitOf(unit).dimension === 'count' && !unitOf(unit).pack ? weightNote(first, rounded.quantity, book) : null;
-  if (weight) notes.add(weight);
+  if (weight) notes.push(weight);
   const { allergens, mayContain, known } = allergensOf(first.item, book);
   return {
-    key,
+    key: missing ? `${key} (${unit})` : key,
+    itemKey: key,
     item: first.item,
-    rules: [...new Set(bucket.map((part) => RULE_NAMES[part.contribution.line.rule.kind]))],
+    apart: missing !== null,
+    scalings: [...new Set(bucket.map((part) => part.contribution.line.scaling.kind))],
     dishes: [...new Set(bucket.map((part) => part.contribution.dish))],
     allergens,
     mayContain,
     allergensKnown: known,
     one: first.one,
-    figure: {
-      label: first.item,
-      shown: showQuantity(rounded.quantity) + pack,
-      exact: exactText(inUnit({ value: total, unit }, rounded.quantity.unit).value),
-      value: exactText(rounded.quantity.value),
-      unit: rounded.quantity.unit,
-      parts: bucket.map(({ contribution, quantity, by }) => ({
-        from: [contribution.dish, contribution.component, contribution.line.written || contribution.line.item].filter(Boolean).join(', '),
-        how: `${contribution.how} (${RULE_NAMES[contribution.line.rule.kind]})${by ? `; ${by}` : ''}`,
-        value: exactText(inUnit(quantity, rounded.quantity.unit).value),
-        shown: showQuantity(quantity),
-      })),
-      rounding: rounded.said,
-      estimate: bucket.some((part) => part.contribution.estimate || part.by !== null),
-      notes: [...notes],
-    },
+    figure: figure(text(first.item), rounding(total, rounded.quantity.value, 'up', measure(rounded.step, rounded.quantity.unit)), {
+      estimate: bucket.some((part) => part.contribution.estimate || part.byFact),
+      notes: distinct(notes),
+    }),
   };
 }
 
-function weightNote(line: IngredientLine, quantity: Quantity, book: FactBook): string | null {
+/** An addend in the unit of the total; its labels stay outermost. */
+function inUnitOf(working: Working, unit: UnitCode): Working {
+  if (working.value.unit === unit) return working;
+  const { from, said, by } = working;
+  const value = inUnit({ value: exact(working.value.value), unit: working.value.unit as UnitCode }, unit).value;
+  return conversion(labelled(working, { from: undefined, said: undefined, by: undefined }), measure(value, unit), { from, said, by });
+}
+
+const distinct = (said: readonly Said[]): Said[] => [...new Map(said.map((each) => [JSON.stringify(each), each])).values()];
+
+function weightNote(line: IngredientLine, quantity: Quantity, book: FactBook): Said | null {
   const grams = toGrams(line.item, quantity, weightOfOne(line), book);
-  return isMissingFact(grams) ? null : `about ${showQuantity(roundForOrder(grams.quantity).quantity)} in all, as ${grams.by ?? 'weighed'}`;
+  if (isMissingFact(grams)) return null;
+  const { value, unit } = roundForOrder(grams.quantity).quantity;
+  const each: Measure | null = grams.by ? grams.by.value : null;
+  return { code: 'weighs-in-all', amount: measure(value, unit), each };
 }
 
 /** What has to be known of the items that stand on more than one line. */
 function missingFacts(contributions: readonly Contribution[], lines: readonly OrderLine[], book: FactBook): Order['missingFacts'] {
-  const apart = new Set(lines.filter((line) => line.key.includes('#')).map((line) => line.key.split('#')[0]!));
+  const apart = new Set(lines.filter((line) => line.apart).map((line) => line.itemKey));
   const found = new Map<string, { item: string; need: MissingFact['need'] }>();
-  for (const { line, quantity } of contributions) {
+  for (const contribution of contributions) {
+    const { line } = contribution;
     if (!apart.has(itemKey(line.item, book))) continue;
-    const grams = toGrams(line.item, quantity, weightOfOne(line), book);
+    const grams = toGrams(line.item, quantityOf(contribution), weightOfOne(line), book);
     if (isMissingFact(grams)) found.set(`${line.item} ${grams.need}`, { item: line.item, need: grams.need });
   }
   return [...found.values()];

@@ -1,5 +1,7 @@
-import { exact, exactText, showFraction, ZERO, type Exact, type ExactText } from '../exact';
-import { inMeasures, inUnit, roundForOrder, showQuantity, unitOf, type MeasureSystem, type Quantity, type UnitCode } from '../quantity';
+import { exact, exactText, ZERO, type Exact, type ExactText } from '../exact';
+import { conversion, given, labelled, measure, product, type Measure, type Reference, type Working } from '../figure';
+import { inMeasures, inUnit, roundForOrder, unitOf, type MeasureSystem, type Quantity, type UnitCode } from '../quantity';
+import type { Said } from '../words';
 import { linesOf, type DishContent, type IngredientLine } from '../dish/types';
 import { asPurchased, scaleLine, type Making } from '../scaling';
 import type { LineSubstitution } from '../substitution';
@@ -20,28 +22,31 @@ export interface Contribution {
   readonly making: Making;
   /** Of how many of its makings; fewer than all where some are cooked with something else. */
   readonly count: number;
+  /** What each of them takes, as purchased. */
+  readonly each: Working;
   /** Summed over the makings. */
-  readonly quantity: Quantity;
-  readonly how: string;
+  readonly working: Working;
+  readonly unit: UnitCode;
   readonly estimate: boolean;
-  readonly notes: readonly string[];
+  readonly notes: readonly Said[];
 }
 
 /** A line that cannot be ordered yet, and what would settle it. */
 export interface HeldLine {
+  /** Edition of the dish or sub-preparation it stands in. */
+  readonly editionId: string;
   readonly dish: string;
   readonly lineId: string;
   readonly written: string;
-  readonly because: string;
+  readonly because: Said;
 }
 
 /** A sub-preparation the lesson draws on, made in bulk ahead of it. */
 export interface PreparationNeed {
   readonly editionId: string;
   readonly title: string;
-  readonly quantity: ExactText;
-  readonly unit: UnitCode;
-  readonly shown: string;
+  /** What the dishes need of it, rounded up as an order is. */
+  readonly needed: Measure;
   /** Times the written formula. */
   readonly factor: ExactText;
   readonly usedBy: readonly string[];
@@ -54,8 +59,7 @@ export interface Draw {
   readonly dish: string;
   readonly component: string;
   readonly making: Making;
-  readonly quantity: Quantity;
-  readonly how: string;
+  readonly working: Working;
 }
 
 export interface Collected {
@@ -93,30 +97,39 @@ export function collect(
           const scaled = scaleLine(line, batch, (id) => byId.get(id));
           if (scaled.kind === 'none') continue;
           if (scaled.kind === 'held') {
-            held.push({ dish: content.title, lineId: line.id, written: line.written || line.item, because: scaled.because });
+            held.push({ editionId, dish: content.title, lineId: line.id, written: line.written || line.item, because: scaled.because });
             break;
           }
-          const bought = purchased(scaled.quantity, scaled.how, line, content.measures ?? 'labelling');
+          const from: Reference = {
+            kind: 'line',
+            editionId,
+            lineId: line.id,
+            dish: content.title,
+            component: component.name,
+            written: line.written || line.item,
+          };
+          const bought = purchased(scaled, line, content.measures);
           if (line.preparationEditionId && preparations.has(line.preparationEditionId)) {
-            const needed = { value: scaled.quantity.value.mul(making.count), unit: scaled.quantity.unit };
+            const needed = { value: exact(scaled.working.value.value).mul(making.count), unit: scaled.unit };
             const because = addNeed(line.preparationEditionId, needed, content.title);
-            if (because) held.push({ dish: content.title, lineId: line.id, written: line.written, because });
-            else
-              draws.push({
-                line,
-                editionId,
-                dish: content.title,
-                component: component.name,
-                making,
-                quantity: scaled.quantity,
-                how: scaled.how,
-              });
+            if (because) {
+              held.push({ editionId, dish: content.title, lineId: line.id, written: line.written || line.item, because });
+              break;
+            }
+            draws.push({
+              line,
+              editionId,
+              dish: content.title,
+              component: component.name,
+              making,
+              working: labelled(scaled.working, { from }),
+            });
             continue;
           }
-          const add = (count: number, item: string, ratio: Exact, why: string) => {
+          const add = (count: number, item: string, ratio: ExactText, instead: Said | null) => {
             if (count === 0) return;
-            const counted = count === making.count ? making.called : `${count} of ${making.called}`;
-            const each = `${bought.how}${why}`;
+            const called: Said = count === making.count ? making.called : { code: 'making.some', count, of: making.called };
+            const each = instead ? product([bought, given(measure(ratio, 'times'), { said: instead })], bought.value.unit) : bought;
             contributions.push({
               line: item === line.item ? line : { ...line, item, one: null },
               editionId,
@@ -124,9 +137,14 @@ export function collect(
               component: component.name,
               making,
               count,
-              quantity: { value: bought.quantity.value.mul(ratio).mul(count), unit: bought.quantity.unit },
-              how: `${counted}: ${count > 1 ? `${count} × (${each})` : each}`,
-              estimate: scaled.estimate || bought.isEstimate,
+              each,
+              working: product([given(measure(count, 'making')), each], each.value.unit, {
+                from,
+                said: called,
+                by: { code: 'scaling', kind: line.scaling.kind },
+              }),
+              unit: each.value.unit as UnitCode,
+              estimate: scaled.estimate || line.yields.length > 0,
               notes: scaled.notes,
             });
           };
@@ -137,25 +155,19 @@ export function collect(
                 ? Math.min(swap.makings, making.count)
                 : 0
             : 0;
-          add(making.count - swapped, line.item, exact(1), '');
-          if (swap)
-            add(
-              swapped,
-              swap.item,
-              exact(swap.ratio),
-              `, instead of ${line.item}${swap.ratio === '1' ? '' : ` × ${showFraction(exact(swap.ratio))}`}: ${swap.reason}`,
-            );
+          add(making.count - swapped, line.item, '1', null);
+          if (swap) add(swapped, swap.item, swap.ratio, { code: 'instead-of', item: line.item, reason: swap.reason });
         }
       }
     }
   };
 
-  const addNeed = (editionId: string, quantity: Quantity, dish: string): string | null => {
+  const addNeed = (editionId: string, quantity: Quantity, dish: string): Said | null => {
     const gives = preparations.get(editionId)!.gives;
     const title = preparations.get(editionId)!.title;
-    if (!gives) return `"${title}" does not say how much one making gives. Add its yield and publish it again.`;
+    if (!gives) return { code: 'gives-nothing', title };
     if (unitOf(gives.amount.unit).dimension !== unitOf(quantity.unit).dimension) {
-      return `"${title}" gives ${showQuantity({ value: exact(gives.amount.max), unit: gives.amount.unit })}; this line asks for it in another kind of unit.`;
+      return { code: 'gives-otherwise', title, gives: measure(gives.amount.max, gives.amount.unit) };
     }
     const need = needs.get(editionId) ?? { quantity: ZERO, usedBy: new Set<string>() };
     need.quantity = need.quantity.add(inUnit(quantity, gives.amount.unit).value);
@@ -181,15 +193,14 @@ export function collect(
       by: 'bulk',
       count: 1,
       portions: exact(content.portions).mul(factor),
-      called: `one bulk making × ${showFraction(factor)}`,
+      called: { code: 'making.bulk', factor: exactText(factor) },
     };
     scaleOver(editionId, content, [bulk], () => factor);
+    const needed = roundForOrder({ value: need.quantity, unit: gives.unit }).quantity;
     done.push({
       editionId,
       title: content.title,
-      quantity: exactText(need.quantity),
-      unit: gives.unit,
-      shown: showQuantity(roundForOrder({ value: need.quantity, unit: gives.unit }).quantity),
+      needed: measure(needed.value, needed.unit),
       factor: exactText(factor),
       usedBy: [...need.usedBy],
     });
@@ -198,16 +209,10 @@ export function collect(
 }
 
 /** The amount to buy for what a batch takes: yields made good, household measures in the dish's own size. */
-function purchased(
-  taken: Quantity,
-  how: string,
-  line: IngredientLine,
-  measures: MeasureSystem,
-): { quantity: Quantity; how: string; isEstimate: boolean } {
-  const sized = inMeasures(taken, measures);
-  const { value, how: losses } = asPurchased(sized.value, line.yields ?? []);
-  const size = sized.unit === taken.unit ? '' : ` (${showQuantity(sized)} by its measures)`;
-  return { quantity: { value, unit: sized.unit }, how: `${how}${size}${losses ? ` ${losses}` : ''}`, isEstimate: losses !== '' };
+function purchased({ working, unit }: { working: Working; unit: UnitCode }, line: IngredientLine, measures: MeasureSystem): Working {
+  const sized = inMeasures({ value: exact(working.value.value), unit }, measures);
+  const own = sized.unit === unit ? working : conversion(working, measure(sized.value, sized.unit), { said: { code: 'by-its-measures' } });
+  return asPurchased(own, line.yields);
 }
 
 /** Sub-preparations in an order in which each comes after everything that draws on it. */

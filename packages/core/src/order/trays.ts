@@ -1,6 +1,6 @@
 import { exactText, type ExactText } from '../exact';
 import type { Figure } from '../figure';
-import type { Quantity } from '../quantity';
+import type { Said } from '../words';
 import { planMakings, weighedFigure, type Making } from '../scaling';
 import { collect, type Collected, type Draw } from './contributions';
 import type { OrderInput } from './computeOrder';
@@ -13,8 +13,8 @@ export interface TrayItem {
   readonly component: string;
   /** On each tray, as a kitchen weighs it, before it is trimmed. */
   readonly figure: Figure;
-  /** "in 2 of 13 trays" where not all hold it; empty where all do. */
-  readonly only: string;
+  /** On how many trays of all it stands, where not on all of them. */
+  readonly only: Said | null;
   /** Made ahead, by its title; empty for what is bought. */
   readonly madeAhead: string;
 }
@@ -25,8 +25,8 @@ export interface Tray {
   readonly key: string;
   readonly dish: string;
   readonly by: Making['by'];
-  /** "13 students". */
-  readonly called: string;
+  /** Whose they are. */
+  readonly called: Said;
   readonly count: number;
   readonly portions: ExactText;
   readonly items: readonly TrayItem[];
@@ -56,25 +56,24 @@ function traysFrom({ contributions, draws }: Collected, titleOf: (editionId: str
     return tray;
   };
   for (const contribution of contributions) {
-    const { line, component, making, count, quantity, how, estimate, notes } = contribution;
-    const each: Quantity = { value: quantity.value.div(count), unit: quantity.unit };
+    const { line, component, making, count, each, estimate, notes, working } = contribution;
     trayOf(contribution).items.push({
       key: `${line.id} ${line.item}`,
       item: line.item,
       component,
-      figure: weighedFigure(line, each, { how, estimate, notes }),
-      only: count === making.count ? '' : `in ${count} of ${making.count} trays`,
+      figure: weighedFigure(line, { working: each, estimate, notes, from: working.from!, said: working.said }),
+      only: count === making.count ? null : { code: 'on-some-trays', count, of: making.count },
       madeAhead: '',
     });
   }
   for (const draw of draws) {
-    const { line, component, quantity, how } = draw;
+    const { line, component, working } = draw;
     trayOf(draw).items.push({
       key: line.id,
       item: line.item,
       component,
-      figure: weighedFigure(line, quantity, { how, estimate: false, notes: [] }),
-      only: '',
+      figure: weighedFigure(line, { working, estimate: false, notes: [], from: working.from! }),
+      only: null,
       madeAhead: titleOf(line.preparationEditionId!),
     });
   }

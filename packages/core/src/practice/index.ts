@@ -1,4 +1,4 @@
-/** Matters on which good practitioners disagree; field guide, 11. The named cuts are sets of their own, in `cuts`. */
+/** Matters of teaching on which good practitioners disagree; field guide, 11. The named cuts are sets of their own, in `cuts`. */
 export const MATTERS = [
   'resting',
   'turning',
@@ -11,8 +11,6 @@ export const MATTERS = [
   'starchy-puree',
   'named-cuts',
   'composition',
-  'marking',
-  'weighing-out',
 ] as const;
 export type MatterKey = (typeof MATTERS)[number];
 
@@ -29,8 +27,6 @@ export interface Matter {
   readonly practices: readonly Practice[];
   /** What holds on every side. */
   readonly always?: string;
-  /** For a matter of the lesson rather than of a technique: what it decides. Such a matter stands on no card. */
-  readonly decides?: string;
 }
 
 const practice = (key: string, name: string, says: string): Practice => ({ key, name, says });
@@ -127,28 +123,7 @@ export const MATTER_SPECS: Readonly<Record<MatterKey, Matter>> = {
       practice('ordered', 'centred and ordered', 'One axis, even spacing, the focal point in the middle.'),
     ],
   },
-  marking: {
-    name: 'Marking',
-    practices: [
-      practice('levels', 'levels with weights', 'Each level earns a share of the criterion’s points; the mark is their sum.'),
-      practice('pass', 'pass or not yet', 'A dish passes when nothing critical is missed and every criterion seen stands high enough.'),
-      practice('deductions', 'deductions from full marks', 'It begins at 100; what falls short is taken off, and named.'),
-    ],
-    always: 'Assessors touch the same levels at the pass; the practice decides how the result is told. Released results keep theirs.',
-    decides: 'how results are told',
-  },
-  'weighing-out': {
-    name: 'Weighing out',
-    practices: [
-      practice('draw', 'teams draw from store', 'Each team reads its formula and weighs for itself; the store is stocked by the order.'),
-      practice('trays', 'the technician weighs every tray', 'A tray for each making stands ready, weighed and labelled.'),
-    ],
-    decides: 'what an order shows and prints',
-  },
 };
-
-/** The matters a technique card can touch. */
-export const CARD_MATTERS: readonly MatterKey[] = MATTERS.filter((matter) => !MATTER_SPECS[matter].decides);
 
 /** The practice chosen in each matter: for the school, with what a lesson says otherwise over it. */
 export type PracticeChoices = Readonly<Partial<Record<MatterKey, string>>>;

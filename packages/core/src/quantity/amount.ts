@@ -88,18 +88,18 @@ export function showAmount(written: Amount): string {
 
 export interface Rounded {
   readonly quantity: Quantity;
-  /** What was done, for the working; null when nothing changed. */
-  readonly said: string | null;
+  /** The step it was rounded to, in the unit of `quantity`. */
+  readonly step: Exact;
+  /** What was rounded, in the unit of `quantity`. */
+  readonly before: Exact;
 }
 
 /** Rounds up to what can be ordered: whole pieces and packs, kitchen steps of weight and volume. Never down. */
 export function roundForOrder(quantity: Quantity): Rounded {
   const unit = unitOf(quantity.unit);
-  if (unit.dimension === 'count') return roundedTo(quantity, exact(1), 'up to whole ones', ceilTo);
-  const base = quantity.value.mul(unit.size);
-  const step = kitchenStep(base);
-  const baseCode: UnitCode = unit.dimension === 'mass' ? 'g' : 'ml';
-  return roundedTo({ value: base, unit: baseCode }, step, 'up to the next', ceilTo);
+  if (unit.dimension === 'count') return roundedTo(quantity, exact(1), ceilTo);
+  const base = inBase(quantity);
+  return roundedTo(base, kitchenStep(base.value), ceilTo);
 }
 
 /** Rounds to what a kitchen weighs or measures when cooking, nearest step; spoons and counts to an eighth. */
@@ -108,18 +108,19 @@ export function roundForKitchen(quantity: Quantity): Rounded {
   const step = unit.dimension === 'count' || spoonLike.has(quantity.unit) || unit.byEye ? exact('1/8') : null;
   if (step) {
     // Thirds are on every spoon set: keep them exact.
-    return exact(3).mul(quantity.value).d === 1n ? { quantity, said: null } : roundedTo(quantity, step, 'to the nearest', roundTo);
+    if (exact(3).mul(quantity.value).d === 1n) return { quantity, step, before: quantity.value };
+    return roundedTo(quantity, step, roundTo);
   }
-  const base = quantity.value.mul(unit.size);
-  const baseCode: UnitCode = unit.dimension === 'mass' ? 'g' : 'ml';
-  return roundedTo({ value: base, unit: baseCode }, kitchenStep(base), 'to the nearest', roundTo);
+  const base = inBase(quantity);
+  return roundedTo(base, kitchenStep(base.value), roundTo);
 }
 
-function roundedTo(from: Quantity, step: Exact, how: string, round: (value: Exact, step: Exact) => Exact): Rounded {
-  const value = round(from.value, step);
-  const quantity = { value, unit: from.unit };
-  if (value.equals(from.value)) return { quantity, said: null };
-  const stepText = how.endsWith('ones') ? '' : ` ${showQuantity({ value: step, unit: from.unit })}`;
-  const fromText = `${showDecimal(from.value, 3)} ${unitOf(from.unit).many}`.trim();
-  return { quantity, said: `${fromText} rounded ${how}${stepText}` };
+/** Mass in grams, volume in millilitres. */
+function inBase({ value, unit: code }: Quantity): Quantity {
+  const unit = unitOf(code);
+  return { value: value.mul(unit.size), unit: unit.dimension === 'mass' ? 'g' : 'ml' };
+}
+
+function roundedTo(from: Quantity, step: Exact, round: (value: Exact, step: Exact) => Exact): Rounded {
+  return { quantity: { value: round(from.value, step), unit: from.unit }, step, before: from.value };
 }

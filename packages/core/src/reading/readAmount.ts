@@ -1,5 +1,6 @@
 import { exact, exactText, type Exact } from '../exact';
 import { findUnit, inUnit, unitOf, type Amount, type UnitCode } from '../quantity';
+import type { Doubt } from '../dish/doubts';
 import { readNumber } from './numbers';
 
 /** An amount at the start of a text, its size word, and what follows. */
@@ -11,7 +12,7 @@ export interface ReadAmount {
   /** What one piece or pack holds, when written before the unit: "2 x 400 g tins". */
   readonly one: Amount | null;
   readonly rest: string;
-  readonly doubts: readonly string[];
+  readonly doubts: readonly Doubt[];
 }
 
 const ABOUT = /^(?:about|approx(?:imately)?\.?|around|roughly|circa|ca?\.|~|≈|nearly|just over|just under|up to)\s*/i;
@@ -70,7 +71,7 @@ export function readAmount(text: string): ReadAmount | null {
       size: `${length!} ${unit!.toLowerCase()}`,
       one: null,
       rest: text.slice(all.length).replace(OF, ''),
-      doubts: [`How much does a piece of ${length!} ${unit!.toLowerCase()} weigh?`],
+      doubts: [{ code: 'weight-of-piece', size: `${length!} ${unit!.toLowerCase()}` }],
     };
   }
   const about = ABOUT.exec(text);
@@ -78,7 +79,7 @@ export function readAmount(text: string): ReadAmount | null {
   const scalar = readScalar(rest);
   if (!scalar) return null;
   rest = scalar.rest;
-  const doubts: string[] = [];
+  const doubts: Doubt[] = [];
 
   // "2 x 400 g tins" and "one 400 g tin": a count of packs, each of a written size.
   const multiply = MULTIPLY.exec(rest) ?? /^\s+(?=\d)/.exec(rest);
@@ -110,7 +111,7 @@ export function readAmount(text: string): ReadAmount | null {
       size: length,
       one: null,
       rest: left,
-      doubts: [`How much does a piece of ${length} weigh?`],
+      doubts: [{ code: 'weight-of-piece', size: length }],
     };
   }
   let size = '';
@@ -133,7 +134,7 @@ export function readAmount(text: string): ReadAmount | null {
   if (!taken) {
     return { amount: wire(scalar, 'each', Boolean(about)), unitWritten: false, size, one: null, rest: rest.replace(OF, ''), doubts };
   }
-  if (taken.unit === 'pint') doubts.push('Which pint? Read as the imperial pint of 568 ml.');
+  if (taken.unit === 'pint') doubts.push({ code: 'which-pint' });
   let whole = scalar;
   rest = taken.rest;
 
@@ -174,12 +175,12 @@ function sameDimension(a: UnitCode, b: UnitCode): boolean {
 }
 
 /** The doubt raised when two amounts on one line differ by more than an eighth; null when they agree or cannot be compared. */
-export function disagreement(first: Amount, second: Amount): string | null {
+export function disagreement(first: Amount, second: Amount): Doubt | null {
   if (!sameDimension(first.unit, second.unit)) return null;
   const a = unitOf(first.unit).size.mul(exact(first.max));
   const b = unitOf(second.unit).size.mul(exact(second.max));
   const apart = a.sub(b).abs().div(a).valueOf();
-  return apart > 0.125 ? 'The two amounts on this line do not agree. The first was taken.' : null;
+  return apart > 0.125 ? { code: 'amounts-disagree' } : null;
 }
 
 function wire(scalar: Pick<Scalar, 'min' | 'max'>, unit: UnitCode, about: boolean): Amount {

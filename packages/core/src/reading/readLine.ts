@@ -1,8 +1,9 @@
 import { exact } from '../exact';
 import { isCountable, itemKey, SHIPPED_BOOK } from '../ingredients';
 import { amount, unitOf, type Amount } from '../quantity';
-import type { Certainty, IngredientLine } from '../dish/types';
-import { defaultRule } from './defaultRule';
+import { holds, type Doubt } from '../dish/doubts';
+import { EMPTY_LINE, type Certainty, type IngredientLine } from '../dish/types';
+import { defaultScaling } from './defaultScaling';
 import { disagreement, readAmount, type ReadAmount } from './readAmount';
 
 export type LineReading = Omit<IngredientLine, 'id'>;
@@ -84,7 +85,7 @@ export function readLine(written: string): LineReading {
   const brackets = takeBrackets(clean);
   let text = brackets.text;
   const notes: string[] = [];
-  const doubts: string[] = [];
+  const doubts: Doubt[] = [];
 
   const take = (pattern: RegExp): string | null => {
     const match = pattern.exec(text);
@@ -98,12 +99,12 @@ export function readLine(written: string): LineReading {
   if (scanned && /[OolI]/.test(scanned[1]!) && /\d|^[lI]$/.test(scanned[1]!)) {
     const figure = scanned[1]!.replace(/[Oo]/g, '0').replace(/[lI]/g, '1');
     text = figure + text.slice(scanned[1]!.length);
-    doubts.push(`Read as "${figure}": the text looks scanned.`);
+    doubts.push({ code: 'scanned', read: figure });
   }
   const perPlate = take(/[,;]?\s*\b((?:per|on each|on a|for each)\s+(?:plate|portion|person|head|serving))\b/i);
   if (perPlate) {
     notes.push(PER_PLATE);
-    doubts.push('Per plate: it is multiplied by the portions.');
+    doubts.push({ code: 'per-plate' });
   }
   text = text
     .replace(/^(\S+\s+)thumb[- ]sized\s+pieces?\b/i, '$1thumb')
@@ -133,8 +134,8 @@ export function readLine(written: string): LineReading {
   const bareUnit = /^([a-z]+)(?:\s+of)?\s/i.exec(text);
   const oneOf = bareUnit && COUNTED_BARE.test(bareUnit[1]!) ? readAmount(`1 ${text}`) : null;
   let read = vague || percent ? null : (readAmount(text) ?? oneOf ?? reverse(text));
-  if (minus) doubts.push('Is this a list dash or a negative amount? A line cannot take less than nothing.');
-  if (percent) doubts.push(`${percent[1]} % of what? Choose the line it follows.`);
+  if (minus) doubts.push({ code: 'dash-or-minus' });
+  if (percent) doubts.push({ code: 'percent-of-what', percent: percent[1]! });
   if (read?.amount.max === '0') {
     text = read.rest;
     read = null;
@@ -165,12 +166,12 @@ export function readLine(written: string): LineReading {
   if (second) {
     rest = tidy(second[1]!);
     notes.unshift(`plus ${second[2]!}`);
-    doubts.push(`A second amount: plus ${second[2]!}. Add it to the first, or give it a line of its own.`);
+    doubts.push({ code: 'second-amount', amount: second[2]! });
   }
   const eachOf = /^each (?:of )?(.+)$/i.exec(rest);
   if (read && eachOf) {
     rest = eachOf[1]!;
-    doubts.push('Is this several ingredients, so much of each of what? Give each a line of its own.');
+    doubts.push({ code: 'several-items' });
   }
   const comma = /,\s*|\s[–—-]\s|;\s*/.exec(rest);
   let item = comma ? rest.slice(0, comma.index) : rest;
@@ -185,8 +186,7 @@ export function readLine(written: string): LineReading {
     })
     .join(', ');
   const another = readAmount(after);
-  if (read && another?.unitWritten && /\p{L}{3,}/u.test(another.rest))
-    doubts.push(`Is "${after}" another ingredient? Give it a line of its own.`);
+  if (read && another?.unitWritten && /\p{L}{3,}/u.test(another.rest)) doubts.push({ code: 'another-item', text: after });
   for (const part of prepared) preparation = preparation ? `${preparation}, ${part}` : part;
   if (after) preparation = preparation ? `${preparation}, ${after}` : after;
 
@@ -209,7 +209,7 @@ export function readLine(written: string): LineReading {
   const other = orOther ? readAmount(orOther[1]!) : null;
   if (other) {
     notes.push(`or ${orOther![1]!}`);
-    doubts.push(`Which amount will be used: the first, or ${orOther![1]!}?`);
+    doubts.push({ code: 'which-amount', other: orOther![1]! });
     item = tidy(other.rest);
   }
   // "250 ml carton double cream": the amount is of one pack, whose name is not part of the ingredient.
@@ -218,7 +218,7 @@ export function readLine(written: string): LineReading {
   const alternative = /\s+or\s+(.+)$/i.exec(item);
   if (alternative) {
     notes.push(`or ${alternative[1]!}`);
-    doubts.push(`Which one will be used: ${item.slice(0, alternative.index)} or ${alternative[1]!}?`);
+    doubts.push({ code: 'which-item', one: item.slice(0, alternative.index), other: alternative[1]! });
     item = item.slice(0, alternative.index);
   }
   const late = /^(small|medium|large)(?:,\s*|$)/i.exec(preparation);
@@ -256,21 +256,20 @@ export function readLine(written: string): LineReading {
   const isSeasoning = SEASONINGS.test(item);
   const isToTaste = toTaste || (!read && isSeasoning);
 
-  if (read && !item) doubts.push('Of what? No ingredient was found on this line.');
-  if (isToTaste && !read && !isSeasoning && !SHIPPED_BOOK.find(item)?.strong)
-    doubts.push('How much is set aside for a portion? Nothing is ordered for it yet.');
-  if (!read && !isToTaste && !percent) doubts.push(`How much? No amount was found${vague ? ` ("${vague[0].trim()}")` : ''}.`);
-  if (!item && !read) doubts.push('Nothing on this line could be read.');
+  if (read && !item) doubts.push({ code: 'no-item' });
+  if (isToTaste && !read && !isSeasoning && !SHIPPED_BOOK.find(item)?.strong) doubts.push({ code: 'no-allowance' });
+  if (!read && !isToTaste && !percent) doubts.push({ code: 'no-amount', instead: vague?.[0].trim() ?? '' });
+  if (!item && !read) doubts.push({ code: 'unreadable' });
   if (read && !read.unitWritten && item) {
     const odd = unknownUnit(item);
-    if (odd) doubts.push(`Is "${odd}" a unit? Pelvo does not know it; choose one.`);
+    if (odd) doubts.push({ code: 'unknown-unit', word: odd });
     else if (!isCountable(item) && counted?.unit === 'each' && !one) {
-      doubts.push(`${counted.max} of what? ${item} is not counted in pieces.`);
+      doubts.push({ code: 'not-counted', count: counted.max, item });
     }
   }
-  if (counted && exact(counted.max).compare(100000) > 0) doubts.push('Is this amount right? It is very large.');
+  if (counted && exact(counted.max).compare(100000) > 0) doubts.push({ code: 'very-large' });
 
-  const held = !item || (!read && !isToTaste) || doubts.some((doubt) => /^Is "(?!.*another)|^Is this a list dash| of what\?/.test(doubt));
+  const held = !item || (!read && !isToTaste) || doubts.some(holds);
   const certainty: Certainty = held ? 'held' : doubts.length > 0 ? 'doubtful' : 'sure';
   const note = notes.join('; ');
   const reading = {
@@ -284,11 +283,11 @@ export function readLine(written: string): LineReading {
     certainty,
     doubts,
   };
-  return { ...reading, rule: isToTaste && !read ? toTasteRule(item) : defaultRule(reading) };
+  return { ...EMPTY_LINE, ...reading, scaling: isToTaste && !read ? seasoningOf(item) : defaultScaling(reading) };
 }
 
 /** Allowance of seasoning set aside in an order for one portion: our own working figure, meant to be edited. */
-function toTasteRule(item: string): IngredientLine['rule'] {
+function seasoningOf(item: string): IngredientLine['scaling'] {
   if (/salt/i.test(item)) return { kind: 'toTaste', allowance: amount(2, 'g', true) };
   const isSpice = SEASONINGS.test(item) || SHIPPED_BOOK.find(item)?.strong;
   return { kind: 'toTaste', allowance: isSpice ? amount('1/4', 'g', true) : null };

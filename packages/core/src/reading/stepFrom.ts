@@ -1,4 +1,4 @@
-import type { MethodStep } from '../dish/types';
+import { EMPTY_STEP, type MethodStep } from '../dish/types';
 import { celsiusIn } from '../quantity';
 import { suggestTechniques } from '../technique';
 import { minutesIn } from './readRecipe';
@@ -29,12 +29,13 @@ export function stepFrom(
   const equipment = EQUIPMENT.find(([word]) => word.test(text))?.[1];
   const waits = HANDS_OFF.test(text) && (minutes ?? 0) >= HANDS_OFF_MINUTES;
   return {
+    ...EMPTY_STEP,
     id,
     text,
     minutes,
     techniqueIds: suggestTechniques(text, techniques),
     hands: waits ? 'off' : 'on',
     celsius: celsiusIn(text),
-    ...(equipment ? { equipment } : {}),
+    equipment: equipment ?? '',
   };
 }

@@ -1,4 +1,4 @@
-import type { DishContent } from '../dish/types';
+import { EMPTY_COMPONENT, type DishContent } from '../dish/types';
 import { exact, exactText } from '../exact';
 import { PER_PLATE, type LineReading } from './readLine';
 import type { RecipeReading } from './readRecipe';
@@ -20,8 +20,11 @@ export function toDish(reading: RecipeReading, options: ToDishOptions): DishCont
     title: reading.title,
     portions: reading.portions ?? options.portions,
     gives: reading.gives ? { amount: reading.gives } : null,
+    measures: 'labelling',
+    plate: [],
     components: reading.components.map((component) => ({
       id: newId(),
+      ...EMPTY_COMPONENT,
       name: component.name,
       lines: component.lines.map((line) => ({ id: newId(), ...forAllPlates(line, reading.portions) })),
     })),
@@ -33,7 +36,7 @@ export function toDish(reading: RecipeReading, options: ToDishOptions): DishCont
 function forAllPlates(line: LineReading, portions: number | null): LineReading {
   if (!line.amount || portions === null || !line.note.split('; ').includes(PER_PLATE)) return line;
   const times = (value: string) => exactText(exact(value).mul(portions));
-  const doubts = line.doubts.filter((doubt) => !doubt.startsWith('Per plate'));
+  const doubts = line.doubts.filter((doubt) => doubt.code !== 'per-plate');
   return {
     ...line,
     amount: { ...line.amount, min: times(line.amount.min), max: times(line.amount.max) },

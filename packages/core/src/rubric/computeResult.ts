@@ -1,8 +1,9 @@
-import { exact, exactText, fromDecimal, roundTo, showDecimal, sum, ZERO, type Exact } from '../exact';
-import type { Figure, Part } from '../figure';
-import { STRANDS, STRAND_NAMES, type Strand } from '../technique';
-import { deductions, passOrNotYet, type MarkingWay } from './markingWay';
-import { LEVEL_NAMES, type Criterion, type LevelCriterion, type Marks, type RubricContent } from './types';
+import { exact, fromDecimal, roundTo, sum as sumOf, ZERO, type Exact } from '../exact';
+import { figure, given, least, measure, product, quotient, rounding, sum, type Figure, type Measure, type Working } from '../figure';
+import { STRANDS, type Strand } from '../technique';
+import type { Said } from '../words';
+import { deductions, earnings, passOrNotYet, type MarkingWay } from './markingWay';
+import { type Criterion, type LevelCriterion, type Marks, type RubricContent } from './types';
 
 /** A fault or shortfall that mattered, with what to do about it. */
 export interface Remark {
@@ -22,7 +23,7 @@ export interface Result {
   readonly way: MarkingWay;
   /** Null while nothing has been marked by level; but a missed critical criterion alone is already "not yet". */
   readonly mark: Figure | null;
-  readonly capped: { readonly by: string; readonly cap: number; readonly before: string } | null;
+  readonly capped: { readonly by: string; readonly cap: number; readonly before: Measure } | null;
   /** Criteria not marked yet, by name. */
   readonly unmarked: readonly string[];
   readonly notSeen: readonly string[];
@@ -50,7 +51,7 @@ export function computeResult(rubric: RubricContent, marks: Marks, way: MarkingW
     return value?.kind === 'level' ? [{ criterion, level: value.level, share: shareOf(rubric, value.level) }] : [];
   });
   const seenStrands = STRANDS.filter((strand) => seen.some((entry) => entry.criterion.strand === strand));
-  const strandTotal = sum(seenStrands.map((strand) => weight(rubric.strandWeights[strand])));
+  const strandTotal = sumOf(seenStrands.map((strand) => weight(rubric.strandWeights[strand])));
   const unmarked = rubric.criteria.filter((criterion) => !marks[criterion.key]).map((criterion) => criterion.name);
   const notSeen = rubric.criteria.filter((criterion) => marks[criterion.key]?.kind === 'notSeen').map((criterion) => criterion.name);
   const failed = rubric.criteria.filter((criterion) => {
@@ -59,65 +60,48 @@ export function computeResult(rubric: RubricContent, marks: Marks, way: MarkingW
   });
 
   /** Points out of 100 a criterion is worth in this result. */
-  const worth = (criterion: LevelCriterion): Exact => {
-    const inStrand = sum(
+  const worth = (criterion: LevelCriterion): Working => {
+    const inStrand = sumOf(
       seen.filter((entry) => entry.criterion.strand === criterion.strand).map((entry) => weight(entry.criterion.weight)),
     );
-    return weight(rubric.strandWeights[criterion.strand]).div(strandTotal).mul(weight(criterion.weight)).div(inStrand).mul(100);
+    const share = (of: Exact, all: Exact) => quotient(given(measure(of, 'times')), given(measure(all, 'times')), 'times');
+    const shares = [share(weight(rubric.strandWeights[criterion.strand]), strandTotal), share(weight(criterion.weight), inStrand)];
+    return product([given(measure(100, 'point')), ...shares], 'point', { said: { code: 'points' } });
   };
 
-  const parts: Part[] = seen.map(({ criterion, level, share }) => {
-    const points = worth(criterion);
-    const value = points.mul(share);
-    return {
-      from: `${STRAND_NAMES[criterion.strand]}, ${criterion.name}`,
-      how: `${LEVEL_NAMES[level]} earns ${showDecimal(share.mul(100))} % of ${showDecimal(points, 1)} points`,
-      value: exactText(value),
-      shown: showDecimal(value, 1),
-    };
-  });
-  const total = sum(parts.map((part) => exact(part.value)));
+  const judged = seen.map((entry) => ({ ...entry, points: worth(entry.criterion) }));
+  const total = sum(earnings(judged), 'point');
   const caps = failed.map((criterion) => (criterion.kind === 'critical' ? criterion : null)).filter((criterion) => criterion !== null);
   const cap = caps.length > 0 ? caps.reduce((low, criterion) => (criterion.cap < low.cap ? criterion : low)) : null;
-  const isCapped = cap !== null && total.compare(cap.cap) > 0;
-  const before = roundTo(total, exact(1));
-  const final = isCapped ? exact(cap.cap) : before;
-
-  const notes = [
-    ...weightNotes(rubric, seenStrands, notSeen, unmarked),
-    ...rubric.criteria.filter((c) => c.kind === 'critical' && notSeen.includes(c.name)).map((c) => `critical and not seen: ${c.name}`),
-  ];
-  const byLevels: Figure = {
-    label: 'Mark',
-    shown: showDecimal(final, 0),
-    exact: exactText(total),
-    value: exactText(final),
-    unit: null,
-    parts,
-    rounding:
-      [
-        before.equals(total) ? null : `${showDecimal(total, 2)} rounded to ${showDecimal(before, 0)}`,
-        isCapped ? `capped at ${cap.cap}: ${cap.name} was not met` : null,
-      ]
-        .filter(Boolean)
-        .join('; ') || null,
-    estimate: unmarked.length > 0,
-    notes,
+  const before = roundTo(exact(total.value.value), exact(1));
+  const isCapped = cap !== null && exact(total.value.value).compare(cap.cap) > 0;
+  const told = (of: Working): Figure => {
+    const rounded = rounding(of, before, 'nearest', measure(1, 'point'));
+    const final = isCapped
+      ? least([rounded, given(measure(cap.cap, 'point'))], { said: { code: 'capped', cap: cap.cap, by: cap.name } })
+      : rounded;
+    const notes = [
+      ...weightNotes(rubric, seenStrands, notSeen, unmarked),
+      ...rubric.criteria
+        .filter((c) => c.kind === 'critical' && notSeen.includes(c.name))
+        .map((c): Said => ({ code: 'critical-not-seen', name: c.name })),
+    ];
+    return figure({ code: 'mark' }, final, { estimate: unmarked.length > 0, notes });
   };
-  const told = {
-    levels: () => byLevels,
-    deductions: () => ({ ...byLevels, parts: deductions(seen.map((entry) => ({ ...entry, points: worth(entry.criterion) }))) }),
+  const tell: Readonly<Record<MarkingWay, () => Figure>> = {
+    levels: () => told(total),
+    deductions: () => told(sum(deductions(judged), 'point')),
     pass: () => passOrNotYet(rubric, marks, { notSeen, unmarked }),
   };
 
   const lostIn = (criterion: Criterion, share: Exact): number =>
-    criterion.kind === 'levels' ? worth(criterion).mul(exact(1).sub(share)).valueOf() : 100;
+    criterion.kind === 'levels' ? exact(worth(criterion).value.value).mul(exact(1).sub(share)).valueOf() : 100;
 
   return {
     way,
     // A critical criterion alone makes no number, but it can already stand in the way of a pass.
-    mark: seen.length === 0 && (way !== 'pass' || failed.length === 0) ? null : told[way](),
-    capped: isCapped && way !== 'pass' ? { by: cap.name, cap: cap.cap, before: showDecimal(before, 0) } : null,
+    mark: seen.length === 0 && (way !== 'pass' || failed.length === 0) ? null : tell[way](),
+    capped: isCapped && way !== 'pass' ? { by: cap.name, cap: cap.cap, before: measure(before, 'point') } : null,
     unmarked,
     notSeen,
     complete: unmarked.length === 0,
@@ -173,16 +157,15 @@ function weightNotes(
   seen: readonly Strand[],
   notSeen: readonly string[],
   unmarked: readonly string[],
-): readonly string[] {
-  const notes: string[] = [];
+): readonly Said[] {
   const weighted = STRANDS.filter((strand) => rubric.strandWeights[strand] > 0);
-  notes.push(`strands weigh ${weighted.map((strand) => `${STRAND_NAMES[strand]} ${rubric.strandWeights[strand]}`).join(', ')}`);
   const left = weighted.filter((strand) => !seen.includes(strand));
-  if (left.length > 0)
-    notes.push(`nothing seen in ${left.map((strand) => STRAND_NAMES[strand]).join(', ')}: the other strands take its weight`);
-  if (notSeen.length > 0) notes.push(`not seen, so the rest weighs more: ${notSeen.join(', ')}`);
-  if (unmarked.length > 0) notes.push(`not marked yet, so this is not final: ${unmarked.join(', ')}`);
-  return notes;
+  return [
+    { code: 'strands-weigh', weights: weighted.map((strand) => ({ strand, weight: rubric.strandWeights[strand] })) },
+    ...(left.length > 0 ? [{ code: 'nothing-seen-in', strands: left } as const] : []),
+    ...(notSeen.length > 0 ? [{ code: 'not-seen-reweighs', names: notSeen } as const] : []),
+    ...(unmarked.length > 0 ? [{ code: 'not-marked-yet', names: unmarked } as const] : []),
+  ];
 }
 
 function isLevel(criterion: Criterion): criterion is LevelCriterion {

@@ -1,6 +1,6 @@
 export * from './types';
 export { checkRubric, type RubricProblem } from './checkRubric';
 export { computeResult, type Remark, type Result } from './computeResult';
-export { MARKING_WAYS, markingWay, type MarkingWay } from './markingWay';
+export { MARKING_WAYS, type MarkingWay } from './markingWay';
 export { markInWords } from './markInWords';
 export { classLevels, type CriterionLevels } from './classLevels';

@@ -8,7 +8,7 @@ export const LEVEL_NAMES: Readonly<Record<Level, string>> = { 1: 'Not yet', 2: '
 
 export type EvidenceKind = 'measured' | 'seen' | 'tasted';
 
-/** The level at which a criterion is passed, where a rubric does not say. */
+/** The level at which a criterion is passed in a new rubric. */
 export const PASS_LEVEL: Level = 3;
 
 interface CriterionBase {
@@ -47,8 +47,8 @@ export interface RubricContent {
   /** Share of a criterion's weight that each level earns, levels 1 to 4, not falling, the last 1. */
   readonly levelShares: readonly [number, number, number, number];
   readonly criteria: readonly Criterion[];
-  /** Where results are told as pass or not yet: the level at which a criterion is passed. `PASS_LEVEL` when left out. */
-  readonly passAt?: Level;
+  /** Where results are told as pass or not yet: the level at which a criterion is passed. */
+  readonly passAt: Level;
 }
 
 /** What an assessor said of one criterion. "Not seen" is an answer; no entry means it has not been marked yet. */
@@ -59,3 +59,32 @@ export type MarkValue =
 
 /** Marks of one dish by criterion key. */
 export type Marks = Readonly<Record<string, MarkValue | undefined>>;
+
+/** A judgement by one assessor, with its number in the stream of the lesson. */
+export interface GivenMark {
+  readonly assessorId: string;
+  readonly criterionKey: string;
+  /** Null once it was taken back. */
+  readonly value: MarkValue | null;
+  readonly number: number;
+}
+
+/** The marks in force on a dish: of each criterion the newest judgement that its assessor did not take back. */
+export function marksInForce(given: readonly GivenMark[]): Marks {
+  return Object.fromEntries([...newestOf(given)].map(([key, { value }]) => [key, value!]));
+}
+
+/** Who gave the marks in force, each once. */
+export function assessorsInForce(given: readonly GivenMark[]): readonly string[] {
+  return [...new Set([...newestOf(given).values()].map(({ assessorId }) => assessorId))];
+}
+
+function newestOf(given: readonly GivenMark[]): ReadonlyMap<string, GivenMark> {
+  const newest = new Map<string, GivenMark>();
+  for (const mark of given) {
+    if (mark.value === null) continue;
+    const other = newest.get(mark.criterionKey);
+    if (!other || mark.number > other.number) newest.set(mark.criterionKey, mark);
+  }
+  return newest;
+}

@@ -18,7 +18,7 @@ export function dishRuleNotices(dish: DishContent, rules: LocalRules): readonly 
   const add = (rule: RuleKey, where: string, said: string) => notices.push({ rule, where, said: `${said} ${showRule(rule, rules)}.` });
   for (const component of dish.components) {
     const where = component.name || dish.title;
-    for (const { store, hours } of component.keeps ?? []) {
+    for (const { store, hours } of component.keeps) {
       if (store === 'chilled' && hours > ruleValue('chilled-life', rules)) add('chilled-life', where, `Kept chilled for ${hours} h.`);
       if (store === 'ambient' && hours * 60 > ruleValue('out-of-control', rules) && component.lines.some(isWet))
         add('out-of-control', where, `Kept ambient for ${hours} h; if it is not a dry or acid food, that is too long.`);

@@ -1,6 +1,8 @@
-import { exact, fromDecimal, showDecimal, showFraction, type Exact } from '../exact';
-import { isMissingFact, SHIPPED_BOOK, toGrams, type FactBook } from '../ingredients';
-import { inUnit, showAmount, showQuantity, unitOf, type Amount } from '../quantity';
+import { exact, fromDecimal } from '../exact';
+import { conversion, figure, given, measure, quotient, type Figure, type Working } from '../figure';
+import { text, type Said } from '../words';
+import { inGrams, isMissingFact, SHIPPED_BOOK, toGrams, type FactBook } from '../ingredients';
+import { inUnit, unitOf, type Amount } from '../quantity';
 import { linesOf, type DishContent } from '../dish/types';
 import { plateBuild } from '../dish/plateBuild';
 
@@ -19,79 +21,70 @@ export type ScaleTarget =
   | { readonly kind: 'vessel'; readonly recipe: Vessel; readonly mine: Vessel; readonly by: 'area' | 'volume' };
 
 export type FactorResult =
-  | { readonly kind: 'factor'; readonly factor: Exact; readonly how: string }
-  | { readonly kind: 'infeasible'; readonly field: string; readonly because: string; readonly remedy: string };
+  /** How many times the written formula, with its working. */
+  | { readonly kind: 'factor'; readonly factor: Figure }
+  | { readonly kind: 'infeasible'; readonly field: string; readonly because: Said; readonly remedy: Said };
 
 /** How many times the written formula a target asks for, and how that was reached. */
 export function factorFor(dish: DishContent, target: ScaleTarget, book: FactBook = SHIPPED_BOOK): FactorResult {
   switch (target.kind) {
     case 'portions':
-      if (target.portions <= 0) return infeasible('portions', 'Nobody would be served.', 'Give 1 or more.');
-      return {
-        kind: 'factor',
-        factor: exact(target.portions).div(dish.portions),
-        how: `${target.portions} portions ÷ ${dish.portions} as written`,
-      };
+      if (target.portions <= 0) return infeasible('portions', { code: 'nobody-served' }, { code: 'give-one-or-more' });
+      return times(given(measure(target.portions, 'portion')), written(measure(dish.portions, 'portion')));
     case 'plates': {
       const { portions } = plateBuild(dish);
-      if (!portions || portions.value === '0')
-        return infeasible(
-          'plates',
-          'The plate build does not say how many plates one making gives.',
-          'Say what each component gives and how much goes on a plate.',
-        );
-      if (target.plates <= 0) return infeasible('plates', 'No plate would be served.', 'Give 1 or more.');
-      return {
-        kind: 'factor',
-        factor: exact(target.plates).div(exact(portions.value)),
-        how: `${target.plates} plates ÷ ${portions.shown} that one making gives`,
-      };
+      if (!portions || portions.value.value === '0') return infeasible('plates', { code: 'build-unknown' }, { code: 'give-build' });
+      if (target.plates <= 0) return infeasible('plates', { code: 'no-plate-served' }, { code: 'give-one-or-more' });
+      return times(given(measure(target.plates, 'plate')), given(portions.value, { said: { code: 'plates-a-making' } }));
     }
     case 'inHand':
       return byAmountInHand(dish, target.lineId, target.amount, book);
     case 'vessel': {
       const [from, to] = [sizeOf(target.recipe, target.by), sizeOf(target.mine, target.by)];
       if (from <= 0 || to <= 0)
-        return infeasible('vessel', 'A vessel has no size.', target.by === 'volume' ? 'Give its width and its depth.' : 'Give its width.');
-      const unit = target.by === 'area' ? 'cm²' : 'cm³';
-      return {
-        kind: 'factor',
-        factor: fromDecimal(to / from, 4),
-        how: `${showDecimal(fromDecimal(to, 1), 0)} ${unit} ÷ ${showDecimal(fromDecimal(from, 1), 0)} ${unit}, by ${target.by}`,
-      };
+        return infeasible(
+          'vessel',
+          { code: 'vessel-without-size' },
+          { code: target.by === 'volume' ? 'give-width-and-depth' : 'give-width' },
+        );
+      const unit = target.by === 'area' ? 'squareCentimetre' : 'cubicCentimetre';
+      const mine = given(measure(fromDecimal(to, 1), unit));
+      const theirs = given(measure(fromDecimal(from, 1), unit), { said: { code: target.by === 'area' ? 'by-area' : 'by-volume' } });
+      return times(mine, theirs);
     }
   }
 }
 
+const written = (value: Working['value']): Working => given(value, { said: { code: 'written-multiple' } });
+
+const times = (have: Working, asWritten: Working): FactorResult => ({
+  kind: 'factor',
+  factor: figure(text('Times the formula'), quotient(have, asWritten, 'times')),
+});
+
 function byAmountInHand(dish: DishContent, lineId: string, have: Amount, book: FactBook): FactorResult {
   const line = linesOf(dish).find(({ id }) => id === lineId);
-  if (!line?.amount) return infeasible('lineId', 'This line has no amount to compare with.', 'Choose another line.');
+  if (!line?.amount) return infeasible('lineId', { code: 'line-without-amount' }, { code: 'choose-another-line' });
   const hand = { value: exact(have.max), unit: have.unit };
   const needed = { value: exact(line.amount.max), unit: line.amount.unit };
-  if (hand.value.compare(0) <= 0) return infeasible('amount', 'Nothing is in hand.', 'Give an amount above 0.');
-  const how = (factor: Exact) => `${showQuantity(hand)} in hand ÷ ${showAmount(line.amount!)} as written = ${showFraction(factor, 3)}`;
-  if (hand.unit === needed.unit) {
-    const factor = hand.value.div(needed.value);
-    return { kind: 'factor', factor, how: how(factor) };
-  }
+  if (hand.value.compare(0) <= 0) return infeasible('amount', { code: 'nothing-in-hand' }, { code: 'give-above-nothing' });
+  const inHand = given(measure(hand.value, hand.unit), { said: { code: 'in-hand' } });
+  const asWritten = written(measure(needed.value, needed.unit));
+  if (hand.unit === needed.unit) return times(inHand, asWritten);
   const [a, b] = [unitOf(hand.unit), unitOf(needed.unit)];
-  if (a.dimension === b.dimension && a.dimension !== 'count') {
-    const factor = inUnit(hand, needed.unit).value.div(needed.value);
-    return { kind: 'factor', factor, how: how(factor) };
-  }
+  if (a.dimension === b.dimension && a.dimension !== 'count')
+    return times(conversion(inHand, measure(inUnit(hand, needed.unit).value, needed.unit)), asWritten);
   const one = line.one ? { value: exact(line.one.max), unit: line.one.unit } : null;
-  const [mine, written] = [toGrams(line.item, hand, one, book), toGrams(line.item, needed, one, book)];
-  const missing = isMissingFact(mine) ? mine : isMissingFact(written) ? written : null;
+  const [mine, theirs] = [toGrams(line.item, hand, one, book), toGrams(line.item, needed, one, book)];
+  const missing = isMissingFact(mine) ? mine : isMissingFact(theirs) ? theirs : null;
   if (missing)
     return infeasible(
       'amount',
-      `The ${missing.need} of ${line.item} is not known.`,
-      `Give the amount in ${b.one || 'pieces'}, or enter the fact.`,
+      { code: 'fact-needed', item: line.item, need: missing.need },
+      { code: 'give-in-unit-or-fact', unit: b.one },
     );
-  if (isMissingFact(mine) || isMissingFact(written))
-    return infeasible('amount', 'These units cannot be compared.', 'Use the unit of the line.');
-  const factor = mine.quantity.value.div(written.quantity.value);
-  return { kind: 'factor', factor, how: `${how(factor)}; ${[mine.by, written.by].filter(Boolean).join('; ')}` };
+  if (isMissingFact(mine) || isMissingFact(theirs)) return infeasible('amount', { code: 'units-apart' }, { code: 'use-its-unit' });
+  return times(inGrams(inHand, mine), inGrams(asWritten, theirs));
 }
 
 function sizeOf(vessel: Vessel, by: 'area' | 'volume'): number {
@@ -99,6 +92,6 @@ function sizeOf(vessel: Vessel, by: 'area' | 'volume'): number {
   return by === 'area' ? area : area * vessel.depth;
 }
 
-function infeasible(field: string, because: string, remedy: string): FactorResult {
+function infeasible(field: string, because: Said, remedy: Said): FactorResult {
   return { kind: 'infeasible', field, because, remedy };
 }

@@ -1,6 +1,6 @@
 export { planMakings, portionsEach, teamsOf, demandFigure, type Making, type MakingPlan, type MakingFor } from './makings';
 export { scaleLine, TAPER, type Batch, type ScaledLine } from './scaleLine';
-export { asPurchased, type Purchased } from './asPurchased';
+export { asPurchased } from './asPurchased';
 export { weighedFigure } from './weighedFigure';
 export { scaleDish, showFactor, type ScaledComponent, type ScaledDish, type ScaledRow } from './scaleDish';
 export { factorFor, type ScaleTarget, type Vessel, type FactorResult } from './factorFor';

@@ -1,5 +1,6 @@
-import { exact, exactText, showFraction, sum, type Exact } from '../exact';
-import type { Figure, Part } from '../figure';
+import { exact, showFraction, type Exact } from '../exact';
+import { figure, given, measure, product, sum, type Figure } from '../figure';
+import type { Said } from '../words';
 
 /** How the class works and what is cooked besides the students' plates. */
 export interface MakingPlan {
@@ -22,8 +23,8 @@ export interface Making {
   readonly count: number;
   /** Portions in each. */
   readonly portions: Exact;
-  /** "14 students' makings", for the working. */
-  readonly called: string;
+  /** Whose they are: 14 students, the demonstration. */
+  readonly called: Said;
 }
 
 /** "1 portion each", "2½ portions each". */
@@ -51,19 +52,15 @@ export function planMakings(plan: MakingPlan): readonly Making[] {
   const each = plan.teamSize === 1 ? 'student' : plan.teamSize === 2 ? 'pair' : 'team';
   const shown = plan.demonstrationPortions + plan.referencePlates;
   const demonstration =
-    plan.demonstrationPortions === 0
-      ? 'reference plate'
-      : plan.referencePlates === 0
-        ? 'demonstration'
-        : 'demonstration with reference plate';
+    plan.demonstrationPortions === 0 ? 'making.reference' : plan.referencePlates === 0 ? 'making.demonstration' : 'making.both';
   const makings: Making[] = [
-    { by: 'team', count: teams, portions: exact(plan.portionsATeam), called: `${teams} ${each}${teams === 1 ? '' : 's'}` },
-    { by: 'demonstration', count: shown > 0 ? 1 : 0, portions: exact(shown), called: demonstration },
+    { by: 'team', count: teams, portions: exact(plan.portionsATeam), called: { code: 'making.team', count: teams, each } },
+    { by: 'demonstration', count: shown > 0 ? 1 : 0, portions: exact(shown), called: { code: demonstration } },
     {
       by: 'spare',
       count: plan.spareMakings,
       portions: exact(plan.portionsATeam),
-      called: plan.spareMakings === 1 ? '1 second try' : `${plan.spareMakings} second tries`,
+      called: { code: 'making.spare', count: plan.spareMakings },
     },
   ];
   return makings.filter((making) => making.count > 0 && making.portions.compare(0) > 0);
@@ -71,25 +68,8 @@ export function planMakings(plan: MakingPlan): readonly Making[] {
 
 /** Portions cooked in all, with the working: teams, demonstration, reference plate, second tries. */
 export function demandFigure(makings: readonly Making[]): Figure {
-  const parts: Part[] = makings.map((making) => {
-    const value = making.portions.mul(making.count);
-    return {
-      from: making.called,
-      how: `${making.count} × ${showFraction(making.portions)} portions`,
-      value: exactText(value),
-      shown: showFraction(value),
-    };
-  });
-  const total = sum(parts.map((part) => exact(part.value)));
-  return {
-    label: 'Portions',
-    shown: showFraction(total),
-    exact: exactText(total),
-    value: exactText(total),
-    unit: null,
-    parts,
-    rounding: null,
-    estimate: false,
-    notes: [],
-  };
+  const parts = makings.map(({ count, portions, called }) =>
+    product([given(measure(count, 'times')), given(measure(portions, 'portion'))], 'portion', { said: called }),
+  );
+  return figure({ code: 'portions-in-all' }, sum(parts, 'portion'));
 }

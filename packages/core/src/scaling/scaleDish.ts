@@ -1,5 +1,6 @@
-import { exact, exactText, showDecimal, showFraction, type Exact } from '../exact';
-import type { Figure } from '../figure';
+import { exact, exactText, fromDecimal, showFraction, type Exact } from '../exact';
+import { exactly, measure, type Figure } from '../figure';
+import type { Said } from '../words';
 import { showAmount } from '../quantity';
 import { linesOf, type DishContent, type IngredientLine } from '../dish/types';
 import { scaleLine } from './scaleLine';
@@ -8,11 +9,12 @@ import { weighedFigure } from './weighedFigure';
 /** A line as it is weighed for one batch. */
 export interface ScaledRow {
   readonly line: IngredientLine;
-  /** Null for a line that cannot be scaled; `because` then says why. */
+  /** Null for a line that is not weighed: seasoned to taste, or held, for which `because` says why. */
   readonly figure: Figure | null;
-  readonly because: string | null;
+  readonly toTaste: boolean;
+  readonly because: Said | null;
   /** What rounding changed, where it changes the result: salt, leavening, gelling, curing. */
-  readonly warning: string | null;
+  readonly warning: Said | null;
 }
 
 export interface ScaledComponent {
@@ -40,19 +42,20 @@ export function scaleDish(dish: DishContent, factor: Exact): ScaledDish {
   const byId = new Map(linesOf(dish).map((line) => [line.id, line]));
   const row = (line: IngredientLine): ScaledRow => {
     const scaled = scaleLine(line, { factor, portions }, (id) => byId.get(id));
-    if (scaled.kind === 'held') return { line, figure: null, because: scaled.because, warning: null };
-    if (scaled.kind === 'none' || line.rule.kind === 'toTaste') return { line, figure: null, because: 'to taste', warning: null };
-    const figure = weighedFigure(line, scaled.quantity, scaled);
-    const exactHere = exact(figure.exact);
-    const change = exactHere.equals(0) ? 0 : exact(figure.value).sub(exactHere).div(exactHere).valueOf();
+    const none = { line, figure: null, because: null, warning: null, toTaste: false };
+    if (scaled.kind === 'held') return { ...none, because: scaled.because };
+    if (scaled.kind === 'none' || line.scaling.kind === 'toTaste') return { ...none, toTaste: true };
+    const from = { kind: 'line', editionId: '', lineId: line.id, dish: '', component: '', written: line.written || line.item } as const;
+    const weighed = weighedFigure(line, { ...scaled, from });
+    const before = exactly(weighed);
+    const change = before.equals(0) ? 0 : exact(weighed.value.value).sub(before).div(before).valueOf();
     const isOff = SENSITIVE.test(line.item) && Math.abs(change) > SENSITIVE_CHANGE;
     return {
-      line,
-      because: null,
+      ...none,
+      figure: weighed,
       warning: isOff
-        ? `rounding changes it by ${change > 0 ? '+' : '−'}${showDecimal(exact(Math.abs(change * 100)), 1)} %: weigh ${showDecimal(exactHere, 2)} ${figure.unit}`
+        ? { code: 'rounding-changes', percent: exactText(fromDecimal(change * 100, 4)), weigh: measure(before, weighed.value.unit) }
         : null,
-      figure,
     };
   };
   return {

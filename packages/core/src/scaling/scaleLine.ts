@@ -1,5 +1,7 @@
-import { exact, fromDecimal, showDecimal, showFraction, type Exact } from '../exact';
-import { showQuantity, unitOf, type Quantity } from '../quantity';
+import { exact, exactText, fromDecimal, type Exact } from '../exact';
+import { given, measure, product, quotient, rounding, type Working } from '../figure';
+import { unitOf, type UnitCode } from '../quantity';
+import type { Said } from '../words';
 import type { IngredientLine } from '../dish/types';
 
 /**
@@ -18,113 +20,109 @@ export interface Batch {
 export type ScaledLine =
   | {
       readonly kind: 'scaled';
-      readonly quantity: Quantity;
-      readonly how: string;
+      /** What one batch takes, in the unit of the line. */
+      readonly working: Working;
+      readonly unit: UnitCode;
       readonly estimate: boolean;
-      readonly notes: readonly string[];
+      readonly notes: readonly Said[];
     }
   /** Nothing to weigh: seasoning without an allowance. */
   | { readonly kind: 'none' }
-  | { readonly kind: 'held'; readonly because: string };
+  | { readonly kind: 'held'; readonly because: Said };
+
+type Find = (id: string) => IngredientLine | undefined;
 
 /**
  * What one batch takes of a line. The upper end of a range is taken, so that no making runs short.
  *
  * @param find - the dish's lines by id, for percent-of
  */
-export function scaleLine(line: IngredientLine, batch: Batch, find: (id: string) => IngredientLine | undefined): ScaledLine {
+export function scaleLine(line: IngredientLine, batch: Batch, find: Find): ScaledLine {
   return scale(line, batch, find, new Set());
 }
 
-function scale(
-  line: IngredientLine,
-  batch: Batch,
-  find: (id: string) => IngredientLine | undefined,
-  followed: ReadonlySet<string>,
-): ScaledLine {
-  if (line.certainty === 'held') return held(line.doubts[0] ?? 'The line has not been settled.');
-  const { rule } = line;
-  if (rule.kind === 'toTaste') {
-    if (!rule.allowance) return { kind: 'none' };
-    const one = exact(rule.allowance.max);
+function scale(line: IngredientLine, batch: Batch, find: Find, followed: ReadonlySet<string>): ScaledLine {
+  if (line.certainty === 'held') {
+    const [doubt] = line.doubts;
+    return held(doubt ? { code: 'doubt', doubt } : { code: 'not-settled' });
+  }
+  const { scaling } = line;
+  if (scaling.kind === 'toTaste') {
+    if (!scaling.allowance) return { kind: 'none' };
+    const { max, unit } = scaling.allowance;
+    const aside = given(measure(max, unit), { said: { code: 'set-aside' } });
     return {
       kind: 'scaled',
-      quantity: { value: one.mul(batch.portions), unit: rule.allowance.unit },
-      how: `${showFraction(batch.portions)} portions × ${showQuantity({ value: one, unit: rule.allowance.unit })} set aside, to taste`,
+      working: product([given(measure(batch.portions, 'portion')), aside], unit),
+      unit,
       estimate: true,
-      notes: ['to taste: an allowance for the order, not a figure to cook by'],
+      notes: [{ code: 'allowance-only' }],
     };
   }
-  if (rule.kind === 'percentOf') return percentOf(line, rule, batch, find, followed);
-  if (!line.amount) return held('How much? The line has no amount.');
+  if (scaling.kind === 'percentOf') return percentOf(line, scaling, batch, find, followed);
+  if (!line.amount) return held({ code: 'no-amount-yet' });
 
   const { unit } = line.amount;
-  const written = exact(line.amount.max);
   const isRange = line.amount.min !== line.amount.max;
-  const notes = isRange ? ['written as a range; the upper end is taken so that no making runs short'] : [];
-  const estimate = line.amount.about || isRange;
-  const shown = showQuantity({ value: written, unit });
-  const times = `${shown} × ${showFraction(batch.factor)}`;
-  const done = (value: Exact, how: string, more: readonly string[] = []): ScaledLine => ({
+  const written = given(measure(line.amount.max, unit));
+  const factor = given(measure(batch.factor, 'times'));
+  const done = (working: Working, notes: readonly Said[] = []): ScaledLine => ({
     kind: 'scaled',
-    quantity: { value, unit },
-    how,
-    estimate,
-    notes: [...notes, ...more],
+    working,
+    unit,
+    estimate: line.amount!.about || isRange,
+    notes: [...(isRange ? [{ code: 'range-upper' } as const] : []), ...notes],
   });
-  switch (rule.kind) {
+  switch (scaling.kind) {
     case 'proportional':
-      return done(written.mul(batch.factor), times);
+      return done(product([written, factor], unit));
     case 'wholeEach': {
-      const value = written.mul(batch.factor);
-      const whole = value.ceil();
-      const word = showQuantity({ value: whole, unit });
-      return done(whole, value.equals(whole) ? `${times} = ${word}, whole` : `${times} = ${showDecimal(value)}, so ${word} whole`);
+      const working = product([written, factor], unit);
+      return done(rounding(working, exact(working.value.value).ceil(), 'up', measure(1, unit)));
     }
     case 'onceAMaking':
-      return done(written, `${shown} once`);
+      return done(given(written.value, { said: { code: 'once' } }));
     case 'byTheLoad': {
-      const aLoad = exact(rule.portionsALoad);
-      if (aLoad.compare(0) <= 0) return held('How many portions does one load serve?');
-      const loads = batch.portions.div(aLoad).ceil();
-      return done(
-        written.mul(loads),
-        `${shown} × ${loads.toString()} load${loads.equals(1) ? '' : 's'} of ${showFraction(aLoad)} portions`,
-      );
+      const aLoad = exact(scaling.portionsALoad);
+      if (aLoad.compare(0) <= 0) return held({ code: 'no-load-size' });
+      const filled = quotient(given(measure(batch.portions, 'portion')), given(measure(aLoad, 'portion')), 'load');
+      const loads = rounding(filled, exact(filled.value.value).ceil(), 'up', measure(1, 'load'), {
+        said: { code: 'loads-of', portions: exactText(aLoad) },
+      });
+      return done(product([written, loads], unit));
     }
     case 'tapered': {
-      if (batch.factor.compare(1) <= 0) return done(written.mul(batch.factor), times, ['taste']);
-      const grown = fromDecimal(batch.factor.valueOf() ** TAPER, 4);
-      return done(written.mul(grown), `${shown} × ${showDecimal(grown)} (${showFraction(batch.factor)} tapered)`, ['taste']);
+      if (batch.factor.compare(1) <= 0) return done(product([written, factor], unit), [{ code: 'taste' }]);
+      const grown = measure(fromDecimal(batch.factor.valueOf() ** TAPER, 4), 'times');
+      const taper = given(grown, { said: { code: 'tapered', factor: exactText(batch.factor) } });
+      return done(product([written, taper], unit), [{ code: 'taste' }]);
     }
   }
 }
 
 function percentOf(
   line: IngredientLine,
-  rule: Extract<IngredientLine['rule'], { kind: 'percentOf' }>,
+  scaling: Extract<IngredientLine['scaling'], { kind: 'percentOf' }>,
   batch: Batch,
-  find: (id: string) => IngredientLine | undefined,
+  find: Find,
   followed: ReadonlySet<string>,
 ): ScaledLine {
-  if (followed.has(line.id)) return held(`"${line.item}" follows itself by percent. Choose another line for it to follow.`);
-  const base = find(rule.lineId);
-  if (!base) return held(`"${line.item}" follows a line that is no longer there. Choose the line it is a percentage of.`);
+  if (followed.has(line.id)) return held({ code: 'follows-itself', item: line.item });
+  const base = find(scaling.lineId);
+  if (!base) return held({ code: 'follows-nothing', item: line.item });
   const scaled = scale(base, batch, find, new Set([...followed, line.id]));
-  if (scaled.kind !== 'scaled') return held(`"${line.item}" follows "${base.item}", which has no amount yet.`);
-  if (unitOf(scaled.quantity.unit).dimension === 'count') {
-    return held(`"${base.item}" is counted; a percentage needs a weight or a volume to follow.`);
-  }
-  const value = scaled.quantity.value.mul(exact(rule.percent)).div(100);
+  if (scaled.kind !== 'scaled') return held({ code: 'follows-open', item: line.item, base: base.item });
+  if (unitOf(scaled.unit).dimension === 'count') return held({ code: 'follows-counted', base: base.item });
+  const named = { ...scaled.working, said: { code: 'text', text: base.item } } as const;
   return {
     kind: 'scaled',
-    quantity: { value, unit: scaled.quantity.unit },
-    how: `${showDecimal(exact(rule.percent))} % of ${showQuantity(scaled.quantity)} ${base.item}`,
+    working: product([given(measure(scaling.percent, 'percent')), named], scaled.unit),
+    unit: scaled.unit,
     estimate: scaled.estimate,
     notes: [],
   };
 }
 
-function held(because: string): ScaledLine {
+function held(because: Said): ScaledLine {
   return { kind: 'held', because };
 }

@@ -1,34 +1,24 @@
-import { exactText, showDecimal } from '../exact';
-import type { Figure } from '../figure';
-import { RULE_NAMES, type IngredientLine } from '../dish/types';
-import { inUnit, roundForKitchen, showQuantity, type Quantity } from '../quantity';
+import { exact } from '../exact';
+import { conversion, figure, isKitchenUnit, labelled, measure, rounding, type Figure, type Reference, type Working } from '../figure';
+import type { IngredientLine } from '../dish/types';
+import { roundForKitchen } from '../quantity';
+import { text, type Said } from '../words';
 
 interface Reached {
-  readonly how: string;
+  readonly working: Working;
   readonly estimate: boolean;
-  readonly notes: readonly string[];
+  readonly notes: readonly Said[];
+  /** What it is of, and for whom, in the working. */
+  readonly from: Reference;
+  readonly said?: Said;
 }
 
 /** What a line takes, in the steps a kitchen weighs in, with how it was reached and what rounding did. */
-export function weighedFigure(line: IngredientLine, amount: Quantity, { how, estimate, notes }: Reached): Figure {
-  const { quantity, said } = roundForKitchen(amount);
-  const exactHere = amount.unit === quantity.unit ? amount.value : inUnit(amount, quantity.unit).value;
-  return {
-    label: line.item,
-    shown: showQuantity(quantity),
-    exact: exactText(exactHere),
-    value: exactText(quantity.value),
-    unit: quantity.unit,
-    parts: [
-      {
-        from: line.written || line.item,
-        how: `${how} (${RULE_NAMES[line.rule.kind]})`,
-        value: exactText(exactHere),
-        shown: `${showDecimal(exactHere, 3)} ${quantity.unit === 'each' ? '' : quantity.unit}`.trim(),
-      },
-    ],
-    rounding: said,
-    estimate,
-    notes,
-  };
+export function weighedFigure(line: IngredientLine, { working, estimate, notes, from, said }: Reached): Figure {
+  const { unit } = working.value;
+  if (!isKitchenUnit(unit)) throw new RangeError(`A line is not weighed in ${unit}`);
+  const { quantity, step, before } = roundForKitchen({ value: exact(working.value.value), unit });
+  const inStep = quantity.unit === unit ? working : conversion(working, measure(before, quantity.unit));
+  const part = labelled(inStep, { from, said, by: { code: 'scaling', kind: line.scaling.kind } });
+  return figure(text(line.item), rounding(part, quantity.value, 'nearest', measure(step, quantity.unit)), { estimate, notes });
 }

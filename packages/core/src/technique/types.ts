@@ -27,7 +27,7 @@ export interface Fault {
   readonly cause: string;
   readonly correction: string;
   /** How the dish can be rescued; empty when it cannot. */
-  readonly rescue?: string;
+  readonly rescue: string;
 }
 
 export const SENSES = ['see', 'hear', 'smell', 'feel', 'taste', 'measure'] as const;

@@ -1,0 +1,208 @@
+import type { CutSet } from '../cuts';
+import type { DishContent } from '../dish';
+import type { IngredientFact } from '../ingredients';
+import type { LessonSettings, SchoolSettings } from '../lesson';
+import type { PracticeChoices } from '../practice';
+import type { Marks, MarkValue, RubricContent } from '../rubric';
+import type { Needs } from '../allergens';
+import type { LineSubstitution } from '../substitution';
+import type { Preferences } from '../preferences';
+import { EMPTY_CARD, type TechniqueCard } from '../technique';
+import { isJson, lacking, partsOf, type DocumentFormat, type Json } from './format';
+import { readDoubt } from './olderDoubts';
+
+const NO_SPAN = { least: null, most: null };
+
+/** From 1: what was left out where it was not needed is filled in, and doubts become codes. */
+const dishTotal = (dish: Json): Json => ({
+  gives: null,
+  measures: 'labelling',
+  plate: [],
+  ...dish,
+  components: partsOf(dish.components).map((component) => ({
+    gives: null,
+    gave: [],
+    keeps: [],
+    before: NO_SPAN,
+    ...component,
+    lines: partsOf(component.lines).map(({ rule, ...line }) => ({
+      ...(rule === undefined ? {} : { scaling: rule }),
+      preparationEditionId: null,
+      componentId: null,
+      yields: [],
+      ...line,
+      doubts: (Array.isArray(line.doubts) ? line.doubts : []).map(readDoubt),
+    })),
+  })),
+  method: partsOf(dish.method).map((step) => ({
+    hands: 'on',
+    noviceMinutes: null,
+    equipment: '',
+    celsius: null,
+    critical: '',
+    toNext: NO_SPAN,
+    caution: '',
+    ...step,
+  })),
+});
+
+const lineLacks = lacking({
+  id: 'text',
+  written: 'text',
+  item: 'text',
+  amount: 'any',
+  one: 'any',
+  scaling: 'object',
+  certainty: 'text',
+  doubts: 'parts',
+  yields: 'list',
+});
+
+export const DISH: DocumentFormat<DishContent> = {
+  name: 'dish',
+  upgrades: [dishTotal],
+  lacks: lacking(
+    { title: 'text', portions: 'number', gives: 'any', components: 'parts', method: 'parts', measures: 'text', plate: 'parts' },
+    {
+      components: lacking(
+        { id: 'text', name: 'text', lines: 'parts', gives: 'any', gave: 'list', keeps: 'parts', before: 'object' },
+        { lines: lineLacks },
+      ),
+      method: lacking({ id: 'text', text: 'text', minutes: 'any', techniqueIds: 'list', hands: 'text', toNext: 'object' }),
+    },
+  ),
+};
+
+const withRescue = (fault: Json): Json => ({ rescue: '', ...fault });
+
+export const RUBRIC: DocumentFormat<RubricContent> = {
+  name: 'rubric',
+  upgrades: [
+    // From 1: the level at which a criterion is passed, and what can be rescued, stand in every rubric.
+    (rubric) => ({
+      passAt: 3,
+      ...rubric,
+      criteria: partsOf(rubric.criteria).map((criterion) => ({ ...criterion, faults: partsOf(criterion.faults).map(withRescue) })),
+    }),
+  ],
+  lacks: lacking(
+    { name: 'text', strandWeights: 'object', levelShares: 'list', criteria: 'parts', passAt: 'number' },
+    { criteria: lacking({ key: 'text', name: 'text', strand: 'text', kind: 'text', faults: 'parts' }) },
+  ),
+};
+
+export const CARD: DocumentFormat<TechniqueCard> = {
+  name: 'technique-card',
+  // From 1: cards from before they could be edited lack most of their parts.
+  upgrades: [(card) => ({ ...EMPTY_CARD, ...card, faults: partsOf(card.faults).map(withRescue) })],
+  lacks: lacking({
+    name: 'text',
+    strand: 'text',
+    purpose: 'text',
+    minutes: 'object',
+    aims: 'object',
+    steps: 'list',
+    cues: 'parts',
+    looksWrong: 'parts',
+    faults: 'parts',
+    cautions: 'list',
+    descriptors: 'parts',
+    matters: 'list',
+    variants: 'parts',
+    calculators: 'list',
+    drawings: 'list',
+    answered: 'parts',
+    words: 'list',
+  }),
+};
+
+export const CUT_SET: DocumentFormat<CutSet> = {
+  name: 'cut-set',
+  upgrades: [],
+  lacks: lacking({ name: 'text', about: 'text', cuts: 'parts' }),
+};
+
+export const FACT: DocumentFormat<IngredientFact> = {
+  name: 'ingredient-fact',
+  upgrades: [],
+  lacks: lacking({
+    name: 'text',
+    otherNames: 'list',
+    density: 'any',
+    gramsOfOne: 'parts',
+    trim: 'parts',
+    allergens: 'list',
+    mayContain: 'list',
+  }),
+};
+
+export const NEEDS: DocumentFormat<Needs> = {
+  name: 'needs',
+  upgrades: [],
+  lacks: lacking({ allergens: 'list', diets: 'list', note: 'text' }),
+};
+
+/** From 1: how results are told and how trays are weighed out were matters of teaching once; they are settings now. */
+export const LESSON_PRACTICES: DocumentFormat<PracticeChoices> = {
+  name: 'lesson-practices',
+  upgrades: [({ marking: _marking, 'weighing-out': _weighing, ...practices }) => practices],
+  lacks: () => null,
+};
+
+export const SUBSTITUTIONS: DocumentFormat<{ readonly items: readonly LineSubstitution[] }> = {
+  name: 'substitutions',
+  upgrades: [],
+  lacks: lacking({ items: 'parts' }),
+};
+
+export const LESSON_SETTINGS: DocumentFormat<LessonSettings> = {
+  name: 'lesson-settings',
+  upgrades: [],
+  lacks: lacking({ marking: 'any', weighingOut: 'any' }),
+};
+
+export const SCHOOL_SETTINGS: DocumentFormat<SchoolSettings> = {
+  name: 'school-settings',
+  upgrades: [],
+  lacks: lacking({ marking: 'text', weighingOut: 'text', timeZone: 'text' }),
+};
+
+export const PREFERENCES: DocumentFormat<Preferences> = {
+  name: 'preferences',
+  upgrades: [],
+  lacks: lacking({ units: 'text', temperature: 'text', clock: 'text', dates: 'text', weekStart: 'text' }),
+};
+
+/** What a `mark` in the stream of a lesson says. */
+export interface MarkBody {
+  readonly studentId: string;
+  readonly dishEditionId: string;
+  readonly criterionKey: string;
+  /** Null takes the mark back. */
+  readonly value: MarkValue | null;
+}
+
+export const MARK_EVENT: DocumentFormat<MarkBody> = {
+  name: 'mark',
+  upgrades: [],
+  lacks: lacking({ studentId: 'text', dishEditionId: 'text', criterionKey: 'text', value: 'any' }),
+};
+
+/** The marks of a dish as its student was given them. */
+export interface ReleasedMarks {
+  readonly marks: Marks;
+  readonly assessorIds: readonly string[];
+}
+
+export const RELEASED_MARKS: DocumentFormat<ReleasedMarks> = {
+  name: 'released-marks',
+  upgrades: [],
+  lacks: lacking({ marks: 'object', assessorIds: 'list' }),
+};
+
+export const MARK_VALUE: DocumentFormat<{ readonly value: MarkValue | null }> = {
+  name: 'mark-value',
+  // From 1: a judgement stood there by itself.
+  upgrades: [(value) => ({ value: isJson(value) && 'kind' in value ? value : null })],
+  lacks: lacking({ value: 'any' }),
+};

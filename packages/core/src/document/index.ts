@@ -1,0 +1,16 @@
+export {
+  inWords as unopenableInWords,
+  isJson,
+  lacking,
+  sameDocument,
+  open,
+  opened,
+  seal,
+  UnopenableError,
+  versionOfFormat,
+  type DocumentFormat,
+  type Opened,
+  type Sealed,
+  type Unopenable,
+} from './format';
+export * from './formats';

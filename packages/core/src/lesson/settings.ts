@@ -1,0 +1,62 @@
+import type { MarkingWay } from '../rubric';
+
+/** How a class gets its ingredients. */
+export const WEIGHING_OUT = ['trays', 'draw'] as const;
+export type WeighingOut = (typeof WEIGHING_OUT)[number];
+
+/** How a lesson runs, where it runs otherwise than the school; null follows the school. */
+export interface LessonSettings {
+  readonly marking: MarkingWay | null;
+  readonly weighingOut: WeighingOut | null;
+}
+
+/** How lessons run at the school, and where on earth it is. */
+export interface SchoolSettings {
+  readonly marking: MarkingWay;
+  readonly weighingOut: WeighingOut;
+  /** IANA name, such as `Europe/Vienna`; the day and the hour of a lesson are of this zone. */
+  readonly timeZone: string;
+}
+
+export const AS_THE_SCHOOL: LessonSettings = { marking: null, weighingOut: null };
+export const NEW_SCHOOL: SchoolSettings = { marking: 'levels', weighingOut: 'trays', timeZone: 'UTC' };
+
+interface Way {
+  readonly name: string;
+  readonly says: string;
+}
+
+/** The settings in words: what each way asks. */
+export const SETTING_WAYS: {
+  readonly marking: { readonly name: string; readonly decides: string; readonly ways: Readonly<Record<MarkingWay, Way>> };
+  readonly weighingOut: { readonly name: string; readonly decides: string; readonly ways: Readonly<Record<WeighingOut, Way>> };
+} = {
+  marking: {
+    name: 'Marking',
+    decides: 'how results are told. Assessors touch the same levels at the pass; released results keep theirs.',
+    ways: {
+      levels: { name: 'levels with weights', says: 'Each level earns a share of the criterion’s points; the mark is their sum.' },
+      pass: { name: 'pass or not yet', says: 'A dish passes when nothing critical is missed and every criterion seen stands high enough.' },
+      deductions: { name: 'deductions from full marks', says: 'It begins at 100; what falls short is taken off, and named.' },
+    },
+  },
+  weighingOut: {
+    name: 'Weighing out',
+    decides: 'what an order shows and prints.',
+    ways: {
+      draw: {
+        name: 'teams draw from store',
+        says: 'Each team reads its formula and weighs for itself; the store is stocked by the order.',
+      },
+      trays: { name: 'the technician weighs every tray', says: 'A tray for each making stands ready, weighed and labelled.' },
+    },
+  },
+};
+
+/** How a lesson runs: as it says itself, else as the school does. */
+export function settingsInForce(
+  school: SchoolSettings,
+  lesson: LessonSettings,
+): { readonly marking: MarkingWay; readonly weighingOut: WeighingOut } {
+  return { marking: lesson.marking ?? school.marking, weighingOut: lesson.weighingOut ?? school.weighingOut };
+}

@@ -1,0 +1,204 @@
+import type { Doubt, ScalingKind, YieldStep } from '../dish';
+import type { Measure } from '../figure';
+import { exact, showDecimal, showFraction, type ExactText } from '../exact';
+import { LEVEL_NAMES, type Level } from '../rubric/types';
+import { SCALING_NAMES } from '../dish/types';
+import { STRAND_NAMES, type Strand } from '../technique/types';
+
+/** Something said inside something else. Only its code is known here, since the catalog is what says which codes there are. */
+export interface Inner {
+  readonly code: string;
+}
+
+/** How parts of a sentence are put into words: measures by the person's preferences, sayings inside sayings. */
+export interface Speaker {
+  readonly show: (value: Measure) => string;
+  readonly say: (said: Inner) => string;
+}
+
+const STAGES: Readonly<Record<YieldStep['kind'], string>> = { trim: 'trimming', cooking: 'cooking', reduction: 'reducing' };
+const many = (count: number, one: string, more = `${one}s`) => `${count} ${count === 1 ? one : more}`;
+const list = (items: readonly string[]) => items.join(', ');
+
+/**
+ * Everything the core says, by its code, in English. Another language is another file of this shape. What a person wrote,
+ * and what stands on a card, comes through as it is under `text`.
+ */
+export const ENGLISH = {
+  text: ({ text }: { text: string }) => text,
+
+  // Makings
+  'making.team': ({ count, each }: { count: number; each: 'student' | 'pair' | 'team' }) => many(count, each),
+  'making.demonstration': () => 'demonstration',
+  'making.reference': () => 'reference plate',
+  'making.both': () => 'demonstration with reference plate',
+  'making.spare': ({ count }: { count: number }) => many(count, 'second try', 'second tries'),
+  'making.bulk': ({ factor }: { factor: ExactText }) => `one bulk making × ${showFraction(exact(factor))}`,
+  'making.some': ({ count, of }: { count: number; of: Inner }, { say }: Speaker) => `${count} of ${say(of)}`,
+  'portions-in-all': () => 'Portions',
+
+  // How a line scales
+  scaling: ({ kind }: { kind: ScalingKind }) => SCALING_NAMES[kind],
+  'set-aside': () => 'set aside, to taste',
+  once: () => 'once',
+  'loads-of': ({ portions }: { portions: ExactText }) => `of ${showFraction(exact(portions))} portions`,
+  tapered: ({ factor }: { factor: ExactText }) => `(${showFraction(exact(factor))} tapered)`,
+  'left-after': ({ stage }: { stage: YieldStep['kind'] }) => `left after ${STAGES[stage]}`,
+  'by-its-measures': () => 'by its measures',
+  'instead-of': ({ item, reason }: { item: string; reason: string }) => `instead of ${item}${reason ? `: ${reason}` : ''}`,
+  taste: () => 'taste',
+  'range-upper': () => 'written as a range; the upper end is taken so that no making runs short',
+  'allowance-only': () => 'to taste: an allowance for the order, not a figure to cook by',
+  'not-in-figure': ({ dish, note }: { dish: string; note: string }) => `${dish}: ${note}, not in the figure`,
+  'written-multiple': () => 'as written',
+  'in-hand': () => 'in hand',
+  'plates-a-making': () => 'that one making gives',
+  'by-area': () => 'by area',
+  'by-volume': () => 'by volume',
+
+  // Why a line is held
+  'not-settled': () => 'The line has not been settled.',
+  'no-amount-yet': () => 'How much? The line has no amount.',
+  'no-load-size': () => 'How many portions does one load serve?',
+  'follows-itself': ({ item }: { item: string }) => `"${item}" follows itself by percent. Choose another line for it to follow.`,
+  'follows-nothing': ({ item }: { item: string }) =>
+    `"${item}" follows a line that is no longer there. Choose the line it is a percentage of.`,
+  'follows-open': ({ item, base }: { item: string; base: string }) => `"${item}" follows "${base}", which has no amount yet.`,
+  'follows-counted': ({ base }: { base: string }) => `"${base}" is counted; a percentage needs a weight or a volume to follow.`,
+  'gives-nothing': ({ title }: { title: string }) =>
+    `"${title}" does not say how much one making gives. Add its yield and publish it again.`,
+  'gives-otherwise': ({ title, gives }: { title: string; gives: Measure }, { show }: Speaker) =>
+    `"${title}" gives ${show(gives)}; this line asks for it in another kind of unit.`,
+  doubt: ({ doubt }: { doubt: Doubt }) => DOUBTS(doubt),
+
+  // Orders
+  'not-added': ({ item, because }: { item: string; because: Inner }, { say }: Speaker) => `not added to the other ${item}: ${say(because)}`,
+  'fact-missing': ({ item, need }: { item: string; need: 'density' | 'weight of one' }) => `the ${need} of ${item} is not known`,
+  'fact-needed': ({ item, need }: { item: string; need: 'density' | 'weight of one' }) => `The ${need} of ${item} is not known.`,
+  'weighs-in-all': ({ amount, each }: { amount: Measure; each: Measure | null }, { show }: Speaker) =>
+    `about ${show(amount)} in all${each ? `, at about ${show(each)} each` : ''}`,
+  cost: () => 'Cost',
+  'no-price': ({ items }: { items: readonly string[] }) => `no price known for: ${list(items)}`,
+  'on-some-trays': ({ count, of }: { count: number; of: number }) => `in ${count} of ${of} trays`,
+  'tray-item': ({ item, of }: { item: string; of: Inner }, { say }: Speaker) => `${item}, tray for ${say(of)}`,
+  'rounding-changes': ({ percent, weigh }: { percent: ExactText; weigh: Measure }, { show }: Speaker) => {
+    const change = exact(percent);
+    return `rounding changes it by ${change.compare(0) > 0 ? '+' : '−'}${showDecimal(change.abs(), 1)} %: weigh ${show(weigh)}`;
+  },
+
+  // Plates
+  'plates-figure': () => 'Plates one making gives',
+  'a-plate': () => 'a plate',
+  'would-be-enough': ({ name, plates }: { name: string; plates: ExactText }) =>
+    `${name} would be enough for ${showFraction(exact(plates))}`,
+  'says-no-yield': () => 'it does not say what one making gives',
+  'nothing-on-plate': () => 'nothing of it goes on the plate',
+  'other-kind-of-unit': ({ gives, takes }: { gives: Measure; takes: Measure }, { show }: Speaker) =>
+    `it gives ${show(gives)}, the plate takes ${show(takes)}`,
+  'main-list': () => 'Main list',
+
+  // Scaling to a target
+  'nobody-served': () => 'Nobody would be served.',
+  'no-plate-served': () => 'No plate would be served.',
+  'build-unknown': () => 'The plate build does not say how many plates one making gives.',
+  'vessel-without-size': () => 'A vessel has no size.',
+  'line-without-amount': () => 'This line has no amount to compare with.',
+  'nothing-in-hand': () => 'Nothing is in hand.',
+  'units-apart': () => 'These units cannot be compared.',
+  'give-one-or-more': () => 'Give 1 or more.',
+  'give-build': () => 'Say what each component gives and how much goes on a plate.',
+  'give-width': () => 'Give its width.',
+  'give-width-and-depth': () => 'Give its width and its depth.',
+  'choose-another-line': () => 'Choose another line.',
+  'give-above-nothing': () => 'Give an amount above 0.',
+  'give-in-unit-or-fact': ({ unit }: { unit: string }) => `Give the amount in ${unit || 'pieces'}, or enter the fact.`,
+  'use-its-unit': () => 'Use the unit of the line.',
+
+  // Marks
+  mark: () => 'Mark',
+  result: () => 'Result',
+  pass: () => 'Pass',
+  'not-yet': () => 'Not yet',
+  points: () => 'points',
+  'level-earns': ({ level }: { level: Level }) => `${LEVEL_NAMES[level]} earns`,
+  'level-loses': ({ level }: { level: Level }) => `${LEVEL_NAMES[level]} loses`,
+  stands: ({ level }: { level: Level }) => LEVEL_NAMES[level],
+  met: () => 'met',
+  'not-met': () => 'not met',
+  passed: () => 'passed',
+  'in-the-way': () => 'in the way',
+  'full-marks': () => 'Full marks',
+  'before-deductions': () => 'before anything is taken off',
+  capped: ({ cap, by }: { cap: number; by: string }) => `capped at ${cap}: ${by} was not met`,
+  'strands-weigh': ({ weights }: { weights: readonly { readonly strand: Strand; readonly weight: number }[] }) =>
+    `strands weigh ${list(weights.map(({ strand, weight }) => `${STRAND_NAMES[strand]} ${weight}`))}`,
+  'nothing-seen-in': ({ strands }: { strands: readonly Strand[] }) =>
+    `nothing seen in ${list(strands.map((strand) => STRAND_NAMES[strand]))}: the other strands take its weight`,
+  'not-seen-reweighs': ({ names }: { names: readonly string[] }) => `not seen, so the rest weighs more: ${list(names)}`,
+  'not-seen-uncounted': ({ names }: { names: readonly string[] }) => `not seen, so not counted: ${list(names)}`,
+  'not-marked-yet': ({ names }: { names: readonly string[] }) => `not marked yet, so this is not final: ${list(names)}`,
+  'critical-not-seen': ({ name }: { name: string }) => `critical and not seen: ${name}`,
+  'passes-when': ({ level }: { level: Level }) =>
+    `passes when nothing critical is missed and every criterion seen stands at ${LEVEL_NAMES[level]} or above`,
+
+  // What a lesson still needs
+  'no-students': () => 'no students',
+  'no-dish': () => 'no dish',
+  'no-technique': () => 'no technique in focus',
+  'no-rubric': () => 'no rubric',
+  'lines-to-settle': ({ count }: { count: number }) => `${many(count, 'line')} to settle`,
+  complete: () => 'complete',
+  'waits-for-plan': () => 'waits for the plan',
+  'lines-to-buy': ({ count }: { count: number }) => many(count, 'line'),
+  'dishes-marked': ({ marked, of }: { marked: number; of: number }) => `${marked} of ${of} dishes`,
+  'needs-a-rubric': () => 'needs a rubric',
+  'with-the-students': () => 'with the students',
+  'not-released': () => 'not released',
+  'after-marking': () => 'after marking',
+  several: ({ parts }: { parts: readonly Inner[] }, { say }: Speaker) => list(parts.map(say)),
+} as const;
+
+function DOUBTS(doubt: Doubt): string {
+  switch (doubt.code) {
+    case 'scanned':
+      return `Read as "${doubt.read}": the text looks scanned.`;
+    case 'per-plate':
+      return 'Per plate: it is multiplied by the portions.';
+    case 'dash-or-minus':
+      return 'Is this a list dash or a negative amount? A line cannot take less than nothing.';
+    case 'percent-of-what':
+      return `${doubt.percent} % of what? Choose the line it follows.`;
+    case 'amounts-disagree':
+      return 'The two amounts on this line do not agree. The first was taken.';
+    case 'second-amount':
+      return `A second amount: plus ${doubt.amount}. Add it to the first, or give it a line of its own.`;
+    case 'several-items':
+      return 'Is this several ingredients, so much of each of what? Give each a line of its own.';
+    case 'another-item':
+      return `Is "${doubt.text}" another ingredient? Give it a line of its own.`;
+    case 'which-amount':
+      return `Which amount will be used: the first, or ${doubt.other}?`;
+    case 'which-item':
+      return `Which one will be used: ${doubt.one} or ${doubt.other}?`;
+    case 'no-item':
+      return 'Of what? No ingredient was found on this line.';
+    case 'no-allowance':
+      return 'How much is set aside for a portion? Nothing is ordered for it yet.';
+    case 'no-amount':
+      return `How much? No amount was found${doubt.instead ? ` ("${doubt.instead}")` : ''}.`;
+    case 'unreadable':
+      return 'Nothing on this line could be read.';
+    case 'unknown-unit':
+      return `Is "${doubt.word}" a unit? Pelvo does not know it; choose one.`;
+    case 'not-counted':
+      return `${doubt.count} of what? ${doubt.item} is not counted in pieces.`;
+    case 'very-large':
+      return 'Is this amount right? It is very large.';
+    case 'weight-of-piece':
+      return `How much does a piece of ${doubt.size} weigh?`;
+    case 'which-pint':
+      return 'Which pint? Read as the imperial pint of 568 ml.';
+    case 'said':
+      return doubt.text;
+  }
+}

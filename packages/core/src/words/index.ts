@@ -1,0 +1,27 @@
+import { showMeasure } from '../figure/measure';
+import { HOUSE_PREFERENCES, type Preferences } from '../preferences';
+import type { ENGLISH, Speaker } from './english';
+import { ENGLISH as CATALOG } from './english';
+
+type Catalog = typeof ENGLISH;
+type ValuesOf<K extends keyof Catalog> = Catalog[K] extends () => string ? Record<never, never> : Parameters<Catalog[K]>[0];
+
+/** Something the core says: a code with its values, so that nothing is decided by reading words. */
+export type Said = { readonly [K in keyof Catalog]: { readonly code: K } & Readonly<ValuesOf<K>> }[keyof Catalog];
+
+export type SaidCode = keyof Catalog;
+
+/**
+ * Puts something said into words, for a person's preferences.
+ *
+ * @example words({ code: 'making.team', count: 14, each: 'student' }) // '14 students'
+ */
+export function words(said: Said, preferences: Preferences = HOUSE_PREFERENCES): string {
+  const speaker: Speaker = { show: (value) => showMeasure(value, preferences), say: (inner) => words(inner as Said, preferences) };
+  return (CATALOG[said.code] as (values: Said, speaker: Speaker) => string)(said, speaker);
+}
+
+/** What a person wrote, or what stands on a card, said as it is. */
+export const text = (written: string): Said => ({ code: 'text', text: written });
+
+export { figureInWords, referenceInWords, shownOf, type FigureInWords, type RowInWords } from './figureInWords';
