@@ -1,18 +1,6 @@
 import Joi from 'joi';
-import type { CriterionLevels, MarkingWay, Marks, MarkValue, Result, RubricContent, Needs } from '@pelvo/core';
-import { idSchema, keySchema } from './common';
-
-/** One touch at the pass. The id is made by the device, so that sending it twice counts once. */
-export interface MarkEvent {
-  readonly id: string;
-  readonly studentId: string;
-  readonly dishEditionId: string;
-  readonly criterionKey: string;
-  /** Null takes the mark back. */
-  readonly value: MarkValue | null;
-  /** When it was touched, by the device's clock. */
-  readonly at: string;
-}
+import type { CriterionLevels, GivenMark, MarkBody, MarkingWay, Marks, Result, RubricContent, Needs } from '@pelvo/core';
+import { idSchema, keySchema, shape } from './common';
 
 const faults = Joi.array().items(keySchema).max(12).unique().required();
 
@@ -22,21 +10,12 @@ const markValueSchema = Joi.alternatives().try(
   Joi.object({ kind: Joi.string().valid('notSeen').required() }),
 );
 
-export const markEventsSchema = Joi.object<{ events: readonly MarkEvent[] }>({
-  events: Joi.array()
-    .items(
-      Joi.object({
-        id: idSchema.required(),
-        studentId: idSchema.required(),
-        dishEditionId: idSchema.required(),
-        criterionKey: keySchema.required(),
-        value: markValueSchema.allow(null).required(),
-        at: Joi.string().isoDate().max(40).required(),
-      }),
-    )
-    .min(1)
-    .max(100)
-    .required(),
+/** What a `mark` says; see `LessonEvent`. */
+export const markBodySchema = shape<MarkBody>({
+  studentId: idSchema.required(),
+  dishEditionId: idSchema.required(),
+  criterionKey: keySchema.required(),
+  value: markValueSchema.allow(null).required(),
 });
 
 export interface MarkingStudent {
@@ -57,7 +36,20 @@ export interface MarkingSheet {
   readonly rubric: { readonly editionId: string; readonly content: RubricContent } | null;
   readonly dishes: readonly { readonly editionId: string; readonly title: string }[];
   readonly students: readonly MarkingStudent[];
-  readonly marks: readonly { readonly studentId: string; readonly dishEditionId: string; readonly marks: Marks }[];
+  /** Every assessor's judgements, by dish; `marksInForce` says what counts. */
+  readonly plates: readonly MarkedPlate[];
+  /** Names of the assessors, by id. */
+  readonly assessors: Readonly<Record<string, string>>;
+  /** Number of the last event of the lesson that is in it: the stream goes on from there. */
+  readonly number: number;
+  /** When students were given the results; marks given since then reach them only when they are given out again. */
+  readonly releasedAt: string | null;
+}
+
+export interface MarkedPlate {
+  readonly studentId: string;
+  readonly dishEditionId: string;
+  readonly given: readonly GivenMark[];
 }
 
 /** A dish's result as stored: everything that explains it is of the editions it was marked with. */
@@ -76,6 +68,8 @@ export interface DishResult {
   readonly marks: Marks;
   readonly criteria: RubricContent['criteria'];
   readonly result: Result;
+  /** Marks were given or taken back since the student was given this result. */
+  readonly changedSince: boolean;
 }
 
 export interface ClassResults {

@@ -18,6 +18,12 @@ export const timeSchema = Joi.string().pattern(/^(?:[01]\d|2[0-3]):[0-5]\d$/, 'a
 
 export const paperField = Joi.string().uppercase().valid('A4', 'LETTER').default('A4');
 
+/**
+ * An object schema with a rule for every field of its type and for no other: a field that is added to the type without a
+ * rule, or the other way round, does not compile.
+ */
+export const shape = <T>(keys: Readonly<Record<keyof T, Joi.Schema>>): Joi.ObjectSchema<T> => Joi.object<T>(keys as Joi.SchemaMap<T>);
+
 /** The paper of a printed thing. */
 export interface PaperQuery {
   readonly paper: Paper;

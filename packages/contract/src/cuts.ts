@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import { CUT_LIMITS, CUT_SHAPES, type CutSet } from '@pelvo/core';
-import { keySchema } from './common';
+import { keySchema, shape } from './common';
 
 export interface StoredCutSet extends CutSet {
   readonly id: string;
@@ -9,7 +9,7 @@ export interface StoredCutSet extends CutSet {
 
 const millimetres = Joi.number().greater(0).max(CUT_LIMITS.size).precision(2).required();
 
-export const cutSetSchema = Joi.object<CutSet>({
+export const cutSetSchema = shape<CutSet>({
   name: Joi.string().trim().max(CUT_LIMITS.name).required(),
   about: Joi.string().trim().allow('').max(CUT_LIMITS.about).required(),
   cuts: Joi.array()

@@ -1,20 +1,27 @@
 import Joi from 'joi';
 import {
   ALLERGENS,
+  DISH_FILE_VERSION,
   DISH_LIMITS,
   exact,
   isExactText,
   MEASURE_SYSTEMS,
-  RULE_KINDS,
+  DOUBT_CODES,
+  DOUBT_VALUES,
+  SCALING_KINDS,
   STORES,
   UNIT_CODES,
   type Allergen,
+  type Component,
   type DishContent,
+  type DishFile,
+  type IngredientLine,
+  type MethodStep,
   type FormatName,
   type Paper,
 } from '@pelvo/core';
 import { FieldError } from './problems';
-import { idSchema, keySchema, paperField } from './common';
+import { idSchema, keySchema, paperField, shape } from './common';
 
 export interface DishSummary {
   readonly id: string;
@@ -82,18 +89,35 @@ const amountSchema = Joi.object({
 
 const text = (max: number) => Joi.string().allow('').max(max).required();
 
-const ruleSchema = Joi.object({
-  kind: Joi.string()
-    .valid(...RULE_KINDS)
-    .required(),
-})
-  .when(Joi.object({ kind: 'byTheLoad' }).unknown(), { then: Joi.object({ portionsALoad: exactSchema.required() }) })
-  .when(Joi.object({ kind: 'percentOf' }).unknown(), {
-    then: Joi.object({ lineId: keySchema.required(), percent: exactSchema.required() }),
-  })
-  .when(Joi.object({ kind: 'toTaste' }).unknown(), { then: Joi.object({ allowance: amountSchema.allow(null).required() }) });
+/** One way of scaling with what it needs to know; the others need nothing. */
+const scalingSchema = (['byTheLoad', 'percentOf', 'toTaste'] as const).reduce<Joi.Schema>(
+  (otherwise, kind) => {
+    const needs = {
+      byTheLoad: { portionsALoad: exactSchema.required() },
+      percentOf: { lineId: keySchema.required(), percent: exactSchema.required() },
+      toTaste: { allowance: amountSchema.allow(null).required() },
+    }[kind];
+    return Joi.alternatives().conditional(Joi.object({ kind }).unknown(), {
+      then: Joi.object({ kind: Joi.string().valid(kind).required(), ...needs }),
+      otherwise,
+    });
+  },
+  Joi.object({
+    kind: Joi.string()
+      .valid(...SCALING_KINDS)
+      .required(),
+  }),
+);
 
-const lineSchema = Joi.object({
+/** A doubt by its code; its values are short texts. */
+const doubtSchema = Joi.object({
+  code: Joi.string()
+    .valid(...DOUBT_CODES)
+    .required(),
+  ...Object.fromEntries(DOUBT_VALUES.map((name) => [name, Joi.string().allow('').max(500)])),
+});
+
+const lineSchema = shape<IngredientLine>({
   id: keySchema.required(),
   written: text(DISH_LIMITS.text),
   item: text(300),
@@ -102,14 +126,15 @@ const lineSchema = Joi.object({
   size: text(40),
   preparation: text(300),
   note: text(500),
-  rule: ruleSchema.required(),
+  scaling: scalingSchema.required(),
   certainty: Joi.string().valid('sure', 'doubtful', 'held').required(),
-  doubts: Joi.array().items(Joi.string().max(500)).max(10).required(),
-  preparationEditionId: idSchema.allow(null),
-  componentId: keySchema.allow(null),
+  doubts: Joi.array().items(doubtSchema).max(10).required(),
+  preparationEditionId: idSchema.allow(null).required(),
+  componentId: keySchema.allow(null).required(),
   yields: Joi.array()
     .items(Joi.object({ kind: Joi.string().valid('trim', 'cooking', 'reduction').required(), fraction: fractionSchema.required() }))
-    .max(4),
+    .max(4)
+    .required(),
 });
 
 const minutes = Joi.number().integer().min(0).max(525_600).allow(null).required();
@@ -119,12 +144,12 @@ const spanSchema = Joi.object({ least: minutes, most: minutes }).custom((span: {
   return span;
 });
 
-const componentSchema = Joi.object({
+const componentSchema = shape<Component>({
   id: keySchema.required(),
   name: text(120),
   lines: Joi.array().items(lineSchema).max(DISH_LIMITS.lines).required(),
-  gives: amountSchema.allow(null),
-  gave: Joi.array().items(exactSchema).max(50),
+  gives: amountSchema.allow(null).required(),
+  gave: Joi.array().items(exactSchema).max(50).required(),
   keeps: Joi.array()
     .items(
       Joi.object({
@@ -135,38 +160,42 @@ const componentSchema = Joi.object({
       }),
     )
     .max(4)
-    .unique('store'),
-  before: spanSchema,
+    .unique('store')
+    .required(),
+  before: spanSchema.required(),
 });
 
-export const dishContentSchema = Joi.object<DishContent>({
+export const dishContentSchema = shape<DishContent>({
   title: Joi.string().trim().max(DISH_LIMITS.title).required(),
   portions: Joi.number().integer().min(1).max(1000).required(),
   gives: Joi.object({ amount: amountSchema.required() }).allow(null).required(),
   components: Joi.array().items(componentSchema).max(DISH_LIMITS.components).required(),
   method: Joi.array()
     .items(
-      Joi.object({
+      shape<MethodStep>({
         id: keySchema.required(),
         text: Joi.string().max(DISH_LIMITS.text).required(),
         minutes: Joi.number().integer().min(0).max(20160).allow(null).required(),
         techniqueIds: Joi.array().items(idSchema).max(12).unique().required(),
-        hands: Joi.string().valid('on', 'off'),
-        noviceMinutes: Joi.number().integer().min(0).max(20160).allow(null),
-        equipment: Joi.string().allow('').max(80),
-        celsius: Joi.number().min(-40).max(600).allow(null),
-        critical: Joi.string().allow('').max(300),
-        toNext: spanSchema,
-        caution: Joi.string().allow('').max(300),
+        hands: Joi.string().valid('on', 'off').required(),
+        noviceMinutes: Joi.number().integer().min(0).max(20160).allow(null).required(),
+        equipment: text(80),
+        celsius: Joi.number().min(-40).max(600).allow(null).required(),
+        critical: text(300),
+        toNext: spanSchema.required(),
+        caution: text(300),
       }),
     )
     .max(DISH_LIMITS.steps)
     .required(),
-  measures: Joi.string().valid(...MEASURE_SYSTEMS),
+  measures: Joi.string()
+    .valid(...MEASURE_SYSTEMS)
+    .required(),
   plate: Joi.array()
     .items(Joi.object({ componentId: keySchema.required(), amount: amountSchema.required() }))
     .max(DISH_LIMITS.components)
-    .unique('componentId'),
+    .unique('componentId')
+    .required(),
 }).custom((dish: DishContent) => {
   const ids = dish.components.flatMap((component) => [component.id, ...component.lines.map((line) => line.id)]);
   if (new Set(ids).size !== ids.length) throw new FieldError('Two lines share an id.', 'Give each line an id of its own.');
@@ -200,6 +229,13 @@ export const dishQuerySchema = Joi.object<DishQuery>({
   freeOf: Joi.string().valid(...ALLERGENS),
   within: Joi.number().integer().min(1).max(20160),
   equipment: Joi.string().trim().max(80),
+});
+
+/** A Pelvo file of dishes, of today's version. */
+export const dishFileSchema = Joi.object<DishFile>({
+  format: Joi.string().valid('pelvo-dishes').required(),
+  version: Joi.number().valid(DISH_FILE_VERSION).required(),
+  dishes: Joi.array().items(dishContentSchema).max(200).required(),
 });
 
 /** One dish of an import: what it would become, and what keeps it from being taken. */

@@ -1,5 +1,6 @@
 import Joi from 'joi';
 import { ALLERGENS, checkFact, isExactText, ORIGINS, UNIT_CODES, type IngredientFact } from '@pelvo/core';
+import { shape } from './common';
 import { FieldError } from './problems';
 
 /** What is known of an ingredient: what ships, and what the school has entered over it. */
@@ -23,7 +24,7 @@ const allergens = Joi.array()
   .unique()
   .required();
 
-export const ingredientFactSchema = Joi.object<IngredientFact>({
+export const ingredientFactSchema = shape<IngredientFact>({
   name: Joi.string().trim().lowercase().min(2).max(120).required(),
   otherNames: Joi.array().items(Joi.string().trim().lowercase().min(2).max(120)).max(30).unique().required(),
   density: exactText.allow(null).required(),

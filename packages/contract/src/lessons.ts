@@ -1,5 +1,6 @@
 import Joi from 'joi';
 import {
+  AS_THE_SCHOOL,
   isExactText,
   isRatio,
   PURPOSES,
@@ -9,12 +10,15 @@ import {
   type MakingPlan,
   type Needs,
   type PracticeChoices,
+  type SchoolSettings,
   type Purpose,
-  type StationReadiness,
+  type LessonSettings,
+  type PhaseReadiness,
   type Strand,
 } from '@pelvo/core';
-import { dateSchema, idSchema, keySchema, timeSchema } from './common';
+import { dateSchema, idSchema, keySchema, shape, timeSchema } from './common';
 import { practiceChoicesSchema } from './practices';
+import { lessonSettingsSchema } from './school';
 import { FieldError } from './problems';
 
 export interface LessonFields {
@@ -39,13 +43,15 @@ export interface LessonFields {
   readonly substitutions: readonly LineSubstitution[];
   /** Practices it teaches otherwise than the school. */
   readonly practices: PracticeChoices;
+  /** How it runs, where otherwise than the school. */
+  readonly settings: LessonSettings;
 }
 
 const count = (min: number, max: number) => Joi.number().integer().min(min).max(max).required();
 
 export const LESSON_LIMITS = { students: 200, dishes: 12, techniques: 20 } as const;
 
-export const lessonSchema = Joi.object<LessonFields>({
+export const lessonSchema = shape<LessonFields>({
   title: Joi.string().trim().max(160).required(),
   date: dateSchema.required(),
   start: timeSchema.required(),
@@ -96,6 +102,7 @@ export const lessonSchema = Joi.object<LessonFields>({
     .unique((a: LineSubstitution, b: LineSubstitution) => a.editionId === b.editionId && a.lineId === b.lineId)
     .default([]),
   practices: practiceChoicesSchema.default({}),
+  settings: lessonSettingsSchema.default(AS_THE_SCHOOL),
 });
 
 export interface LessonSummary {
@@ -109,7 +116,7 @@ export interface LessonSummary {
   readonly present: number;
   readonly dishes: readonly string[];
   readonly techniques: readonly { readonly name: string; readonly strand: Strand; readonly purpose: Purpose }[];
-  readonly readiness: readonly StationReadiness[];
+  readonly readiness: readonly PhaseReadiness[];
 }
 
 export interface LessonDish {
@@ -142,8 +149,10 @@ export interface LessonDetail extends Omit<LessonFields, 'dishEditionIds' | 'tec
   readonly facts: readonly IngredientFact[];
   readonly techniques: readonly { readonly id: string; readonly name: string; readonly strand: Strand; readonly purpose: Purpose }[];
   readonly rubric: { readonly editionId: string; readonly name: string; readonly number: number } | null;
-  readonly readiness: readonly StationReadiness[];
+  readonly readiness: readonly PhaseReadiness[];
   readonly releasedAt: string | null;
+  /** How lessons run at the school, so that the browser decides as the server does. */
+  readonly school: SchoolSettings;
 }
 
 /** The lesson's demand as the core takes it. */

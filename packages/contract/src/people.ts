@@ -1,4 +1,5 @@
 import Joi from 'joi';
+import type { Preferences } from '@pelvo/core';
 import { idSchema } from './common';
 
 export const ROLES = ['lead', 'assistant', 'stores', 'student'] as const;
@@ -22,6 +23,10 @@ export interface SessionState {
   readonly me: Me | null;
   /** True until the first lead instructor has been created. */
   readonly firstVisit: boolean;
+  /** How the person likes figures, times and dates shown; the house's way while nobody is signed in. */
+  readonly preferences: Preferences;
+  /** IANA name; the day and the hour of a lesson are of this zone. */
+  readonly timeZone: string;
 }
 
 export interface Person {

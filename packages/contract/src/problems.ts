@@ -22,6 +22,8 @@ export interface Problem {
 export type ProblemKind =
   | 'invalid-input'
   | 'not-signed-in'
+  | 'signed-in-as-other'
+  | 'busy'
   | 'not-allowed'
   | 'not-found'
   | 'changed-meanwhile'
@@ -31,6 +33,24 @@ export type ProblemKind =
   | 'conflict'
   | 'unreadable'
   | 'failed';
+
+/** A request that failed, with the problem as the server told it. */
+export class ProblemError extends Error {
+  constructor(readonly problem: Problem) {
+    super(problem.title);
+  }
+}
+
+/** The problem behind whatever was thrown. */
+export function problemOf(error: unknown): Problem {
+  if (error instanceof ProblemError) return error.problem;
+  return {
+    type: 'urn:pelvo:problem:failed',
+    title: 'Something went wrong on this screen.',
+    status: 0,
+    detail: error instanceof Error ? error.message : String(error),
+  };
+}
 
 /** Turns Joi's findings into field problems with a remedy. Used by the server and by forms alike. */
 export function explainValidation(details: readonly ValidationErrorItem[]): readonly FieldProblem[] {

@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import { LEVELS, STRANDS, type RubricContent } from '@pelvo/core';
-import { keySchema } from './common';
+import { keySchema, shape } from './common';
 import type { EditionSummary } from './dishes';
 
 export interface RubricSummary {
@@ -32,6 +32,7 @@ const faultSchema = Joi.object({
   see: line(300),
   cause: Joi.string().trim().allow('').max(300).required(),
   correction: Joi.string().trim().allow('').max(300).required(),
+  rescue: Joi.string().trim().allow('').max(300).required(),
   technique: Joi.string().trim().allow('').max(120).required(),
 });
 
@@ -61,10 +62,12 @@ const criterionSchema = Joi.alternatives().conditional(Joi.object({ kind: 'criti
   }),
 });
 
-export const rubricContentSchema = Joi.object<RubricContent>({
+export const rubricContentSchema = shape<RubricContent>({
   name: line(120),
   strandWeights: Joi.object(Object.fromEntries(STRANDS.map((strand) => [strand, Joi.number().min(0).max(100).required()]))).required(),
   levelShares: Joi.array().items(Joi.number().min(0).max(1)).length(4).required(),
   criteria: Joi.array().items(criterionSchema).max(30).required(),
-  passAt: Joi.number().valid(...LEVELS.slice(1)),
+  passAt: Joi.number()
+    .valid(...LEVELS.slice(1))
+    .required(),
 });

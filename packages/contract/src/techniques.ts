@@ -4,17 +4,18 @@ import {
   CARD_LIMITS,
   DRAWING_KINDS,
   HAZARDS,
-  CARD_MATTERS,
+  MATTERS,
   oneLine,
   readInline,
   SENSES,
   STRANDS,
   writeInline,
+  type PortableTechnique,
   type Strand,
   type TaughtLesson,
   type TechniqueCard,
 } from '@pelvo/core';
-import { idSchema, keySchema } from './common';
+import { idSchema, keySchema, shape } from './common';
 import { FieldError, type FieldProblem } from './problems';
 
 /** A technique as it is stored: its card, what is to be met before it, and the version to save against. */
@@ -41,11 +42,10 @@ export interface TechniqueSummary {
   readonly prerequisites: readonly string[];
 }
 
-/** A technique with what it is used by. */
+/** A technique with what builds on it. */
 export interface TechniqueWithUse extends Technique {
-  readonly dishes: readonly { readonly id: string; readonly title: string }[];
-  /** Techniques that need this one before. */
-  readonly opens: readonly { readonly id: string; readonly name: string }[];
+  /** Techniques that need this one first. */
+  readonly leadsTo: readonly { readonly id: string; readonly name: string }[];
 }
 
 export const TECHNIQUES_LIMIT = 500;
@@ -96,7 +96,7 @@ const list = (item: Joi.Schema, max: number) => Joi.array().items(item).max(max)
 const oneOf = (values: readonly string[]) => Joi.string().valid(...values);
 const minutes = Joi.number().integer().min(1).max(1440).allow(null).required();
 
-export const techniqueCardKeys = {
+export const techniqueCardKeys: Readonly<Record<keyof TechniqueCard, Joi.Schema>> = {
   name: plain(CARD_LIMITS.name).required(),
   strand: oneOf(STRANDS).required(),
   purpose: Joi.string()
@@ -124,11 +124,7 @@ export const techniqueCardKeys = {
       see: plain(CARD_LIMITS.short).required(),
       cause: plainOrNothing(CARD_LIMITS.short),
       correction: plainOrNothing(CARD_LIMITS.short),
-      rescue: Joi.string()
-        .allow('')
-        .custom((value: string) => oneLine(value))
-        .max(CARD_LIMITS.short)
-        .empty(''),
+      rescue: plainOrNothing(CARD_LIMITS.short),
     }),
     CARD_LIMITS.faults,
   ).unique('key'),
@@ -142,7 +138,7 @@ export const techniqueCardKeys = {
     }),
     CARD_LIMITS.descriptors,
   ).unique('key'),
-  matters: list(oneOf(CARD_MATTERS), CARD_MATTERS.length).unique(),
+  matters: list(oneOf(MATTERS), MATTERS.length).unique(),
   variants: list(
     Joi.object({ key: keySchema.required(), name: plain(80).required(), text: rich(CARD_LIMITS.text).required() }),
     CARD_LIMITS.variants,
@@ -164,13 +160,13 @@ export const techniqueCardKeys = {
   words: list(plain(60), CARD_LIMITS.words),
 };
 
-export const techniqueSchema = Joi.object<TechniqueFields>({
+export const techniqueSchema = shape<TechniqueFields>({
   ...techniqueCardKeys,
   prerequisites: Joi.array().items(idSchema).max(CARD_LIMITS.prerequisites).unique().required(),
 });
 
 /** A card in a file: prerequisites by name. */
-export const portableTechniqueSchema = Joi.object({
+export const portableTechniqueSchema = shape<PortableTechnique>({
   ...techniqueCardKeys,
   prerequisites: list(plain(CARD_LIMITS.name), CARD_LIMITS.prerequisites).unique(),
 });

@@ -3,7 +3,6 @@ import type Joi from 'joi';
 import { describe, expect, it } from 'vitest';
 import {
   CARD_LIMITS,
-  CARD_MATTERS,
   DISH_LIMITS,
   EMPTY_CARD,
   linesOf,
@@ -23,7 +22,9 @@ import {
   dishQuerySchema,
   ingredientFactSchema,
   lessonSchema,
-  markEventsSchema,
+  markBodySchema,
+  saidEventsSchema,
+  schoolSettingsSchema,
   pageQuerySchema,
   pdfQuerySchema,
   practiceChoicesSchema,
@@ -103,9 +104,9 @@ describe('a dish', () => {
       'components.0.lines.0.yields.0.fraction',
       'Give a fraction above 0 and at most 1, such as 0.85.',
     ],
-    [{ rule: { kind: 'percentOf' } }, 'components.0.lines.0.rule.lineId', 'Fill it in.'],
-    [{ rule: { kind: 'byTheLoad' } }, 'components.0.lines.0.rule.portionsALoad', 'Fill it in.'],
-    [{ rule: { kind: 'by feel' } }, 'components.0.lines.0.rule.kind', 'Choose one of: proportional'],
+    [{ scaling: { kind: 'percentOf' } }, 'components.0.lines.0.rule.lineId', 'Fill it in.'],
+    [{ scaling: { kind: 'byTheLoad' } }, 'components.0.lines.0.rule.portionsALoad', 'Fill it in.'],
+    [{ scaling: { kind: 'by feel' } }, 'components.0.lines.0.rule.kind', 'Choose one of: proportional'],
     [{ id: 'no spaces here' }, 'components.0.lines.0.id', 'Use letters, digits, - and _, at most 40.'],
   ])('names the field of %j', (change, field, remedy) => {
     const said = saidOf(dishContentSchema, withLine(change)).find((each) => each.field === field);
@@ -156,15 +157,15 @@ describe('a card', () => {
     });
   });
 
-  it('touches matters of technique, not those of the lesson', () => {
-    expect(saidOf(techniqueSchema, { ...card, matters: [...CARD_MATTERS] })).toEqual([]);
-    for (const matter of MATTERS.filter((each) => !CARD_MATTERS.includes(each)))
-      expect(fieldsIn(techniqueSchema, { ...card, matters: [matter] })).toEqual(['matters.0']);
+  it('touches matters of teaching, not settings of how a lesson runs', () => {
+    expect(saidOf(techniqueSchema, { ...card, matters: [...MATTERS] })).toEqual([]);
+    for (const setting of ['marking', 'weighing-out'])
+      expect(fieldsIn(techniqueSchema, { ...card, matters: [setting] })).toEqual(['matters.0']);
   });
 
-  it('lets a fault go without rescue, and stores no empty one', () => {
+  it('lets a fault go without rescue', () => {
     const fault = { key: 'a', see: 'Pale', cause: '', correction: '', rescue: '  ' };
-    expect(storedAs(techniqueSchema, { ...card, faults: [{ ...fault, rescue: '' }] }).faults[0]).not.toHaveProperty('rescue');
+    expect(storedAs(techniqueSchema, { ...card, faults: [{ ...fault, rescue: '' }] }).faults[0]!.rescue).toBe('');
     expect(fieldsIn(techniqueSchema, { ...card, faults: [fault, { ...fault, see: 'Dark' }] })).toEqual(['faults.1']);
   });
 
@@ -246,28 +247,34 @@ describe('a lesson', () => {
 
 describe('practices', () => {
   it('are those of their matter, and can be taken back', () => {
-    expect(saidOf(practiceSchema('marking'), { practice: 'pass' })).toEqual([]);
-    expect(saidOf(practiceSchema('marking'), { practice: null })).toEqual([]);
-    expect(saidOf(practiceSchema('marking'), { practice: 'stars' })[0]!.remedy).toBe('Choose one of: levels, pass, deductions.');
+    expect(saidOf(practiceSchema('turning'), { practice: 'once' })).toEqual([]);
+    expect(saidOf(practiceSchema('turning'), { practice: null })).toEqual([]);
+    expect(saidOf(practiceSchema('turning'), { practice: 'stars' })[0]!.remedy).toBe('Choose one of: once, often.');
     expect(fieldsIn(practiceSchema('named-cuts'), { practice: 'metric' })).toEqual(['practice']);
-    expect(saidOf(practiceChoicesSchema, { marking: 'pass', 'weighing-out': 'draw', 'named-cuts': ID })).toEqual([]);
+    expect(saidOf(practiceChoicesSchema, { turning: 'often', 'named-cuts': ID })).toEqual([]);
   });
 });
 
-describe('marks', () => {
-  const event = {
-    id: ID,
-    studentId: ID,
-    dishEditionId: OTHER_ID,
-    criterionKey: 'cut',
-    value: { kind: 'notSeen' },
-    at: '2026-12-04T10:00:00Z',
-  };
-  const events = (...values: unknown[]) => ({ events: values.map((value) => ({ ...event, value })) });
+describe('the settings of a school', () => {
+  const settings = { marking: 'levels', weighingOut: 'trays', timeZone: 'Europe/Vienna' };
+  it('name a time zone there is', () => {
+    expect(saidOf(schoolSettingsSchema, settings)).toEqual([]);
+    expect(saidOf(schoolSettingsSchema, { ...settings, timeZone: 'Mars/Olympus' })[0]).toMatchObject({
+      field: 'timeZone',
+      remedy: 'Use a name like Europe/Vienna.',
+    });
+    expect(fieldsIn(schoolSettingsSchema, { ...settings, marking: 'stars' })).toEqual(['marking']);
+  });
+});
 
-  it('are a level, met or not, not seen, or taken back', () => {
+describe('what happens in a lesson', () => {
+  const body = { studentId: ID, dishEditionId: OTHER_ID, criterionKey: 'cut', value: { kind: 'notSeen' } };
+  const event = { id: ID, kind: 'mark', body, at: '2026-12-04T10:00:00Z' };
+  const marked = (value: unknown) => ({ ...body, value });
+
+  it('is a mark: a level, met or not, not seen, or taken back', () => {
     const good = [{ kind: 'level', level: 4, faults: ['a'] }, { kind: 'critical', met: false, faults: [] }, { kind: 'notSeen' }, null];
-    expect(saidOf(markEventsSchema, events(...good))).toEqual([]);
+    for (const value of good) expect(saidOf(markBodySchema, marked(value))).toEqual([]);
   });
   it.each([
     { kind: 'level', level: 5, faults: [] },
@@ -275,12 +282,12 @@ describe('marks', () => {
     { kind: 'guess' },
     3,
     { kind: 'critical', met: 'yes please', faults: [] },
-  ])('are not %j', (value) =>
-    expect(fieldsIn(markEventsSchema, events(value)).every((field) => field.startsWith('events.0.value'))).toBe(true),
-  );
-  it('come in batches that are not empty and not without end', () => {
-    expect(fieldsIn(markEventsSchema, { events: [] })).toEqual(['events']);
-    expect(fieldsIn(markEventsSchema, { events: Array.from({ length: 101 }, () => event) })).toEqual(['events']);
+  ])('is not %j', (value) => expect(fieldsIn(markBodySchema, marked(value)).every((field) => field.startsWith('value'))).toBe(true));
+  it('comes in batches that are not empty and not without end, of kinds that are known', () => {
+    expect(saidOf(saidEventsSchema, { events: [event] })).toEqual([]);
+    expect(fieldsIn(saidEventsSchema, { events: [] })).toEqual(['events']);
+    expect(fieldsIn(saidEventsSchema, { events: Array.from({ length: 101 }, () => event) })).toEqual(['events']);
+    expect(fieldsIn(saidEventsSchema, { events: [{ ...event, kind: 'party' }] })).toEqual(['events.0.kind']);
   });
 });
 
@@ -299,6 +306,7 @@ describe('a rubric', () => {
     name: 'Practical',
     strandWeights: { knife: 1, cooking: 0, plating: 0 },
     levelShares: [0.25, 0.5, 0.75, 1],
+    passAt: 3,
     criteria: [criterion],
   };
 

@@ -1,0 +1,53 @@
+import Joi from 'joi';
+import {
+  CLOCKS,
+  DATE_ORDERS,
+  MARKING_WAYS,
+  TEMPERATURE_SCALES,
+  UNIT_SYSTEMS,
+  WEEK_STARTS,
+  WEIGHING_OUT,
+  type LessonSettings,
+  type Preferences,
+  type SchoolSettings,
+} from '@pelvo/core';
+import { shape } from './common';
+import { FieldError } from './problems';
+
+const oneOf = (values: readonly string[]) => Joi.string().valid(...values);
+
+export const lessonSettingsSchema = shape<LessonSettings>({
+  marking: oneOf(MARKING_WAYS).allow(null).required(),
+  weighingOut: oneOf(WEIGHING_OUT).allow(null).required(),
+});
+
+const timeZone = Joi.string()
+  .max(60)
+  .required()
+  .custom((value: string) => {
+    try {
+      return new Intl.DateTimeFormat('en-GB', { timeZone: value }).resolvedOptions().timeZone && value;
+    } catch {
+      throw new FieldError(`"${value.slice(0, 60)}" is not a time zone.`, 'Use a name like Europe/Vienna.');
+    }
+  });
+
+export const schoolSettingsSchema = shape<SchoolSettings>({
+  marking: oneOf(MARKING_WAYS).required(),
+  weighingOut: oneOf(WEIGHING_OUT).required(),
+  timeZone,
+});
+
+/** How the school runs its lessons, with the version to save against. */
+export interface School {
+  readonly version: number;
+  readonly settings: SchoolSettings;
+}
+
+export const preferencesSchema = shape<Preferences>({
+  units: oneOf(UNIT_SYSTEMS).required(),
+  temperature: oneOf(TEMPERATURE_SCALES).required(),
+  clock: oneOf(CLOCKS).required(),
+  dates: oneOf(DATE_ORDERS).required(),
+  weekStart: oneOf(WEEK_STARTS).required(),
+});
