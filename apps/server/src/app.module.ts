@@ -1,49 +1,29 @@
-import { Controller, Get, Module, type DynamicModule } from '@nestjs/common';
+import { Global, Module, type DynamicModule } from '@nestjs/common';
 import { APP_FILTER, APP_GUARD } from '@nestjs/core';
 import { ServeStaticModule } from '@nestjs/serve-static';
 import { LoggerModule } from 'nestjs-pino';
 import type { Pool } from 'mysql2';
 import { DataSource } from 'typeorm';
-import { AssessmentController } from './assessment/assessment.controller';
-import { AssessmentService } from './assessment/assessment.service';
-import { ClassesController } from './classes/classes.controller';
-import { ClassesService } from './classes/classes.service';
-import { CutsController } from './cuts/cuts.controller';
-import { DishesController } from './dishes/dishes.controller';
-import { DishImportService } from './dishes/dishImport.service';
-import { DishesService } from './dishes/dishes.service';
-import { IngredientsController } from './ingredients/ingredients.controller';
-import { IngredientsService } from './ingredients/ingredients.service';
-import { LessonsController } from './lessons/lessons.controller';
-import { LessonsService } from './lessons/lessons.service';
-import { OrdersController } from './orders/orders.controller';
-import { OrdersService } from './orders/orders.service';
-import { PeopleController } from './people/people.controller';
-import { PeopleService } from './people/people.service';
+import { AssessmentModule } from './assessment';
+import { ClassesModule } from './classes';
+import { CutsModule } from './cuts';
+import { DayModule } from './day';
+import { DishesModule } from './dishes';
+import { IngredientsModule } from './ingredients';
+import { LessonsModule } from './lessons';
+import { OrdersModule } from './orders';
+import { PeopleModule } from './people';
 import { CALLBACK_POOL, DATABASE_NAME } from './platform/database/tokens';
-import { AccessGuard, Open, SlowDown } from './platform/identity';
+import { HealthController } from './platform/health';
+import { AccessGuard, SlowDown } from './platform/identity';
 import { ProblemFilter } from './platform/problems';
-import { PracticesController } from './practices/practices.controller';
-import { CourseController } from './progress/course.controller';
-import { RubricsController } from './rubrics/rubrics.controller';
-import { RubricsService } from './rubrics/rubrics.service';
-import { RulesController } from './rules/rules.controller';
-import { CardPrinter } from './techniques/cardPrinter';
-import { TechniqueFilesService } from './techniques/techniqueFiles.service';
-import { TechniquesController } from './techniques/techniques.controller';
-import { TechniquesService } from './techniques/techniques.service';
-
-@Controller('api/health')
-class HealthController {
-  constructor(private readonly database: DataSource) {}
-
-  @Get()
-  @Open()
-  async health(): Promise<{ ok: true }> {
-    await this.database.query('SELECT 1');
-    return { ok: true };
-  }
-}
+import { PracticesModule } from './practices';
+import { ProgressModule } from './progress';
+import { RubricsModule } from './rubrics';
+import { RulesModule } from './rules';
+import { SchoolModule } from './school';
+import { TechniquesModule } from './techniques';
+import './starter';
 
 export interface AppOptions {
   readonly database: DataSource;
@@ -54,9 +34,47 @@ export interface AppOptions {
   readonly logLevel: string;
 }
 
+const AREAS = [
+  PeopleModule,
+  SchoolModule,
+  TechniquesModule,
+  PracticesModule,
+  RulesModule,
+  CutsModule,
+  ProgressModule,
+  DishesModule,
+  IngredientsModule,
+  ClassesModule,
+  RubricsModule,
+  LessonsModule,
+  OrdersModule,
+  DayModule,
+  AssessmentModule,
+];
+
+/** What every area stands on. */
+@Global()
+@Module({})
+class PlatformModule {
+  static with({ database, pool, databaseName }: AppOptions): DynamicModule {
+    const shared = [
+      { provide: DataSource, useValue: database },
+      { provide: CALLBACK_POOL, useValue: pool },
+      { provide: DATABASE_NAME, useValue: databaseName },
+    ];
+    return {
+      module: PlatformModule,
+      controllers: [HealthController],
+      providers: [...shared, { provide: APP_GUARD, useClass: AccessGuard }, { provide: APP_FILTER, useClass: ProblemFilter }, SlowDown],
+      exports: [DataSource, CALLBACK_POOL, DATABASE_NAME, SlowDown],
+    };
+  }
+}
+
 @Module({})
 export class AppModule {
-  static with({ database, pool, databaseName, webRoot, logLevel }: AppOptions): DynamicModule {
+  static with(options: AppOptions): DynamicModule {
+    const { webRoot, logLevel } = options;
     return {
       module: AppModule,
       imports: [
@@ -66,42 +84,8 @@ export class AppModule {
         ...(webRoot
           ? [ServeStaticModule.forRoot({ rootPath: webRoot, exclude: ['/api/{*rest}'], serveStaticOptions: { setHeaders: cacheHeaders } })]
           : []),
-      ],
-      controllers: [
-        HealthController,
-        PeopleController,
-        TechniquesController,
-        PracticesController,
-        RulesController,
-        CutsController,
-        CourseController,
-        DishesController,
-        IngredientsController,
-        ClassesController,
-        RubricsController,
-        LessonsController,
-        OrdersController,
-        AssessmentController,
-      ],
-      providers: [
-        { provide: DataSource, useValue: database },
-        { provide: CALLBACK_POOL, useValue: pool },
-        { provide: DATABASE_NAME, useValue: databaseName },
-        { provide: APP_GUARD, useClass: AccessGuard },
-        { provide: APP_FILTER, useClass: ProblemFilter },
-        SlowDown,
-        PeopleService,
-        TechniquesService,
-        TechniqueFilesService,
-        CardPrinter,
-        DishesService,
-        DishImportService,
-        IngredientsService,
-        ClassesService,
-        RubricsService,
-        LessonsService,
-        OrdersService,
-        AssessmentService,
+        PlatformModule.with(options),
+        ...AREAS,
       ],
     };
   }

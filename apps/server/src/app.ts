@@ -1,11 +1,13 @@
 import 'reflect-metadata';
 import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
-import express from 'express';
+import express, { type Response as ExpressResponse } from 'express';
 import helmet from 'helmet';
 import { Logger } from 'nestjs-pino';
 import { AppModule } from './app.module';
-import { databaseName, openDatabase, openPool } from './platform/database/dataSource';
+import { dataSourceOptions } from './database';
+import { ensureDishIndex } from './dishes';
+import { alone, databaseName, openDatabase, openPool } from './platform/database/connection';
 import { sessions } from './platform/identity';
 import { BODY_LIMITS } from './platform/problems';
 
@@ -24,7 +26,8 @@ export async function createApp({
   logLevel = 'warn',
   trustProxy = false,
 }: StartOptions): Promise<NestExpressApplication> {
-  const database = await openDatabase(databaseUrl);
+  const database = await openDatabase(dataSourceOptions(databaseUrl));
+  await alone(database, () => ensureDishIndex(database.manager));
   const pool = openPool(databaseUrl);
   const options = { database, pool, databaseName: databaseName(new URL(databaseUrl).pathname), webRoot, logLevel };
   const app = await NestFactory.create<NestExpressApplication>(AppModule.with(options), { bodyParser: false, bufferLogs: true });
@@ -52,6 +55,11 @@ export async function createApp({
       strictTransportSecurity: false,
     }),
   );
+  // Names, needs and marks are in the answers: no browser keeps them.
+  app.use('/api', (_request: unknown, response: ExpressResponse, next: () => void) => {
+    response.setHeader('Cache-Control', 'no-store');
+    next();
+  });
   const session = await sessions(database, pool.promise());
   app.use('/api', session.handler);
   app.use('/api', express.raw({ type: 'text/csv', limit: BODY_LIMITS.csv }));

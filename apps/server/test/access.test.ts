@@ -64,7 +64,7 @@ describe('who may call what', () => {
         .filter((route) => route.allowed !== 'open' && route.allowed!.includes(role))
         .map(({ path }) => path);
     expect(open('stores').filter((path) => /mark|result|students|rubric/.test(path))).toEqual([]);
-    expect(open('student').every((path) => path.startsWith('/api/my-results'))).toBe(true);
+    expect(open('student').every((path) => path.startsWith('/api/my-results') || path === '/api/preferences')).toBe(true);
   });
 
   it('refuses writes that another site asks a browser for', async () => {

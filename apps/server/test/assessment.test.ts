@@ -1,7 +1,17 @@
 import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import type { MarkValue } from '@pelvo/core';
-import type { ClassResults, DishResult, LessonSummary, MarkEvent, MarkingSheet, MyResult, Rubric, RubricSummary } from '@pelvo/contract';
+import { shownOf, type MarkBody, type MarkValue } from '@pelvo/core';
+import type {
+  ClassResults,
+  DishResult,
+  EventsTaken,
+  LessonSummary,
+  SaidEvent,
+  MarkingSheet,
+  MyResult,
+  Rubric,
+  RubricSummary,
+} from '@pelvo/contract';
 import { openSchool, type Call, type School } from './school';
 
 describe('marking', () => {
@@ -20,23 +30,31 @@ describe('marking', () => {
   const lessonId = (title: string) => lessons.find((lesson) => lesson.title === title)!.id;
   const sheetOf = async (id: string) => (await assistant<MarkingSheet>('GET', `/api/lessons/${id}/marking-sheet`)).body;
   const level = (value: 1 | 2 | 3 | 4, faults: string[] = []): MarkValue => ({ kind: 'level', level: value, faults });
-  const touch = (sheet: MarkingSheet, criterionKey: string, value: MarkValue | null, name = 'Amara Quill'): MarkEvent => ({
+  const touch = (
+    sheet: MarkingSheet,
+    criterionKey: string,
+    value: MarkValue | null,
+    name = 'Amara Quill',
+  ): SaidEvent & { body: MarkBody } => ({
     id: randomUUID(),
-    studentId: sheet.students.find((each) => each.name === name)!.id,
-    dishEditionId: sheet.dishes[0]!.editionId,
-    criterionKey,
-    value,
+    kind: 'mark',
+    body: {
+      studentId: sheet.students.find((each) => each.name === name)!.id,
+      dishEditionId: sheet.dishes[0]!.editionId,
+      criterionKey,
+      value,
+    },
     at: new Date().toISOString(),
   });
-  const give = (id: string, ...events: MarkEvent[]) => assistant('POST', `/api/lessons/${id}/marks`, { body: { events } });
+  const give = (id: string, ...events: SaidEvent[]) => assistant<EventsTaken>('POST', `/api/lessons/${id}/events`, { body: { events } });
   const results = async (id: string) => (await lead<ClassResults>('GET', `/api/lessons/${id}/results`)).body;
 
   it('stores each touch once, however often it is sent, and the newest counts', async () => {
     const id = lessonId('Poaching and a mounted sauce');
     const sheet = await sheetOf(id);
     const first = touch(sheet, 'doneness', level(2));
-    expect((await give(id, first)).body).toEqual({ stored: 1 });
-    expect((await give(id, first, first)).body).toEqual({ stored: 0 });
+    expect((await give(id, first)).body).toEqual({ stored: 1, number: 1 });
+    expect((await give(id, first, first)).body).toEqual({ stored: 0, number: 1 });
     await give(
       id,
       touch(sheet, 'doneness', level(4)),
@@ -46,7 +64,7 @@ describe('marking', () => {
     const [result] = (await results(id)).results;
     expect(result!.marks).toMatchObject({ doneness: level(4), seasoning: level(1, ['bland-poach']), rim: { kind: 'notSeen' } });
     // Only cooking was seen: (3 × 1 + 2 × 1/4) / 5
-    expect([result!.result.mark!.shown, result!.result.complete, result!.assessors]).toEqual(['70', false, ['Teo Vasz']]);
+    expect([shownOf(result!.result.mark!), result!.result.complete, result!.assessors]).toEqual(['70', false, ['Teo Vasz']]);
     expect(result!.result.remarks[0]).toMatchObject({ cause: 'The liquid was not seasoned', technique: 'Poach' });
     await give(id, touch(sheet, 'seasoning', null));
     expect((await results(id)).results[0]!.marks.seasoning).toBeUndefined();
@@ -56,28 +74,32 @@ describe('marking', () => {
     const id = lessonId('Two plates against the clock');
     const sheet = await sheetOf(id);
     await give(id, touch(sheet, 'doneness', level(4)), touch(sheet, 'safe-food', { kind: 'critical', met: false, faults: [] }));
-    expect((await results(id)).results[0]!.result.capped).toMatchObject({ by: 'Food handled safely', cap: 40, before: '100' });
+    expect((await results(id)).results[0]!.result.capped).toMatchObject({
+      by: 'Food handled safely',
+      cap: 40,
+      before: { value: '100', unit: 'point' },
+    });
   });
 
   it('refuses marks that do not fit, naming what and why', async () => {
     const id = lessonId('Two plates against the clock');
     const sheet = await sheetOf(id);
     const good = touch(sheet, 'doneness', level(3));
-    const cases: [Partial<MarkEvent>, string][] = [
-      [{ studentId: randomUUID() }, 'events.0.studentId'],
-      [{ dishEditionId: randomUUID() }, 'events.0.dishEditionId'],
-      [{ criterionKey: 'charm' }, 'events.0.criterionKey'],
-      [{ value: { kind: 'critical', met: true, faults: [] } }, 'events.0.value'],
-      [{ value: level(3, ['bled']) }, 'events.0.value.faults'],
+    const cases: [Partial<MarkBody>, string][] = [
+      [{ studentId: randomUUID() }, 'events.0.body.studentId'],
+      [{ dishEditionId: randomUUID() }, 'events.0.body.dishEditionId'],
+      [{ criterionKey: 'charm' }, 'events.0.body.criterionKey'],
+      [{ value: { kind: 'critical', met: true, faults: [] } }, 'events.0.body.value'],
+      [{ value: level(3, ['bled']) }, 'events.0.body.value.faults'],
     ];
     for (const [change, field] of cases) {
-      const answer = await give(id, { ...good, id: randomUUID(), ...change });
+      const answer = await give(id, { ...good, id: randomUUID(), body: { ...good.body, ...change } });
       expect([answer.status, answer.problem.errors![0]!.field]).toEqual([422, field]);
     }
     expect(
       (
-        await assistant('POST', `/api/lessons/${id}/marks`, {
-          body: { events: [{ ...good, value: { kind: 'level', level: 9, faults: [] } }] },
+        await assistant('POST', `/api/lessons/${id}/events`, {
+          body: { events: [{ ...good, body: { ...good.body, value: { kind: 'level', level: 9, faults: [] } } }] },
         })
       ).status,
     ).toBe(422);
@@ -89,7 +111,7 @@ describe('marking', () => {
     const mine = (await student<MyResult[]>('GET', '/api/my-results')).body;
     expect(mine.map((result) => result.lesson)).toEqual(['Sweating, stock and a slow barley', 'Knife basics and a citrus salad']);
     const own = (await student<DishResult>('GET', `/api/my-results/${mine[0]!.id}`)).body;
-    expect([own.student, own.result.mark!.shown]).toEqual(['Amara Quill', mine[0]!.mark]);
+    expect([own.student, shownOf(own.result.mark!)]).toEqual(['Amara Quill', mine[0]!.mark]);
     const others = (await results(lessonId('Knife basics and a citrus salad'))).results.find((result) => result.student !== 'Amara Quill')!;
     expect((await student('GET', `/api/my-results/${others.id}`)).status).toBe(404);
     expect((await student('GET', `/api/my-results/${others.id}/pdf`)).status).toBe(404);

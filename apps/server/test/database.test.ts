@@ -2,9 +2,9 @@ import { DataSource } from 'typeorm';
 import { describe, expect, it } from 'vitest';
 import { linesOf } from '@pelvo/core';
 import { addDemoSchool } from '../src/demo/addDemoSchool';
-import { Dish } from '../src/dishes/dish.entity';
-import { Technique } from '../src/techniques/technique.entity';
-import { dataSourceOptions } from '../src/platform/database/dataSource';
+import { dataSourceOptions } from '../src/database';
+import { Dish } from '../src/dishes';
+import { Technique } from '../src/techniques';
 import { freshDatabase } from './school';
 
 const tables = async (database: DataSource) =>

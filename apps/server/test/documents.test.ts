@@ -115,6 +115,7 @@ describe('a result on paper', () => {
     name: 'Practical',
     strandWeights: { knife: 0, cooking: 1, plating: 0 },
     levelShares: [0.25, 0.5, 0.75, 1],
+    passAt: 3,
     criteria: ['Seasoning', 'Colour'].map((name) => ({
       kind: 'levels',
       key: name,
@@ -123,7 +124,7 @@ describe('a result on paper', () => {
       weight: 1,
       evidence: 'tasted',
       descriptors: ['a', 'near', 'c', 'd'],
-      faults: [{ key: 'flat', see: `${name} is flat`, cause: 'no salt', correction: 'taste', technique: 'Season and taste' }],
+      faults: [{ key: 'flat', see: `${name} is flat`, cause: 'no salt', correction: 'taste', rescue: '', technique: 'Season and taste' }],
     })),
   };
   const marks: Marks = { Seasoning: { kind: 'level', level: 2, faults: ['flat'] }, Colour: { kind: 'level', level: 4, faults: [] } };
@@ -146,11 +147,11 @@ describe('a result on paper', () => {
 
   it('is told in the way of the lesson, with its working', () => {
     expect(words('levels')).toContain('75  of 100');
-    expect(words('levels')).toContain('Nearly earns 50 % of 50 points');
-    expect(words('deductions')).toMatch(/75 {2}of 100.*Full marks: before anything is taken off = 100.*= −25/);
+    expect(words('levels')).toContain('Nearly earns: 50 % of 50 points');
+    expect(words('deductions')).toMatch(/75 {2}of 100.*Full marks: {1,2}= 100.*= −25/);
     expect(words('pass')).toContain('Not yet');
     expect(words('pass')).not.toContain('of 100');
-    expect(words('pass')).toContain('Cooking, Seasoning: Nearly = in the way');
+    expect(words('pass')).toContain('Cooking, Seasoning: Nearly (in the way) = 1');
   });
 
   it('names the fault, its cause and what to practise next', () => {
@@ -169,7 +170,7 @@ describe('a card on paper', () => {
     cues: [{ sense: 'hear', text: 'a steady hiss' }],
     faults: [
       { key: 'a', see: 'Grey', cause: 'wet', correction: 'dry it', rescue: 'hotter, once more' },
-      { key: 'b', see: 'Burnt', cause: 'too hot', correction: 'lower' },
+      { key: 'b', see: 'Burnt', cause: 'too hot', correction: 'lower', rescue: '' },
     ],
     cautions: ['Lay it away from you.'],
     matters: ['turning', 'resting'],

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { Ajv2020 } from 'ajv/dist/2020.js';
+import { Ajv2019 } from 'ajv/dist/2019.js';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { linesOf, SHIPPED, type DishContent, type DishFile } from '@pelvo/core';
 import type { Dish, DishEdition, DishImport, DishSummary, IngredientRecord, Page } from '@pelvo/contract';
@@ -127,7 +127,7 @@ describe('files', () => {
     const file = (await lead('GET', `/api/dish-exports/pelvo?ids=${ids}`)).bytes;
     const { dishes } = JSON.parse(file.toString()) as DishFile;
     const schema = JSON.parse(readFileSync(new URL('../../../docs/formats/dishes.schema.json', import.meta.url), 'utf8')) as object;
-    const ajv = new Ajv2020({ allErrors: true, strict: false });
+    const ajv = new Ajv2019({ allErrors: true, strict: false });
     expect(ajv.validate(schema, JSON.parse(file.toString())), ajv.errorsText()).toBe(true);
     const { body } = await send(file, 'name=dishes.json&apply=true');
     const back = await Promise.all(body.made.map(async (id) => (await lead<Dish>('GET', `/api/dishes/${id}`)).body.content));

@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { computeOrder, factBook, linesOf, SHIPPED, type Order } from '@pelvo/core';
+import { computeOrder, factBook, linesOf, SHIPPED, type Order, AS_THE_SCHOOL, shownOf, figureInWords } from '@pelvo/core';
 import {
   makingPlanOf,
   type ClassDetail,
@@ -40,6 +40,7 @@ describe('a lesson', () => {
       rubricEditionId: null,
       substitutions: [],
       practices: {},
+      settings: AS_THE_SCHOOL,
     };
   });
   afterAll(() => school.close());
@@ -59,9 +60,9 @@ describe('a lesson', () => {
       substitutions: lesson.substitutions,
     });
     expect(order).toEqual(JSON.parse(JSON.stringify(here)));
-    expect(order.demand.shown).toBe('19');
+    expect(order.demand.value).toEqual({ value: '19', unit: 'portion' });
     expect(order.preparations.map((need) => need.title)).toEqual(['Vegetable stock']);
-    expect(order.lines.find((line) => line.item === 'trout fillets')!.figure.shown).toBe('19');
+    expect(order.lines.find((line) => line.item === 'trout fillets')!.figure.value.value).toBe('19');
   });
 
   it('orders substitutes for the teams that need them, and by the school’s own facts', async () => {
@@ -76,8 +77,8 @@ describe('a lesson', () => {
     const own = { ...milk, name: 'oat cream', otherNames: [], mayContain: ['nuts'] };
     expect((await lead('PUT', '/api/ingredients/oat cream', { body: own, version: 0 })).status).toBe(200);
     const line = (await lead<Order>('GET', `/api/lessons/${lesson.id}/order`)).body.lines.find((each) => each.item === 'oat cream')!;
-    expect([line.figure.shown, line.allergens, line.mayContain]).toEqual(['60 ml', ['gluten'], ['nuts']]);
-    expect(line.figure.parts[0]!.how).toContain('1 of 7 pairs');
+    expect([shownOf(line.figure), line.allergens, line.mayContain]).toEqual(['60 ml', ['gluten'], ['nuts']]);
+    expect(figureInWords(line.figure).rows[0]!.how).toContain('1 of 7 pairs');
     await lead('DELETE', '/api/ingredients/oat cream');
     const bad = await lead('PUT', `/api/lessons/${lesson.id}`, {
       body: { ...fields, substitutions: [{ ...swap, ratio: '0' }] },
@@ -90,7 +91,7 @@ describe('a lesson', () => {
     const lesson = await create();
     const trout = async (query = '') =>
       (await lead<Order>('GET', `/api/lessons/${lesson.id}/order${query}`)).body.lines.find((line) => line.item === 'trout fillets')!.figure
-        .value;
+        .value.value;
     expect([await trout(), await trout('?students=20')]).toEqual(['19', '25']);
     expect((await lead('GET', `/api/lessons/${lesson.id}/order?students=0`)).problem.errors![0]!.field).toBe('students');
     for (const student of lesson.students.slice(0, 2)) await lead('PUT', `/api/students/${student.id}/absences/${lesson.date}`);
@@ -133,9 +134,9 @@ describe('a lesson', () => {
     const empty = (await lead<ClassDetail>('POST', '/api/classes', { body: { name: 'Nobody', term: '' } })).body;
     const lesson = await create({ classId: empty.id });
     expect(lesson.readiness[0]).toMatchObject({
-      station: 'plan',
+      phase: 'plan',
       state: 'missing',
-      missing: ['no students', 'no technique in focus', 'no rubric'],
+      missing: [{ code: 'no-students' }, { code: 'no-technique' }, { code: 'no-rubric' }],
     });
   });
 
@@ -162,7 +163,7 @@ describe('a lesson', () => {
     const stores = await school.as('stores');
     const { id } = await demoLesson('Blanching and emulsions');
     const { body } = await stores<LessonDetail>('GET', `/api/lessons/${id}`);
-    expect([body.students, body.rubric, body.readiness.map(({ station }) => station)]).toEqual([[], null, ['plan', 'order']]);
+    expect([body.students, body.rubric, body.readiness.map(({ phase }) => phase)]).toEqual([[], null, ['plan', 'order']]);
     expect(body.present).toBe(13);
     expect(JSON.stringify((await stores('GET', '/api/lessons')).body)).not.toMatch(/Quill|of 13 dishes/);
     expect((await stores('GET', `/api/lessons/${id}/order.csv`)).status).toBe(200);
@@ -172,7 +173,7 @@ describe('a lesson', () => {
     const lesson = await demoLesson('Duck, and patience');
     const { body } = await lead<Order>('GET', `/api/lessons/${lesson.id}/order`);
     expect(body.held.map((held) => held.written)).toEqual(['some orange peel']);
-    expect(lesson.readiness.find(({ station }) => station === 'order')!.missing).toEqual(['1 line to settle']);
+    expect(lesson.readiness.find(({ phase }) => phase === 'order')!.missing).toEqual([{ code: 'lines-to-settle', count: 1 }]);
     const rubrics = (await lead<RubricSummary[]>('GET', '/api/rubrics')).body;
     expect(rubrics).toHaveLength(1);
   });

@@ -1,5 +1,15 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import type { ClassResults, DishResult, LessonDetail, LessonSummary, MarkingSheet, MyResult, Practices, Rubric } from '@pelvo/contract';
+import type {
+  ClassResults,
+  DishResult,
+  LessonDetail,
+  LessonSummary,
+  MarkingSheet,
+  MyResult,
+  Rubric,
+  School as SchoolOfContract,
+} from '@pelvo/contract';
+import { AS_THE_SCHOOL, shownOf, type LessonSettings, type SchoolSettings } from '@pelvo/core';
 import { pagesOf } from '../src/platform/pdf';
 import { openSchool, type Call, type School } from './school';
 
@@ -17,15 +27,15 @@ afterAll(() => school.close());
 const lessonId = (title: string) => lessons.find((lesson) => lesson.title.startsWith(title))!.id;
 const lesson = async (id: string) => (await lead<LessonDetail>('GET', `/api/lessons/${id}`)).body;
 const results = async (id: string) => (await lead<ClassResults>('GET', `/api/lessons/${id}/results`)).body.results;
-const choose = async (matter: 'marking' | 'weighing-out', practice: string | null) => {
-  const { versions } = (await lead<Practices>('GET', '/api/practices')).body;
-  const chosen = await lead<Practices>('PUT', `/api/practices/${matter}`, { body: { practice }, version: versions[matter] });
-  expect(chosen.status).toBe(200);
+/** Sets how the school runs its lessons. */
+const choose = async (change: Partial<SchoolSettings>) => {
+  const { settings, version } = (await lead<SchoolOfContract>('GET', '/api/school')).body;
+  expect((await lead('PUT', '/api/school', { body: { ...settings, ...change }, version })).status).toBe(200);
 };
-/** Teaches a lesson otherwise than the school. */
-const teach = async (id: string, practices: LessonDetail['practices']) => {
+/** Lets a lesson run otherwise than the school. */
+const run = async (id: string, settings: Partial<LessonSettings>) => {
   const now = await lesson(id);
-  const { dishes, techniques, rubric, title, date, start, end, kitchen, classId, substitutions, version } = now;
+  const { dishes, techniques, rubric, title, date, start, end, kitchen, classId, substitutions, practices, version } = now;
   const { teamSize, portionsATeam, demonstrationPortions, referencePlates, spareMakings, studentCount } = now;
   const body = {
     ...{ title, date, start, end, kitchen, classId, substitutions, practices },
@@ -33,6 +43,7 @@ const teach = async (id: string, practices: LessonDetail['practices']) => {
     dishEditionIds: dishes.map(({ editionId }) => editionId),
     techniques: techniques.map((each) => ({ id: each.id, purpose: each.purpose })),
     rubricEditionId: rubric?.editionId ?? null,
+    settings: { ...AS_THE_SCHOOL, ...settings },
   };
   expect((await lead('PUT', `/api/lessons/${id}`, { body, version })).status).toBe(200);
 };
@@ -42,28 +53,28 @@ describe('how results are told', () => {
     const id = lessonId('Blanching');
     const told = async () => (await results(id)).map(({ result }) => result.way);
     expect(new Set(await told())).toEqual(new Set(['levels']));
-    await choose('marking', 'deductions');
+    await choose({ marking: 'deductions' });
     expect(new Set(await told())).toEqual(new Set(['deductions']));
-    await teach(id, { marking: 'pass' });
+    await run(id, { marking: 'pass' });
     const passed = await results(id);
-    expect(passed.every(({ result }) => result.way === 'pass' && ['Pass', 'Not yet'].includes(result.mark!.shown))).toBe(true);
+    expect(passed.every(({ result }) => result.way === 'pass' && ['pass', 'not-yet'].includes(result.mark!.told!.code))).toBe(true);
     expect((await lead<MarkingSheet>('GET', `/api/lessons/${id}/marking-sheet`)).body.way).toBe('pass');
-    await teach(id, {});
-    await choose('marking', null);
+    await run(id, {});
+    await choose({ marking: 'levels' });
     expect(new Set(await told())).toEqual(new Set(['levels']));
   });
 
   it('stays as it was for results the students have', async () => {
     const released = lessonId('Knife basics');
     const mine = async () => (await student<MyResult[]>('GET', '/api/my-results')).body.map(({ mark }) => mark);
-    const before = [await mine(), (await results(released)).map(({ result }) => result.mark!.shown)];
-    await choose('marking', 'pass');
-    expect([await mine(), (await results(released)).map(({ result }) => result.mark!.shown)]).toEqual(before);
+    const before = [await mine(), (await results(released)).map(({ result }) => shownOf(result.mark!))];
+    await choose({ marking: 'pass' });
+    expect([await mine(), (await results(released)).map(({ result }) => shownOf(result.mark!))]).toEqual(before);
 
     const fresh = lessonId('Blanching');
     expect((await results(fresh))[0]!.result.way).toBe('pass');
     await lead('PUT', `/api/lessons/${fresh}/release`, { body: { released: true } });
-    await choose('marking', 'levels');
+    await choose({ marking: 'levels' });
     const [result] = await results(fresh);
     expect(result!.result.way).toBe('pass');
     const pdf = await lead('GET', `/api/results/${result!.id}/pdf`);
@@ -86,7 +97,7 @@ describe('how results are told', () => {
     const mine = (await student<MyResult[]>('GET', '/api/my-results')).body;
     for (const { id, mark } of mine) {
       const one = (await student<DishResult>('GET', `/api/my-results/${id}`)).body;
-      expect([one.result.mark?.shown ?? null, one.result.way]).toEqual([mark, 'levels']);
+      expect([one.result.mark ? shownOf(one.result.mark) : null, one.result.way]).toEqual([mark, 'levels']);
     }
   });
 });
@@ -95,11 +106,11 @@ describe('weighing out', () => {
   it('adds trays to the printed order, unless teams draw from store', async () => {
     const id = lessonId('Poaching');
     const pages = async () => pagesOf((await lead('GET', `/api/lessons/${id}/order.pdf`)).bytes);
-    await choose('weighing-out', 'draw');
+    await choose({ weighingOut: 'draw' });
     const without = await pages();
-    await choose('weighing-out', 'trays');
+    await choose({ weighingOut: 'trays' });
     expect(await pages()).toBeGreaterThan(without);
-    await teach(id, { 'weighing-out': 'draw' });
+    await run(id, { weighingOut: 'draw' });
     expect(await pages()).toBe(without);
     const stores = await school.as('stores');
     expect((await stores('GET', `/api/lessons/${id}/order.pdf?paper=LETTER`)).status).toBe(200);

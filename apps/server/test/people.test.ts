@@ -14,7 +14,7 @@ describe('a school that starts empty', () => {
     const code = await school.app.get(PeopleService).firstVisitCode();
     const visitor = school.visitor();
     const lead = { name: 'Wren Abel', signIn: 'wren.abel', password: 'ten letters or more' };
-    expect((await visitor<SessionState>('GET', '/api/session')).body).toEqual({ me: null, firstVisit: true });
+    expect((await visitor<SessionState>('GET', '/api/session')).body).toMatchObject({ me: null, firstVisit: true });
     const wrong = await visitor('POST', '/api/people/first', { body: { ...lead, code: 'AAAA-BBBB-CCCC-DDDD' } });
     expect([wrong.status, wrong.problem.errors?.[0]?.field]).toEqual([422, 'code']);
     const made = await visitor('POST', '/api/people/first', { body: { ...lead, code: code!.toLowerCase() } });

@@ -48,8 +48,9 @@ export async function freshDatabase(): Promise<string> {
   return url.href;
 }
 
-export async function openSchool({ demo }: { demo: boolean }): Promise<School> {
-  const app = await createApp({ databaseUrl: await freshDatabase(), logLevel: 'silent' });
+/** @param database - the address of one that is there already, instead of a fresh one */
+export async function openSchool({ demo = false, database: there }: { demo?: boolean; database?: string }): Promise<School> {
+  const app = await createApp({ databaseUrl: there ?? (await freshDatabase()), logLevel: 'silent' });
   const database = app.get(DataSource);
   if (demo) await addDemoSchool(database);
   await app.listen(0, '127.0.0.1');
@@ -58,16 +59,16 @@ export async function openSchool({ demo }: { demo: boolean }): Promise<School> {
   const as = (role: Role): Promise<Call> => {
     const known = signedIn.get(role);
     if (known) return known;
-    const call = caller(base);
+    const call = callerOf(base);
     const { signIn, password } = DEMO_SIGN_INS.find(({ kind }) => kind === role)!;
     const ready = call('POST', '/api/session', { body: { signIn, password } }).then(() => call);
     signedIn.set(role, ready);
     return ready;
   };
-  return { app, database, anyone: caller(base), visitor: () => caller(base), as, close: () => app.close() };
+  return { app, database, anyone: callerOf(base), visitor: () => callerOf(base), as, close: () => app.close() };
 }
 
-function caller(base: string): Call {
+export function callerOf(base: string): Call {
   let cookie = '';
   return async <T>(method: string, path: string, { body, raw, type, version, headers = {} }: CallOptions = {}) => {
     const response = await fetch(base + path, {

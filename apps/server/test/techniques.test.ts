@@ -27,7 +27,7 @@ afterAll(() => school.close());
 
 const idOf = (name: string) => list.find((each) => each.name === name)!.id;
 const one = async (id: string) => (await lead<TechniqueWithUse>('GET', `/api/techniques/${id}`)).body;
-const fieldsOf = ({ id: _id, version: _v, archived: _a, dishes: _d, opens: _o, ...fields }: TechniqueWithUse): TechniqueFields => fields;
+const fieldsOf = ({ id: _id, version: _v, archived: _a, leadsTo: _l, ...fields }: TechniqueWithUse): TechniqueFields => fields;
 const card = (name: string, more: Partial<TechniqueFields> = {}): TechniqueFields => ({ ...EMPTY_CARD, name, prerequisites: [], ...more });
 
 describe('the starter cards', () => {

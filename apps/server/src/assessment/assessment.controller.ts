@@ -1,15 +1,6 @@
-import { Body, Controller, Get, HttpCode, Param, Post, Query, Res } from '@nestjs/common';
+import { Controller, Get, Param, Query, Res } from '@nestjs/common';
 import type { Response } from 'express';
-import {
-  markEventsSchema,
-  pdfQuerySchema,
-  type ClassResults,
-  type DishResult,
-  type MarkEvent,
-  type MarkingSheet,
-  type MyResult,
-  type PdfQuery,
-} from '@pelvo/contract';
+import { pdfQuerySchema, type ClassResults, type DishResult, type MarkingSheet, type MyResult, type PdfQuery } from '@pelvo/contract';
 import { Allow, TEACHING, Who, type SignedIn } from '../platform/identity';
 import { download, fileName, renderPdf } from '../platform/pdf';
 import { joi } from '../platform/problems';
@@ -24,17 +15,6 @@ export class AssessmentController {
   @Allow(...TEACHING)
   sheet(@Param('id') id: string): Promise<MarkingSheet> {
     return this.assessment.sheet(id);
-  }
-
-  @Post('lessons/:id/marks')
-  @Allow(...TEACHING)
-  @HttpCode(200)
-  mark(
-    @Param('id') id: string,
-    @Body(joi(markEventsSchema)) body: { events: readonly MarkEvent[] },
-    @Who() who: SignedIn,
-  ): Promise<{ stored: number }> {
-    return this.assessment.mark(id, body.events, who.id);
   }
 
   @Get('lessons/:id/results')

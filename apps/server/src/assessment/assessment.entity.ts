@@ -1,9 +1,11 @@
 import { Column, Entity, JoinColumn, ManyToOne, OneToMany, PrimaryColumn, type Relation } from 'typeorm';
-import { Student } from '../classes/student.entity';
-import { DishEdition } from '../dishes/dishEdition.entity';
-import { Lesson } from '../lessons/lesson.entity';
-import { RubricEdition } from '../rubrics/rubricEdition.entity';
-import { MarkEventRow } from './markEvent.entity';
+import { Student } from '../classes';
+import { DishEdition } from '../dishes';
+import { Lesson } from '../lessons';
+import { RubricEdition } from '../rubrics';
+import { RELEASED_MARKS, type ReleasedMarks } from '@pelvo/core';
+import { DocumentColumn } from '../platform/database/documentColumn';
+import { MarkRow } from './mark.entity';
 
 /** One student's dish in one lesson, with the editions it is marked by. */
 @Entity('assessment')
@@ -17,5 +19,9 @@ export class Assessment {
   @ManyToOne(() => DishEdition) @JoinColumn({ name: 'dish_edition_id' }) dishEdition: Relation<DishEdition>;
   @Column('char', { name: 'rubric_edition_id', length: 36 }) rubricEditionId: string;
   @ManyToOne(() => RubricEdition) @JoinColumn({ name: 'rubric_edition_id' }) rubricEdition: Relation<RubricEdition>;
-  @OneToMany(() => MarkEventRow, (event) => event.assessment) events: Relation<MarkEventRow[]>;
+  @OneToMany(() => MarkRow, (mark) => mark.assessment) marks: Relation<MarkRow[]>;
+  /** Every criterion of its rubric has a mark. */
+  @Column('boolean') complete: boolean;
+  /** The marks as the student was given them; null while they have not been. */
+  @DocumentColumn(RELEASED_MARKS, { nullable: true }) released: ReleasedMarks | null;
 }

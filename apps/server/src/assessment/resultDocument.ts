@@ -1,11 +1,12 @@
 import type { Content, TDocumentDefinitions, TableCell } from 'pdfmake/interfaces';
-import { markInWords, STRAND_NAMES, type Criterion, type MarkValue } from '@pelvo/core';
+import { figureInWords, markInWords, showMeasure, shownOf, STRAND_NAMES, type Criterion, type MarkValue } from '@pelvo/core';
 import type { DishResult } from '@pelvo/contract';
 import { longDate } from '../platform/pdf';
 
 /** A student's result on paper: the mark, what mattered and how to mend it, then every criterion and the working. */
 export function resultDocument(dish: DishResult): TDocumentDefinitions {
   const { result } = dish;
+  const told = result.mark ? figureInWords(result.mark) : null;
   return {
     info: { title: `Result, ${dish.student}, ${dish.dish}` },
     content: [
@@ -13,7 +14,7 @@ export function resultDocument(dish: DishResult): TDocumentDefinitions {
       { text: `${dish.student}. ${dish.lesson}, ${longDate(dish.date)}.`, style: 'lead' },
       {
         text: [
-          { text: result.mark?.shown ?? 'no mark', style: 'mark' },
+          { text: result.mark ? shownOf(result.mark) : 'no mark', style: 'mark' },
           { text: result.mark && result.way !== 'pass' ? ' of 100' : '', fontSize: 12 },
         ],
         margin: [0, 8, 0, 2],
@@ -21,7 +22,7 @@ export function resultDocument(dish: DishResult): TDocumentDefinitions {
       ...(result.capped
         ? [
             {
-              text: `Capped at ${result.capped.cap}: ${result.capped.by} was not met. Without the cap it would be ${result.capped.before}.`,
+              text: `Capped at ${result.capped.cap}: ${result.capped.by} was not met. Without the cap it would be ${showMeasure(result.capped.before)}.`,
               bold: true,
             },
           ]
@@ -42,8 +43,8 @@ export function resultDocument(dish: DishResult): TDocumentDefinitions {
         layout: 'pelvo',
       },
       { text: 'How the mark was reached', style: 'heading' },
-      ...(result.mark?.parts ?? []).map((part): Content => ({ text: `${part.from}: ${part.how} = ${part.shown}`, style: 'small' })),
-      ...[result.mark?.rounding ?? null, ...(result.mark?.notes ?? [])]
+      ...(told?.rows ?? []).map(({ from, how, shown }): Content => ({ text: `${from}: ${how} = ${shown}`, style: 'small' })),
+      ...[told?.rounding ?? null, ...(told?.notes ?? [])]
         .filter((note) => note !== null)
         .map((note): Content => ({ text: note, style: 'small', italics: true })),
       {

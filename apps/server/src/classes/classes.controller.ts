@@ -11,6 +11,8 @@ import {
   type RosterImport,
   type Student,
   type StudentFields,
+  studentAccountSchema,
+  type Invitation,
 } from '@pelvo/contract';
 import { Allow, STAFF, TEACHING } from '../platform/identity';
 import { invalid, joi, versionOf } from '../platform/problems';
@@ -63,6 +65,13 @@ export class ClassesController {
     if (!Buffer.isBuffer(request.body))
       throw invalid('file', 'No CSV file came with the request.', 'Send the file as the body, with Content-Type text/csv.');
     return this.classes.importRoster(id, request.body, { apply: apply === 'true', leaveOut: leaveOut === 'true' });
+  }
+
+  /** An account with which a student sees their own results. */
+  @Post('people/student-account')
+  @Allow('lead')
+  inviteStudent(@Body(joi(studentAccountSchema)) body: { studentId: string }): Promise<Invitation> {
+    return this.classes.inviteStudent(body.studentId);
   }
 
   @Put('students/:id')

@@ -2,16 +2,29 @@ import { randomUUID } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
 import { DataSource, In, type EntityManager } from 'typeorm';
 import { decodeText, nameKey, readRoster, ROSTER_LIMITS } from '@pelvo/core';
-import type { ClassDetail, ClassFields, ClassSummary, RosterImport, Student as StudentAnswer, StudentFields } from '@pelvo/contract';
-import { Person } from '../people/person.entity';
+import type {
+  ClassDetail,
+  ClassFields,
+  ClassSummary,
+  RosterImport,
+  Student as StudentAnswer,
+  StudentFields,
+  Invitation,
+} from '@pelvo/contract';
+import { PeopleService, Person } from '../people';
+import { inTransaction } from '../platform/database/transaction';
 import { conflict, invalid, notFound, ProblemException } from '../platform/problems';
+import { saveOver, storedOr } from '../platform/saving';
 import { Absence } from './absence.entity';
 import { CookeryClass } from './class.entity';
 import { Student } from './student.entity';
 
 @Injectable()
 export class ClassesService {
-  constructor(private readonly database: DataSource) {}
+  constructor(
+    private readonly database: DataSource,
+    private readonly people: PeopleService,
+  ) {}
 
   async list(): Promise<readonly ClassSummary[]> {
     const rows: { id: string; name: string; term: string; students: string }[] = await this.database.manager
@@ -47,15 +60,16 @@ export class ClassesService {
   }
 
   async save(id: string, fields: ClassFields, version: number): Promise<ClassDetail> {
-    const { affected } = await this.database.manager.update(CookeryClass, { id, version }, { ...fields, version: version + 1 });
-    const stored = await this.one(id);
-    if (affected !== 1)
-      throw new ProblemException('changed-meanwhile', { detail: 'The class was saved by someone else meanwhile.', current: stored });
-    return stored;
+    const saved = await saveOver(this.database.manager, CookeryClass, { key: { id }, version, change: fields });
+    return storedOr(
+      saved,
+      (stored) => `"${stored.name}"`,
+      () => this.one(id),
+    );
   }
 
   async addStudent(classId: string, fields: StudentFields): Promise<ClassDetail> {
-    await this.database.transaction(async (manager) => {
+    await inTransaction(this.database, async (manager) => {
       const students = await lockRoster(manager, classId);
       const twin = students.find((student) => student.nameKey === nameKey(fields.name));
       if (twin?.active) throw conflict('name', `${fields.name} is in the class already.`, 'Add what tells the two apart.');
@@ -102,7 +116,7 @@ export class ClassesService {
   async importRoster(classId: string, bytes: Uint8Array, mode: { apply: boolean; leaveOut: boolean }): Promise<RosterImport> {
     const decoded = decodeText(bytes);
     if (decoded.kind === 'notText') throw invalid('file', decoded.because, decoded.remedy);
-    return this.database.transaction(async (manager) => {
+    return inTransaction(this.database, async (manager) => {
       const students = await lockRoster(manager, classId);
       const active = students.filter((student) => student.active);
       const reading = readRoster(decoded.text, active);
@@ -140,6 +154,11 @@ export class ClassesService {
         );
       return { ...reading, added: reading.rows.length };
     });
+  }
+
+  /** An account with which a student sees their own results. */
+  async inviteStudent(studentId: string): Promise<Invitation> {
+    return this.people.inviteStudent(await this.studentOr404(studentId));
   }
 
   private async studentOr404(id: string): Promise<Student> {

@@ -1,5 +1,6 @@
 import { Column, Entity, JoinColumn, ManyToOne, OneToMany, PrimaryColumn, type Relation } from 'typeorm';
-import type { Needs } from '@pelvo/core';
+import { NEEDS, type Needs } from '@pelvo/core';
+import { DocumentColumn } from '../platform/database/documentColumn';
 import { Absence } from './absence.entity';
 import { CookeryClass } from './class.entity';
 
@@ -11,7 +12,7 @@ export class Student {
   @Column('varchar', { length: 120 }) name: string;
   @Column('varchar', { name: 'name_key', length: 120 }) nameKey: string;
   @Column('varchar', { length: 40 }) number: string;
-  @Column('json') needs: Needs;
+  @DocumentColumn(NEEDS) needs: Needs;
   @Column('boolean') active: boolean;
   @OneToMany(() => Absence, (absence) => absence.student) absences: Relation<Absence[]>;
 }

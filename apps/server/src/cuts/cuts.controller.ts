@@ -3,13 +3,14 @@ import { Body, Controller, Delete, Get, Headers, HttpCode, Param, Post, Put, Que
 import type { Response } from 'express';
 import { DataSource } from 'typeorm';
 import { checkCutSet, CUT_LIMITS, matPages, toSvg, type CutSet } from '@pelvo/core';
-import { cutSetSchema, paperSchema, type PaperQuery, type StoredCutSet } from '@pelvo/contract';
-import { Lesson } from '../lessons/lesson.entity';
+import { CUT_SET_GUARD, paperSchema, type PaperQuery, type StoredCutSet } from '@pelvo/contract';
+import { inTransaction } from '../platform/database/transaction';
 import { Allow, STAFF } from '../platform/identity';
 import { download, fileName, renderPdf } from '../platform/pdf';
-import { conflict, joi, notFound, ProblemException, versionOf } from '../platform/problems';
-import { PracticeChoice } from '../practices/practiceChoice.entity';
+import { document, conflict, joi, notFound, ProblemException, versionOf } from '../platform/problems';
+import { saveOver, storedOr } from '../platform/saving';
 import { CutSetRow } from './cutSet.entity';
+import { cutSetLeaves } from './cutSetLeaves';
 
 /** Points in a millimetre: 72 to the inch of 25.4 mm. */
 const POINTS = 72 / 25.4;
@@ -27,7 +28,7 @@ export class CutsController {
 
   @Post()
   @Allow('lead')
-  async create(@Body(joi(cutSetSchema)) body: CutSet): Promise<StoredCutSet> {
+  async create(@Body(document(CUT_SET_GUARD)) body: CutSet): Promise<StoredCutSet> {
     refuseWrong(body);
     if ((await this.database.manager.count(CutSetRow)) >= CUT_LIMITS.sets)
       throw conflict('name', `A school keeps at most ${CUT_LIMITS.sets} sets.`, 'Take one away first.');
@@ -38,18 +39,20 @@ export class CutsController {
 
   @Put(':id')
   @Allow('lead')
-  async save(@Param('id') id: string, @Body(joi(cutSetSchema)) body: CutSet, @Headers('if-match') ifMatch?: string): Promise<StoredCutSet> {
+  async save(
+    @Param('id') id: string,
+    @Body(document(CUT_SET_GUARD)) body: CutSet,
+    @Headers('if-match') ifMatch?: string,
+  ): Promise<StoredCutSet> {
     refuseWrong(body);
     const version = versionOf(ifMatch);
-    const { affected } = await this.database.manager.update(
-      CutSetRow,
-      { id, version },
-      { name: body.name, content: body, version: version + 1, updatedAt: new Date() },
+    const change = { name: body.name, content: body, updatedAt: new Date() };
+    const saved = await saveOver(this.database.manager, CutSetRow, { key: { id }, version, change });
+    return storedOr(
+      saved,
+      (stored) => `"${stored.name}"`,
+      () => this.one(id),
     );
-    const stored = await this.one(id);
-    if (affected !== 1)
-      throw new ProblemException('changed-meanwhile', { detail: `"${stored.name}" was saved by someone else meanwhile.`, current: stored });
-    return stored;
   }
 
   @Delete(':id')
@@ -58,14 +61,11 @@ export class CutsController {
   async remove(@Param('id') id: string): Promise<void> {
     const stored = await this.one(id);
     const { manager } = this.database;
-    if (await manager.existsBy(PracticeChoice, { matter: 'named-cuts', practice: id }))
-      throw conflict('id', `"${stored.name}" is the set in force.`, 'Put another one in force first.');
-    const lesson = await manager
-      .createQueryBuilder(Lesson, 'lesson')
-      .where('JSON_UNQUOTE(JSON_EXTRACT(lesson.practices, \'$."named-cuts"\')) = :id', { id })
-      .getOne();
-    if (lesson) throw conflict('id', `The lesson "${lesson.title}" teaches "${stored.name}".`, 'Let the lesson teach another set first.');
-    await manager.delete(CutSetRow, { id });
+    await inTransaction(this.database, async (transaction) => {
+      await transaction.findOne(CutSetRow, { where: { id }, lock: { mode: 'pessimistic_write' } });
+      await cutSetLeaves.happens(transaction, { id, name: stored.name });
+      await transaction.delete(CutSetRow, { id });
+    });
   }
 
   @Get(':id/mat.pdf')

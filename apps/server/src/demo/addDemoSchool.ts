@@ -1,24 +1,17 @@
 import { randomUUID } from 'node:crypto';
 import type { DataSource, EntityManager } from 'typeorm';
-import { nameKey, plainName, readRecipe, toDish, type DishContent } from '@pelvo/core';
+import { AS_THE_SCHOOL, MARK_EVENT, nameKey, plainName, readRecipe, seal, toDish, type DishContent } from '@pelvo/core';
 import type { Role } from '@pelvo/contract';
-import { Absence } from '../classes/absence.entity';
-import { CookeryClass } from '../classes/class.entity';
-import { Student } from '../classes/student.entity';
-import { Assessment } from '../assessment/assessment.entity';
-import { MarkEventRow } from '../assessment/markEvent.entity';
-import { Dish } from '../dishes/dish.entity';
-import { DishEdition } from '../dishes/dishEdition.entity';
-import { indexDish } from '../dishes/dishIndex';
-import { IngredientFactRow } from '../ingredients/ingredientFact.entity';
-import { Lesson } from '../lessons/lesson.entity';
-import { LessonDish } from '../lessons/lessonDish.entity';
-import { LessonTechnique } from '../lessons/lessonTechnique.entity';
-import { Person } from '../people/person.entity';
-import { hashPassword } from '../people/secrets';
-import { RubricEdition } from '../rubrics/rubricEdition.entity';
-import { addStarterMaterial } from '../starter/addStarterMaterial';
-import { Technique } from '../techniques/technique.entity';
+import { Absence, CookeryClass, Student } from '../classes';
+import { MARKS, snapshotMarks } from '../assessment';
+import { LessonEventRow } from '../day';
+import { Dish, DishEdition, indexDish } from '../dishes';
+import { IngredientFactRow } from '../ingredients';
+import { Lesson, LessonDish, LessonTechnique } from '../lessons';
+import { Person, hashPassword } from '../people';
+import { RubricEdition } from '../rubrics';
+import { addStarterMaterial } from '../starter';
+import { Technique } from '../techniques';
 import { COHORT, EVENING_GROUP } from './demoClasses';
 import { addDemoChoices } from './demoChoices';
 import { DEMO_DISHES, VEGETABLE_STOCK } from './demoDishes';
@@ -52,6 +45,8 @@ export async function addDemoSchool(database: DataSource): Promise<void> {
       passwordHash,
       active: true,
       createdAt: new Date(),
+      sessionEpoch: 1,
+      preferences: null,
       studentId: kind === 'student' ? cohort.students.find((student) => student.name === name)!.id : null,
     }));
     await manager.insert(Person, people);
@@ -156,8 +151,11 @@ async function addLesson(manager: EntityManager, { plan, index, of, editions, te
     referencePlates: 1,
     spareMakings: 1,
     studentCount: null,
-    substitutions: [],
+    substitutions: { items: [] },
     practices: plan.practices ?? {},
+    settings: AS_THE_SCHOOL,
+    events: 0,
+    dishesMarked: 0,
     rubricEditionId: plan.noRubric ? null : rubric.id,
     releasedAt: plan.marks === 'all' ? new Date() : null,
     releasedWay: plan.marks === 'all' ? 'levels' : null,
@@ -184,29 +182,24 @@ async function addLesson(manager: EntityManager, { plan, index, of, editions, te
   const steps = edition.content.method.flatMap((step) => step.techniqueIds);
   const exercised = new Set(techniques.filter((technique) => steps.includes(technique.id)).map((technique) => technique.name));
   const marked = plan.marks === 'all' ? of.students : of.students.slice(0, 6);
-  for (const [position, student] of marked.entries()) {
-    const assessmentId = randomUUID();
-    await manager.insert(Assessment, {
-      id: assessmentId,
-      lessonId: id,
-      studentId: student.id,
-      dishEditionId: edition.id,
-      rubricEditionId: rubric.id,
-    });
+  const events = marked.flatMap((student, position) => {
     const at = new Date(`${dayFromNow(plan.day)}T11:${String(10 + position * 3).padStart(2, '0')}:00Z`);
-    await manager.insert(
-      MarkEventRow,
-      Object.entries(demoMarks(rubric.content, exercised, index * 31 + position)).map(([criterionKey, value]) => ({
-        id: randomUUID(),
-        assessmentId,
-        criterionKey,
-        value,
-        assessorId: assessors[position % assessors.length]!,
-        touchedAt: at,
-        receivedAt: at,
-      })),
-    );
-  }
+    return Object.entries(demoMarks(rubric.content, exercised, index * 31 + position)).map(([criterionKey, value]) => ({
+      id: randomUUID(),
+      personId: assessors[position % assessors.length]!,
+      body: { studentId: student.id, dishEditionId: edition.id, criterionKey, value },
+      happenedAt: at,
+      receivedAt: at,
+    }));
+  });
+  const numbered = events.map((event, order) => ({ ...event, lessonId: id, number: order + 1 }));
+  await manager.insert(
+    LessonEventRow,
+    numbered.map((event) => ({ ...event, kind: 'mark', body: seal(MARK_EVENT, event.body) })),
+  );
+  await manager.update(Lesson, { id }, { events: numbered.length });
+  await MARKS.take(manager, id, numbered, String);
+  if (plan.marks === 'all') await snapshotMarks(manager, { lessonId: id, released: true });
 }
 
 function found<T>(value: T | undefined, what: string): T {

@@ -1,9 +1,9 @@
 import type { EntityManager } from 'typeorm';
 import { SHIPPED_CUT_SETS, type MatterKey } from '@pelvo/core';
-import { CutSetRow } from '../cuts/cutSet.entity';
-import { PracticeChoice } from '../practices/practiceChoice.entity';
-import { RuleChangeRow } from '../rules/ruleChange.entity';
-import { Technique } from '../techniques/technique.entity';
+import { CutSetRow } from '../cuts';
+import { PracticeChoice } from '../practices';
+import { RuleChangeRow } from '../rules';
+import { Technique } from '../techniques';
 import { dayFromNow } from './demoLessons';
 
 /** What the demo school has chosen; turning, roots and starchy purees are left open, to show what that looks like. */
@@ -15,8 +15,6 @@ const CHOICES: Readonly<Partial<Record<MatterKey, string>>> = {
   'boiling-salt': 'light',
   seasoning: 'by-taste',
   composition: 'asymmetric',
-  marking: 'levels',
-  'weighing-out': 'trays',
 };
 
 /** The practices, the set of cuts and the local rule of the demo school. */

@@ -24,8 +24,8 @@ export function settleDish(dish: DishContent, stockEditionId: string): DishConte
   const plating = PLATES[dish.title] ?? {};
   const settleLine = (line: IngredientLine): IngredientLine => {
     if (line.item === 'vegetable stock') return { ...line, preparationEditionId: stockEditionId };
-    if (flour && line.item === 'water') return { ...line, rule: { kind: 'percentOf', lineId: flour.id, percent: '55' } };
-    if (line.item === 'frying oil') return { ...line, rule: { kind: 'byTheLoad', portionsALoad: '4' } };
+    if (flour && line.item === 'water') return { ...line, scaling: { kind: 'percentOf', lineId: flour.id, percent: '55' } };
+    if (line.item === 'frying oil') return { ...line, scaling: { kind: 'byTheLoad', portionsALoad: '4' } };
     if (line.item === 'red cabbage') return { ...line, yields: [{ kind: 'trim', fraction: '4/5' }] };
     return line;
   };

@@ -1,12 +1,13 @@
 import { Column, Entity, PrimaryColumn } from 'typeorm';
-import type { DishContent } from '@pelvo/core';
+import { DISH, type DishContent } from '@pelvo/core';
+import { DocumentColumn } from '../platform/database/documentColumn';
 
 /** A dish as it is being drafted. What lessons and marks use are its editions. */
 @Entity('dish')
 export class Dish {
   @PrimaryColumn('char', { length: 36 }) id: string;
   @Column('varchar', { length: 160 }) title: string;
-  @Column('json') content: DishContent;
+  @DocumentColumn(DISH) content: DishContent;
   @Column('int') version: number;
   @Column('boolean') archived: boolean;
   /** Minutes of the method, derived from it. */

@@ -1,6 +1,7 @@
 import { Column, Entity, JoinColumn, ManyToOne, PrimaryColumn, type Relation } from 'typeorm';
-import type { DishContent } from '@pelvo/core';
-import { Person } from '../people/person.entity';
+import { DISH, type DishContent } from '@pelvo/core';
+import { DocumentColumn } from '../platform/database/documentColumn';
+import { Person } from '../people';
 import { Dish } from './dish.entity';
 
 /** A published state of a dish. Never changed once written. */
@@ -10,7 +11,7 @@ export class DishEdition {
   @Column({ type: 'char', name: 'dish_id', length: 36, update: false }) dishId: string;
   @ManyToOne(() => Dish) @JoinColumn({ name: 'dish_id' }) dish: Relation<Dish>;
   @Column({ type: 'int', update: false }) number: number;
-  @Column({ type: 'json', update: false }) content: DishContent;
+  @DocumentColumn(DISH, { update: false }) content: DishContent;
   @Column({ type: 'datetime', name: 'published_at', update: false }) publishedAt: Date;
   @Column({ type: 'char', name: 'published_by', length: 36, update: false }) publishedBy: string;
   @ManyToOne(() => Person) @JoinColumn({ name: 'published_by' }) publisher: Relation<Person>;

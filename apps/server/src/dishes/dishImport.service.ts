@@ -3,8 +3,9 @@ import { Injectable } from '@nestjs/common';
 import { DataSource } from 'typeorm';
 import { dishFile, linesCsv, readFile, recipeJsonLd, suggestTechniques, type DishContent } from '@pelvo/core';
 import { dishContentSchema, explainValidation, type DishImport, type ImportedDish } from '@pelvo/contract';
+import { inTransaction } from '../platform/database/transaction';
 import { invalid, notFound, ProblemException } from '../platform/problems';
-import { Technique } from '../techniques/technique.entity';
+import { Technique } from '../techniques';
 import { Dish } from './dish.entity';
 import { DishesService } from './dishes.service';
 
@@ -49,7 +50,7 @@ export class DishImportService {
       };
     if (problems.length > 0)
       throw new ProblemException('invalid-input', { detail: 'Nothing was imported.', errors: problems.slice(0, 50) });
-    const made = await this.database.transaction(async (manager) => {
+    const made = await inTransaction(this.database, async (manager) => {
       const ids: string[] = [];
       for (const { content } of dishes) ids.push(await this.dishes.insert(manager, content));
       return ids;

@@ -1,6 +1,7 @@
 import type { EntityManager } from 'typeorm';
-import { dishAllergens, factBook, linesOf, plainName, type Allergen, type DishContent } from '@pelvo/core';
-import { ownFacts } from '../ingredients/ownFacts';
+import { DISH, dishAllergens, factBook, linesOf, plainName, type Allergen, type DishContent } from '@pelvo/core';
+import { openStored } from '../platform/database/documentColumn';
+import { ownFacts } from '../ingredients';
 import { preparationsOf } from './preparationsOf';
 
 const LONGEST_WORD = 40;
@@ -37,7 +38,7 @@ export async function indexDish(manager: EntityManager, dishId: string, content:
   const words = wordsOf(content);
   const facets = [
     ...content.method.flatMap((step) => step.techniqueIds.map((id) => ['technique', id])),
-    ...content.method.flatMap((step) => (step.equipment?.trim() ? [['equipment', step.equipment.trim().toLowerCase()]] : [])),
+    ...content.method.flatMap((step) => (step.equipment.trim() ? [['equipment', step.equipment.trim().toLowerCase()]] : [])),
     ...(await allergensIn(manager, [content]))[0]!.map((allergen) => ['allergen', allergen]),
   ];
   await manager.query('DELETE FROM dish_word WHERE dish_id = ?', [dishId]);
@@ -74,10 +75,10 @@ export async function reindexAllergens(manager: EntityManager): Promise<void> {
   for (let last = ''; ;) {
     const rows = (await manager.query('SELECT id, content FROM dish WHERE id > ? ORDER BY id LIMIT ?', [last, BATCH])) as {
       id: string;
-      content: string | DishContent;
+      content: unknown;
     }[];
     if (rows.length === 0) return;
-    const contents = rows.map(({ content }) => contentOf(content));
+    const contents = rows.map(({ content }) => openStored(DISH, content));
     const allergens = await allergensIn(manager, contents);
     const facets = rows.flatMap(({ id }, index) => allergens[index]!.map((allergen) => ['allergen', allergen, id]));
     await manager.query("DELETE FROM dish_facet WHERE kind = 'allergen' AND dish_id IN (?)", [rows.map(({ id }) => id)]);
@@ -90,12 +91,7 @@ export async function reindexAllergens(manager: EntityManager): Promise<void> {
 export async function ensureDishIndex(manager: EntityManager): Promise<void> {
   const rows = (await manager.query('SELECT id, content FROM dish WHERE id NOT IN (SELECT dish_id FROM dish_word)')) as {
     id: string;
-    content: string | DishContent;
+    content: unknown;
   }[];
-  for (const { id, content } of rows) await indexDish(manager, id, contentOf(content));
-}
-
-/** MariaDB's JSON comes as text or parsed, by the driver's version. */
-function contentOf(content: string | DishContent): DishContent {
-  return typeof content === 'string' ? (JSON.parse(content) as DishContent) : content;
+  for (const { id, content } of rows) await indexDish(manager, id, openStored(DISH, content));
 }

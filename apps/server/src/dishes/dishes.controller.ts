@@ -4,7 +4,7 @@ import type { DishContent } from '@pelvo/core';
 import {
   ID_PATTERN,
   archivedSchema,
-  dishContentSchema,
+  DISH_GUARD,
   dishQuerySchema,
   handoutQuerySchema,
   recipeTextSchema,
@@ -19,7 +19,7 @@ import {
 } from '@pelvo/contract';
 import { Allow, STAFF, Who, type SignedIn } from '../platform/identity';
 import { download, fileName } from '../platform/pdf';
-import { invalid, joi, versionOf } from '../platform/problems';
+import { document, invalid, joi, versionOf } from '../platform/problems';
 import { DishImportService } from './dishImport.service';
 import { DishesService } from './dishes.service';
 
@@ -44,7 +44,7 @@ export class DishesController {
 
   @Post('dishes')
   @Allow('lead')
-  create(@Body(joi(dishContentSchema)) body: DishContent): Promise<Dish> {
+  create(@Body(document(DISH_GUARD)) body: DishContent): Promise<Dish> {
     return this.dishes.create(body);
   }
 
@@ -63,7 +63,7 @@ export class DishesController {
 
   @Put('dishes/:id')
   @Allow('lead')
-  save(@Param('id') id: string, @Body(joi(dishContentSchema)) body: DishContent, @Headers('if-match') ifMatch?: string): Promise<Dish> {
+  save(@Param('id') id: string, @Body(document(DISH_GUARD)) body: DishContent, @Headers('if-match') ifMatch?: string): Promise<Dish> {
     return this.dishes.save(id, body, versionOf(ifMatch));
   }
 

@@ -1,19 +1,21 @@
 import { randomUUID } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
 import { DataSource, In, type EntityManager } from 'typeorm';
-import { checkDish, drawsOn, linesOf, readRecipe, toDish, type DishContent } from '@pelvo/core';
-import {
-  type Dish as DishAnswer,
-  type DishEdition as EditionAnswer,
-  type DishSummary,
-  type EditionSummary,
-  type HandoutQuery,
-  type Page,
-  type DishQuery,
+import { checkDish, drawsOn, linesOf, readRecipe, sameDocument, toDish, type DishContent } from '@pelvo/core';
+import type {
+  Dish as DishAnswer,
+  DishEdition as EditionAnswer,
+  DishSummary,
+  EditionSummary,
+  HandoutQuery,
+  Page,
+  DishQuery,
 } from '@pelvo/contract';
+import { inTransaction } from '../platform/database/transaction';
+import { editionSummary, newestEditionOf, publish, saveOver, storedOr } from '../platform/saving';
 import { invalid, notFound, ProblemException } from '../platform/problems';
-import { loadRules } from '../rules/rulesInForce';
-import { Technique } from '../techniques/technique.entity';
+import { loadRules } from '../rules';
+import { Technique } from '../techniques';
 import { Dish } from './dish.entity';
 import { DishEdition } from './dishEdition.entity';
 import { handoutDocument } from './handoutDocument';
@@ -39,7 +41,7 @@ export class DishesService {
 
   async create(content: DishContent): Promise<DishAnswer> {
     await this.checkReferences(content);
-    return this.one(await this.database.transaction((manager) => this.insert(manager, content)));
+    return this.one(await inTransaction(this.database, (manager) => this.insert(manager, content)));
   }
 
   /** Stores a new draft and makes it findable. */
@@ -60,20 +62,17 @@ export class DishesService {
   /** Saves a draft if nobody else has saved it since; otherwise tells what is stored now. */
   async save(id: string, content: DishContent, version: number): Promise<DishAnswer> {
     await this.checkReferences(content);
-    const affected = await this.database.transaction(async (manager) => {
-      const change = { title: content.title, content, version: version + 1, updatedAt: new Date() };
-      const { affected: saved } = await manager.update(Dish, { id, version }, change);
-      if (saved === 1) await indexDish(manager, id, content);
-      return saved;
+    const saved = await inTransaction(this.database, async (manager) => {
+      const change = { title: content.title, content, updatedAt: new Date() };
+      const done = await saveOver(manager, Dish, { key: { id }, version, change });
+      if (done) await indexDish(manager, id, content);
+      return done;
     });
-    const stored = await this.one(id);
-    if (affected !== 1) {
-      throw new ProblemException('changed-meanwhile', {
-        detail: `"${stored.content.title}" was saved by someone else while you were editing. Nothing of yours is lost: bring the two together.`,
-        current: stored,
-      });
-    }
-    return stored;
+    return storedOr(
+      saved,
+      (stored) => `"${stored.content.title}"`,
+      () => this.one(id),
+    );
   }
 
   async archive(id: string, archived: boolean): Promise<DishAnswer> {
@@ -82,32 +81,9 @@ export class DishesService {
     return this.one(id);
   }
 
-  /** Publishes the draft as a new edition. Publishing an unchanged draft gives the edition there is. */
   async publish(id: string, version: number, by: string): Promise<EditionAnswer> {
-    const editionId = await this.database.transaction(async (manager) => {
-      const dish = await manager.findOne(Dish, { where: { id }, lock: { mode: 'pessimistic_write' } });
-      if (!dish) throw notFound('dish');
-      if (dish.version !== version)
-        throw new ProblemException('changed-meanwhile', {
-          detail: 'The draft was saved meanwhile. Look at it again before publishing.',
-          current: await this.one(id),
-        });
-      const errors = checkDish(dish.content);
-      if (errors.length > 0) throw new ProblemException('invalid-input', { errors });
-      const last = await manager.findOne(DishEdition, { where: { dishId: id }, order: { number: 'DESC' } });
-      if (last && sameContent(last.content, dish.content)) return last.id;
-      const edition = manager.create(DishEdition, {
-        id: randomUUID(),
-        dishId: id,
-        number: (last?.number ?? 0) + 1,
-        content: dish.content,
-        publishedAt: new Date(),
-        publishedBy: by,
-      });
-      await manager.insert(DishEdition, edition);
-      return edition.id;
-    });
-    return this.edition(editionId);
+    const asked = { draft: Dish, edition: DishEdition, of: 'dishId', id, version, by, check: checkDish, what: 'dish' } as const;
+    return this.edition(await publish<DishContent, Dish, DishEdition>(this.database, asked));
   }
 
   async edition(id: string): Promise<EditionAnswer> {
@@ -161,23 +137,8 @@ export class DishesService {
 }
 
 /** The newest edition of each dish. */
-export async function newestEditions(manager: EntityManager, dishIds: readonly string[]): Promise<ReadonlyMap<string, DishEdition>> {
-  if (dishIds.length === 0) return new Map();
-  const rows = await manager
-    .createQueryBuilder(DishEdition, 'edition')
-    .where('edition.dish_id IN (:...dishIds)', { dishIds })
-    .andWhere('edition.number = (SELECT MAX(other.number) FROM dish_edition other WHERE other.dish_id = edition.dish_id)')
-    .getMany();
-  return new Map(rows.map((row) => [row.dishId, row]));
-}
-
-export function sameContent(a: unknown, b: unknown): boolean {
-  return JSON.stringify(a) === JSON.stringify(b);
-}
-
-export function editionSummary(edition: { id: string; number: number; publishedAt: Date; publisher: { name: string } }): EditionSummary {
-  return { id: edition.id, number: edition.number, publishedAt: edition.publishedAt.toISOString(), publishedBy: edition.publisher.name };
-}
+export const newestEditions = (manager: EntityManager, dishIds: readonly string[]): Promise<ReadonlyMap<string, DishEdition>> =>
+  newestEditionOf(manager, DishEdition, 'dishId', dishIds);
 
 function answer(dish: Dish, editions: readonly DishEdition[], preparations: ReadonlyMap<string, DishContent>): DishAnswer {
   return {
@@ -186,7 +147,7 @@ function answer(dish: Dish, editions: readonly DishEdition[], preparations: Read
     content: dish.content,
     archived: Boolean(dish.archived),
     editions: editions.map(editionSummary),
-    changed: editions.length === 0 || !sameContent(editions[0]!.content, dish.content),
+    changed: editions.length === 0 || !sameDocument(editions[0]!.content, dish.content),
     preparations: Object.fromEntries(preparations),
   };
 }
@@ -202,7 +163,7 @@ function summary(dish: Dish, newest: DishEdition | undefined): DishSummary {
     techniques: [...new Set(dish.content.method.flatMap((step) => step.techniqueIds))],
     edition: newest?.number ?? null,
     editionId: newest?.id ?? null,
-    changed: !newest || !sameContent(newest.content, dish.content),
+    changed: !newest || !sameDocument(newest.content, dish.content),
     isPreparation: dish.content.gives !== null,
     archived: Boolean(dish.archived),
   };

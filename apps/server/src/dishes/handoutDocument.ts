@@ -1,6 +1,9 @@
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
 import {
   dishRuleNotices,
+  showAmount,
+  shownOf,
+  words,
   exact,
   plateBuild,
   scaleDish,
@@ -47,13 +50,13 @@ export function handoutDocument(dish: DishContent, portions: number, edition: st
                   table: {
                     widths: ['auto', '*'],
                     body: component.rows.map((row) => [
-                      { text: row.figure?.shown ?? (row.because === 'to taste' ? 'to taste' : 'held'), bold: true, alignment: 'right' },
+                      { text: row.figure ? shownOf(row.figure) : row.toTaste ? 'to taste' : 'held', bold: true, alignment: 'right' },
                       {
                         text: [
                           row.line.item || row.line.written,
                           row.line.preparation ? `, ${row.line.preparation}` : '',
-                          row.warning ? `\n${row.warning}` : '',
-                          row.figure || row.because === 'to taste' ? '' : `\n${row.because ?? ''}`,
+                          row.warning ? `\n${words(row.warning)}` : '',
+                          row.because ? `\n${words(row.because)}` : '',
                         ],
                       },
                     ]),
@@ -74,7 +77,10 @@ export function handoutDocument(dish: DishContent, portions: number, edition: st
                 margin: [0, 0, 0, 5],
               })),
               ...(shares.length > 0
-                ? [{ text: 'On one plate', style: 'heading' }, { ul: shares.map((share) => `${share.onPlate} ${share.name}`) }]
+                ? [
+                    { text: 'On one plate', style: 'heading' },
+                    { ul: shares.map((share) => `${showAmount(share.onPlate)} ${share.name || 'of the main list'}`) },
+                  ]
                 : []),
             ],
           },
@@ -92,11 +98,11 @@ export function handoutDocument(dish: DishContent, portions: number, edition: st
 }
 
 function stepText(step: MethodStep): Content[] {
-  const ways = step.celsius === null || step.celsius === undefined ? null : temperatureWays(step.celsius);
+  const ways = step.celsius === null ? null : temperatureWays(step.celsius);
   const facts = [
     step.minutes ? `${step.minutes} min${step.hands === 'off' ? ', hands off' : ''}` : '',
     ways ? `${ways.celsius} °C, ${ways.fahrenheit} °F` : '',
-    step.equipment ?? '',
+    step.equipment,
   ].filter(Boolean);
   return [
     { text: step.text },

@@ -1,8 +1,8 @@
 import { Body, Controller, Delete, Get, Headers, HttpCode, Param, Put } from '@nestjs/common';
 import type { IngredientFact } from '@pelvo/core';
-import { ingredientFactSchema, type IngredientRecord } from '@pelvo/contract';
+import { FACT_GUARD, type IngredientRecord } from '@pelvo/contract';
 import { Allow, STAFF } from '../platform/identity';
-import { joi, versionOf } from '../platform/problems';
+import { document, versionOf } from '../platform/problems';
 import { IngredientsService } from './ingredients.service';
 
 @Controller('api/ingredients')
@@ -19,7 +19,7 @@ export class IngredientsController {
   @Allow('lead')
   save(
     @Param('name') name: string,
-    @Body(joi(ingredientFactSchema)) body: IngredientFact,
+    @Body(document(FACT_GUARD)) body: IngredientFact,
     @Headers('if-match') ifMatch?: string,
   ): Promise<IngredientRecord> {
     return this.ingredients.save(name, body, versionOf(ifMatch));

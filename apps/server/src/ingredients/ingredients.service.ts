@@ -1,10 +1,12 @@
 import { Injectable } from '@nestjs/common';
 import { DataSource } from 'typeorm';
-import { plainName, SHIPPED, type IngredientFact } from '@pelvo/core';
+import { FACT, plainName, SHIPPED, type IngredientFact } from '@pelvo/core';
 import type { IngredientRecord } from '@pelvo/contract';
-import { conflict, invalid, notFound, ProblemException } from '../platform/problems';
-import { reindexAllergens } from '../dishes/dishIndex';
+import { sealed } from '../platform/database/documentColumn';
+import { conflict, invalid, notFound, type ProblemException } from '../platform/problems';
+import { changedMeanwhile, saveOver } from '../platform/saving';
 import { IngredientFactRow } from './ingredientFact.entity';
+import { factsChange } from './factsChange';
 import { OWN_LIMIT } from './ownFacts';
 
 @Injectable()
@@ -36,18 +38,14 @@ export class IngredientsService {
         throw conflict('name', `At most ${OWN_LIMIT} facts of your own are kept.`, 'Take some away first.');
       const inserted = (await manager.query(
         'INSERT IGNORE INTO ingredient_fact (name_key, fact, version, updated_at) VALUES (?, ?, 1, ?)',
-        [nameKey, JSON.stringify(fact), new Date()],
+        [nameKey, sealed(FACT, fact), new Date()],
       )) as { affectedRows: number };
       if (inserted.affectedRows !== 1) throw await this.meanwhile(nameKey);
     } else {
-      const { affected } = await manager.update(
-        IngredientFactRow,
-        { nameKey, version },
-        { fact, version: version + 1, updatedAt: new Date() },
-      );
-      if (affected !== 1) throw await this.meanwhile(nameKey);
+      const change = { fact, updatedAt: new Date() };
+      if (!(await saveOver(manager, IngredientFactRow, { key: { nameKey }, version, change }))) throw await this.meanwhile(nameKey);
     }
-    await reindexAllergens(manager);
+    await factsChange.happens(manager, null);
     return this.one(nameKey);
   }
 
@@ -55,7 +53,7 @@ export class IngredientsService {
   async remove(name: string): Promise<void> {
     const { affected } = await this.database.manager.delete(IngredientFactRow, { nameKey: plainName(name) });
     if (affected !== 1) throw notFound('fact of your own');
-    await reindexAllergens(this.database.manager);
+    await factsChange.happens(this.database.manager, null);
   }
 
   private async one(key: string): Promise<IngredientRecord> {
@@ -66,9 +64,7 @@ export class IngredientsService {
   }
 
   private async meanwhile(key: string): Promise<ProblemException> {
-    return new ProblemException('changed-meanwhile', {
-      detail: 'Someone else has changed this ingredient meanwhile. Look at it again.',
-      current: await this.one(key),
-    });
+    const current = await this.one(key);
+    return changedMeanwhile(`"${current.name}"`, current);
   }
 }

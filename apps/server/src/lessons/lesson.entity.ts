@@ -1,7 +1,16 @@
 import { Column, Entity, JoinColumn, ManyToOne, OneToMany, PrimaryColumn, type Relation } from 'typeorm';
-import type { LineSubstitution, MarkingWay, PracticeChoices } from '@pelvo/core';
-import { CookeryClass } from '../classes/class.entity';
-import { RubricEdition } from '../rubrics/rubricEdition.entity';
+import {
+  LESSON_PRACTICES,
+  LESSON_SETTINGS,
+  SUBSTITUTIONS,
+  type LessonSettings,
+  type LineSubstitution,
+  type MarkingWay,
+  type PracticeChoices,
+} from '@pelvo/core';
+import { DocumentColumn } from '../platform/database/documentColumn';
+import { CookeryClass } from '../classes';
+import { RubricEdition } from '../rubrics';
 import { LessonDish } from './lessonDish.entity';
 import { LessonTechnique } from './lessonTechnique.entity';
 
@@ -26,8 +35,13 @@ export class Lesson {
   @Column('datetime', { name: 'released_at', nullable: true }) releasedAt: Date | null;
   /** How its results were told when the students got them; null while they have not. */
   @Column('varchar', { name: 'released_way', length: 20, nullable: true }) releasedWay: MarkingWay | null;
-  @Column('json') substitutions: LineSubstitution[];
-  @Column('json') practices: PracticeChoices;
+  @DocumentColumn(SUBSTITUTIONS) substitutions: { readonly items: readonly LineSubstitution[] };
+  @DocumentColumn(LESSON_PRACTICES) practices: PracticeChoices;
+  @DocumentColumn(LESSON_SETTINGS) settings: LessonSettings;
+  /** The number of the last event in its stream. */
+  @Column('int') events: number;
+  /** Dishes on which every criterion has a mark; kept by the assessment. */
+  @Column('int', { name: 'dishes_marked' }) dishesMarked: number;
   @Column('int') version: number;
   @OneToMany(() => LessonDish, (row) => row.lesson) dishes: Relation<LessonDish[]>;
   @OneToMany(() => LessonTechnique, (row) => row.lesson) techniques: Relation<LessonTechnique[]>;

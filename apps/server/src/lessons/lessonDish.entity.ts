@@ -1,5 +1,5 @@
 import { Column, Entity, JoinColumn, ManyToOne, PrimaryColumn, type Relation } from 'typeorm';
-import { DishEdition } from '../dishes/dishEdition.entity';
+import { DishEdition } from '../dishes';
 import { Lesson } from './lesson.entity';
 
 @Entity('lesson_dish')

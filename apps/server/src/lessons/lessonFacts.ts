@@ -3,17 +3,19 @@ import {
   computeOrder,
   factBook,
   lessonReadiness,
+  settingsInForce,
   type DishContent,
   type IngredientFact,
+  type MarkingWay,
   type Order,
   type OrderInput,
-  type StationReadiness,
+  type PhaseReadiness,
+  type SchoolSettings,
 } from '@pelvo/core';
 import { makingPlanOf } from '@pelvo/contract';
-import { Absence } from '../classes/absence.entity';
-import { Student } from '../classes/student.entity';
-import { preparationsOf } from '../dishes/preparationsOf';
-import { ownFacts } from '../ingredients/ownFacts';
+import { Absence, Student } from '../classes';
+import { preparationsOf } from '../dishes';
+import { ownFacts } from '../ingredients';
 import type { Lesson } from './lesson.entity';
 
 /** What several screens want to know of a lesson beside its own row. */
@@ -25,7 +27,7 @@ export interface LessonFacts {
   readonly order: Order;
   /** What the order was computed from. */
   readonly orderInput: OrderInput;
-  readonly readiness: readonly StationReadiness[];
+  readonly readiness: readonly PhaseReadiness[];
   readonly preparations: ReadonlyMap<string, DishContent>;
   /** The school's own ingredient facts. */
   readonly facts: readonly IngredientFact[];
@@ -41,13 +43,9 @@ export async function lessonFacts(
   const classIds = [...new Set(lessons.map((lesson) => lesson.classId))];
   const dates = [...new Set(lessons.map((lesson) => lesson.date))];
   const contents = lessons.flatMap((lesson) => lesson.dishes.map((dish) => dish.edition.content));
-  const [roster, preparations, marked, facts] = await Promise.all([
+  const [roster, preparations, facts] = await Promise.all([
     manager.find(Student, { where: { classId: In(classIds), active: true }, order: { name: 'ASC' } }),
     preparationsOf(manager, contents),
-    markedCounts(
-      manager,
-      lessons.map((lesson) => lesson.id),
-    ),
     ownFacts(manager),
   ]);
   const book = factBook(facts);
@@ -68,7 +66,7 @@ export async function lessonFacts(
         dishes: dishesInOrder(lesson).map(({ edition }) => ({ editionId: edition.id, content: edition.content })),
         preparations,
         book,
-        substitutions: lesson.substitutions,
+        substitutions: lesson.substitutions.items,
       };
       const order = computeOrder(orderInput);
       const readiness = lessonReadiness({
@@ -79,7 +77,7 @@ export async function lessonFacts(
         heldLines: order.held.length,
         orderLines: order.lines.length,
         toMark: here * lesson.dishes.length,
-        marked: marked.get(lesson.id) ?? 0,
+        marked: lesson.dishesMarked,
         released: lesson.releasedAt !== null,
       });
       return [lesson.id, { students: own, absent, present, order, orderInput, readiness, preparations, facts }];
@@ -91,18 +89,7 @@ export function dishesInOrder(lesson: Lesson) {
   return [...lesson.dishes].sort((a, b) => a.position - b.position);
 }
 
-/** Dishes of each lesson on which every criterion of the rubric has a mark that was not taken back. */
-async function markedCounts(manager: EntityManager, lessonIds: readonly string[]): Promise<ReadonlyMap<string, number>> {
-  const rows: { lessonId: string; marked: string }[] = await manager.query(
-    `SELECT done.lesson_id AS lessonId, COUNT(*) AS marked FROM (
-       SELECT a.id, a.lesson_id, JSON_LENGTH(e.content, '$.criteria') AS criteria, COUNT(m.seq) AS marks
-       FROM assessment a
-       JOIN rubric_edition e ON e.id = a.rubric_edition_id
-       JOIN mark_event m ON m.assessment_id = a.id AND m.value IS NOT NULL
-         AND m.seq = (SELECT MAX(n.seq) FROM mark_event n WHERE n.assessment_id = a.id AND n.criterion_key = m.criterion_key)
-       WHERE a.lesson_id IN (?) GROUP BY a.id
-     ) done WHERE done.marks >= done.criteria GROUP BY done.lesson_id`,
-    [lessonIds],
-  );
-  return new Map(rows.map((row) => [row.lessonId, Number(row.marked)]));
+/** How the results of a lesson are told: as they were when the students got them, else as the lesson runs, else as the school does. */
+export function markingWayOf({ releasedWay, settings }: Pick<Lesson, 'releasedWay' | 'settings'>, school: SchoolSettings): MarkingWay {
+  return releasedWay ?? settingsInForce(school, settings).marking;
 }

@@ -1,6 +1,6 @@
 import { Column, Entity, JoinColumn, ManyToOne, PrimaryColumn, type Relation } from 'typeorm';
 import type { Purpose } from '@pelvo/core';
-import { Technique } from '../techniques/technique.entity';
+import { Technique } from '../techniques';
 import { Lesson } from './lesson.entity';
 
 @Entity('lesson_technique')

@@ -23,7 +23,7 @@ export class LessonsController {
     if (who.role !== 'stores') return lessons;
     return lessons.map((lesson) => ({
       ...lesson,
-      readiness: lesson.readiness.filter(({ station }) => station === 'plan' || station === 'order'),
+      readiness: lesson.readiness.filter(({ phase }) => phase === 'plan' || phase === 'order'),
     }));
   }
 

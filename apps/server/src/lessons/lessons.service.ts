@@ -2,20 +2,21 @@ import { randomUUID } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
 import { Between, DataSource, In, type EntityManager } from 'typeorm';
 import type { LessonDetail, LessonFields, LessonRange, LessonSummary, Role } from '@pelvo/contract';
-import { Assessment } from '../assessment/assessment.entity';
-import { CookeryClass } from '../classes/class.entity';
-import { CutSetRow } from '../cuts/cutSet.entity';
-import { newestEditions } from '../dishes/dishes.service';
-import { DishEdition } from '../dishes/dishEdition.entity';
-import { conflict, invalid, notFound, ProblemException } from '../platform/problems';
-import { loadChoices } from '../practices/choices';
-import { RubricEdition } from '../rubrics/rubricEdition.entity';
-import { Technique } from '../techniques/technique.entity';
+import { CookeryClass } from '../classes';
+import { CutSetRow } from '../cuts';
+import { newestEditions, DishEdition } from '../dishes';
+import { inTransaction } from '../platform/database/transaction';
+import { invalid, notFound } from '../platform/problems';
+import { saveOver, storedOr } from '../platform/saving';
+import { loadSchool } from '../school';
+import { RubricEdition } from '../rubrics';
+import { Technique } from '../techniques';
 import { Lesson } from './lesson.entity';
 import { LessonDish } from './lessonDish.entity';
 import { LessonTechnique } from './lessonTechnique.entity';
-import { dishesInOrder, lessonFacts } from './lessonFacts';
-import { markingWayOf } from './markingWayOf';
+import { dishesInOrder, lessonFacts, markingWayOf } from './lessonFacts';
+import { loadLesson } from './loadLesson';
+import { planChanges, resultsRelease } from './planChanges';
 
 const LIST_LIMIT = 200;
 
@@ -54,8 +55,9 @@ export class LessonsService {
   async one(id: string, role: Role): Promise<LessonDetail> {
     const { manager } = this.database;
     const lesson = await loadLesson(manager, id);
-    const [facts, newest] = await Promise.all([
+    const [facts, { settings: school }, newest] = await Promise.all([
       lessonFacts(manager, [lesson]),
+      loadSchool(manager),
       newestEditions(
         manager,
         lesson.dishes.map((dish) => dish.edition.dishId),
@@ -91,64 +93,63 @@ export class LessonsService {
       }),
       preparations: Object.fromEntries(preparations),
       facts: own,
-      substitutions: lesson.substitutions,
+      substitutions: lesson.substitutions.items,
       practices: lesson.practices,
+      settings: lesson.settings,
+      school,
       techniques: techniquesOf(lesson),
       rubric:
         named && lesson.rubricEdition
           ? { editionId: lesson.rubricEdition.id, name: lesson.rubricEdition.content.name, number: lesson.rubricEdition.number }
           : null,
-      readiness: named ? readiness : readiness.filter(({ station }) => station === 'plan' || station === 'order'),
+      readiness: named ? readiness : readiness.filter(({ phase }) => phase === 'plan' || phase === 'order'),
       releasedAt: named ? (lesson.releasedAt?.toISOString() ?? null) : null,
     };
   }
 
   async create(fields: LessonFields): Promise<LessonDetail> {
     const id = randomUUID();
-    await this.database.transaction(async (manager) => {
+    await inTransaction(this.database, async (manager) => {
       await checkReferences(manager, fields);
-      await manager.insert(Lesson, { id, ...rowOf(fields), releasedAt: null, version: 1 });
+      await manager.insert(Lesson, { id, ...rowOf(fields), releasedAt: null, releasedWay: null, events: 0, dishesMarked: 0, version: 1 });
       await writeParts(manager, id, fields);
     });
     return this.one(id, 'lead');
   }
 
   async save(id: string, fields: LessonFields, version: number): Promise<LessonDetail> {
-    const saved = await this.database.transaction(async (manager) => {
+    const saved = await inTransaction(this.database, async (manager) => {
+      // Locked first: a mark that comes at the same moment is given before this plan, or against it, never in between.
+      const lesson = await manager.findOne(Lesson, { where: { id }, lock: { mode: 'pessimistic_write' } });
+      if (!lesson) throw notFound('lesson');
       await checkReferences(manager, fields);
-      await keepMarked(manager, id, fields);
-      const { affected } = await manager.update(Lesson, { id, version }, { ...rowOf(fields), version: version + 1 });
-      if (affected !== 1) return false;
+      await planChanges.happens(manager, { lesson, fields });
+      if (!(await saveOver(manager, Lesson, { key: { id }, version, change: rowOf(fields) as object }))) return false;
       await manager.delete(LessonDish, { lessonId: id });
       await manager.delete(LessonTechnique, { lessonId: id });
       await writeParts(manager, id, fields);
       return true;
     });
-    const stored = await this.one(id, 'lead');
-    if (!saved)
-      throw new ProblemException('changed-meanwhile', {
-        detail: `"${stored.title}" was saved by someone else while you were editing.`,
-        current: stored,
-      });
-    return stored;
+    return storedOr(
+      saved,
+      ({ title }) => `"${title}"`,
+      () => this.one(id, 'lead'),
+    );
   }
 
+  /** Gives results out to the students, as they stand now, or takes them back. */
   async release(id: string, released: boolean): Promise<LessonDetail> {
-    const { manager } = this.database;
-    const lesson = await loadLesson(manager, id);
-    const releasedWay = released ? markingWayOf(lesson, await loadChoices(manager)) : null;
-    await manager.update(Lesson, { id }, { releasedAt: released ? new Date() : null, releasedWay });
+    await inTransaction(this.database, async (manager) => {
+      const locked = await manager.findOne(Lesson, { where: { id }, lock: { mode: 'pessimistic_write' } });
+      if (!locked) throw notFound('lesson');
+      const { settings: school } = await loadSchool(manager);
+      // Given out again, results keep the way they were first told in.
+      const releasedWay = released ? markingWayOf(locked, school) : null;
+      await manager.update(Lesson, { id }, { releasedAt: released ? new Date() : null, releasedWay });
+      await resultsRelease.happens(manager, { lessonId: id, released });
+    });
     return this.one(id, 'lead');
   }
-}
-
-export async function loadLesson(manager: EntityManager, id: string): Promise<Lesson> {
-  const lesson = await manager.findOne(Lesson, {
-    where: { id },
-    relations: { class: true, dishes: { edition: true }, techniques: { technique: true }, rubricEdition: true },
-  });
-  if (!lesson) throw notFound('lesson');
-  return lesson;
 }
 
 function techniquesOf(lesson: Lesson) {
@@ -159,7 +160,7 @@ function techniquesOf(lesson: Lesson) {
 
 function rowOf(fields: LessonFields): Partial<Lesson> {
   const { dishEditionIds: _dishes, techniques: _techniques, substitutions, ...row } = fields;
-  return { ...row, substitutions: [...substitutions] };
+  return { ...row, substitutions: { items: [...substitutions] } };
 }
 
 async function writeParts(manager: EntityManager, lessonId: string, { dishEditionIds, techniques }: LessonFields): Promise<void> {
@@ -194,25 +195,5 @@ async function checkReferences(manager: EntityManager, fields: LessonFields): Pr
     throw invalid('practices', 'There is no such set of cuts.', 'Choose one of the sets, or none.');
   if (fields.rubricEditionId && !(await manager.existsBy(RubricEdition, { id: fields.rubricEditionId }))) {
     throw invalid('rubricEditionId', 'There is no such rubric edition.', 'Choose the rubric again.');
-  }
-}
-
-/** Marks that were given keep their dish, class and rubric in the lesson. */
-async function keepMarked(manager: EntityManager, lessonId: string, fields: LessonFields): Promise<void> {
-  const marked = await manager
-    .createQueryBuilder(Assessment, 'assessment')
-    .innerJoinAndSelect('assessment.dishEdition', 'edition')
-    .innerJoinAndSelect('assessment.lesson', 'lesson')
-    .innerJoin('assessment.events', 'event')
-    .where('assessment.lesson_id = :lessonId', { lessonId })
-    .getMany();
-  const lost = marked.find((assessment) => !fields.dishEditionIds.includes(assessment.dishEditionId));
-  if (lost)
-    throw conflict('dishEditionIds', `"${lost.dishEdition.content.title}" has marks in this edition.`, 'Keep this edition in the lesson.');
-  if (marked.some((assessment) => assessment.rubricEditionId !== fields.rubricEditionId)) {
-    throw conflict('rubricEditionId', 'Marks have been given by this rubric.', 'Keep this edition of the rubric for this lesson.');
-  }
-  if (marked.some((assessment) => assessment.lesson.classId !== fields.classId)) {
-    throw conflict('classId', 'Students of this class have marks in the lesson.', 'Keep the class, or plan another lesson.');
   }
 }

@@ -1,5 +1,5 @@
 import type { MigrationInterface, QueryRunner } from 'typeorm';
-import { EMPTY_CARD, SHIPPED_CUT_SETS } from '@pelvo/core';
+import { CUT_SETS_1700000200000 } from './values/cutSets';
 
 const ID = 'CHAR(36) CHARACTER SET ascii COLLATE ascii_bin NOT NULL';
 const KEY = 'VARCHAR(40) CHARACTER SET ascii COLLATE ascii_bin NOT NULL';
@@ -19,6 +19,28 @@ const UP = [
   `CREATE TABLE cut_set (id ${ID} PRIMARY KEY, name VARCHAR(80) NOT NULL, content JSON NOT NULL, version INT NOT NULL DEFAULT 1, updated_at DATETIME NOT NULL, UNIQUE KEY cut_set_name (name))`,
 ];
 
+/** What a card has had since then, empty. A merge patch takes null for "remove": what is null on an empty card is set afterwards. */
+const NEWER_PARTS = {
+  name: '',
+  strand: 'cooking',
+  purpose: '',
+  tools: [],
+  aims: { introduce: '', practise: '', assess: '' },
+  steps: [],
+  criticalPoints: [],
+  cues: [],
+  looksWrong: [],
+  faults: [],
+  cautions: [],
+  descriptors: [],
+  matters: [],
+  variants: [],
+  calculators: [],
+  drawings: [],
+  answered: [],
+  words: [],
+};
+
 const DOWN = [
   'DROP TABLE cut_set',
   'DROP TABLE rule_change',
@@ -33,11 +55,11 @@ export class Techniques1700000200000 implements MigrationInterface {
   async up(runner: QueryRunner): Promise<void> {
     for (const statement of UP) await runner.query(statement);
     // Cards from before know nothing of the newer parts: they get them empty.
-    await runner.query('UPDATE technique SET card = JSON_MERGE_PATCH(?, card)', [JSON.stringify(withoutNulls(EMPTY_CARD))]);
+    await runner.query('UPDATE technique SET card = JSON_MERGE_PATCH(?, card)', [JSON.stringify(NEWER_PARTS)]);
     await runner.query(
       `UPDATE technique SET card = JSON_INSERT(card, '$.variant', NULL, '$.minutes', JSON_OBJECT('novice', NULL, 'practised', NULL))`,
     );
-    for (const set of SHIPPED_CUT_SETS)
+    for (const set of CUT_SETS_1700000200000)
       await runner.query('INSERT INTO cut_set (id, name, content, version, updated_at) VALUES (UUID(), ?, ?, 1, UTC_TIMESTAMP())', [
         set.name,
         JSON.stringify(set),
@@ -47,9 +69,4 @@ export class Techniques1700000200000 implements MigrationInterface {
   async down(runner: QueryRunner): Promise<void> {
     for (const statement of DOWN) await runner.query(statement);
   }
-}
-
-/** A merge patch takes null for "remove": what is null on an empty card is set afterwards. */
-function withoutNulls({ variant: _variant, minutes: _minutes, ...card }: typeof EMPTY_CARD): object {
-  return card;
 }

@@ -1,8 +1,19 @@
 import type { Content, TDocumentDefinitions, TableCell } from 'pdfmake/interfaces';
-import { exact, portionsEach, teamsOf, type Order, type OrderLine, type Tray } from '@pelvo/core';
+import {
+  asOrdered,
+  figureInWords,
+  showMeasure,
+  shownOf,
+  words,
+  exact,
+  portionsEach,
+  teamsOf,
+  type Order,
+  type OrderLine,
+  type Tray,
+} from '@pelvo/core';
 import { longDate } from '../platform/pdf';
-import { dishesInOrder } from '../lessons/lessonFacts';
-import type { Lesson } from '../lessons/lesson.entity';
+import { dishesInOrder, type Lesson } from '../lessons';
 
 interface OrderPaper {
   readonly lesson: Lesson;
@@ -30,7 +41,11 @@ export function orderDocument({ lesson, order, present, trays }: OrderPaper): TD
         margin: [0, 0, 0, 4],
       },
       {
-        text: `${teamsOf(present, lesson.teamSize)} makings of ${lesson.portionsATeam}. Portions in all: ${order.demand.shown} (${order.demand.parts.map((part) => `${part.from}: ${part.shown}`).join('; ')}).`,
+        text: `${teamsOf(present, lesson.teamSize)} makings of ${lesson.portionsATeam}. Portions in all: ${shownOf(order.demand)} (${figureInWords(
+          order.demand,
+        )
+          .rows.map(({ from, shown }) => `${from}: ${shown}`)
+          .join('; ')}).`,
         margin: [0, 0, 0, 10],
       },
       ...heldBlock(order),
@@ -52,7 +67,7 @@ function lineRow(line: OrderLine): TableCell[] {
   return [
     { canvas: [{ type: 'rect', x: 0, y: 1, w: 9, h: 9, lineWidth: 0.8 }] },
     { text: line.item },
-    { text: `${line.figure.estimate ? 'about ' : ''}${line.figure.shown}`, bold: true, alignment: 'right', noWrap: true },
+    { text: `${line.figure.estimate ? 'about ' : ''}${asOrdered(line)}`, bold: true, alignment: 'right', noWrap: true },
     { text: line.dishes.join(', ') },
     { text: line.allergensKnown ? line.allergens.join(', ') : 'not known, check the label' },
   ];
@@ -62,7 +77,7 @@ function heldBlock(order: Order): Content[] {
   if (order.held.length === 0) return [];
   return [
     { text: 'Held: not in this order until settled', style: 'heading' },
-    { ul: order.held.map((held) => `${held.dish}: "${held.written}". ${held.because}`), margin: [0, 0, 0, 10] },
+    { ul: order.held.map((held) => `${held.dish}: "${held.written}". ${words(held.because)}`), margin: [0, 0, 0, 10] },
   ];
 }
 
@@ -70,7 +85,7 @@ function preparationBlock(order: Order): Content[] {
   if (order.preparations.length === 0) return [];
   return [
     { text: 'To make ahead, in one bulk making', style: 'heading' },
-    { ul: order.preparations.map((need) => `${need.title}: ${need.shown}, for ${need.usedBy.join(', ')}`) },
+    { ul: order.preparations.map((need) => `${need.title}: ${showMeasure(need.needed)}, for ${need.usedBy.join(', ')}`) },
   ];
 }
 
@@ -82,7 +97,7 @@ function trayBlocks(trays: readonly Tray[]): Content[] {
     ...trays.map((tray): Content => ({
       stack: [
         {
-          text: `${tray.count} × ${tray.dish}, ${tray.by === 'bulk' ? 'made ahead' : `${tray.called}, ${portionsEach(exact(tray.portions))}`}`,
+          text: `${tray.count} × ${tray.dish}, ${tray.by === 'bulk' ? 'made ahead' : `${words(tray.called)}, ${portionsEach(exact(tray.portions))}`}`,
           bold: true,
           margin: [0, 6, 0, 2],
         },
@@ -101,8 +116,11 @@ function trayBlocks(trays: readonly Tray[]): Content[] {
           ['*', 'auto', '*'],
           tray.items.map(({ item, component, figure, only, madeAhead }): TableCell[] => [
             { text: item },
-            { text: `${figure.estimate ? 'about ' : ''}${figure.shown}`, bold: true, alignment: 'right', noWrap: true },
-            { text: [component, only, madeAhead ? 'from the bulk making' : ''].filter(Boolean).join(', '), style: 'small' },
+            { text: `${figure.estimate ? 'about ' : ''}${shownOf(figure)}`, bold: true, alignment: 'right', noWrap: true },
+            {
+              text: [component, only ? words(only) : '', madeAhead ? 'from the bulk making' : ''].filter(Boolean).join(', '),
+              style: 'small',
+            },
           ]),
         ),
       ],
@@ -112,12 +130,12 @@ function trayBlocks(trays: readonly Tray[]): Content[] {
 }
 
 function workingBlock(line: OrderLine): Content {
-  const { figure } = line;
+  const told = figureInWords(line.figure);
   return {
     stack: [
-      { text: [{ text: `${line.item}: ${figure.shown}`, bold: true }] },
-      ...figure.parts.map((part): Content => ({ text: `${part.from}: ${part.how} = ${part.shown}`, style: 'small' })),
-      ...[figure.rounding, ...figure.notes]
+      { text: [{ text: `${line.item}: ${asOrdered(line)}`, bold: true }] },
+      ...told.rows.map(({ from, how, shown }): Content => ({ text: `${from}: ${how} = ${shown}`, style: 'small' })),
+      ...[told.rounding, ...told.notes]
         .filter((note) => note !== null)
         .map((note): Content => ({ text: note, style: 'small', italics: true })),
     ],

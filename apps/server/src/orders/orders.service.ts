@@ -1,12 +1,10 @@
 import { Injectable } from '@nestjs/common';
 import { DataSource } from 'typeorm';
-import { orderCsv, practiceInForce, traysOf, type Order, type OrderInput } from '@pelvo/core';
+import { orderCsv, settingsInForce, traysOf, type Order, type OrderInput } from '@pelvo/core';
 import type { PdfQuery } from '@pelvo/contract';
 import { fileName, renderPdf } from '../platform/pdf';
-import type { Lesson } from '../lessons/lesson.entity';
-import { lessonFacts } from '../lessons/lessonFacts';
-import { loadLesson } from '../lessons/lessons.service';
-import { loadChoices } from '../practices/choices';
+import { type Lesson, lessonFacts, loadLesson } from '../lessons';
+import { loadSchool } from '../school';
 import { orderDocument } from './orderDocument';
 
 @Injectable()
@@ -27,8 +25,8 @@ export class OrdersService {
 
   async pdf(lessonId: string, { students, paper }: PdfQuery): Promise<{ name: string; pdf: Buffer }> {
     const { lesson, order, orderInput, present } = await this.of(lessonId, students);
-    const weighing = practiceInForce('weighing-out', await loadChoices(this.database.manager), lesson.practices)?.practice;
-    const trays = weighing === 'draw' ? [] : traysOf(orderInput);
+    const { settings: school } = await loadSchool(this.database.manager);
+    const trays = settingsInForce(school, lesson.settings).weighingOut === 'draw' ? [] : traysOf(orderInput);
     const pdf = await renderPdf(orderDocument({ lesson, order, present, trays }), paper);
     return { name: fileName('order', lesson.title, lesson.date), pdf };
   }

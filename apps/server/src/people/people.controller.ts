@@ -1,12 +1,13 @@
 import { Body, Controller, Delete, Get, HttpCode, Param, Post, Put, Req, Res } from '@nestjs/common';
 import type { Request, Response } from 'express';
+import type { Preferences } from '@pelvo/core';
 import {
   activeSchema,
   firstLeadSchema,
   joinSchema,
   newPersonSchema,
+  preferencesSchema,
   signInSchema,
-  studentAccountSchema,
   type FirstLead,
   type Invitation,
   type Join,
@@ -18,7 +19,7 @@ import {
 } from '@pelvo/contract';
 import { Allow, Open, SESSION_COOKIE, Who, type SignedIn } from '../platform/identity';
 import { joi } from '../platform/problems';
-import { PeopleService } from './people.service';
+import { type Entrant, PeopleService } from './people.service';
 
 @Controller('api')
 export class PeopleController {
@@ -26,8 +27,15 @@ export class PeopleController {
 
   @Get('session')
   @Open()
-  async session(@Who() who: SignedIn | undefined): Promise<SessionState> {
-    return { me: who ? { id: who.id, name: who.name, role: who.role } : null, firstVisit: !who && (await this.people.isFirstVisit()) };
+  session(@Who() who: SignedIn | undefined): Promise<SessionState> {
+    return this.people.sessionOf(who);
+  }
+
+  /** How the person who is signed in likes figures, times and dates shown. */
+  @Put('preferences')
+  @Allow('lead', 'assistant', 'stores', 'student')
+  prefer(@Body(joi(preferencesSchema)) body: Preferences, @Who() who: SignedIn): Promise<Preferences> {
+    return this.people.prefer(who.id, body);
   }
 
   @Post('session')
@@ -70,12 +78,6 @@ export class PeopleController {
     return this.people.invite(body);
   }
 
-  @Post('people/student-account')
-  @Allow('lead')
-  inviteStudent(@Body(joi(studentAccountSchema)) body: { studentId: string }): Promise<Invitation> {
-    return this.people.inviteStudent(body.studentId);
-  }
-
   @Post('people/:id/invitation')
   @Allow('lead')
   inviteAgain(@Param('id') id: string): Promise<Invitation> {
@@ -89,9 +91,10 @@ export class PeopleController {
   }
 
   /** A new session on every sign-in, so that one known before it is worth nothing after. */
-  private async begin(request: Request, me: Me): Promise<Me> {
+  private async begin(request: Request, { sessionEpoch, ...me }: Entrant): Promise<Me> {
     await new Promise<void>((done, fail) => request.session.regenerate((error: unknown) => (error ? fail(error as Error) : done())));
     request.session.personId = me.id;
+    request.session.epoch = sessionEpoch;
     await new Promise<void>((done, fail) => request.session.save((error: unknown) => (error ? fail(error as Error) : done())));
     return me;
   }

@@ -1,17 +1,33 @@
 import { randomUUID } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
 import { DataSource, MoreThan } from 'typeorm';
-import type { FirstLead, Invitation as InvitationAnswer, Join, Me, NewPerson, Person as PersonAnswer, SignIn } from '@pelvo/contract';
+import { HOUSE_PREFERENCES, type Preferences } from '@pelvo/core';
+import type {
+  FirstLead,
+  Invitation as InvitationAnswer,
+  Join,
+  Me,
+  NewPerson,
+  Person as PersonAnswer,
+  SessionState,
+  SignIn,
+} from '@pelvo/contract';
+import { inTransaction } from '../platform/database/transaction';
 import { conflict, invalid, notFound, ProblemException } from '../platform/problems';
-import { SlowDown, type FailureKey } from '../platform/identity';
-import { Student } from '../classes/student.entity';
-import { addStarterMaterial } from '../starter/addStarterMaterial';
+import { SlowDown, type FailureKey, type SignedIn } from '../platform/identity';
+import { loadSchool } from '../school';
 import { Invitation } from './invitation.entity';
 import { Person } from './person.entity';
+import { schoolBegins } from './schoolBegins';
 import { codeHash, hashPassword, newCode, passwordFits } from './secrets';
 
 const CODE_DAYS = 7;
 const FIRST_CODE = 'first-lead-code';
+
+/** Who comes in, and by which of their session epochs. */
+export interface Entrant extends Me {
+  readonly sessionEpoch: number;
+}
 
 @Injectable()
 export class PeopleService {
@@ -25,37 +41,45 @@ export class PeopleService {
     return !(await this.database.manager.existsBy(Person, { role: 'lead' }));
   }
 
+  /** Who is signed in, and how they like things shown. */
+  async sessionOf(who: SignedIn | undefined): Promise<SessionState> {
+    const { manager } = this.database;
+    const [person, { settings }] = await Promise.all([who ? manager.findOneBy(Person, { id: who.id }) : null, loadSchool(manager)]);
+    return {
+      me: who ? { id: who.id, name: who.name, role: who.role } : null,
+      firstVisit: !who && (await this.isFirstVisit()),
+      preferences: person?.preferences ?? HOUSE_PREFERENCES,
+      timeZone: settings.timeZone,
+    };
+  }
+
+  async prefer(personId: string, preferences: Preferences): Promise<Preferences> {
+    await this.database.manager.update(Person, { id: personId }, { preferences });
+    return preferences;
+  }
+
   /** A fresh one-time code for the first visit; the console shows it. Null when there is a lead already. */
   async firstVisitCode(): Promise<string | null> {
     if (!(await this.isFirstVisit())) return null;
     const code = newCode();
-    await this.database.query('REPLACE INTO setting (name, value) VALUES (?, ?)', [FIRST_CODE, codeHash(code)]);
+    await this.database.query('INSERT INTO setting (name, value) VALUES (?, ?)', [`${FIRST_CODE}.${randomUUID()}`, codeHash(code)]);
     return code;
   }
 
-  async createFirstLead({ code, name, signIn, password }: FirstLead, address: string): Promise<Me> {
+  async createFirstLead({ code, name, signIn, password }: FirstLead, address: string): Promise<Entrant> {
     const keys = codeKeys(address);
     await this.slowDown.check(keys);
     const passwordHash = await hashPassword(password);
-    const person = await this.database.transaction(async (manager) => {
-      // Taking the code away and seeing whether it was there decides between two who come at once.
-      const { affectedRows }: { affectedRows: number } = await manager.query('DELETE FROM setting WHERE name = ? AND value = ?', [
-        FIRST_CODE,
-        codeHash(code),
-      ]);
-      if (affectedRows !== 1 || (await manager.existsBy(Person, { role: 'lead' }))) return null;
-      const lead = manager.create(Person, {
-        id: randomUUID(),
-        name,
-        signIn,
-        role: 'lead',
-        passwordHash,
-        studentId: null,
-        active: true,
-        createdAt: new Date(),
-      });
+    const person = await inTransaction(this.database, async (manager) => {
+      // Every copy of the server may have shown a code of its own; whoever locks them first is the first lead.
+      const codes = (await manager.query('SELECT value FROM setting WHERE name LIKE ? FOR UPDATE', [`${FIRST_CODE}%`])) as {
+        value: string;
+      }[];
+      if (!codes.some(({ value }) => value === codeHash(code))) return null;
+      await manager.query('DELETE FROM setting WHERE name LIKE ?', [`${FIRST_CODE}%`]);
+      const lead = this.newPerson({ name, role: 'lead', signIn, passwordHash });
       await manager.insert(Person, lead);
-      await addStarterMaterial(manager, lead.id);
+      await schoolBegins.happens(manager, { personId: lead.id });
       return lead;
     });
     if (!person) {
@@ -65,7 +89,7 @@ export class PeopleService {
     return me(person);
   }
 
-  async signIn({ signIn, password }: SignIn, address: string): Promise<Me> {
+  async signIn({ signIn, password }: SignIn, address: string): Promise<Entrant> {
     const account: FailureKey = { of: 'account', key: `${signIn}|${address}` };
     const keys: readonly FailureKey[] = [account, { of: 'address', key: address }];
     await this.slowDown.check(keys);
@@ -86,7 +110,7 @@ export class PeopleService {
     return me(person!);
   }
 
-  async join({ code, signIn, password }: Join, address: string): Promise<Me> {
+  async join({ code, signIn, password }: Join, address: string): Promise<Entrant> {
     const keys = codeKeys(address);
     await this.slowDown.check(keys);
     const wrong = () => invalid('code', 'This code is not right, or it is used or out of date.', 'Ask a lead instructor for a new one.');
@@ -96,12 +120,14 @@ export class PeopleService {
       await this.slowDown.failed(keys);
       throw wrong();
     }
-    return this.database.transaction(async (manager) => {
+    return inTransaction(this.database, async (manager) => {
       const taken = await manager.findOneBy(Person, { signIn });
       if (taken && taken.id !== invitation.personId) throw invalid('signIn', 'This sign-in name is taken.', 'Choose another.');
       const { affected } = await manager.delete(Invitation, { personId: invitation.personId, codeHash: invitation.codeHash });
       if (affected !== 1) throw wrong();
-      await manager.update(Person, { id: invitation.personId, active: true }, { signIn, passwordHash });
+      // A new password ends whatever was begun with the old one.
+      const change = { signIn, passwordHash, sessionEpoch: () => 'session_epoch + 1' };
+      await manager.update(Person, { id: invitation.personId, active: true }, change);
       const person = await manager.findOneBy(Person, { id: invitation.personId, active: true });
       if (!person) throw wrong();
       return me(person);
@@ -118,39 +144,20 @@ export class PeopleService {
   }
 
   async invite({ name, role }: NewPerson): Promise<InvitationAnswer> {
-    const person = this.database.manager.create(Person, {
-      id: randomUUID(),
-      name,
-      role,
-      signIn: null,
-      passwordHash: null,
-      studentId: null,
-      active: true,
-      createdAt: new Date(),
-    });
+    const person = this.newPerson({ name, role });
     await this.database.manager.insert(Person, person);
     return this.newInvitation(person);
   }
 
-  /** An account with which a student sees their own results. */
-  async inviteStudent(studentId: string): Promise<InvitationAnswer> {
+  /** An account for a student: made where there is none yet, else a new code for it. */
+  async inviteStudent({ id: studentId, name }: { readonly id: string; readonly name: string }): Promise<InvitationAnswer> {
     const { manager } = this.database;
-    const student = await manager.findOneBy(Student, { id: studentId });
-    if (!student) throw notFound('student');
     const known = await manager.findOneBy(Person, { studentId });
     if (known) return this.newInvitation(known);
-    const person = manager.create(Person, {
-      id: randomUUID(),
-      name: student.name,
-      role: 'student',
-      signIn: null,
-      passwordHash: null,
-      studentId,
-      active: true,
-      createdAt: new Date(),
-    });
-    await manager.insert(Person, person);
-    return this.newInvitation(person);
+    const person = this.newPerson({ name, role: 'student', studentId });
+    // Two who invite at once: the second finds the account the first has made.
+    await manager.createQueryBuilder().insert().into(Person).values(person).orIgnore().execute();
+    return this.newInvitation(await manager.findOneByOrFail(Person, { studentId }));
   }
 
   /** A new code for someone who has lost the password or the old code. */
@@ -164,8 +171,18 @@ export class PeopleService {
     const person = await this.database.manager.findOneBy(Person, { id: personId });
     if (!person) throw notFound('person');
     if (personId === by && !active) throw conflict('active', 'You cannot lock your own account.', 'Ask another lead instructor.');
-    await this.database.manager.update(Person, { id: personId }, { active });
+    // What was begun before ends with the access, and stays ended when the access is given back.
+    await this.database.manager.update(
+      Person,
+      { id: personId },
+      { active, ...(active ? {} : { sessionEpoch: () => 'session_epoch + 1' }) },
+    );
     return answer({ ...person, active }, false);
+  }
+
+  private newPerson(fields: Pick<Person, 'name' | 'role'> & Partial<Person>): Person {
+    const empty = { signIn: null, passwordHash: null, studentId: null, active: true, sessionEpoch: 1, preferences: null };
+    return this.database.manager.create(Person, { id: randomUUID(), createdAt: new Date(), ...empty, ...fields });
   }
 
   private async newInvitation(person: Person): Promise<InvitationAnswer> {
@@ -181,8 +198,8 @@ function codeKeys(address: string): readonly FailureKey[] {
   return [{ of: 'account', key: `code|${address}` }];
 }
 
-function me({ id, name, role }: Person): Me {
-  return { id, name, role };
+function me({ id, name, role, sessionEpoch }: Person): Entrant {
+  return { id, name, role, sessionEpoch };
 }
 
 function answer(person: Person, invited: boolean): PersonAnswer {

@@ -1,6 +1,6 @@
 import type { EntityManager } from 'typeorm';
 import { MATTER_SPECS, MATTERS, practiceInForce, practiceOf, type MatterKey, type PracticeChoices } from '@pelvo/core';
-import { CutSetRow } from '../cuts/cutSet.entity';
+import { CutSetRow } from '../cuts';
 import { PracticeChoice } from './practiceChoice.entity';
 
 /** What the school has chosen in each matter. */

@@ -2,9 +2,10 @@ import { Body, Controller, Get, Headers, Param, Put } from '@nestjs/common';
 import { DataSource } from 'typeorm';
 import { MATTERS, type MatterKey } from '@pelvo/core';
 import { explainValidation, matterSchema, practiceSchema, type Practices } from '@pelvo/contract';
-import { CutSetRow } from '../cuts/cutSet.entity';
+import { CutSetRow } from '../cuts';
 import { Allow, STAFF } from '../platform/identity';
 import { invalid, notFound, ProblemException, versionOf } from '../platform/problems';
+import { changedMeanwhile, saveOver } from '../platform/saving';
 import { PracticeChoice } from './practiceChoice.entity';
 
 @Controller('api/practices')
@@ -44,9 +45,9 @@ export class PracticesController {
               affectedRows: number;
             }
           ).affectedRows === 1
-        : (await manager.update(PracticeChoice, { matter, version }, { practice, version: version + 1 })).affected === 1;
+        : await saveOver(manager, PracticeChoice, { key: { matter }, version, change: { practice } });
     const stored = await this.list();
-    if (!done) throw new ProblemException('changed-meanwhile', { detail: 'Someone else has chosen here meanwhile.', current: stored });
+    if (!done) throw changedMeanwhile('This choice', stored);
     return stored;
   }
 }

@@ -1,10 +1,8 @@
 import { Controller, Get, Param } from '@nestjs/common';
 import { DataSource, In } from 'typeorm';
 import type { Course } from '@pelvo/contract';
-import { Absence } from '../classes/absence.entity';
-import { CookeryClass } from '../classes/class.entity';
-import { Student } from '../classes/student.entity';
-import { Lesson } from '../lessons/lesson.entity';
+import { Absence, CookeryClass, Student } from '../classes';
+import { Lesson } from '../lessons';
 import { Allow, TEACHING } from '../platform/identity';
 import { notFound } from '../platform/problems';
 
@@ -61,7 +59,7 @@ export class CourseController {
   private async inPassing(lessonIds: readonly string[]): Promise<ReadonlyMap<string, readonly string[]>> {
     if (lessonIds.length === 0) return new Map();
     const rows = (await this.database.manager.query(
-      `SELECT lesson_dish.lesson_id AS lessonId, JSON_EXTRACT(edition.content, '$.method[*].techniqueIds[*]') AS named
+      `SELECT lesson_dish.lesson_id AS lessonId, JSON_EXTRACT(COALESCE(JSON_EXTRACT(edition.content, '$.content'), edition.content), '$.method[*].techniqueIds[*]') AS named
        FROM lesson_dish JOIN dish_edition edition ON edition.id = lesson_dish.dish_edition_id
        WHERE lesson_dish.lesson_id IN (?)`,
       [lessonIds],

@@ -1,11 +1,12 @@
 import { Column, Entity, PrimaryColumn } from 'typeorm';
-import type { RubricContent } from '@pelvo/core';
+import { RUBRIC, type RubricContent } from '@pelvo/core';
+import { DocumentColumn } from '../platform/database/documentColumn';
 
 @Entity('rubric')
 export class Rubric {
   @PrimaryColumn('char', { length: 36 }) id: string;
   @Column('varchar', { length: 120 }) name: string;
-  @Column('json') content: RubricContent;
+  @DocumentColumn(RUBRIC) content: RubricContent;
   @Column('int') version: number;
   @Column('datetime', { name: 'updated_at' }) updatedAt: Date;
 }

@@ -1,6 +1,7 @@
 import { Column, Entity, JoinColumn, ManyToOne, PrimaryColumn, type Relation } from 'typeorm';
-import type { RubricContent } from '@pelvo/core';
-import { Person } from '../people/person.entity';
+import { RUBRIC, type RubricContent } from '@pelvo/core';
+import { DocumentColumn } from '../platform/database/documentColumn';
+import { Person } from '../people';
 import { Rubric } from './rubric.entity';
 
 /** A published state of a rubric. Never changed once written, so that a mark explains itself for good. */
@@ -10,7 +11,7 @@ export class RubricEdition {
   @Column({ type: 'char', name: 'rubric_id', length: 36, update: false }) rubricId: string;
   @ManyToOne(() => Rubric) @JoinColumn({ name: 'rubric_id' }) rubric: Relation<Rubric>;
   @Column({ type: 'int', update: false }) number: number;
-  @Column({ type: 'json', update: false }) content: RubricContent;
+  @DocumentColumn(RUBRIC, { update: false }) content: RubricContent;
   @Column({ type: 'datetime', name: 'published_at', update: false }) publishedAt: Date;
   @Column({ type: 'char', name: 'published_by', length: 36, update: false }) publishedBy: string;
   @ManyToOne(() => Person) @JoinColumn({ name: 'published_by' }) publisher: Relation<Person>;

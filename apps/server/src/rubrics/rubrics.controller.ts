@@ -1,8 +1,8 @@
 import { Body, Controller, Get, Headers, Param, Post, Put } from '@nestjs/common';
 import type { RubricContent } from '@pelvo/core';
-import { rubricContentSchema, type Rubric, type RubricEdition, type RubricSummary } from '@pelvo/contract';
+import { RUBRIC_GUARD, type Rubric, type RubricEdition, type RubricSummary } from '@pelvo/contract';
 import { Allow, TEACHING, Who, type SignedIn } from '../platform/identity';
-import { joi, versionOf } from '../platform/problems';
+import { document, versionOf } from '../platform/problems';
 import { RubricsService } from './rubrics.service';
 
 @Controller('api')
@@ -17,7 +17,7 @@ export class RubricsController {
 
   @Post('rubrics')
   @Allow('lead')
-  create(@Body(joi(rubricContentSchema)) body: RubricContent): Promise<Rubric> {
+  create(@Body(document(RUBRIC_GUARD)) body: RubricContent): Promise<Rubric> {
     return this.rubrics.create(body);
   }
 
@@ -29,11 +29,7 @@ export class RubricsController {
 
   @Put('rubrics/:id')
   @Allow('lead')
-  save(
-    @Param('id') id: string,
-    @Body(joi(rubricContentSchema)) body: RubricContent,
-    @Headers('if-match') ifMatch?: string,
-  ): Promise<Rubric> {
+  save(@Param('id') id: string, @Body(document(RUBRIC_GUARD)) body: RubricContent, @Headers('if-match') ifMatch?: string): Promise<Rubric> {
     return this.rubrics.save(id, body, versionOf(ifMatch));
   }
 

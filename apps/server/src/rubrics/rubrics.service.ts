@@ -1,10 +1,10 @@
 import { randomUUID } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
 import { DataSource } from 'typeorm';
-import { checkRubric, type RubricContent } from '@pelvo/core';
+import { checkRubric, sameDocument, type RubricContent } from '@pelvo/core';
 import type { Rubric as RubricAnswer, RubricEdition as EditionAnswer, RubricSummary } from '@pelvo/contract';
-import { editionSummary, sameContent } from '../dishes/dishes.service';
-import { notFound, ProblemException } from '../platform/problems';
+import { editionSummary, newestEditionOf, publish, saveOver, storedOr } from '../platform/saving';
+import { notFound } from '../platform/problems';
 import { Rubric } from './rubric.entity';
 import { RubricEdition } from './rubricEdition.entity';
 
@@ -13,14 +13,10 @@ export class RubricsService {
   constructor(private readonly database: DataSource) {}
 
   async list(): Promise<readonly RubricSummary[]> {
-    const [rubrics, editions] = await Promise.all([
+    const [rubrics, newest] = await Promise.all([
       this.database.manager.find(Rubric, { order: { name: 'ASC' }, take: 200 }),
-      this.database.manager
-        .createQueryBuilder(RubricEdition, 'edition')
-        .where('edition.number = (SELECT MAX(other.number) FROM rubric_edition other WHERE other.rubric_id = edition.rubric_id)')
-        .getMany(),
+      newestEditionOf(this.database.manager, RubricEdition, 'rubricId', 'all'),
     ]);
-    const newest = new Map(editions.map((edition) => [edition.rubricId, edition]));
     return rubrics.map((rubric) => {
       const last = newest.get(rubric.id);
       return {
@@ -29,7 +25,7 @@ export class RubricsService {
         criteria: rubric.content.criteria.length,
         edition: last?.number ?? null,
         editionId: last?.id ?? null,
-        changed: !last || !sameContent(last.content, rubric.content),
+        changed: !last || !sameDocument(last.content, rubric.content),
       };
     });
   }
@@ -43,7 +39,7 @@ export class RubricsService {
       relations: { publisher: true },
       take: 200,
     });
-    const changed = editions.length === 0 || !sameContent(editions[0]!.content, rubric.content);
+    const changed = editions.length === 0 || !sameDocument(editions[0]!.content, rubric.content);
     return { id, version: rubric.version, content: rubric.content, editions: editions.map(editionSummary), changed };
   }
 
@@ -54,42 +50,18 @@ export class RubricsService {
   }
 
   async save(id: string, content: RubricContent, version: number): Promise<RubricAnswer> {
-    const { affected } = await this.database.manager.update(
-      Rubric,
-      { id, version },
-      { name: content.name, content, version: version + 1, updatedAt: new Date() },
+    const change = { name: content.name, content, updatedAt: new Date() };
+    const saved = await saveOver(this.database.manager, Rubric, { key: { id }, version, change });
+    return storedOr(
+      saved,
+      (stored) => `"${stored.content.name}"`,
+      () => this.one(id),
     );
-    const stored = await this.one(id);
-    if (affected !== 1)
-      throw new ProblemException('changed-meanwhile', {
-        detail: `"${stored.content.name}" was saved by someone else while you were editing.`,
-        current: stored,
-      });
-    return stored;
   }
 
   async publish(id: string, version: number, by: string): Promise<EditionAnswer> {
-    const editionId = await this.database.transaction(async (manager) => {
-      const rubric = await manager.findOne(Rubric, { where: { id }, lock: { mode: 'pessimistic_write' } });
-      if (!rubric) throw notFound('rubric');
-      if (rubric.version !== version)
-        throw new ProblemException('changed-meanwhile', { detail: 'The draft was saved meanwhile. Look at it again before publishing.' });
-      const errors = checkRubric(rubric.content);
-      if (errors.length > 0) throw new ProblemException('invalid-input', { errors });
-      const last = await manager.findOne(RubricEdition, { where: { rubricId: id }, order: { number: 'DESC' } });
-      if (last && sameContent(last.content, rubric.content)) return last.id;
-      const edition = {
-        id: randomUUID(),
-        rubricId: id,
-        number: (last?.number ?? 0) + 1,
-        content: rubric.content,
-        publishedAt: new Date(),
-        publishedBy: by,
-      };
-      await manager.insert(RubricEdition, edition);
-      return edition.id;
-    });
-    return this.edition(editionId);
+    const asked = { draft: Rubric, edition: RubricEdition, of: 'rubricId', id, version, by, check: checkRubric, what: 'rubric' } as const;
+    return this.edition(await publish<RubricContent, Rubric, RubricEdition>(this.database, asked));
   }
 
   async edition(id: string): Promise<EditionAnswer> {

@@ -1,6 +1,6 @@
 import { Column, Entity, JoinColumn, ManyToOne, PrimaryGeneratedColumn, type Relation } from 'typeorm';
 import type { RuleKey } from '@pelvo/core';
-import { Person } from '../people/person.entity';
+import { Person } from '../people';
 
 /** One change of a local rule. Only ever added; the newest of a rule counts. */
 @Entity('rule_change')

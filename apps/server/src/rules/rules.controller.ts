@@ -4,6 +4,7 @@ import { checkRuleValue, RULE_KEYS, RULE_SPECS, type RuleKey } from '@pelvo/core
 import { ruleKeySchema, ruleSchema, type RuleFields, type RulesProfile } from '@pelvo/contract';
 import { Allow, STAFF, Who, type SignedIn } from '../platform/identity';
 import { joi, notFound, ProblemException, versionOf } from '../platform/problems';
+import { changedMeanwhile } from '../platform/saving';
 import { RuleChangeRow } from './ruleChange.entity';
 import { newestChanges, valuesOf } from './rulesInForce';
 
@@ -62,8 +63,7 @@ export class RulesController {
         )) as { affectedRows: number }
       ).affectedRows === 1;
     const stored = await this.profile(who);
-    if (!inserted)
-      throw new ProblemException('changed-meanwhile', { detail: 'Someone else has changed this rule meanwhile.', current: stored });
+    if (!inserted) throw changedMeanwhile('This rule', stored);
     return stored;
   }
 }

@@ -1,9 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import type { EntityManager } from 'typeorm';
-import { Rubric } from '../rubrics/rubric.entity';
-import { RubricEdition } from '../rubrics/rubricEdition.entity';
-import { Technique } from '../techniques/technique.entity';
-import { TechniquePrerequisite } from '../techniques/techniquePrerequisite.entity';
+import { Rubric, RubricEdition } from '../rubrics';
+import { Technique, TechniquePrerequisite } from '../techniques';
 import { starterTechniques } from './cards';
 import { starterRubric } from './starterRubric';
 

@@ -1,4 +1,4 @@
-import type { Criterion, RubricContent, Strand, TechniqueCard } from '@pelvo/core';
+import { PASS_LEVEL, type Criterion, type RubricContent, type Strand, type TechniqueCard } from '@pelvo/core';
 
 /** Faults of the named cards, `technique: fault, fault`, as a criterion carries them. */
 const faultsFrom =
@@ -10,8 +10,7 @@ const faultsFrom =
       return keys.split(', ').map((key) => {
         const fault = card?.faults.find((candidate) => candidate.key === key);
         if (!fault) throw new Error(`No fault "${key}" on the card "${technique}"`);
-        const { rescue: _rescue, ...told } = fault;
-        return { ...told, technique };
+        return { ...fault, technique };
       });
     });
 
@@ -37,6 +36,7 @@ export function starterRubric(cards: readonly TechniqueCard[]): RubricContent {
   const faultsOf = faultsFrom(cards);
   return {
     name: 'Practical dish',
+    passAt: PASS_LEVEL,
     strandWeights: { knife: 30, cooking: 45, plating: 25 },
     levelShares: [0.25, 0.5, 0.75, 1],
     criteria: [

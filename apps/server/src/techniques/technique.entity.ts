@@ -1,5 +1,6 @@
 import { Column, Entity, OneToMany, PrimaryColumn, type Relation } from 'typeorm';
-import type { Strand, TechniqueCard } from '@pelvo/core';
+import { CARD, type Strand, type TechniqueCard } from '@pelvo/core';
+import { DocumentColumn } from '../platform/database/documentColumn';
 import { TechniquePrerequisite } from './techniquePrerequisite.entity';
 
 @Entity('technique')
@@ -8,7 +9,7 @@ export class Technique {
   @Column('varchar', { length: 120 }) name: string;
   @Column('enum', { enum: ['knife', 'cooking', 'plating'] }) strand: Strand;
   @Column('int') position: number;
-  @Column('json') card: TechniqueCard;
+  @DocumentColumn(CARD) card: TechniqueCard;
   @Column('int') version: number;
   @Column('boolean') archived: boolean;
   @Column('datetime', { name: 'updated_at' }) updatedAt: Date;

@@ -11,6 +11,7 @@ import {
   type ReadTechniques,
 } from '@pelvo/core';
 import { explainValidation, portableTechniqueSchema, TECHNIQUES_LIMIT, type FieldProblem, type TechniqueImport } from '@pelvo/contract';
+import { inTransaction } from '../platform/database/transaction';
 import { invalid, notFound, ProblemException } from '../platform/problems';
 import { loadPrerequisites, writePrerequisites } from './prerequisites';
 import { Technique } from './technique.entity';
@@ -95,7 +96,7 @@ export class TechniqueFilesService {
     if (errors.length > 0) throw new ProblemException('invalid-input', { detail: 'Nothing was imported.', errors: errors.slice(0, 50) });
     const fresh = checked.filter(({ state }) => state === 'new');
     const replaced = checked.filter(({ state }) => state === 'replaces');
-    await this.database.transaction(async (transaction) => {
+    await inTransaction(this.database, async (transaction) => {
       const made = await this.techniques.insert(
         transaction,
         fresh.map(({ card }) => card),

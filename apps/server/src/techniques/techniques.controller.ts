@@ -4,7 +4,7 @@ import {
   archivedSchema,
   ID_PATTERN,
   paperSchema,
-  techniqueSchema,
+  TECHNIQUE_GUARD,
   TECHNIQUES_LIMIT,
   type PaperQuery,
   type TechniqueFields,
@@ -14,7 +14,7 @@ import {
 } from '@pelvo/contract';
 import { Allow, STAFF } from '../platform/identity';
 import { download, fileName } from '../platform/pdf';
-import { invalid, joi, versionOf } from '../platform/problems';
+import { document, invalid, joi, versionOf } from '../platform/problems';
 import { CardPrinter } from './cardPrinter';
 import { TechniqueFilesService } from './techniqueFiles.service';
 import { TechniquesService } from './techniques.service';
@@ -41,7 +41,7 @@ export class TechniquesController {
 
   @Post('techniques')
   @Allow('lead')
-  create(@Body(joi(techniqueSchema)) body: TechniqueFields): Promise<TechniqueWithUse> {
+  create(@Body(document(TECHNIQUE_GUARD)) body: TechniqueFields): Promise<TechniqueWithUse> {
     return this.techniques.create(body);
   }
 
@@ -55,7 +55,7 @@ export class TechniquesController {
   @Allow('lead')
   save(
     @Param('id') id: string,
-    @Body(joi(techniqueSchema)) body: TechniqueFields,
+    @Body(document(TECHNIQUE_GUARD)) body: TechniqueFields,
     @Headers('if-match') ifMatch?: string,
   ): Promise<TechniqueWithUse> {
     return this.techniques.save(id, body, versionOf(ifMatch));

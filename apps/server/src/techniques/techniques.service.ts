@@ -2,15 +2,9 @@ import { randomUUID } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
 import { DataSource, In, type EntityManager } from 'typeorm';
 import { HAZARD_SPECS, unansweredHazards, type TechniqueCard } from '@pelvo/core';
-import {
-  TECHNIQUES_LIMIT,
-  type FieldProblem,
-  type Technique as TechniqueAnswer,
-  type TechniqueFields,
-  type TechniqueSummary,
-  type TechniqueWithUse,
-} from '@pelvo/contract';
-import { Dish } from '../dishes/dish.entity';
+import { TECHNIQUES_LIMIT, type FieldProblem, type TechniqueFields, type TechniqueSummary, type TechniqueWithUse } from '@pelvo/contract';
+import { saveOver, storedOr } from '../platform/saving';
+import { inTransaction } from '../platform/database/transaction';
 import { conflict, notFound, ProblemException } from '../platform/problems';
 import { loadPrerequisites, writePrerequisites } from './prerequisites';
 import { Technique } from './technique.entity';
@@ -43,16 +37,9 @@ export class TechniquesService {
     const { manager } = this.database;
     const row = await manager.findOneBy(Technique, { id });
     if (!row) throw notFound('technique');
-    const [needed, opened, dishes] = await Promise.all([
+    const [needed, after] = await Promise.all([
       manager.find(TechniquePrerequisite, { where: { techniqueId: id }, order: { position: 'ASC' } }),
       manager.find(TechniquePrerequisite, { where: { needsId: id }, relations: { technique: true }, take: TECHNIQUES_LIMIT }),
-      manager
-        .createQueryBuilder(Dish, 'dish')
-        .select(['dish.id AS id', 'dish.title AS title'])
-        .where("dish.archived = FALSE AND JSON_SEARCH(dish.content, 'one', :id, NULL, '$.method[*].techniqueIds') IS NOT NULL", { id })
-        .orderBy('dish.title')
-        .limit(TECHNIQUES_LIMIT)
-        .getRawMany<{ id: string; title: string }>(),
     ]);
     return {
       ...row.card,
@@ -60,14 +47,13 @@ export class TechniquesService {
       version: row.version,
       archived: row.archived,
       prerequisites: needed.map(({ needsId }) => needsId),
-      opens: opened.map(({ technique }) => ({ id: technique.id, name: technique.name })),
-      dishes,
+      leadsTo: after.map(({ technique }) => ({ id: technique.id, name: technique.name })),
     };
   }
 
   async create(fields: TechniqueFields): Promise<TechniqueWithUse> {
     refuseUnanswered(fields);
-    const id = await this.database.transaction(async (manager) => {
+    const id = await inTransaction(this.database, async (manager) => {
       const [made] = await this.insert(manager, [fields]);
       await writePrerequisites(manager, new Map([[made!, fields.prerequisites]]));
       return made!;
@@ -100,33 +86,27 @@ export class TechniquesService {
 
   async save(id: string, fields: TechniqueFields, version: number): Promise<TechniqueWithUse> {
     refuseUnanswered(fields);
-    const saved = await this.database.transaction(async (manager) => {
+    const saved = await inTransaction(this.database, async (manager) => {
       if (!(await this.replace(manager, id, fields, version))) return false;
       await writePrerequisites(manager, new Map([[id, fields.prerequisites]]));
       return true;
     });
-    const stored = await this.one(id);
-    if (!saved)
-      throw new ProblemException('changed-meanwhile', {
-        detail: `"${stored.name}" was saved by someone else while you were editing.`,
-        current: stored satisfies TechniqueAnswer,
-      });
-    return stored;
+    return storedOr(
+      saved,
+      (stored) => `"${stored.name}"`,
+      () => this.one(id),
+    );
   }
 
   /** Puts a card in the place of the stored one. @returns false when someone else saved it since `version` */
   async replace(manager: EntityManager, id: string, card: TechniqueCard, version: number): Promise<boolean> {
-    const { affected } = await manager.update(
-      Technique,
-      { id, version },
-      { name: card.name, strand: card.strand, card: cardOnly(card), version: version + 1, updatedAt: new Date() },
-    );
-    return affected === 1;
+    const change = { name: card.name, strand: card.strand, card: cardOnly(card), updatedAt: new Date() };
+    return saveOver(manager, Technique, { key: { id }, version, change });
   }
 
   async archive(id: string, archived: boolean): Promise<TechniqueWithUse> {
     const stored = await this.one(id);
-    const inUse = archived ? stored.opens : [];
+    const inUse = archived ? stored.leadsTo : [];
     const still =
       inUse.length > 0 ? await this.database.manager.findBy(Technique, { id: In(inUse.map((each) => each.id)), archived: false }) : [];
     if (still.length > 0)

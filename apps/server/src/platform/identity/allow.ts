@@ -18,6 +18,7 @@ export const STAFF = ['lead', 'assistant', 'stores'] as const;
 declare module 'express-session' {
   interface SessionData {
     personId: string;
+    epoch: number;
   }
 }
 

@@ -1,4 +1,4 @@
 export { ProblemException, notFound, invalid, conflict } from './problem';
 export { BODY_LIMITS, ProblemFilter } from './problem.filter';
-export { joi } from './joi.pipe';
+export { document, joi, validated } from './joi.pipe';
 export { versionOf } from './version';

@@ -1,7 +1,8 @@
 import { Catch, HttpException, Logger, type ArgumentsHost, type ExceptionFilter } from '@nestjs/common';
 import type { Request, Response } from 'express';
-import { ROSTER_LIMITS } from '@pelvo/core';
+import { ROSTER_LIMITS, UnopenableError } from '@pelvo/core';
 import type { ProblemKind } from '@pelvo/contract';
+import { lostARace } from '../database/transaction';
 import { ProblemException } from './problem';
 
 /** The most that is taken in one request, in bytes. */
@@ -35,7 +36,13 @@ export class ProblemFilter implements ExceptionFilter {
     if (error instanceof ProblemException) return error;
     if (error instanceof HttpException && error.getStatus() === 413) return tooLarge(request);
     if (error instanceof HttpException) return new ProblemException(BY_STATUS[error.getStatus()] ?? 'failed', {});
+    if (error instanceof UnopenableError) return new ProblemException('failed', { detail: error.message });
     const code = (error as { code?: string } | null)?.code;
+    if (lostARace(error))
+      return new ProblemException('busy', {
+        detail: 'Others were saving at the same moment. Nothing was changed. Try again.',
+        retryAfter: 1,
+      });
     if (code === 'ER_DUP_ENTRY')
       return new ProblemException('conflict', { detail: 'Something with this name is there already. Choose another name.' });
     return new ProblemException('failed', { detail: 'It has been written to the log. Nothing was changed. Try again.' });

@@ -5,6 +5,8 @@ const KINDS: Readonly<Record<ProblemKind, { status: number; title: string }>> = 
   'invalid-input': { status: 422, title: 'Something in what was sent is not right.' },
   unreadable: { status: 400, title: 'What was sent could not be read.' },
   'not-signed-in': { status: 401, title: 'Sign in first.' },
+  'signed-in-as-other': { status: 401, title: 'Someone else has signed in on this device.' },
+  busy: { status: 503, title: 'Pelvo is busy just now.' },
   'not-allowed': { status: 403, title: 'This is not open to you.' },
   'not-found': { status: 404, title: 'There is nothing here.' },
   conflict: { status: 409, title: 'This does not go with what is stored.' },

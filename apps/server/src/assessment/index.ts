@@ -1,0 +1,5 @@
+export { AssessmentModule } from './assessment.module';
+export { Assessment } from './assessment.entity';
+export { MarkRow } from './mark.entity';
+export { MARKS } from './takeMarks';
+export { snapshotMarks } from './releasedMarks';

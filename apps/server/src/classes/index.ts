@@ -1,0 +1,4 @@
+export { ClassesModule } from './classes.module';
+export { CookeryClass } from './class.entity';
+export { Student } from './student.entity';
+export { Absence } from './absence.entity';

@@ -1,0 +1,3 @@
+export { CutsModule } from './cuts.module';
+export { cutSetLeaves } from './cutSetLeaves';
+export { CutSetRow } from './cutSet.entity';

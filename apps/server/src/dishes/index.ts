@@ -1,0 +1,6 @@
+export { DishesModule } from './dishes.module';
+export { newestEditions } from './dishes.service';
+export { gramsOf, indexDish, ensureDishIndex } from './dishIndex';
+export { preparationsOf } from './preparationsOf';
+export { Dish } from './dish.entity';
+export { DishEdition } from './dishEdition.entity';

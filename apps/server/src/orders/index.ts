@@ -1,0 +1,1 @@
+export { OrdersModule } from './orders.module';

@@ -1,0 +1,3 @@
+export { PracticesModule } from './practices.module';
+export { loadChoices, practicesInWords } from './choices';
+export { PracticeChoice } from './practiceChoice.entity';

@@ -1,0 +1,1 @@
+export { ProgressModule } from './progress.module';

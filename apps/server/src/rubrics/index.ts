@@ -1,0 +1,3 @@
+export { RubricsModule } from './rubrics.module';
+export { Rubric } from './rubric.entity';
+export { RubricEdition } from './rubricEdition.entity';

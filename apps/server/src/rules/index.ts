@@ -1,0 +1,3 @@
+export { RulesModule } from './rules.module';
+export { loadRules } from './rulesInForce';
+export { RuleChangeRow } from './ruleChange.entity';
