@@ -1,12 +1,14 @@
 import { lazy, Suspense, type ReactNode } from 'react';
-import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
+import { BrowserRouter, Navigate, Outlet, Route, Routes } from 'react-router';
 import type { Role } from '@pelvo/contract';
 import { ErrorBoundary } from './ErrorBoundary';
 import { Empty, Loading, ProblemNotice, ButtonLink } from '../design';
 import { MyResultPage, MyResultsPage } from '../assessment/MyResultsPages';
 import { JoinPage, SignInPage } from '../people/SignInPages';
-import { Shell } from './Shell';
-import { useSession } from './useMe';
+import { LessonStripHere, TermStrip } from '../lessons';
+import { Frame } from './Frame';
+import { TechniqueViews } from './TechniqueViews';
+import { useSession } from '../device';
 
 const TermPage = lazy(() => import('../lessons/TermPage'));
 const LessonPage = lazy(() => import('../lessons/LessonPage'));
@@ -25,42 +27,53 @@ const CutsPage = lazy(() => import('../cuts/CutsPage'));
 const PracticesPage = lazy(() => import('../practices/PracticesPage'));
 const RulesPage = lazy(() => import('../rules/RulesPage'));
 const DishesPage = lazy(() => import('../dishes/DishesPage'));
-const ReadRecipePage = lazy(() => import('../dishes/ReadRecipePage'));
+const ReadRecipePage = lazy(() => import('../dishes/read/ReadRecipePage'));
 const DishPage = lazy(() => import('../dishes/DishPage'));
-const ScalePage = lazy(() => import('../dishes/ScalePage'));
-const ComparePage = lazy(() => import('../dishes/ComparePage'));
-const ImportPage = lazy(() => import('../dishes/ImportPage'));
+const ScalePage = lazy(() => import('../dishes/scale/ScalePage'));
+const ComparePage = lazy(() => import('../dishes/editions/ComparePage'));
+const ImportPage = lazy(() => import('../dishes/files/ImportPage'));
 const IngredientsPage = lazy(() => import('../ingredients/IngredientsPage'));
-const DishEditionPage = lazy(() => import('../dishes/DishEditionPage'));
+const DishEditionPage = lazy(() => import('../dishes/editions/DishEditionPage'));
 const ClassesPage = lazy(() => import('../classes/ClassesPage'));
 const ClassPage = lazy(() => import('../classes/ClassPage'));
 const RubricsPage = lazy(() => import('../rubrics/RubricsPage'));
 const RubricPage = lazy(() => import('../rubrics/RubricPage'));
+const SchoolPage = lazy(() => import('../school/SchoolPage'));
+const PreferencesPage = lazy(() => import('../people/PreferencesPage'));
 const PeoplePage = lazy(() => import('../people/PeoplePage'));
 
 const STAFF: readonly Role[] = ['lead', 'assistant', 'stores'];
 const TEACHING: readonly Role[] = ['lead', 'assistant'];
 const LEAD: readonly Role[] = ['lead'];
 
-/** The areas and who may enter them. The server decides; this only spares people a refusal. */
-const ROUTES: readonly { readonly path: string; readonly roles: readonly Role[]; readonly page: ReactNode }[] = [
-  { path: '/', roles: STAFF, page: <TermPage /> },
-  { path: '/lessons/new', roles: LEAD, page: <NewLessonPage /> },
+interface Screen {
+  readonly path: string;
+  readonly roles: readonly Role[];
+  readonly page: ReactNode;
+}
+
+/** The areas and who may enter them, by the frame they stand in. The server decides; this only spares people a refusal. */
+const TERM: readonly Screen[] = [{ path: '/', roles: STAFF, page: <TermPage /> }];
+const LESSON: readonly Screen[] = [
   { path: '/lessons/:id', roles: STAFF, page: <LessonPage /> },
   { path: '/lessons/:id/order', roles: STAFF, page: <OrderPage /> },
   { path: '/lessons/:id/mark', roles: TEACHING, page: <MarkListPage /> },
-  { path: '/lessons/:id/mark/:studentId/:dishEditionId', roles: TEACHING, page: <MarkDishPage /> },
   { path: '/lessons/:id/results', roles: TEACHING, page: <ClassResultsPage /> },
-  { path: '/results/:id', roles: TEACHING, page: <ResultPage /> },
+];
+const TECHNIQUES: readonly Screen[] = [
   { path: '/techniques', roles: STAFF, page: <TechniquesPage /> },
-  { path: '/techniques/:id', roles: STAFF, page: <TechniquePage /> },
-  { path: '/techniques/new', roles: LEAD, page: <EditTechniquePage /> },
-  { path: '/techniques/import', roles: LEAD, page: <ImportTechniquesPage /> },
-  { path: '/techniques/:id/edit', roles: LEAD, page: <EditTechniquePage /> },
   { path: '/map', roles: TEACHING, page: <MapPage /> },
   { path: '/cuts', roles: STAFF, page: <CutsPage /> },
   { path: '/practices', roles: STAFF, page: <PracticesPage /> },
   { path: '/rules', roles: STAFF, page: <RulesPage /> },
+];
+const OTHERS: readonly Screen[] = [
+  { path: '/lessons/new', roles: LEAD, page: <NewLessonPage /> },
+  { path: '/results/:id', roles: TEACHING, page: <ResultPage /> },
+  { path: '/techniques/:id', roles: STAFF, page: <TechniquePage /> },
+  { path: '/techniques/new', roles: LEAD, page: <EditTechniquePage /> },
+  { path: '/techniques/import', roles: LEAD, page: <ImportTechniquesPage /> },
+  { path: '/techniques/:id/edit', roles: LEAD, page: <EditTechniquePage /> },
   { path: '/dishes', roles: STAFF, page: <DishesPage /> },
   { path: '/dishes/new', roles: LEAD, page: <ReadRecipePage /> },
   { path: '/dishes/import', roles: LEAD, page: <ImportPage /> },
@@ -74,9 +87,13 @@ const ROUTES: readonly { readonly path: string; readonly roles: readonly Role[];
   { path: '/rubrics', roles: TEACHING, page: <RubricsPage /> },
   { path: '/rubrics/:id', roles: TEACHING, page: <RubricPage /> },
   { path: '/people', roles: LEAD, page: <PeoplePage /> },
+  { path: '/school', roles: LEAD, page: <SchoolPage /> },
+  { path: '/preferences', roles: [...STAFF, 'student'], page: <PreferencesPage /> },
   { path: '/my-results', roles: ['student'], page: <MyResultsPage /> },
   { path: '/my-results/:id', roles: ['student'], page: <MyResultPage /> },
 ];
+/** At the pass nothing stands around the plate but its lesson. */
+const AT_THE_PASS: readonly Screen[] = [{ path: '/lessons/:id/mark/:studentId/:dishEditionId', roles: TEACHING, page: <MarkDishPage /> }];
 
 export function App() {
   return (
@@ -103,48 +120,57 @@ function Gate() {
         <Loading what="your session" />
       </div>
     );
-  const { me } = data;
+  const { me, preferences, timeZone } = data;
   if (!me) {
     return (
       <Routes>
         <Route path="/join" element={<JoinPage />} />
-        <Route path="*" element={<SignInPage firstVisit={data.firstVisit} />} />
+        <Route path="*" element={<SignInPage firstVisit={data.firstVisit} signedOutHere={data.signedOutHere} />} />
       </Routes>
     );
   }
-  const home = me.role === 'student' ? '/my-results' : '/';
+  // Another person, or other preferences, are another set of screens: nothing of the last one's state is left.
+  return <Screens key={JSON.stringify([me.id, me.role, preferences, timeZone])} role={me.role} />;
+}
+
+function Screens({ role }: { role: Role }) {
+  const home = role === 'student' ? '/my-results' : '/';
+  const of = (screens: readonly Screen[]) =>
+    screens.filter((screen) => screen.roles.includes(role)).map(({ path, page }) => <Route key={path} path={path} element={page} />);
   return (
-    <Suspense
-      fallback={
-        <Shell>
-          <Loading what="the screen" />
-        </Shell>
-      }
-    >
-      <Routes>
-        {ROUTES.filter((route) => route.roles.includes(me.role)).map(({ path, page }) => (
-          <Route key={path} path={path} element={page} />
-        ))}
+    <Routes>
+      <Route element={<Frame strip={<TermStrip small={false} />} />}>{of(TERM)}</Route>
+      <Route element={<Frame strip={<LessonStripHere />} />}>{of(LESSON)}</Route>
+      <Route element={<Frame views={<TechniqueViews />} />}>{of(TECHNIQUES)}</Route>
+      <Route element={<Frame />}>
+        {of(OTHERS)}
         {home !== '/' ? <Route path="/" element={<Navigate to={home} replace />} /> : null}
-        <Route path="/join" element={<Navigate to={home} replace />} />
         <Route
           path="*"
           element={
-            <Shell>
-              <Empty
-                title="There is nothing at this address"
-                action={
-                  <ButtonLink to={home} kind="main">
-                    To the start
-                  </ButtonLink>
-                }
-              >
-                The page may have moved, or it is not open to you.
-              </Empty>
-            </Shell>
+            <Empty
+              title="There is nothing at this address"
+              action={
+                <ButtonLink to={home} kind="main">
+                  To the start
+                </ButtonLink>
+              }
+            >
+              The page may have moved, or it is not open to you.
+            </Empty>
           }
         />
-      </Routes>
-    </Suspense>
+      </Route>
+      <Route
+        element={
+          <Suspense fallback={<Loading what="the screen" />}>
+            <Outlet />
+          </Suspense>
+        }
+      >
+        {of(AT_THE_PASS)}
+      </Route>
+      <Route path="/join" element={<Navigate to={home} replace />} />
+    </Routes>
   );
 }

@@ -4,10 +4,8 @@ import { useNavigate } from 'react-router';
 import useSWR from 'swr';
 import type { ClassSummary, DishSummary, Page, TechniqueSummary } from '@pelvo/contract';
 import { Dialog } from '../design';
-import { shortDate } from './dates';
-import { fetcher } from './client';
-import { useMe } from './useMe';
-import { useLessons, STATION_NAMES, stationPath } from '../lessons';
+import { shortDate, fetcher, useMe, useLessons } from '../device';
+import { PHASE_NAMES, phasePath } from '../lessons';
 
 interface Entry {
   readonly group: string;
@@ -85,21 +83,23 @@ function useEntries(lead: boolean, teaching: boolean): readonly Entry[] {
       ? [
           { group: 'Do', name: 'Plan a lesson', to: '/lessons/new' },
           { group: 'Do', name: 'Read a recipe into a dish', to: '/dishes/new' },
-          { group: 'Do', name: 'Bring dishes in from a file', to: '/dishes/import' },
+          { group: 'Do', name: 'Import dishes from a file', to: '/dishes/import' },
           { group: 'Do', name: 'Write a technique card', to: '/techniques/new' },
-          { group: 'Do', name: 'Bring technique cards in from a file', to: '/techniques/import' },
+          { group: 'Do', name: 'Import technique cards from a file', to: '/techniques/import' },
           { group: 'Do', name: 'Invite a colleague', to: '/people' },
+          { group: 'Do', name: 'Set how lessons run at the school', to: '/school' },
         ]
       : []),
     ...(teaching ? [{ group: 'Do', name: 'See the map of a class', to: '/map' }] : []),
+    { group: 'Do', name: 'Set how figures and dates are shown to me', to: '/preferences' },
     { group: 'Do', name: 'Compare named cuts', to: '/cuts' },
     { group: 'Do', name: 'See the practices in force', to: '/practices' },
     { group: 'Do', name: 'See the local rules', to: '/rules' },
     ...lessons.flatMap((lesson) =>
-      lesson.readiness.map(({ station }) => ({
+      lesson.readiness.map(({ phase }) => ({
         group: 'Lessons',
-        name: `${lesson.title}, ${shortDate(lesson.date)}: ${STATION_NAMES[station]}`,
-        to: stationPath(lesson.id, station),
+        name: `${lesson.title}, ${shortDate(lesson.date)}: ${PHASE_NAMES[phase]}`,
+        to: phasePath(lesson.id, phase),
       })),
     ),
     ...(dishes?.items ?? []).map((dish) => ({ group: 'Dishes', name: dish.title, to: `/dishes/${dish.id}` })),

@@ -1,11 +1,11 @@
 import { LogOut, Search } from 'lucide-react';
-import { useState, type ReactNode } from 'react';
-import { NavLink, Link, useLocation } from 'react-router';
+import { Suspense, useState, type ReactNode } from 'react';
+import { Link, NavLink, Outlet, useLocation } from 'react-router';
 import { ROLE_NAMES, type Role } from '@pelvo/contract';
-import { Wordmark } from '../design';
+import { Loading, Wordmark } from '../design';
 import { TermStrip } from '../lessons';
 import { CommandList } from './CommandList';
-import { signOut, useMe } from './useMe';
+import { signOut, useMe } from '../device';
 
 interface Area {
   readonly to: string;
@@ -26,8 +26,8 @@ const AREAS: readonly Area[] = [
   { to: '/my-results', name: 'My results', roles: ['student'] },
 ];
 
-/** The frame of every screen: the areas, the strip of time, and the page. */
-export function Shell({ strip, children }: { strip?: ReactNode; children: ReactNode }) {
+/** The frame of every screen: the areas, the strip of time, further views of an area where it has some, and the page. */
+export function Frame({ strip, views }: { strip?: ReactNode; views?: ReactNode }) {
   const me = useMe();
   const [commands, setCommands] = useState(false);
   const { pathname } = useLocation();
@@ -64,10 +64,14 @@ export function Shell({ strip, children }: { strip?: ReactNode; children: ReactN
             <Search aria-hidden className="size-5" />
           </button>
         ) : null}
-        <span className="border-l border-line pl-3 text-small leading-tight">
-          {me.name}
+        <Link
+          to="/preferences"
+          aria-label={`${me.name}, ${ROLE_NAMES[me.role]}: your preferences`}
+          className="flex min-h-11 flex-col justify-center border-l border-line pl-3 pr-2 text-small leading-tight no-underline hover:bg-wash"
+        >
+          <span className="underline decoration-line underline-offset-4">{me.name}</span>
           <span className="block text-soft">{ROLE_NAMES[me.role]}</span>
-        </span>
+        </Link>
         <button
           type="button"
           onClick={() => void signOut()}
@@ -80,7 +84,10 @@ export function Shell({ strip, children }: { strip?: ReactNode; children: ReactN
       </header>
       {staff ? (strip ?? <TermStrip />) : <div aria-hidden className="no-print h-3 bg-ink" />}
       <main id="page" tabIndex={-1} className="mx-auto max-w-[88rem] px-4 py-6 sm:px-7 print:p-0">
-        {children}
+        {views}
+        <Suspense fallback={<Loading what="the screen" />}>
+          <Outlet />
+        </Suspense>
       </main>
       {staff ? <CommandList open={commands} onOpenChange={setCommands} /> : null}
     </div>

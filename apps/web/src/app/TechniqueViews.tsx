@@ -1,4 +1,4 @@
-import { useMe } from '../app/useMe';
+import { useMe } from '../device';
 import { SubNav } from '../design';
 
 /** The views of techniques: cards, the map of a class, named cuts, and what is decided for all of them. */

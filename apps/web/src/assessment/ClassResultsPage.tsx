@@ -1,14 +1,9 @@
 import { Link, useParams } from 'react-router';
 import useSWR, { mutate as mutateAll } from 'swr';
-import { LEVELS, LEVEL_NAMES, type CriterionLevels } from '@pelvo/core';
+import { LEVELS, LEVEL_NAMES, text, type CriterionLevels } from '@pelvo/core';
 import type { ClassResults, DishResult } from '@pelvo/contract';
-import { fetcher, send } from '../app/client';
-import { longDate } from '../app/dates';
-import { Shell } from '../app/Shell';
-import { useMe } from '../app/useMe';
-import { useAction } from '../app/useAction';
-import { Button, ButtonLink, Empty, Fetching, FigureValue, PageHead, ProblemNotice, Section, WorkingPage } from '../design';
-import { LessonStrip, useLesson } from '../lessons';
+import { fetcher, send, longDate, useMe, useAction, useLesson } from '../device';
+import { Button, ButtonLink, Empty, Fetching, FigureValue, Notice, PageHead, ProblemNotice, Section, WorkingPage } from '../design';
 import { LevelsChart } from './LevelsChart';
 
 /** The results of a class in a lesson: levels by criterion, every mark, and giving them to the students. */
@@ -17,7 +12,7 @@ export default function ClassResultsPage() {
   const { data: lesson, mutate: mutateLesson } = useLesson(id);
   const { data, error, mutate } = useSWR<ClassResults>(`/lessons/${id}/results`, fetcher);
   return (
-    <Shell strip={lesson ? <LessonStrip lesson={lesson} station="results" /> : undefined}>
+    <>
       <Fetching what="the results" done={data !== undefined} error={error} retry={() => void mutate()} />
       {data && data.results.length === 0 ? (
         <Empty
@@ -41,7 +36,7 @@ export default function ClassResultsPage() {
           }}
         />
       ) : null}
-    </Shell>
+    </>
   );
 }
 
@@ -56,6 +51,7 @@ function Results({ results, onChanged }: { results: ClassResults; onChanged: () 
     });
   };
   const given = results.releasedAt !== null;
+  const changed = results.results.filter((dish) => dish.changedSince).length;
   return (
     <WorkingPage>
       <PageHead
@@ -63,13 +59,31 @@ function Results({ results, onChanged }: { results: ClassResults; onChanged: () 
         lead={`${results.results.length} dishes marked${unfinished > 0 ? `, ${unfinished} not finished` : ''}${results.unmarked.length > 0 ? `, ${results.unmarked.length} not begun` : ''}. ${given ? `With the students since ${longDate(results.releasedAt.slice(0, 10))}.` : 'The students do not see them yet.'}`}
         actions={
           lead ? (
-            <Button kind={given ? 'plain' : 'main'} busy={busy} onClick={() => void release(!given)}>
-              {given ? 'Take them back' : 'Give them to the students'}
-            </Button>
+            <>
+              {changed > 0 ? (
+                <Button kind="main" busy={busy} onClick={() => void release(true)}>
+                  Give them out again
+                </Button>
+              ) : null}
+              <Button kind={given ? 'plain' : 'main'} busy={busy} onClick={() => void release(!given)}>
+                {given ? 'Take them back' : 'Give them to the students'}
+              </Button>
+            </>
           ) : null
         }
       />
-      <ProblemNotice error={failure} />
+      <div className="space-y-3">
+        <ProblemNotice error={failure} />
+        {changed > 0 ? (
+          <Notice
+            kind="caution"
+            title={`${changed} ${changed === 1 ? 'result has' : 'results have'} changed since the students were given theirs`}
+          >
+            They still see what they were given.{' '}
+            {lead ? 'Give the results out again, and they see what stands here.' : 'The lead can give the results out again.'}
+          </Notice>
+        ) : null}
+      </div>
       <Section title="Levels by criterion">
         <LevelsChart levels={results.levels} />
       </Section>
@@ -109,11 +123,12 @@ function MarkRow({ dish }: { dish: DishResult }) {
       </th>
       <td className="py-0.5 text-small">{dish.dish}</td>
       <td className="py-0.5 text-right">
-        {mark ? <FigureValue id={dish.id} figure={{ ...mark, label: dish.student }} className="font-title !text-xl" /> : '–'}
+        {mark ? <FigureValue id={dish.id} figure={{ ...mark, label: text(dish.student) }} className="font-title !text-xl" /> : '–'}
       </td>
       <td className="py-0.5 pl-4 text-small max-sm:hidden">
         {capped ? <b>Capped: {capped.by}. </b> : null}
         {complete ? '' : <b>Not final. </b>}
+        {dish.changedSince ? <b>Changed since it was given out. </b> : null}
         {remarks[0]?.see ?? ''}
       </td>
     </tr>

@@ -5,16 +5,15 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { computeResult, LEVEL_NAMES, type Criterion, type Level, type MarkValue, type RubricContent } from '@pelvo/core';
 import type { MarkingSheet } from '@pelvo/contract';
 import { Loading, ProblemNotice, StrandGlyph } from '../design';
-import { LessonStrip, useLesson } from '../lessons';
+import { LessonStripHere } from '../lessons';
 import { CriterionPane, FAULT_KEYS, withFault } from './CriterionPane';
 import { SavedState } from './SavedState';
-import { marksOf, useMarking } from './useMarking';
-import { useWakeLock } from './useWakeLock';
+import { givenOn, marksOf, otherIn, ownMark, useMarking } from './useMarking';
+import { shown, useMe, useWakeLock } from '../device';
 
 /** Marking one student's dish at the pass: by touch alone, or by keyboard alone. */
 export default function MarkDishPage() {
   const { id = '', studentId = '', dishEditionId = '' } = useParams();
-  const { data: lesson } = useLesson(id);
   const marking = useMarking(id);
   const { sheet, error, retry } = marking;
   useWakeLock();
@@ -24,7 +23,7 @@ export default function MarkDishPage() {
     sheet.dishes.some((dish) => dish.editionId === dishEditionId);
   return (
     <div className="min-h-screen">
-      {lesson ? <LessonStrip small lesson={lesson} station="mark" /> : null}
+      <LessonStripHere small />
       <main className="mx-auto max-w-[88rem] px-4 py-3 sm:px-7">
         <ProblemNotice error={error} retry={retry} />
         {!sheet && !error ? <Loading what="the marking sheet" /> : null}
@@ -65,6 +64,8 @@ const isSettled = (value: MarkValue) =>
 function MarkScreen({ sheet, rubric, marking, at }: MarkScreenProps) {
   const navigate = useNavigate();
   const { studentId, dishEditionId } = at;
+  const me = useMe();
+  const given = givenOn(sheet, studentId, dishEditionId);
   const marks = marksOf(sheet, studentId, dishEditionId);
   const { criteria } = rubric;
   const firstOpen = Math.max(
@@ -91,8 +92,8 @@ function MarkScreen({ sheet, rubric, marking, at }: MarkScreenProps) {
   const show = (next: number) => setPosition((now) => ({ ...now, index: Math.min(criteria.length - 1, Math.max(0, next)) }));
 
   const mark = (next: MarkValue, advance = true) => {
-    setUndoable((now) => [...now.slice(-99), { ...at, criterionKey: criterion.key, before: value ?? null }]);
-    void marking.give(studentId, dishEditionId, criterion.key, next);
+    setUndoable((now) => [...now.slice(-99), { ...at, criterionKey: criterion.key, before: ownMark(given, me.id, criterion.key) }]);
+    void marking.give({ studentId, dishEditionId, criterionKey: criterion.key, value: next });
     if (!advance || !isSettled(next)) return;
     const open = [...criteria.keys()]
       .map((offset) => (index + 1 + offset) % criteria.length)
@@ -103,7 +104,8 @@ function MarkScreen({ sheet, rubric, marking, at }: MarkScreenProps) {
     const last = undoable.at(-1);
     if (!last) return;
     setUndoable((now) => now.slice(0, -1));
-    void marking.give(last.studentId, last.dishEditionId, last.criterionKey, last.before);
+    const { before, ...place } = last;
+    void marking.give({ ...place, value: before });
     if (last.studentId !== studentId || last.dishEditionId !== dishEditionId) goTo(last);
     setPosition({ of: `${last.studentId} ${last.dishEditionId}`, index: criteria.findIndex((other) => other.key === last.criterionKey) });
   };
@@ -137,16 +139,21 @@ function MarkScreen({ sheet, rubric, marking, at }: MarkScreenProps) {
         <span className="text-lg text-soft">{dish.title}</span>
         {sheet.teaches.length > 0 ? <Taught teaches={sheet.teaches} /> : null}
         <span className="ml-auto">
-          <SavedState queue={marking.queue} />
+          <SavedState outbox={marking.outbox} />
         </span>
         <span aria-live="polite" className="min-w-20 text-right font-title text-3xl font-bold">
-          {result.mark ? `${result.complete ? '' : '~'}${result.mark.shown}` : '–'}
+          {result.mark ? `${result.complete ? '' : '~'}${shown(result.mark)}` : '–'}
           <span className="sr-only">
             {result.way === 'pass' ? '' : ' of 100'}
             {result.complete ? '' : ', not final'}
           </span>
         </span>
       </div>
+      {sheet.releasedAt ? (
+        <p className="mb-2 border-2 border-dashed border-ink px-3 py-1 text-lg">
+          The students have these results. What you mark now reaches them when the lead gives the results out again.
+        </p>
+      ) : null}
       {result.capped ? (
         <p className="mb-2 border-2 border-beet bg-beet-wash px-3 py-1 text-lg font-semibold">
           Capped at {result.capped.cap}: {result.capped.by} was not met.
@@ -164,7 +171,12 @@ function MarkScreen({ sheet, rubric, marking, at }: MarkScreenProps) {
               >
                 <StrandGlyph strand={each.strand} size={18} silent />
                 <span className="min-w-0 flex-1">{each.name}</span>
-                <span className="whitespace-nowrap">{said(marks[each.key])}</span>
+                <span className="text-right leading-tight">
+                  <span className="whitespace-nowrap">{said(marks[each.key])}</span>
+                  {otherIn(sheet, given, each.key, me.id) ? (
+                    <span className="block text-small font-normal text-soft">{otherIn(sheet, given, each.key, me.id)}</span>
+                  ) : null}
+                </span>
               </button>
             </li>
           ))}

@@ -1,18 +1,16 @@
 import { Link, useParams } from 'react-router';
 import { computeResult } from '@pelvo/core';
-import { Shell } from '../app/Shell';
 import { ButtonLink, Empty, Loading, PageHead, ProblemNotice } from '../design';
-import { LessonStrip, useLesson } from '../lessons';
+import { shown } from '../device';
 import { SavedState } from './SavedState';
 import { marksOf, useMarking } from './useMarking';
 
 /** Every dish of the lesson that is to be marked, and how far each is. */
 export default function MarkListPage() {
   const { id = '' } = useParams();
-  const { data: lesson } = useLesson(id);
-  const { sheet, error, retry, queue } = useMarking(id);
+  const { sheet, error, retry, outbox } = useMarking(id);
   return (
-    <Shell strip={lesson ? <LessonStrip lesson={lesson} station="mark" /> : undefined}>
+    <>
       <ProblemNotice error={error} retry={retry} />
       {!sheet && !error ? <Loading what="the marking sheet" /> : null}
       {sheet && !sheet.rubric ? (
@@ -44,7 +42,7 @@ export default function MarkListPage() {
           <PageHead
             title="Mark"
             lead={`${sheet.dishes.map((dish) => dish.title).join('; ')}. ${sheet.rubric.content.name}, ${sheet.rubric.content.criteria.length} criteria.`}
-            actions={<SavedState queue={queue} />}
+            actions={<SavedState outbox={outbox} />}
           />
           {sheet.dishes.map((dish) => (
             <section key={dish.editionId} className="mb-6">
@@ -77,7 +75,7 @@ export default function MarkListPage() {
                                   : 'done'
                                 : `${given} of ${total}`}
                           </span>
-                          <b className="font-title text-2xl">{result.mark ? `${result.complete ? '' : '~'}${result.mark.shown}` : ''}</b>
+                          <b className="font-title text-2xl">{result.mark ? `${result.complete ? '' : '~'}${shown(result.mark)}` : ''}</b>
                         </span>
                       </Link>
                     </li>
@@ -88,6 +86,6 @@ export default function MarkListPage() {
           ))}
         </>
       ) : null}
-    </Shell>
+    </>
   );
 }

@@ -1,9 +1,7 @@
 import { Link, useParams } from 'react-router';
 import useSWR from 'swr';
 import type { DishResult, MyResult } from '@pelvo/contract';
-import { fetcher } from '../app/client';
-import { longDate } from '../app/dates';
-import { Shell } from '../app/Shell';
+import { fetcher, longDate } from '../device';
 import { Empty, Fetching, PageHead } from '../design';
 import { ResultView } from './ResultView';
 
@@ -11,7 +9,7 @@ import { ResultView } from './ResultView';
 export function MyResultsPage() {
   const { data, error, mutate } = useSWR<readonly MyResult[]>('/my-results', fetcher);
   return (
-    <Shell>
+    <>
       <PageHead title="My results" />
       <Fetching what="your results" done={data !== undefined} error={error} retry={() => void mutate()} />
       {data?.length === 0 ? (
@@ -34,7 +32,7 @@ export function MyResultsPage() {
           </li>
         ))}
       </ul>
-    </Shell>
+    </>
   );
 }
 
@@ -42,9 +40,9 @@ export function MyResultPage() {
   const { id } = useParams();
   const { data, error, mutate } = useSWR<DishResult>(`/my-results/${id}`, fetcher);
   return (
-    <Shell>
+    <>
       <Fetching what="the result" done={data !== undefined} error={error} retry={() => void mutate()} />
       {data ? <ResultView dish={data} pdf={`/api/my-results/${data.id}/pdf`} /> : null}
-    </Shell>
+    </>
   );
 }

@@ -1,8 +1,7 @@
 import { useParams } from 'react-router';
 import useSWR from 'swr';
 import type { DishResult } from '@pelvo/contract';
-import { fetcher } from '../app/client';
-import { Shell } from '../app/Shell';
+import { fetcher } from '../device';
 import { Fetching } from '../design';
 import { ResultView } from './ResultView';
 
@@ -10,9 +9,9 @@ export default function ResultPage() {
   const { id } = useParams();
   const { data, error, mutate } = useSWR<DishResult>(`/results/${id}`, fetcher);
   return (
-    <Shell>
+    <>
       <Fetching what="the result" done={data !== undefined} error={error} retry={() => void mutate()} />
       {data ? <ResultView dish={data} pdf={`/api/results/${data.id}/pdf`} /> : null}
-    </Shell>
+    </>
   );
 }

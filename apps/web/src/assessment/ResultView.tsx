@@ -1,6 +1,6 @@
 import { markInWords, STRAND_NAMES } from '@pelvo/core';
 import type { DishResult } from '@pelvo/contract';
-import { longDate } from '../app/dates';
+import { longDate, measured } from '../device';
 import { DownloadLink, FigureValue, Notice, PageHead, Section, StrandGlyph, WorkingPage } from '../design';
 
 /** A dish's result: the mark with its working, what mattered and how to mend it, and every criterion. */
@@ -33,7 +33,7 @@ export function ResultView({ dish, pdf }: { dish: DishResult; pdf: string }) {
       <div className="space-y-3">
         {result.capped ? (
           <Notice kind="problem" title={`Capped at ${result.capped.cap}`}>
-            {result.capped.by} was not met. Without the cap the mark would be {result.capped.before}.
+            {result.capped.by} was not met. Without the cap the mark would be {measured(result.capped.before)}.
           </Notice>
         ) : null}
         {result.complete ? null : <Notice title="Not final">Not marked yet: {result.unmarked.join(', ')}.</Notice>}

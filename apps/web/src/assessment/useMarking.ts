@@ -1,69 +1,155 @@
-import { useCallback, useEffect, useMemo } from 'react';
+import { useCallback, useMemo } from 'react';
 import useSWR from 'swr';
-import { markingWay, type Marks, type MarkValue } from '@pelvo/core';
-import type { MarkEvent, MarkingSheet } from '@pelvo/contract';
-import { fetcher, isOffline } from '../app/client';
-import { useMe } from '../app/useMe';
-import { giveMark, startQueue, useQueue } from './markQueue';
-import { keepSheet, keptSheet } from './markStore';
+import {
+  lacking,
+  marksInForce,
+  open,
+  seal,
+  type DocumentFormat,
+  type GivenMark,
+  type MarkBody,
+  type Marks,
+  type MarkValue,
+} from '@pelvo/core';
+import type { LessonEvent, MarkedPlate, MarkingSheet } from '@pelvo/contract';
+import { fetcher, isOffline, keepDocument, keptDocument, say, useLessonEvents, useMe, useOutbox } from '../device';
 
-async function fetchSheet(path: string): Promise<MarkingSheet> {
-  try {
-    const sheet = await fetcher<MarkingSheet>(path);
-    await keepSheet(sheet);
-    return sheet;
-  } catch (error) {
-    const kept = isOffline(error) ? await keptSheet(path.split('/')[2]!) : null;
-    // A sheet kept by an earlier version does not say what the lesson teaches, nor how it marks.
-    if (kept) return { ...kept, teaches: (kept as Partial<MarkingSheet>).teaches ?? [], way: markingWay(kept.way) };
-    throw error;
-  }
-}
+/** A marking sheet as a device keeps it. */
+export const SHEET: DocumentFormat<MarkingSheet> = {
+  name: 'marking-sheet',
+  upgrades: [
+    // From 1: it knew the marks in force, not who gave them.
+    ({ marks, ...sheet }) => ({
+      teaches: [],
+      way: 'levels',
+      assessors: {},
+      number: 0,
+      releasedAt: null,
+      ...sheet,
+      plates: (Array.isArray(marks) ? (marks as { studentId: string; dishEditionId: string; marks: Marks }[]) : []).map((entry) => ({
+        studentId: entry.studentId,
+        dishEditionId: entry.dishEditionId,
+        given: Object.entries(entry.marks).map(([criterionKey, value]) => ({
+          assessorId: '',
+          criterionKey,
+          value: value ?? null,
+          number: 0,
+        })),
+      })),
+    }),
+  ],
+  lacks: lacking({
+    lessonId: 'text',
+    title: 'text',
+    dishes: 'parts',
+    students: 'parts',
+    plates: 'parts',
+    assessors: 'object',
+    number: 'number',
+  }),
+};
 
-/** A sheet with one more touch laid over it. */
-function withEvent(sheet: MarkingSheet, { studentId, dishEditionId, criterionKey, value }: MarkEvent): MarkingSheet {
-  const known = sheet.marks.some((entry) => entry.studentId === studentId && entry.dishEditionId === dishEditionId);
-  const entries = known ? sheet.marks : [...sheet.marks, { studentId, dishEditionId, marks: {} }];
+const keyOf = (lessonId: string) => `sheet ${lessonId}`;
+
+/** A sheet from the server, kept for when there is none; without a network, the one that is kept. */
+const fetchSheet =
+  (personId: string) =>
+  async (path: string): Promise<MarkingSheet> => {
+    try {
+      const sheet = await fetcher<MarkingSheet>(path);
+      await keepDocument(personId, keyOf(sheet.lessonId), seal(SHEET, sheet)).catch(() => undefined);
+      return sheet;
+    } catch (error) {
+      if (!isOffline(error)) throw error;
+      const kept = open(SHEET, await keptDocument(personId, keyOf(path.split('/')[2]!)).catch(() => null));
+      if (kept.kind === 'opened') return kept.content;
+      throw error;
+    }
+  };
+
+const same = (a: Pick<MarkBody, 'studentId' | 'dishEditionId'>, b: Pick<MarkBody, 'studentId' | 'dishEditionId'>) =>
+  a.studentId === b.studentId && a.dishEditionId === b.dishEditionId;
+
+/** A sheet with one more judgement laid over it; the same assessor's last word on a criterion replaces the one before. */
+export function withMark(
+  sheet: MarkingSheet,
+  { studentId, dishEditionId, criterionKey, value }: MarkBody,
+  by: { id: string; name: string },
+  number: number,
+): MarkingSheet {
+  const plate = sheet.plates.find((each) => same(each, { studentId, dishEditionId })) ?? { studentId, dishEditionId, given: [] };
+  const own = plate.given.find((mark) => mark.assessorId === by.id && mark.criterionKey === criterionKey);
+  if (own && own.number > number) return sheet;
+  const next: MarkedPlate = {
+    ...plate,
+    given: [...plate.given.filter((mark) => mark !== own), { assessorId: by.id, criterionKey, value, number }],
+  };
   return {
     ...sheet,
-    marks: entries.map((entry) =>
-      entry.studentId === studentId && entry.dishEditionId === dishEditionId
-        ? { ...entry, marks: { ...entry.marks, [criterionKey]: value ?? undefined } }
-        : entry,
-    ),
+    plates: [...sheet.plates.filter((each) => !same(each, plate)), next],
+    assessors: { ...sheet.assessors, [by.id]: by.name },
   };
 }
 
-/** The marking of a lesson: the sheet with everything given on this device laid over it, and a way to give a mark. */
+const isMark = (event: Pick<LessonEvent, 'kind'>) => event.kind === 'mark';
+
+/**
+ * The marking of a lesson: the sheet with what others say as it happens, everything said on this device laid over it, and a
+ * way to give a mark.
+ */
 export function useMarking(lessonId: string) {
   const me = useMe();
-  const { data, error, mutate } = useSWR<MarkingSheet>(`/lessons/${lessonId}/marking-sheet`, fetchSheet, { revalidateOnFocus: false });
-  const queue = useQueue();
-  useEffect(() => void startQueue(me.id), [me.id]);
+  const fetchOwn = useMemo(() => fetchSheet(me.id), [me.id]);
+  const { data, error, mutate } = useSWR<MarkingSheet>(`/lessons/${lessonId}/marking-sheet`, fetchOwn, { revalidateOnFocus: false });
+  const outbox = useOutbox();
+  useLessonEvents(lessonId, data?.number ?? null, (event) => {
+    void mutate(
+      (now) => {
+        if (!now || event.number <= now.number) return now;
+        const next = { ...(isMark(event) ? withMark(now, event.body as MarkBody, event.by, event.number) : now), number: event.number };
+        void keepDocument(me.id, keyOf(lessonId), seal(SHEET, next)).catch(() => undefined);
+        return next;
+      },
+      { revalidate: false },
+    );
+  });
   const sheet = useMemo(
-    () => data && queue.waiting.filter((mark) => mark.lessonId === lessonId).reduce((now, mark) => withEvent(now, mark.event), data),
-    [data, queue.waiting, lessonId],
+    () =>
+      data &&
+      outbox.waiting
+        .filter((entry) => entry.lessonId === lessonId && isMark(entry.event))
+        // What is not confirmed yet counts after everything that is.
+        .reduce((now, entry, order) => withMark(now, entry.event.body as MarkBody, me, data.number + 1 + order), data),
+    [data, outbox.waiting, lessonId, me],
   );
   const give = useCallback(
-    async (studentId: string, dishEditionId: string, criterionKey: string, value: MarkValue | null) => {
-      const event: MarkEvent = { id: crypto.randomUUID(), studentId, dishEditionId, criterionKey, value, at: new Date().toISOString() };
+    async (body: MarkBody) => {
       // On the screen at once, so that the next touch builds on it; kept on the device and sent right after.
-      const shown = mutate(
-        (now) => {
-          const next = now && withEvent(now, event);
-          if (next) void keepSheet(next).catch(() => undefined);
-          return next;
-        },
-        { revalidate: false },
-      );
-      await giveMark(lessonId, event);
+      const shown = mutate((now) => now && withMark(now, body, me, now.number + 0.5), { revalidate: false });
+      await say(lessonId, 'mark', body);
       await shown;
     },
-    [lessonId, mutate],
+    [lessonId, me, mutate],
   );
-  return { sheet, error: data ? undefined : (error as unknown), retry: () => void mutate(), give, queue };
+  return { sheet, error: data ? undefined : (error as unknown), retry: () => void mutate(), give, outbox };
 }
 
-export function marksOf(sheet: MarkingSheet, studentId: string, dishEditionId: string): Marks {
-  return sheet.marks.find((entry) => entry.studentId === studentId && entry.dishEditionId === dishEditionId)?.marks ?? {};
+/** Everything assessors said of a dish. */
+export function givenOn(sheet: MarkingSheet, studentId: string, dishEditionId: string): readonly GivenMark[] {
+  return sheet.plates.find((plate) => same(plate, { studentId, dishEditionId }))?.given ?? [];
+}
+
+export const marksOf = (sheet: MarkingSheet, studentId: string, dishEditionId: string): Marks =>
+  marksInForce(givenOn(sheet, studentId, dishEditionId));
+
+/** What one assessor said of a criterion; null when nothing, or when it was taken back. */
+export const ownMark = (given: readonly GivenMark[], assessorId: string, criterionKey: string): MarkValue | null =>
+  given.find((mark) => mark.assessorId === assessorId && mark.criterionKey === criterionKey)?.value ?? null;
+
+/** Whose word counts on a criterion, where it is not one's own. */
+export function otherIn(sheet: MarkingSheet, given: readonly GivenMark[], criterionKey: string, me: string): string | null {
+  const newest = given
+    .filter((mark) => mark.criterionKey === criterionKey && mark.value !== null)
+    .reduce<GivenMark | null>((last, mark) => (!last || mark.number > last.number ? mark : last), null);
+  return newest && newest.assessorId !== me ? (sheet.assessors[newest.assessorId] ?? null) : null;
 }

@@ -2,11 +2,7 @@ import { useState } from 'react';
 import { useParams } from 'react-router';
 import useSWR, { mutate as mutateAll } from 'swr';
 import type { ClassDetail, Invitation, Student, StudentFields } from '@pelvo/contract';
-import { fetcher, send } from '../app/client';
-import { shortDate, today } from '../app/dates';
-import { Shell } from '../app/Shell';
-import { useMe } from '../app/useMe';
-import { useAction } from '../app/useAction';
+import { fetcher, send, shortDate, today, useMe, useAction } from '../device';
 import { Button, Dialog, Empty, Fetching, PageHead, ProblemNotice, Section, TextField } from '../design';
 import { InvitationNotice } from '../people';
 import { RosterImportDialog } from './RosterImportDialog';
@@ -34,7 +30,7 @@ export default function ClassPage() {
   const active = data?.students.filter((student) => student.active) ?? [];
   const left = data?.students.filter((student) => !student.active) ?? [];
   return (
-    <Shell>
+    <>
       <Fetching what="the class" done={data !== undefined} error={error} retry={() => void mutate()} />
       {data ? (
         <>
@@ -44,7 +40,7 @@ export default function ClassPage() {
             actions={
               lead ? (
                 <>
-                  <Button onClick={() => setDialog('import')}>Bring in a roster</Button>
+                  <Button onClick={() => setDialog('import')}>Import a roster</Button>
                   <Button kind="main" onClick={() => setDialog('add')}>
                     Add a student
                   </Button>
@@ -65,12 +61,12 @@ export default function ClassPage() {
               action={
                 lead ? (
                   <Button kind="main" onClick={() => setDialog('import')}>
-                    Bring in a roster
+                    Import a roster
                   </Button>
                 ) : null
               }
             >
-              Add students one by one, or bring in a CSV file that starts like this: name,allergens — Ada Example,nuts; milk
+              Add students one by one, or import a CSV file that starts like this: name,allergens — Ada Example,nuts; milk
             </Empty>
           ) : (
             <ul className="divide-y divide-line border-y-2 border-ink">
@@ -156,7 +152,7 @@ export default function ClassPage() {
           ) : null}
         </>
       ) : null}
-    </Shell>
+    </>
   );
 }
 

@@ -3,10 +3,7 @@ import { useForm } from 'react-hook-form';
 import { Link, useNavigate } from 'react-router';
 import useSWR from 'swr';
 import type { ClassDetail, ClassFields, ClassSummary } from '@pelvo/contract';
-import { fetcher, fieldProblem, problemOf, send } from '../app/client';
-import { Shell } from '../app/Shell';
-import { useMe } from '../app/useMe';
-import { useAction } from '../app/useAction';
+import { fetcher, fieldProblem, problemOf, send, useMe, useAction } from '../device';
 import { Button, Dialog, Empty, Fetching, PageHead, ProblemNotice, TextField } from '../design';
 
 /** The classes of the school. */
@@ -20,7 +17,7 @@ export default function ClassesPage() {
     </Button>
   ) : null;
   return (
-    <Shell>
+    <>
       <PageHead title="Classes" lead="Who is taught, what they may not eat, and when they are away." actions={add} />
       <Fetching what="the classes" done={data !== undefined} error={error} retry={() => void mutate()} />
       {data?.length === 0 ? (
@@ -44,7 +41,7 @@ export default function ClassesPage() {
       <Dialog open={adding} onClose={() => setAdding(false)} title="New class">
         <NewClassForm />
       </Dialog>
-    </Shell>
+    </>
   );
 }
 

@@ -1,8 +1,7 @@
 import { useState } from 'react';
 import { ROSTER_LIMITS } from '@pelvo/core';
 import type { ClassDetail, RosterImport } from '@pelvo/contract';
-import { ProblemError, send } from '../app/client';
-import { useAction } from '../app/useAction';
+import { ProblemError, send, useAction } from '../device';
 import { Button, Dialog, Notice, ProblemNotice } from '../design';
 
 /** Brings a roster in from CSV: first shows what would happen, then does it. */

@@ -1,8 +1,7 @@
 import { useState } from 'react';
 import { ALLERGENS, DIETS, type Allergen, type Diet } from '@pelvo/core';
 import type { Student, StudentFields } from '@pelvo/contract';
-import { fieldProblem, problemOf } from '../app/client';
-import { useAction } from '../app/useAction';
+import { fieldProblem, problemOf, useAction } from '../device';
 import { Button, ProblemNotice, TextField, Tick } from '../design';
 
 const toggled = <T,>(list: readonly T[], value: T, on: boolean): readonly T[] =>

@@ -1,10 +1,9 @@
 import { X } from 'lucide-react';
+import { useMemo } from 'react';
 import { mutate as mutateAll } from 'swr';
 import { CUT_LIMITS, CUT_SHAPES, type CutSet, type CutShape } from '@pelvo/core';
 import type { StoredCutSet } from '@pelvo/contract';
-import { fieldProblem, savedMeanwhile, send } from '../app/client';
-import { useAction } from '../app/useAction';
-import { useDraft } from '../app/useDraft';
+import { fieldProblem, newId, savedMeanwhile, send, useAction, useDraft } from '../device';
 import { Button, Dialog, IconButton, MeanwhileNotice, ProblemNotice, SelectField, TextField } from '../design';
 import { cutOf, draftOf, MEASURES, type CutDraft, type SetDraft } from './setDraft';
 
@@ -16,37 +15,53 @@ interface CutSetEditorProps {
 
 /** A set of named cuts, its sizes and tolerances, while it is changed. */
 export function CutSetEditor({ set, onClose, onRemoved }: CutSetEditorProps) {
-  const [kept, setKept, forget] = useDraft<{ draft: SetDraft; version: number } | null>(`cut-set.${set?.id ?? 'new'}`, null);
+  const stored = useMemo(() => ({ content: draftOf(set), version: set?.version ?? 0 }), [set]);
+  const {
+    content: draft,
+    change,
+    dirty,
+    drop,
+    save: saveDraft,
+    meanwhile,
+    takeTheirs,
+  } = useDraft<SetDraft>(`cut-set.${set?.id ?? 'new'}`, stored);
   const { busy, error, run, forget: dismiss } = useAction();
-  const draft = kept?.draft ?? draftOf(set);
-  const version = kept?.version ?? set?.version ?? 0;
-  const change = (next: SetDraft) => setKept({ draft: next, version });
   const setCut = (index: number, next: Partial<CutDraft> | null) =>
     change({ ...draft, cuts: draft.cuts.flatMap((cut, at) => (at !== index ? cut : next ? { ...cut, ...next } : [])) });
   const done = async () => {
-    setKept(null);
-    forget();
     await mutateAll('/cut-sets');
     onClose();
   };
-  const body = (): CutSet => ({ name: draft.name, about: draft.about, cuts: draft.cuts.map(cutOf) });
-  const save = (against: number) =>
+  const body = ({ name, about, cuts }: SetDraft): CutSet => ({ name, about, cuts: cuts.map(cutOf) });
+  const save = () =>
     run(async () => {
-      await (set ? send('PUT', `/cut-sets/${set.id}`, { body: body(), version: against }) : send('POST', '/cut-sets', { body: body() }));
+      try {
+        await saveDraft(async (content, version) => {
+          const saved = await (set
+            ? send<StoredCutSet>('PUT', `/cut-sets/${set.id}`, { body: body(content), version })
+            : send<StoredCutSet>('POST', '/cut-sets', { body: body(content) }));
+          return { content: draftOf(saved), version: saved.version };
+        });
+      } catch (failure) {
+        // What is stored now comes to this screen, and the draft onto it.
+        if (savedMeanwhile<StoredCutSet>(failure)) await mutateAll('/cut-sets');
+        throw failure;
+      }
       await done();
     });
   const copy = () =>
     run(async () => {
-      await send('POST', '/cut-sets', { body: { ...body(), name: `${draft.name}, ours`.slice(0, CUT_LIMITS.name) } });
+      await send('POST', '/cut-sets', { body: { ...body(draft), name: `${draft.name}, ours`.slice(0, CUT_LIMITS.name) } });
+      drop();
       await done();
     });
   const remove = () =>
     run(async () => {
       await send('DELETE', `/cut-sets/${set!.id}`);
       onRemoved({ name: set!.name, about: set!.about, cuts: set!.cuts });
+      drop();
       await done();
     });
-  const meanwhile = savedMeanwhile<StoredCutSet>(error);
   return (
     <Dialog open wide onClose={onClose} title={set ? set.name : 'A set of cuts'}>
       <div className="grid gap-3 sm:grid-cols-[1fr_2fr]">
@@ -108,7 +123,7 @@ export function CutSetEditor({ set, onClose, onRemoved }: CutSetEditorProps) {
               cuts: [
                 ...draft.cuts,
                 {
-                  key: crypto.randomUUID().slice(0, 8),
+                  key: newId().slice(0, 8),
                   name: '',
                   shape: 'stick',
                   thickness: '5',
@@ -126,19 +141,12 @@ export function CutSetEditor({ set, onClose, onRemoved }: CutSetEditorProps) {
       ) : null}
       <div className="mt-5 space-y-3">
         {meanwhile ? (
-          <MeanwhileNotice
-            what="set"
-            onKeepMine={() => void save(meanwhile.version)}
-            onTakeTheirs={() => {
-              dismiss();
-              void done();
-            }}
-          />
+          <MeanwhileNotice what="set" clashes={meanwhile.clashes} onTakeTheirs={takeTheirs} onDrop={drop} />
         ) : (
           <ProblemNotice error={error} />
         )}
         <div className="flex flex-wrap gap-2">
-          <Button kind="main" busy={busy} onClick={() => void save(version)}>
+          <Button kind="main" busy={busy} onClick={() => void save()}>
             {set ? 'Save the set' : 'Keep the set'}
           </Button>
           {set ? (
@@ -146,12 +154,11 @@ export function CutSetEditor({ set, onClose, onRemoved }: CutSetEditorProps) {
               Keep it as a copy
             </Button>
           ) : null}
-          {kept ? (
+          {dirty ? (
             <Button
               kind="quiet"
               onClick={() => {
-                setKept(null);
-                forget();
+                drop();
                 dismiss();
               }}
             >

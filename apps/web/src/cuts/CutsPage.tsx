@@ -2,16 +2,10 @@ import { useState } from 'react';
 import { mutate as mutateAll } from 'swr';
 import { cutExtent, cutShapes, showCut, type Cut, type CutSet } from '@pelvo/core';
 import type { StoredCutSet } from '@pelvo/contract';
-import { send } from '../app/client';
-import { Shell } from '../app/Shell';
-import { useAction } from '../app/useAction';
-import { useMe } from '../app/useMe';
+import { send, useAction, useMe, usePractices, useCutSets } from '../device';
 import { Button, DownloadLink, DrawingShapes, Fetching, Notice, PageHead, ProblemNotice, Tick } from '../design';
-import { usePractices } from '../practices';
-import { TechniqueViews } from '../techniques';
 import { CutSetEditor } from './CutSetEditor';
 import { cutRows, widestCut } from './cutRows';
-import { useCutSets } from './useCutSets';
 
 /** The named cuts of every tradition the school keeps, side by side in one scale. */
 export default function CutsPage() {
@@ -31,13 +25,12 @@ export default function CutsPage() {
   const shown = (sets ?? []).filter(({ id }) => !hidden.has(id)).slice(0, 6);
   const inForce = practices?.choices['named-cuts'];
   return (
-    <Shell>
+    <>
       <PageHead
         title="Named cuts"
         lead="The names are the same, the sizes are not. All are drawn in one scale; the mat prints them at true size."
         actions={lead ? <Button onClick={() => setEditing('new')}>Add a set</Button> : null}
       />
-      <TechniqueViews />
       {removed ? (
         <div className="mb-4">
           <Notice title={`"${removed.name}" is removed.`}>
@@ -67,8 +60,14 @@ export default function CutsPage() {
       ) : sets ? (
         <p className="text-soft">No set is chosen. Tick one to see its cuts.</p>
       ) : null}
-      {editing ? <CutSetEditor set={editing === 'new' ? null : editing} onClose={() => setEditing(null)} onRemoved={setRemoved} /> : null}
-    </Shell>
+      {editing ? (
+        <CutSetEditor
+          set={editing === 'new' ? null : (sets?.find(({ id }) => id === editing.id) ?? editing)}
+          onClose={() => setEditing(null)}
+          onRemoved={setRemoved}
+        />
+      ) : null}
+    </>
   );
 }
 

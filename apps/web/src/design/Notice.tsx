@@ -1,7 +1,6 @@
 import { CircleAlert, Info, TriangleAlert } from 'lucide-react';
 import type { ReactNode } from 'react';
-import type { Problem } from '@pelvo/contract';
-import { problemOf } from '../app/client';
+import { problemOf, type Problem } from '@pelvo/contract';
 
 type Kind = 'info' | 'caution' | 'problem';
 const ICONS = { info: Info, caution: TriangleAlert, problem: CircleAlert };

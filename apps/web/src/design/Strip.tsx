@@ -1,6 +1,6 @@
 import { useEffect, useRef } from 'react';
 import { Link } from 'react-router';
-import type { StationState } from '@pelvo/core';
+import type { PhaseState } from '@pelvo/core';
 
 export interface StripItem {
   readonly key: string;
@@ -9,7 +9,7 @@ export interface StripItem {
   readonly when: string;
   readonly title: string;
   readonly said: string;
-  readonly state: StationState;
+  readonly state: PhaseState;
 }
 
 interface StripProps {
@@ -21,8 +21,8 @@ interface StripProps {
   readonly small?: boolean;
 }
 
-const STATE_WORDS: Readonly<Record<StationState, string>> = { done: 'done', open: 'open', missing: 'something is missing' };
-const FILL: Readonly<Record<StationState, string>> = {
+const STATE_WORDS: Readonly<Record<PhaseState, string>> = { done: 'done', open: 'open', missing: 'something is missing' };
+const FILL: Readonly<Record<PhaseState, string>> = {
   done: 'bg-paper text-ink border-paper',
   open: 'border-paper text-paper',
   missing: 'border-paper border-dashed text-paper',

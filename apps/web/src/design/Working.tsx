@@ -1,5 +1,7 @@
 import { createContext, useCallback, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
-import type { Figure } from '@pelvo/core';
+import { Link } from 'react-router';
+import type { Figure, Reference, RowInWords } from '@pelvo/core';
+import { inWords, shown, told } from '../device';
 import { Dialog } from './Dialog';
 import { useMedia } from './useMedia';
 
@@ -52,13 +54,14 @@ function MarginHint() {
   return <p className="text-small text-soft">Figures with a dotted line open to their working, here in the margin.</p>;
 }
 
-/** The working of one figure: its parts, what they add up to, the rounding, and what to know. */
+/** The working of one figure: its parts, what they add up to, the rounding, and what to know. Parts lead on to where they come from. */
 export function Working({ figure, onClose }: { figure: Figure; onClose?: () => void }) {
+  const { label, shown, rows, rounding, notes, estimate } = told(figure);
   return (
     <div aria-live="polite" className="text-small">
       <div className="flex items-start justify-between gap-2">
         <h2 className="text-lg">
-          {figure.label}: {figure.shown}
+          {label}: {shown}
         </h2>
         {onClose ? (
           <button type="button" onClick={onClose} className="min-h-11 px-1 font-semibold underline underline-offset-4">
@@ -67,20 +70,20 @@ export function Working({ figure, onClose }: { figure: Figure; onClose?: () => v
         ) : null}
       </div>
       <ol className="mt-2 divide-y divide-line border-y border-line">
-        {figure.parts.map((part, index) => (
+        {rows.map((row, index) => (
           <li key={index} className="flex items-baseline justify-between gap-3 py-1.5">
             <span className="min-w-0">
-              {part.from}
-              <span className="block text-soft">{part.how}</span>
+              <Source row={row} />
+              <span className="block text-soft">{row.how}</span>
             </span>
-            <b className="whitespace-nowrap">{part.shown}</b>
+            <b className="whitespace-nowrap">{row.shown}</b>
           </li>
         ))}
       </ol>
-      {figure.rounding ? <p className="mt-2">{figure.rounding}</p> : null}
+      {rounding ? <p className="mt-2">{rounding}</p> : null}
       <ul className="mt-2 list-disc space-y-1 pl-5 text-soft">
-        {figure.estimate ? <li>an estimate, not a measurement</li> : null}
-        {figure.notes.map((note) => (
+        {estimate ? <li>an estimate, not a measurement</li> : null}
+        {notes.map((note) => (
           <li key={note}>{note}</li>
         ))}
       </ul>
@@ -88,21 +91,50 @@ export function Working({ figure, onClose }: { figure: Figure; onClose?: () => v
   );
 }
 
+/** Where a part comes from; one touch leads there. */
+function Source({ row }: { row: RowInWords }) {
+  const to = placeOf(row.reference);
+  return to ? (
+    <Link to={to} className="inline-flex min-h-9 items-center">
+      {row.from}
+    </Link>
+  ) : (
+    <>{row.from}</>
+  );
+}
+
+/** The screen on which what is referred to stands; null for what stands on the page one is on. */
+function placeOf(reference: Reference | null): string | null {
+  if (reference?.kind === 'line' && reference.editionId) return `/dish-editions/${reference.editionId}#line-${reference.lineId}`;
+  if (reference?.kind === 'fact') return `/ingredients?name=${encodeURIComponent(reference.item)}`;
+  if (reference?.kind === 'limit') return '/rules';
+  return null;
+}
+
+interface FigureValueProps {
+  readonly id: string;
+  readonly figure: Figure;
+  readonly className?: string;
+  /** What is shown where the value alone says too little: "3 tins of 400 g". */
+  readonly as?: string;
+}
+
 /** A computed figure: one touch, or Enter, opens its working. Estimates carry a tilde. */
-export function FigureValue({ id, figure, className = '' }: { id: string; figure: Figure; className?: string }) {
+export function FigureValue({ id, figure, className = '', as }: FigureValueProps) {
   const working = useContext(WorkingContext);
   const open = working?.openKey === id;
   useEffect(() => working?.refresh(id, figure), [working, id, figure]);
+  const value = as ?? shown(figure);
   return (
     <button
       type="button"
       aria-expanded={open}
-      aria-label={`${figure.label}: ${figure.estimate ? 'about ' : ''}${figure.shown}, show the working`}
+      aria-label={`${inWords(figure.label)}: ${figure.estimate ? 'about ' : ''}${value}, show the working`}
       onClick={() => working?.toggle(id, figure)}
       className={`figure-mark inline-flex min-h-9 min-w-11 items-center justify-end whitespace-nowrap font-semibold ${open ? 'bg-beet-wash' : 'hover:bg-wash'} ${className}`}
     >
       {figure.estimate ? <span className="mr-0.5 text-soft">~</span> : null}
-      {figure.shown}
+      {value}
     </button>
   );
 }

@@ -1,5 +1,6 @@
 export { Button, ButtonLink, DownloadLink, IconButton } from './Button';
 export { Choice, SelectField, Stepper, TextArea, TextField, Tick } from './Field';
+export { DateField, TimeField } from './DateField';
 export { Dialog } from './Dialog';
 export { Empty, Fetching, Loading, Notice, ProblemNotice } from './Notice';
 export { FigureValue, Working, WorkingPage } from './Working';
@@ -9,5 +10,6 @@ export { useMedia } from './useMedia';
 export { Strip, type StripItem } from './Strip';
 export { Drawing, DrawingShapes } from './Drawing';
 export { Rich } from './Rich';
+export { RuleUse } from './RuleUse';
 export { SubNav, type View } from './SubNav';
 export { MeanwhileNotice } from './MeanwhileNotice';

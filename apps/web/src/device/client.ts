@@ -1,11 +1,4 @@
-import type { FieldProblem, Problem } from '@pelvo/contract';
-
-/** A request that failed, with the problem as the server told it. */
-export class ProblemError extends Error {
-  constructor(readonly problem: Problem) {
-    super(problem.title);
-  }
-}
+import { problemOf, ProblemError, type FieldProblem, type Problem } from '@pelvo/contract';
 
 const OFFLINE: Problem = {
   type: 'urn:pelvo:problem:failed',
@@ -14,18 +7,13 @@ const OFFLINE: Problem = {
   detail: 'Nothing that you typed is lost. Check the network, then try again.',
 };
 
-/** The problem behind whatever was thrown. */
-export function problemOf(error: unknown): Problem {
-  if (error instanceof ProblemError) return error.problem;
-  return {
-    type: 'urn:pelvo:problem:failed',
-    title: 'Something went wrong on this screen.',
-    status: 0,
-    detail: error instanceof Error ? error.message : String(error),
-  };
-}
-
 export const isOffline = (error: unknown) => problemOf(error).status === 0;
+
+/** Whether it may well go through on another try, without anyone doing anything: no network, or a server that is busy. */
+export const isPassing = (error: unknown) => {
+  const { status } = problemOf(error);
+  return status === 0 || status === 429 || status >= 500;
+};
 
 /** The problem of one field, for the box it belongs to. */
 export function fieldProblem(error: unknown, field: string): FieldProblem | null {
@@ -46,10 +34,27 @@ export interface SendOptions {
   readonly file?: Blob;
   /** The version that was edited. */
   readonly version?: number;
+  /** Whose it is, where that is not the person this tab is of. */
+  readonly as?: string;
+}
+
+let personId: string | null = null;
+const lost = new Set<() => void>();
+
+/** Says for whom this tab is open: what it sends is taken only while that person is signed in on the device. */
+export function sendAs(id: string | null): void {
+  personId = id;
+}
+
+/** Called when a request was refused because nobody, or somebody else, is signed in now. */
+export function onSessionLost(listener: () => void): () => void {
+  lost.add(listener);
+  return () => lost.delete(listener);
 }
 
 /** One request. @throws ProblemError for every failure, the network's included */
-export async function send<T>(method: string, path: string, { body, file, version }: SendOptions = {}): Promise<T> {
+export async function send<T>(method: string, path: string, { body, file, version, as }: SendOptions = {}): Promise<T> {
+  const meant = as ?? personId;
   let response: Response;
   try {
     response = await fetch(`/api${path}`, {
@@ -59,15 +64,18 @@ export async function send<T>(method: string, path: string, { body, file, versio
         ...(body !== undefined ? { 'content-type': 'application/json' } : {}),
         ...(file ? { 'content-type': path.includes('/roster') ? 'text/csv' : 'application/octet-stream' } : {}),
         ...(version !== undefined ? { 'if-match': `"${version}"` } : {}),
+        ...(meant && path !== '/session' ? { 'pelvo-person': meant } : {}),
       },
       body: file ?? (body === undefined ? undefined : JSON.stringify(body)),
     });
   } catch {
     throw new ProblemError(OFFLINE);
   }
-  const text = await response.text();
+  const text = await response.text().catch(() => '');
   if (response.ok) return (text ? JSON.parse(text) : undefined) as T;
-  throw new ProblemError(parseProblem(text, response.status));
+  const problem = parseProblem(text, response.status);
+  if (problem.status === 401 && personId && path !== '/session') lost.forEach((listener) => listener());
+  throw new ProblemError(problem);
 }
 
 function parseProblem(text: string, status: number): Problem {

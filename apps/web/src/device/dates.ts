@@ -1,11 +1,85 @@
-import { differenceInCalendarDays, format, parseISO } from 'date-fns';
+import { differenceInCalendarDays, format, parse, parseISO, isValid } from 'date-fns';
+import type { Preferences } from '@pelvo/core';
+import { speech } from './speech';
 
-/** "Mon 30 Nov" */
-export const shortDate = (iso: string): string => format(parseISO(iso), 'EEE d MMM');
+type Order = Preferences['dates'];
+
+const SHORT: Readonly<Record<Order, string>> = {
+  'day-month-year': 'EEE d MMM',
+  'month-day-year': 'EEE MMM d',
+  'year-month-day': 'EEE MM-dd',
+};
+const LONG: Readonly<Record<Order, string>> = {
+  'day-month-year': 'EEEE d MMMM yyyy',
+  'month-day-year': 'EEEE, MMMM d, yyyy',
+  'year-month-day': 'EEEE yyyy-MM-dd',
+};
+/** As a date is typed. */
+export const TYPED: Readonly<Record<Order, string>> = {
+  'day-month-year': 'dd/MM/yyyy',
+  'month-day-year': 'MM/dd/yyyy',
+  'year-month-day': 'yyyy-MM-dd',
+};
+
+/** "Mon 30 Nov", in the order the person likes */
+export const shortDate = (iso: string): string => format(parseISO(iso), SHORT[speech().preferences.dates]);
 /** "Monday 30 November 2026" */
-export const longDate = (iso: string): string => format(parseISO(iso), 'EEEE d MMMM yyyy');
-/** Today as the device has it, ISO. */
-export const today = (): string => format(new Date(), 'yyyy-MM-dd');
+export const longDate = (iso: string): string => format(parseISO(iso), LONG[speech().preferences.dates]);
+/** As it is typed: "30/11/2026". */
+export const typedDate = (iso: string, order: Order = speech().preferences.dates): string =>
+  iso ? format(parseISO(iso), TYPED[order]) : '';
+
+/** The day it is at the school, ISO. */
+export const today = (): string => new Intl.DateTimeFormat('en-CA', { timeZone: speech().timeZone }).format(new Date());
+
+/** A time of day as the person's clock has it: `09:30`, `9:30 am`. @param time - `HH:mm` */
+export function clockTime(time: string): string {
+  if (speech().preferences.clock === '24') return time.slice(0, 5);
+  const [hours = 0, minutes = 0] = time.split(':').map(Number);
+  return `${hours % 12 || 12}:${String(minutes).padStart(2, '0')} ${hours < 12 ? 'am' : 'pm'}`;
+}
+
+/**
+ * A day as it was typed, in the person's order or as ISO; null when it is none. A day without a year is the next such day.
+ *
+ * @example readDate('3.12.', 'day-month-year', '2026-11-26') // '2026-12-03'
+ */
+export function readDate(text: string, order: Order = speech().preferences.dates, from: string = today()): string | null {
+  const clean = text.trim();
+  const iso = /^\d{4}-\d{1,2}-\d{1,2}$/.test(clean) ? parse(clean, 'yyyy-M-d', new Date()) : null;
+  if (iso) return isValid(iso) ? format(iso, 'yyyy-MM-dd') : null;
+  const parts = clean.split(/[^\d]+/).filter(Boolean);
+  if (parts.length < 2 || parts.length > 3 || !/^[\d\s./-]+$/.test(clean)) return null;
+  const [year, month, day] =
+    order === 'year-month-day' && parts.length === 3
+      ? [parts[0], parts[1], parts[2]]
+      : order === 'day-month-year'
+        ? [parts[2], parts[1], parts[0]]
+        : [parts[2], parts[0], parts[1]];
+  const full = year ? (year.length <= 2 ? `20${year.padStart(2, '0')}` : year) : from.slice(0, 4);
+  const at = (inYear: string) => parse(`${inYear}-${month}-${day}`, 'yyyy-M-d', new Date());
+  const found = at(full);
+  if (!isValid(found)) return null;
+  const result = format(found, 'yyyy-MM-dd');
+  return !year && result < from ? format(at(String(Number(full) + 1)), 'yyyy-MM-dd') : result;
+}
+
+/**
+ * A time of day as it was typed; null when it is none.
+ *
+ * @example readTime('9.30') // '09:30'
+ * @example readTime('2:15 pm') // '14:15'
+ */
+export function readTime(text: string): string | null {
+  const match = /^\s*(\d{1,2})(?:[:.h ]?(\d{2}))?\s*([ap])?\.?m?\.?\s*$/i.exec(text);
+  if (!match) return null;
+  const half = match[3]?.toLowerCase();
+  const hours = Number(match[1]);
+  const minutes = Number(match[2] ?? 0);
+  if (minutes > 59 || (half ? hours < 1 || hours > 12 : hours > 23)) return null;
+  const of24 = half ? (hours % 12) + (half === 'p' ? 12 : 0) : hours;
+  return `${String(of24).padStart(2, '0')}:${String(minutes).padStart(2, '0')}`;
+}
 
 /** How far a day is away, in words. */
 export function fromToday(iso: string): string {

@@ -1,34 +1,65 @@
 import useSWR, { mutate } from 'swr';
+import { HOUSE_PREFERENCES, type Preferences } from '@pelvo/core';
 import type { Me, SessionState } from '@pelvo/contract';
-import { fetcher, isOffline, send } from './client';
+import { fetcher, isOffline, onSessionLost, send, sendAs } from './client';
+import { forgetPersonal } from './drafts';
+import { forgetDocuments } from './kept';
+import { forget, REMEMBERED, remember, remembered } from './owner';
+import { closeOutbox, flush, openOutbox } from './outbox';
+import { setSpeech } from './speech';
 
-const REMEMBERED = 'pelvo.me';
+const SIGNED_OUT = 'pelvo.signed-out';
 
-function remembered(): Me | null {
-  try {
-    return JSON.parse(localStorage.getItem(REMEMBERED) ?? 'null') as Me | null;
-  } catch {
-    return null;
-  }
+/** What a session state is to this device: also whether somebody signed out here whom the server still believes signed in. */
+export interface DeviceSession extends SessionState {
+  readonly signedOutHere: boolean;
 }
 
-async function fetchSession(path: string): Promise<SessionState> {
+let tabOf: string | null = null;
+
+/** This tab is of one person at a time: what was fetched for another goes, before anything of the new one is shown. */
+async function become(state: SessionState): Promise<void> {
+  const id = state.me?.id ?? null;
+  setSpeech(state.preferences, state.timeZone);
+  sendAs(id);
+  if (id !== tabOf) {
+    tabOf = id;
+    await mutate((key) => key !== '/session', undefined, { revalidate: false });
+  }
+  if (id && state.me?.role !== 'student') void openOutbox(id);
+  else closeOutbox();
+}
+
+async function fetchSession(path: string): Promise<DeviceSession> {
+  const nobody: DeviceSession = { me: null, firstVisit: false, preferences: HOUSE_PREFERENCES, timeZone: 'UTC', signedOutHere: true };
   try {
+    // Whoever signed out here without a network is signed out before anything else is asked.
+    if (localStorage.getItem(SIGNED_OUT)) {
+      await send('DELETE', '/session');
+      localStorage.removeItem(SIGNED_OUT);
+    }
     const state = await fetcher<SessionState>(path);
-    if (state.me) localStorage.setItem(REMEMBERED, JSON.stringify(state.me));
-    else localStorage.removeItem(REMEMBERED);
-    return state;
+    await become(state);
+    remember(state);
+    return { ...state, signedOutHere: false };
   } catch (error) {
+    if (!isOffline(error)) throw error;
+    if (localStorage.getItem(SIGNED_OUT)) {
+      await become(nobody);
+      return nobody;
+    }
     // Without a network the tablet goes on as the person it was last; the server still decides when it is back.
-    const me = remembered();
-    if (isOffline(error) && me) return { me, firstVisit: false };
-    throw error;
+    const last = remembered();
+    if (!last) throw error;
+    const state = { ...last, firstVisit: false };
+    await become(state);
+    return { ...state, signedOutHere: false };
   }
 }
 
 /** Who is signed in. */
 export function useSession() {
-  return useSWR<SessionState>('/session', fetchSession, { revalidateOnFocus: false });
+  return useSWR<DeviceSession>('/session', fetchSession, { revalidateOnFocus: true });
 }
 
 export function useMe(): Me {
@@ -37,14 +68,35 @@ export function useMe(): Me {
   return data.me;
 }
 
-/** Everything that was fetched belongs to the person who fetched it. */
-export async function beginSession(): Promise<void> {
-  await mutate(() => true, undefined, { revalidate: false });
+/** How the person who is signed in likes figures, times and dates shown. */
+export const usePreferences = (): Preferences => useSession().data?.preferences ?? HOUSE_PREFERENCES;
+
+export async function savePreferences(preferences: Preferences): Promise<void> {
+  await send('PUT', '/preferences', { body: preferences });
   await mutate('/session');
 }
 
+/** Asks anew who is signed in: after a sign-in, and when a request says that somebody else is. */
+export async function beginSession(): Promise<void> {
+  await mutate('/session');
+}
+
+onSessionLost(() => void mutate('/session'));
+// Another tab of this device has signed someone in or out.
+addEventListener('storage', ({ key }) => {
+  if (key === REMEMBERED || key === SIGNED_OUT) void mutate('/session');
+});
+
+/**
+ * Signs out on this device at once, with or without a network: names, needs and marks go, what was typed and what has not
+ * been sent waits for its owner, and the server is told now or as soon as it can be reached.
+ */
 export async function signOut(): Promise<void> {
-  await send('DELETE', '/session');
-  localStorage.removeItem(REMEMBERED);
-  await beginSession();
+  await flush().catch(() => undefined);
+  localStorage.setItem(SIGNED_OUT, '1');
+  forget();
+  closeOutbox();
+  forgetPersonal();
+  await forgetDocuments().catch(() => undefined);
+  await mutate('/session');
 }

@@ -1,30 +1,26 @@
-import { useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { Link, useLocation, useNavigate, useParams } from 'react-router';
 import useSWR, { mutate as mutateAll } from 'swr';
 import {
+  DISH,
+  carryInto,
+  type Carried,
   ALLERGENS,
-  describeChanges,
   dishAllergens,
   MEASURE_NAMES,
   MEASURE_SYSTEMS,
   mergeDish,
   showAmount,
   type DishContent,
-  type DishMerge,
   type MeasureSystem,
 } from '@pelvo/core';
 import type { Dish, DishEdition } from '@pelvo/contract';
-import { fetcher, fieldProblem, savedMeanwhile, send } from '../app/client';
-import { longDate } from '../app/dates';
-import { Shell } from '../app/Shell';
-import { useDraft } from '../app/useDraft';
-import { useMe } from '../app/useMe';
-import { useAction } from '../app/useAction';
+import { newId, type Rebase, fetcher, fieldProblem, savedMeanwhile, send, longDate, useDraft, useMe, useAction, useBook } from '../device';
 import {
   Button,
   ButtonLink,
-  Dialog,
   Fetching,
+  MeanwhileNotice,
   Notice,
   PageHead,
   ProblemNotice,
@@ -34,21 +30,19 @@ import {
   Tick,
   WorkingPage,
 } from '../design';
-import { useBook } from '../ingredients';
 import { DishRules } from '../rules';
-import { DishEditor } from './DishEditor';
-import { dishDraftKey, type DishDraft } from './dishDraft';
-import { parseAmount } from './amountText';
+import { DishEditor } from './formula/DishEditor';
+import { parseAmount } from './formula/amountText';
 
 /** A dish: its formula, method and editions. */
 export default function DishPage() {
   const { id } = useParams();
   const { data, error, mutate } = useSWR<Dish>(`/dishes/${id}`, fetcher, { revalidateOnFocus: false });
   return (
-    <Shell>
+    <>
       <Fetching what="the dish" done={data !== undefined} error={error} retry={() => void mutate()} />
       {data ? <DishScreen key={data.id} dish={data} onStored={(stored) => void mutate(stored, { revalidate: false })} /> : null}
-    </Shell>
+    </>
   );
 }
 
@@ -56,28 +50,36 @@ function DishScreen({ dish, onStored }: { dish: Dish; onStored: (dish: Dish) => 
   const me = useMe();
   const navigate = useNavigate();
   const lead = me.role === 'lead';
-  const [editing, setEditing, forget, kept] = useDraft<DishDraft | null>(dishDraftKey(dish.id), null);
+  const stored = useMemo(() => ({ content: dish.content, version: dish.version }), [dish]);
+  const draft = useDraft<DishContent>(`dish.${dish.id}`, stored, { format: DISH, rebase: rebaseDish });
+  const { content, dirty, change, drop, meanwhile } = draft;
   const { busy, error, run, forget: dismiss } = useAction();
-  const theirs = savedMeanwhile<Dish>(error);
-  const content = editing?.mine ?? dish.content;
-  const dirty = editing !== null && JSON.stringify(editing.mine) !== JSON.stringify(editing.base);
-  const change = (mine: DishContent) =>
-    setEditing((now) => ({ base: now?.base ?? dish.content, version: now?.version ?? dish.version, mine }));
-  const done = () => {
-    setEditing(null);
-    forget();
-  };
+  useCarried(change);
 
   const act = async (work: () => Promise<void>) => {
     await run(work);
     void mutateAll((key) => typeof key === 'string' && key.startsWith('/dishes?'));
   };
 
-  const save = (mine: DishContent, version: number) =>
-    act(async () => {
-      onStored(await send<Dish>('PUT', `/dishes/${dish.id}`, { body: mine, version }));
-      done();
-    });
+  const save = () =>
+    act(() =>
+      draft.save(async (mine, version) => {
+        try {
+          const saved = await send<Dish>('PUT', `/dishes/${dish.id}`, { body: mine, version });
+          onStored(saved);
+          return { content: saved.content, version: saved.version };
+        } catch (failure) {
+          // What is stored now comes to this screen, and the draft onto it.
+          const theirs = savedMeanwhile<Dish>(failure);
+          if (theirs) onStored(theirs);
+          throw failure;
+        }
+      }),
+    );
+  const done = () => {
+    drop();
+    dismiss();
+  };
   const publish = () =>
     act(async () => {
       await send<DishEdition>('POST', `/dishes/${dish.id}/editions`, { version: dish.version });
@@ -101,7 +103,7 @@ function DishScreen({ dish, onStored }: { dish: Dish; onStored: (dish: Dish) => 
             <>
               {dirty ? <Button onClick={done}>Drop changes</Button> : null}
               {dirty ? (
-                <Button kind="main" busy={busy} onClick={() => void save(editing.mine, editing.version)}>
+                <Button kind="main" busy={busy} onClick={() => void save()}>
                   Save
                 </Button>
               ) : null}
@@ -113,7 +115,7 @@ function DishScreen({ dish, onStored }: { dish: Dish; onStored: (dish: Dish) => 
               {!dirty ? <ButtonLink to={`/dishes/${dish.id}/scale`}>Scale it</ButtonLink> : null}
               {!dirty ? (
                 <Button kind="quiet" onClick={() => void putAway()}>
-                  Put away
+                  Archive
                 </Button>
               ) : null}
             </>
@@ -123,11 +125,15 @@ function DishScreen({ dish, onStored }: { dish: Dish; onStored: (dish: Dish) => 
         }
       />
       <div className="mb-4 space-y-3">
-        {theirs ? null : <ProblemNotice error={error} />}
+        {meanwhile ? (
+          <MeanwhileNotice what="dish" clashes={meanwhile.clashes} onTakeTheirs={draft.takeTheirs} onDrop={done} />
+        ) : (
+          <ProblemNotice error={error} />
+        )}
         {dirty && arrival?.carried ? (
           <Notice title={`From "${arrival.from}": ${arrival.carried}`}>It stands in the draft below. Look it over, then save.</Notice>
         ) : null}
-        {dirty && kept ? <p className="text-small text-soft">Changes are kept on this device until you save or drop them.</p> : null}
+        {dirty ? <p className="text-small text-soft">Changes are kept on this device until you save or drop them.</p> : null}
         {!dirty && dish.changed ? (
           <Notice>Lessons use published editions. Publish when the formula is right; earlier editions stay as they were.</Notice>
         ) : null}
@@ -139,20 +145,6 @@ function DishScreen({ dish, onStored }: { dish: Dish; onStored: (dish: Dish) => 
         {lead ? <DishHead content={content} onChange={change} error={error} /> : null}
         <DishEditor content={content} onChange={lead ? change : undefined} />
       </WorkingPage>
-      {theirs && editing ? (
-        <MergeDialog
-          editing={editing}
-          theirs={theirs}
-          busy={busy}
-          onMerge={(merged) => void save(merged, theirs.version)}
-          onDrop={() => {
-            onStored(theirs);
-            dismiss();
-            done();
-          }}
-          onClose={dismiss}
-        />
-      ) : null}
     </>
   );
 }
@@ -175,7 +167,7 @@ function DishHead({ content, onChange, error }: { content: DishContent; onChange
       <div className="w-64">
         <SelectField
           label="Its cups and spoons"
-          value={content.measures ?? 'labelling'}
+          value={content.measures}
           onChange={(event) => onChange({ ...content, measures: event.target.value as MeasureSystem })}
         >
           {MEASURE_SYSTEMS.map((system) => (
@@ -289,51 +281,24 @@ function DishMargin({ dish, content }: { dish: Dish; content: DishContent }) {
   );
 }
 
-interface MergeDialogProps {
-  readonly editing: DishDraft;
-  readonly theirs: Dish;
-  readonly busy: boolean;
-  readonly onMerge: (merged: DishContent) => void;
-  readonly onDrop: () => void;
-  readonly onClose: () => void;
+/** Brings two people's changes of a dish together line by line, as the core does. */
+const rebaseDish: Rebase<DishContent> = (base, mine, theirs) => {
+  const { merged, conflicts } = mergeDish(base, mine, theirs);
+  return { mine: merged, clashes: conflicts.map(({ where, mine: ours, after }) => ({ where, mine: ours, theirs: after })) };
+};
+
+interface Arrival {
+  readonly carry?: { readonly carried: Carried; readonly componentId: string | null };
 }
 
-/** Someone saved first: what they changed, and how to bring the two together without losing either. */
-function MergeDialog({ editing, theirs, busy, onMerge, onDrop, onClose }: MergeDialogProps) {
-  const changes = describeChanges(editing.base, theirs.content);
-  const { merged, conflicts }: DishMerge = mergeDish(editing.base, editing.mine, theirs.content);
-  return (
-    <Dialog open wide onClose={onClose} title="Someone else has saved this dish meanwhile">
-      <p>What they changed:</p>
-      <ul className="my-3 divide-y divide-line border-y border-line">
-        {changes.map((changed, index) => (
-          <li key={index} className="py-2">
-            <b>{changed.where}</b>: {changed.before} <span aria-label="became">→</span> {changed.after}
-          </li>
-        ))}
-      </ul>
-      {conflicts.length > 0 ? (
-        <Notice kind="caution" title="Both of you changed this; yours is kept if you bring the two together:">
-          <ul className="list-disc pl-5">
-            {conflicts.map((conflict, index) => (
-              <li key={index}>
-                <b>{conflict.where}</b>: yours "{conflict.mine}", theirs "{conflict.after}"
-              </li>
-            ))}
-          </ul>
-        </Notice>
-      ) : (
-        <p>Your changes touch other places, so both can stand.</p>
-      )}
-      <div className="mt-5 flex flex-wrap gap-2">
-        <Button kind="main" busy={busy} onClick={() => onMerge(merged)}>
-          Bring the two together and save
-        </Button>
-        <Button onClick={onDrop}>Take theirs, drop mine</Button>
-        <Button kind="quiet" onClick={onClose}>
-          Go on editing
-        </Button>
-      </div>
-    </Dialog>
-  );
+/** What a card computed and sent along goes into the draft, once. */
+function useCarried(change: (next: (now: DishContent) => DishContent) => void): void {
+  const { state, pathname } = useLocation() as { state: Arrival | null; pathname: string };
+  const navigate = useNavigate();
+  const carry = state?.carry;
+  useEffect(() => {
+    if (!carry) return;
+    change((now) => carryInto(now, carry.carried, carry.componentId, newId));
+    void navigate(pathname, { replace: true, state: { ...state, carry: undefined } });
+  }, [carry, change, navigate, pathname, state]);
 }

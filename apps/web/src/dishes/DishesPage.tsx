@@ -3,12 +3,8 @@ import { Link } from 'react-router';
 import useSWR, { mutate as mutateAll } from 'swr';
 import { ALLERGENS } from '@pelvo/core';
 import { PAGE_SIZE, type DishSummary, type Page } from '@pelvo/contract';
-import { fetcher, send } from '../app/client';
-import { Shell } from '../app/Shell';
-import { useAction } from '../app/useAction';
-import { useMe } from '../app/useMe';
+import { fetcher, send, useAction, useMe, useTechniques } from '../device';
 import { Button, ButtonLink, Empty, Fetching, PageHead, ProblemNotice, SelectField, StrandGlyph, TextField } from '../design';
-import { useTechniques } from '../techniques';
 
 /** The dishes of the school. */
 export default function DishesPage() {
@@ -25,7 +21,7 @@ export default function DishesPage() {
     keepPreviousData: true,
   });
   return (
-    <Shell>
+    <>
       <PageHead
         title={archived ? 'Dishes put away' : 'Dishes'}
         lead={archived ? 'Nothing is deleted: lessons and marks that used them keep their editions.' : 'Formulas that scale to any class.'}
@@ -129,7 +125,7 @@ export default function DishesPage() {
           </Button>
         </div>
       ) : null}
-    </Shell>
+    </>
   );
 }
 

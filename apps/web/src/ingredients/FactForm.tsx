@@ -12,8 +12,7 @@ import {
   type Origin,
 } from '@pelvo/core';
 import type { FieldProblem, IngredientRecord } from '@pelvo/contract';
-import { send } from '../app/client';
-import { useAction } from '../app/useAction';
+import { send, useAction } from '../device';
 import { Button, ProblemNotice, SelectField, TextField, Tick } from '../design';
 
 const EMPTY: IngredientFact = {

@@ -1,11 +1,10 @@
 import { useDeferredValue, useState } from 'react';
+import { useSearchParams } from 'react-router';
 import { exact, showDecimal, unitOf, type IngredientFact } from '@pelvo/core';
 import type { IngredientRecord } from '@pelvo/contract';
-import { Shell } from '../app/Shell';
-import { useMe } from '../app/useMe';
+import { useMe, useIngredients } from '../device';
 import { Button, Dialog, Fetching, PageHead, TextField } from '../design';
 import { FactForm } from './FactForm';
-import { useIngredients } from './useBook';
 
 const SHOWN = 60;
 
@@ -13,7 +12,8 @@ const SHOWN = 60;
 export default function IngredientsPage() {
   const lead = useMe().role === 'lead';
   const { data, error, mutate } = useIngredients();
-  const [search, setSearch] = useState('');
+  const [asked] = useSearchParams();
+  const [search, setSearch] = useState(asked.get('name') ?? '');
   const [open, setOpen] = useState<IngredientRecord | 'new' | null>(null);
   const term = useDeferredValue(search.trim().toLowerCase());
   const found = (data ?? []).filter(({ own, shipped }) =>
@@ -24,7 +24,7 @@ export default function IngredientsPage() {
     void mutate();
   };
   return (
-    <Shell>
+    <>
       <PageHead
         title="Ingredients"
         lead="Densities, weights of one, trim yields, allergens and prices. A fact of your own lies over what ships, and can be taken away again."
@@ -82,7 +82,7 @@ export default function IngredientsPage() {
       >
         {open !== null ? <FactForm record={open === 'new' ? null : open} onDone={close} /> : null}
       </Dialog>
-    </Shell>
+    </>
   );
 }
 

@@ -4,9 +4,8 @@ import { Link } from 'react-router';
 import useSWR from 'swr';
 import { PURPOSES, type Purpose } from '@pelvo/core';
 import { LESSON_LIMITS, type ClassSummary, type DishSummary, type LessonFields, type Page, type RubricSummary } from '@pelvo/contract';
-import { fetcher, fieldProblem } from '../app/client';
-import { Choice, Section, SelectField, Stepper, StrandGlyph, TextField, Tick } from '../design';
-import { useTechniques } from '../techniques';
+import { fetcher, fieldProblem, useTechniques } from '../device';
+import { Choice, DateField, Section, SelectField, Stepper, StrandGlyph, TextField, Tick, TimeField } from '../design';
 
 interface LessonFormProps {
   readonly fields: LessonFields;
@@ -54,27 +53,9 @@ export function LessonForm({ fields, onChange, error, editionTitles = {}, rubric
           </SelectField>
         </div>
         <div className="mt-4 grid grid-cols-2 gap-4 sm:grid-cols-4">
-          <TextField
-            label="Date"
-            type="date"
-            value={fields.date}
-            problem={problem('date')}
-            onChange={(event) => set({ date: event.target.value })}
-          />
-          <TextField
-            label="Starts"
-            type="time"
-            value={fields.start}
-            problem={problem('start')}
-            onChange={(event) => set({ start: event.target.value })}
-          />
-          <TextField
-            label="Ends"
-            type="time"
-            value={fields.end}
-            problem={problem('end') ?? endProblem(fields)}
-            onChange={(event) => set({ end: event.target.value })}
-          />
+          <DateField label="Date" value={fields.date} problem={problem('date')} onChange={(date) => set({ date })} />
+          <TimeField label="Starts" value={fields.start} problem={problem('start')} onChange={(start) => set({ start })} />
+          <TimeField label="Ends" value={fields.end} problem={problem('end') ?? endProblem(fields)} onChange={(end) => set({ end })} />
           <TextField
             label="Kitchen"
             placeholder="Kitchen 2"
@@ -203,7 +184,7 @@ function Removable({ label, onRemove, children }: { label: string; onRemove: () 
 function DishPicker({ fields, titles, problem, onChange }: PickerProps<readonly string[]> & { titles: Readonly<Record<string, string>> }) {
   const { data } = useSWR<Page<DishSummary>>('/dishes', fetcher);
   const published = (data?.items ?? []).filter((dish) => dish.editionId);
-  const titleOf = (id: string) => titles[id] ?? published.find((dish) => dish.editionId === id)?.title ?? 'A dish that is put away';
+  const titleOf = (id: string) => titles[id] ?? published.find((dish) => dish.editionId === id)?.title ?? 'A dish in the archive';
   const taken = new Set(fields.dishEditionIds);
   const takenTitles = new Set(fields.dishEditionIds.map(titleOf));
   const left = published.filter((dish) => !taken.has(dish.editionId!) && !takenTitles.has(dish.title));

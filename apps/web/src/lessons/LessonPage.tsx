@@ -3,12 +3,7 @@ import { Link, useParams, useSearchParams } from 'react-router';
 import { mutate as mutateAll } from 'swr';
 import { demandFigure, planMakings, type Purpose } from '@pelvo/core';
 import { makingPlanOf, type LessonDetail, type LessonFields } from '@pelvo/contract';
-import { savedMeanwhile, send } from '../app/client';
-import { longDate } from '../app/dates';
-import { Shell } from '../app/Shell';
-import { useDraft } from '../app/useDraft';
-import { useMe } from '../app/useMe';
-import { useAction } from '../app/useAction';
+import { clockTime, savedMeanwhile, send, longDate, useDraft, useMe, useAction, useTechniques, useLesson } from '../device';
 import {
   Button,
   Fetching,
@@ -24,18 +19,18 @@ import {
 import { LessonForm } from './LessonForm';
 import { FIELD_NAMES, fieldsOf, withTechnique } from './lessonFields';
 import { DishRules } from '../rules';
-import { TechniqueCare, useTechniques } from '../techniques';
+import { TechniqueCare } from '../techniques';
 import { NeedsMargin } from './NeedsMargin';
 import { PracticesOfLesson } from './PracticesOfLesson';
-import { LessonStrip, missingIn, stationPath } from './strips';
-import { useLesson } from './useLessons';
+import { SettingsOfLesson } from './SettingsOfLesson';
+import { missingIn, phasePath } from './strips';
 
 /** The plan of a lesson: what is set, who comes, what speaks against it, what is missing. */
 export default function LessonPage() {
   const { id } = useParams();
   const { data, error, mutate } = useLesson(id);
   return (
-    <Shell strip={data ? <LessonStrip lesson={data} station="plan" /> : undefined}>
+    <>
       <Fetching what="the lesson" done={data !== undefined} error={error} retry={() => void mutate()} />
       {data ? (
         <Plan
@@ -51,7 +46,7 @@ export default function LessonPage() {
           }}
         />
       ) : null}
-    </Shell>
+    </>
   );
 }
 
@@ -63,40 +58,43 @@ interface PlanProps {
 
 function Plan({ lesson, onStored, onChanged }: PlanProps) {
   const lead = useMe().role === 'lead';
-  const [editing, setEditing, forget] = useDraft<{ fields: LessonFields; version: number } | null>(`lesson.${lesson.id}`, null);
+  const stored = useMemo(() => ({ content: fieldsOf(lesson), version: lesson.version }), [lesson]);
+  // Why something is cooked with something else names a need.
+  const draft = useDraft<LessonFields>(`lesson.${lesson.id}`, stored, { personal: ['substitutions'] });
+  const { content: fields, dirty, change, meanwhile } = draft;
   const { busy, error, run, forget: dismiss } = useAction();
-  const stored = fieldsOf(lesson);
-  const fields = editing?.fields ?? stored;
-  const dirty = JSON.stringify(fields) !== JSON.stringify(stored);
   const drop = () => {
-    setEditing(null);
-    forget();
+    draft.drop();
     dismiss();
   };
-  const save = (version: number) =>
-    run(async () => {
-      onStored(await send<LessonDetail>('PUT', `/lessons/${lesson.id}`, { body: fields, version }));
-      drop();
-    });
-  const meanwhile = savedMeanwhile<LessonDetail>(error);
+  const save = () =>
+    run(() =>
+      draft.save(async (mine, version) => {
+        try {
+          const saved = await send<LessonDetail>('PUT', `/lessons/${lesson.id}`, { body: mine, version });
+          onStored(saved);
+          return { content: fieldsOf(saved), version: saved.version };
+        } catch (failure) {
+          const theirs = savedMeanwhile<LessonDetail>(failure);
+          if (theirs) onStored(theirs);
+          throw failure;
+        }
+      }),
+    );
   const [asked, setAsked] = useSearchParams();
   const fromMap = asked.get('added');
   const techniqueAsked = asked.get('technique');
   // From the map: the technique that was chosen there goes into the plan, once; it is looked over and saved here.
   useEffect(() => {
     if (!techniqueAsked || !lead) return;
-    setEditing((now) => ({ version: now?.version ?? lesson.version, fields: withTechnique(now?.fields ?? fieldsOf(lesson), asked) }));
+    change((now) => withTechnique(now, asked));
     setAsked({ added: techniqueAsked }, { replace: true });
-  }, [techniqueAsked, asked, setAsked, setEditing, lead, lesson]);
-  const set = (change: Partial<LessonFields>) =>
-    setEditing({ version: editing?.version ?? lesson.version, fields: { ...fields, ...change } });
+  }, [techniqueAsked, asked, setAsked, change, lead]);
+  const set = (part: Partial<LessonFields>) => change((now) => ({ ...now, ...part }));
   const inDishes = lesson.dishes.flatMap(({ content }) => content.method.flatMap((step) => step.techniqueIds));
   const techniqueIds = [...fields.techniques.map(({ id }) => id), ...inDishes];
   const update = (dish: LessonDetail['dishes'][number]) =>
-    setEditing({
-      version: editing?.version ?? lesson.version,
-      fields: { ...fields, dishEditionIds: fields.dishEditionIds.map((id) => (id === dish.editionId ? dish.newer!.editionId : id)) },
-    });
+    set({ dishEditionIds: fields.dishEditionIds.map((id) => (id === dish.editionId ? dish.newer!.editionId : id)) });
   return (
     <WorkingPage
       aside={
@@ -109,12 +107,12 @@ function Plan({ lesson, onStored, onChanged }: PlanProps) {
     >
       <PageHead
         title={lesson.title}
-        lead={`${longDate(lesson.date)}, ${lesson.start} to ${lesson.end}${lesson.kitchen ? `, ${lesson.kitchen}` : ''}. ${lesson.className}.`}
+        lead={`${longDate(lesson.date)}, ${clockTime(lesson.start)} to ${clockTime(lesson.end)}${lesson.kitchen ? `, ${lesson.kitchen}` : ''}. ${lesson.className}.`}
         actions={
           dirty && lead ? (
             <>
               <Button onClick={drop}>Drop changes</Button>
-              <Button kind="main" busy={busy} onClick={() => void save(editing?.version ?? lesson.version)}>
+              <Button kind="main" busy={busy} onClick={() => void save()}>
                 Save the plan
               </Button>
             </>
@@ -123,14 +121,12 @@ function Plan({ lesson, onStored, onChanged }: PlanProps) {
       />
       <div className="mb-5 space-y-3">
         {meanwhile ? (
-          <PlanMeanwhile
-            mine={fields}
-            theirs={meanwhile}
-            onKeepMine={() => void save(meanwhile.version)}
-            onTakeTheirs={() => {
-              onStored(meanwhile);
-              drop();
-            }}
+          <MeanwhileNotice
+            what="plan"
+            clashes={meanwhile.clashes}
+            nameOf={(where) => FIELD_NAMES[where.split('.')[0] as keyof LessonFields] ?? where}
+            onTakeTheirs={draft.takeTheirs}
+            onDrop={drop}
           />
         ) : (
           <ProblemNotice error={error} />
@@ -161,7 +157,7 @@ function Plan({ lesson, onStored, onChanged }: PlanProps) {
           byRoster={lesson.students.filter((student) => !student.absent).length}
           editionTitles={Object.fromEntries(lesson.dishes.map((dish) => [dish.editionId, dish.content.title]))}
           rubricName={lesson.rubric ? `${lesson.rubric.name} (edition ${lesson.rubric.number})` : undefined}
-          onChange={(next) => setEditing({ fields: next, version: editing?.version ?? lesson.version })}
+          onChange={change}
         />
       ) : (
         <PlanSummary lesson={lesson} />
@@ -170,12 +166,9 @@ function Plan({ lesson, onStored, onChanged }: PlanProps) {
         <PracticesOfLesson
           techniqueIds={techniqueIds}
           practices={fields.practices}
-          ofLesson={[
-            ...(fields.rubricEditionId ? ['marking' as const] : []),
-            ...(fields.dishEditionIds.length > 0 ? ['weighing-out' as const] : []),
-          ]}
           onChange={lead ? (practices) => set({ practices }) : undefined}
         />
+        <SettingsOfLesson settings={fields.settings} school={lesson.school} onChange={lead ? (settings) => set({ settings }) : undefined} />
         <TechniqueCare ids={techniqueIds} title="Care, said before the hazard comes" />
         <DishRules dishes={lesson.dishes.map(({ content }) => content)} />
       </div>
@@ -190,36 +183,6 @@ function AddedTechnique({ id, purpose }: { id: string; purpose: Purpose }) {
     <Notice title={`${techniques.find((each) => each.id === id)?.name ?? 'The technique'} came in from the map, to ${purpose}.`}>
       It stands under "Techniques in focus" below. Look the plan over, then save it.
     </Notice>
-  );
-}
-
-function PlanMeanwhile({
-  mine,
-  theirs,
-  onKeepMine,
-  onTakeTheirs,
-}: {
-  mine: LessonFields;
-  theirs: LessonDetail;
-  onKeepMine: () => void;
-  onTakeTheirs: () => void;
-}) {
-  const other = fieldsOf(theirs);
-  const differs = (Object.keys(mine) as (keyof LessonFields)[]).filter(
-    (field) => JSON.stringify(mine[field]) !== JSON.stringify(other[field]),
-  );
-  const show = (value: unknown) =>
-    typeof value === 'object' && value !== null ? `${Array.isArray(value) ? value.length : ''} chosen` : String(value ?? 'by roster');
-  return (
-    <MeanwhileNotice what="plan" onKeepMine={onKeepMine} onTakeTheirs={onTakeTheirs}>
-      <ul className="list-disc pl-5">
-        {differs.map((field) => (
-          <li key={field}>
-            <b>{FIELD_NAMES[field]}</b>: stored {show(other[field])}, yours {show(mine[field])}
-          </li>
-        ))}
-      </ul>
-    </MeanwhileNotice>
   );
 }
 
@@ -273,12 +236,12 @@ function PlanMargin({ lesson, substitutions, onSubstitutions }: PlanMarginProps)
         <div>
           <h2 className="text-lg">Still missing</h2>
           <ul>
-            {missing.map(({ station, what }) => (
+            {missing.map(({ phase, what }) => (
               <li key={what}>
-                {station === 'plan' ? (
+                {phase === 'plan' ? (
                   <span className="inline-flex min-h-11 items-center">{what}</span>
                 ) : (
-                  <Link to={stationPath(lesson.id, station)} className="inline-flex min-h-11 items-center">
+                  <Link to={phasePath(lesson.id, phase)} className="inline-flex min-h-11 items-center">
                     {what}
                   </Link>
                 )}

@@ -1,18 +1,16 @@
-import { useEffect } from 'react';
+import { useEffect, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import { mutate } from 'swr';
 import type { LessonDetail, LessonFields } from '@pelvo/contract';
-import { send } from '../app/client';
-import { Shell } from '../app/Shell';
-import { useDraft } from '../app/useDraft';
-import { useAction } from '../app/useAction';
+import { send, useDraft, useAction } from '../device';
 import { Button, PageHead, ProblemNotice } from '../design';
 import { LessonForm } from './LessonForm';
 import { newLesson, withTechnique } from './lessonFields';
 
 export default function NewLessonPage() {
   const navigate = useNavigate();
-  const [fields, setFields, forget] = useDraft<LessonFields>('lesson', newLesson(''));
+  const [blank] = useState(() => ({ content: newLesson(''), version: 0 }));
+  const { content: fields, change: setFields, drop: forget } = useDraft<LessonFields>('lesson', blank, { personal: ['substitutions'] });
   const { busy, error, run } = useAction();
   const [asked, setAsked] = useSearchParams();
   // From the map: the class and the technique that were chosen there go into the plan, once.
@@ -30,7 +28,7 @@ export default function NewLessonPage() {
     });
   };
   return (
-    <Shell>
+    <>
       <PageHead
         title="Plan a lesson"
         lead="What is taught decides the dish; the dish and the class decide the order."
@@ -49,6 +47,6 @@ export default function NewLessonPage() {
           Save the plan
         </Button>
       </div>
-    </Shell>
+    </>
   );
 }

@@ -1,25 +1,21 @@
 import { MATTER_SPECS, MATTERS, practiceInForce, type MatterKey, type PracticeChoices } from '@pelvo/core';
 import { Section, SelectField } from '../design';
-import { useCutSets } from '../cuts';
-import { usePractices } from '../practices';
-import { useTechniques } from '../techniques';
+import { useCutSets, usePractices, useTechniques } from '../device';
 
 interface PracticesProps {
   /** Techniques in focus and those the dishes exercise. */
   readonly techniqueIds: readonly string[];
   readonly practices: PracticeChoices;
-  /** Matters of the lesson itself that decide something in it. */
-  readonly ofLesson?: readonly MatterKey[];
   readonly onChange?: (practices: PracticeChoices) => void;
 }
 
 /** The matters this lesson's techniques touch: what the school does, and what this lesson teaches otherwise. */
-export function PracticesOfLesson({ techniqueIds, practices, ofLesson = [], onChange }: PracticesProps) {
+export function PracticesOfLesson({ techniqueIds, practices, onChange }: PracticesProps) {
   const { data: techniques = [] } = useTechniques();
   const { data: school } = usePractices();
   const { data: cutSets = [] } = useCutSets();
   const touched = new Set(techniques.filter(({ id }) => techniqueIds.includes(id)).flatMap(({ matters }) => matters));
-  const matters = MATTERS.filter((matter) => touched.has(matter) || ofLesson.includes(matter) || practices[matter]);
+  const matters = MATTERS.filter((matter) => touched.has(matter) || practices[matter]);
   if (!school || matters.length === 0) return null;
   const sidesOf = (matter: MatterKey) =>
     matter === 'named-cuts' ? cutSets.map(({ id, name }) => ({ key: id, name })) : MATTER_SPECS[matter].practices;

@@ -1,11 +1,8 @@
 import { Link } from 'react-router';
 import type { LessonSummary } from '@pelvo/contract';
-import { fromToday, shortDate, today } from '../app/dates';
-import { Shell } from '../app/Shell';
-import { useMe } from '../app/useMe';
+import { clockTime, inWords, fromToday, shortDate, today, useMe, useLessons } from '../device';
 import { ButtonLink, Empty, Fetching, PageHead, Section, StrandGlyph } from '../design';
-import { missingIn, STATION_NAMES, stationPath, TermStrip } from './strips';
-import { useLessons } from './useLessons';
+import { missingIn, PHASE_NAMES, phasePath, TermStrip } from './strips';
 
 /** The term: what comes next, what is still missing for it, and everything before and after. */
 export default function TermPage() {
@@ -20,7 +17,7 @@ export default function TermPage() {
   const past = data?.filter((lesson) => lesson.date < today()).reverse() ?? [];
   const [next, ...later] = coming;
   return (
-    <Shell strip={<TermStrip small={false} />}>
+    <>
       <PageHead title={next ? next.title : 'The term'} lead={next ? <NextLead lesson={next} /> : 'No lesson ahead.'} actions={plan} />
       <Fetching what="the term" done={data !== undefined} error={error} retry={() => void mutate()} />
       {data?.length === 0 ? (
@@ -39,14 +36,14 @@ export default function TermPage() {
           <LessonRows lessons={past} />
         </Section>
       ) : null}
-    </Shell>
+    </>
   );
 }
 
 function NextLead({ lesson }: { lesson: LessonSummary }) {
   return (
     <>
-      <b className="text-ink">{fromToday(lesson.date)}</b>, {shortDate(lesson.date)}, {lesson.start} to {lesson.end}
+      <b className="text-ink">{fromToday(lesson.date)}</b>, {shortDate(lesson.date)}, {clockTime(lesson.start)} to {clockTime(lesson.end)}
       {lesson.kitchen ? `, ${lesson.kitchen}` : ''}. {lesson.className}, {lesson.present} students.
     </>
   );
@@ -70,19 +67,19 @@ function NextLesson({ lesson }: { lesson: LessonSummary }) {
       <div className="border-l-2 border-beet pl-4">
         <h2 className="text-lg">{missing.length > 0 ? 'Still missing' : 'Nothing is missing'}</h2>
         <ul>
-          {missing.map(({ station, what }) => (
+          {missing.map(({ phase, what }) => (
             <li key={what}>
-              <Link to={stationPath(lesson.id, station)} className="inline-flex min-h-11 items-center">
-                {STATION_NAMES[station]}: {what}
+              <Link to={phasePath(lesson.id, phase)} className="inline-flex min-h-11 items-center">
+                {PHASE_NAMES[phase]}: {what}
               </Link>
             </li>
           ))}
           {lesson.readiness
             .filter(({ missing: lacks }) => lacks.length === 0)
-            .map(({ station, said }) => (
-              <li key={station}>
-                <Link to={stationPath(lesson.id, station)} className="inline-flex min-h-11 items-center">
-                  {STATION_NAMES[station]}: {said}
+            .map(({ phase, said }) => (
+              <li key={phase}>
+                <Link to={phasePath(lesson.id, phase)} className="inline-flex min-h-11 items-center">
+                  {PHASE_NAMES[phase]}: {inWords(said)}
                 </Link>
               </li>
             ))}
@@ -97,15 +94,15 @@ function LessonRows({ lessons }: { lessons: readonly LessonSummary[] }) {
     <ul className="divide-y divide-line">
       {lessons.map((lesson) => {
         const missing = missingIn(lesson.readiness);
-        const mark = lesson.readiness.find(({ station }) => station === 'mark');
+        const mark = lesson.readiness.find(({ phase }) => phase === 'mark');
         return (
           <li key={lesson.id}>
             <Link
-              to={stationPath(lesson.id, 'plan')}
+              to={phasePath(lesson.id, 'plan')}
               className="grid items-baseline gap-x-6 py-2.5 no-underline hover:bg-wash sm:grid-cols-[10.5rem_minmax(0,4fr)_minmax(0,3fr)_minmax(0,3fr)]"
             >
               <span className="text-soft">
-                {shortDate(lesson.date)}, {lesson.start}
+                {shortDate(lesson.date)}, {clockTime(lesson.start)}
               </span>
               <span className="min-w-0">
                 <b className="font-title text-lg">{lesson.title}</b>
@@ -118,7 +115,11 @@ function LessonRows({ lessons }: { lessons: readonly LessonSummary[] }) {
                 {missing.length > 0 ? (
                   <b className="border border-dashed border-beet px-1.5">{missing.map(({ what }) => what).join(', ')}</b>
                 ) : lesson.date < today() ? (
-                  (mark?.said ?? '')
+                  mark ? (
+                    inWords(mark.said)
+                  ) : (
+                    ''
+                  )
                 ) : (
                   'nothing missing'
                 )}

@@ -1,2 +1,1 @@
-export { LessonStrip, missingIn, STATION_NAMES, stationPath, TermStrip } from './strips';
-export { useLesson, useLessons } from './useLessons';
+export { LessonStripHere, missingIn, PHASE_NAMES, phasePath, TermStrip } from './strips';

@@ -1,6 +1,6 @@
-import { PURPOSES } from '@pelvo/core';
+import { AS_THE_SCHOOL, PURPOSES } from '@pelvo/core';
 import type { LessonDetail, LessonFields } from '@pelvo/contract';
-import { today } from '../app/dates';
+import { today } from '../device';
 
 /** The parts of a plan, as the form calls them. */
 export const FIELD_NAMES: Readonly<Record<keyof LessonFields, string>> = {
@@ -21,6 +21,7 @@ export const FIELD_NAMES: Readonly<Record<keyof LessonFields, string>> = {
   rubricEditionId: 'Rubric',
   substitutions: 'Cooked with something else',
   practices: 'What this lesson teaches',
+  settings: 'How it runs',
 };
 
 /** A lesson not planned yet. */
@@ -43,6 +44,7 @@ export function newLesson(classId: string): LessonFields {
     rubricEditionId: null,
     substitutions: [],
     practices: {},
+    settings: AS_THE_SCHOOL,
   };
 }
 

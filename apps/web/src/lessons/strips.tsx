@@ -1,21 +1,21 @@
 import type { LessonDetail, LessonSummary } from '@pelvo/contract';
-import type { Station, StationReadiness, StationState } from '@pelvo/core';
-import { fromToday, shortDate, today } from '../app/dates';
+import { useLocation, useParams } from 'react-router';
+import { PHASES, words, type Phase, type PhaseReadiness, type PhaseState } from '@pelvo/core';
+import { clockTime, fromToday, shortDate, today, useLesson, useLessons } from '../device';
 import { Strip, type StripItem } from '../design';
-import { useLessons } from './useLessons';
 
-export const STATION_NAMES: Readonly<Record<Station, string>> = { plan: 'Plan', order: 'Order', mark: 'Mark', results: 'Results' };
+export const PHASE_NAMES: Readonly<Record<Phase, string>> = { plan: 'Plan', order: 'Order', mark: 'Mark', results: 'Results' };
 
-export function stationPath(lessonId: string, station: Station): string {
-  return station === 'plan' ? `/lessons/${lessonId}` : `/lessons/${lessonId}/${station}`;
+export function phasePath(lessonId: string, phase: Phase): string {
+  return phase === 'plan' ? `/lessons/${lessonId}` : `/lessons/${lessonId}/${phase}`;
 }
 
 /** What is still missing before a lesson can run, in the order of the work. */
-export function missingIn(readiness: readonly StationReadiness[]) {
-  return readiness.flatMap(({ station, missing }) => missing.map((what) => ({ station, what })));
+export function missingIn(readiness: readonly PhaseReadiness[]) {
+  return readiness.flatMap(({ phase, missing }) => missing.map((what) => ({ phase, what: words(what) })));
 }
 
-function stateOf(lesson: LessonSummary): StationState {
+function stateOf(lesson: LessonSummary): PhaseState {
   if (missingIn(lesson.readiness).length > 0) return 'missing';
   return lesson.readiness.every(({ state }) => state === 'done') ? 'done' : 'open';
 }
@@ -28,8 +28,8 @@ export function TermStrip({ small = true }: { small?: boolean }) {
     const missing = missingIn(lesson.readiness);
     return {
       key: lesson.id,
-      to: stationPath(lesson.id, 'plan'),
-      when: `${shortDate(lesson.date)}, ${lesson.start}`,
+      to: phasePath(lesson.id, 'plan'),
+      when: `${shortDate(lesson.date)}, ${clockTime(lesson.start)}`,
       title: lesson.title,
       said: missing.length > 0 ? missing.map(({ what }) => what).join(', ') : `${lesson.className}, ${fromToday(lesson.date)}`,
       state: stateOf(lesson),
@@ -39,22 +39,31 @@ export function TermStrip({ small = true }: { small?: boolean }) {
   return <Strip label="The term" small={small} items={items} current={null} todayBefore={next?.id ?? null} />;
 }
 
-/** One lesson: its stations in the order of the work, at their time. */
-export function LessonStrip({ lesson, station, small = false }: { lesson: LessonDetail; station: Station; small?: boolean }) {
+/** One lesson: its phases in the order of the work, at their time. */
+export function LessonStrip({ lesson, phase, small = false }: { lesson: LessonDetail; phase: Phase; small?: boolean }) {
   const day = shortDate(lesson.date);
-  const when: Readonly<Record<Station, string>> = {
+  const when: Readonly<Record<Phase, string>> = {
     plan: lesson.title,
     order: `before ${day}`,
-    mark: `${day}, ${lesson.start} to ${lesson.end}`,
+    mark: `${day}, ${clockTime(lesson.start)} to ${clockTime(lesson.end)}`,
     results: 'afterwards',
   };
   const items = lesson.readiness.map((entry): StripItem => ({
-    key: entry.station,
-    to: stationPath(lesson.id, entry.station),
-    when: when[entry.station],
-    title: STATION_NAMES[entry.station],
-    said: entry.said,
+    key: entry.phase,
+    to: phasePath(lesson.id, entry.phase),
+    when: when[entry.phase],
+    title: PHASE_NAMES[entry.phase],
+    said: words(entry.said),
     state: entry.state,
   }));
-  return <Strip label={`Stations of ${lesson.title}`} items={items} current={station} small={small} />;
+  return <Strip label={`Phases of ${lesson.title}`} items={items} current={phase} small={small} />;
+}
+
+/** The strip over every screen of one lesson: which phase one is in follows from the address. */
+export function LessonStripHere({ small = false }: { small?: boolean }) {
+  const { id } = useParams();
+  const { data } = useLesson(id);
+  const { pathname } = useLocation();
+  const phase = PHASES.find((each) => pathname.split('/')[3] === each) ?? 'plan';
+  return data ? <LessonStrip lesson={data} phase={phase} small={small} /> : <div aria-hidden className="no-print h-3 bg-ink" />;
 }

@@ -1,11 +1,20 @@
 import { useDeferredValue, useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { computeOrder, exact, factBook, money, orderCost, portionsEach, type Order, type OrderInput } from '@pelvo/core';
+import {
+  asOrdered,
+  SCALING_NAMES,
+  computeOrder,
+  exact,
+  factBook,
+  money,
+  orderCost,
+  portionsEach,
+  type Order,
+  type OrderInput,
+} from '@pelvo/core';
 import { LESSON_LIMITS, makingPlanOf, type LessonDetail } from '@pelvo/contract';
-import { shortDate } from '../app/dates';
-import { Shell } from '../app/Shell';
+import { inWords, measured, shortDate, speech, useLesson } from '../device';
 import { Button, ButtonLink, DownloadLink, Empty, Fetching, FigureValue, Notice, PageHead, Section, Stepper, WorkingPage } from '../design';
-import { LessonStrip, useLesson } from '../lessons';
 import { Trays } from './Trays';
 
 /** What to buy for a lesson, recomputed here as the number of students changes. */
@@ -13,10 +22,10 @@ export default function OrderPage() {
   const { id } = useParams();
   const { data, error, mutate } = useLesson(id);
   return (
-    <Shell strip={data ? <LessonStrip lesson={data} station="order" /> : undefined}>
+    <>
       <Fetching what="the order" done={data !== undefined} error={error} retry={() => void mutate()} />
       {data ? <OrderScreen key={data.id} lesson={data} /> : null}
-    </Shell>
+    </>
   );
 }
 
@@ -61,7 +70,7 @@ function OrderScreen({ lesson }: { lesson: LessonDetail }) {
     <WorkingPage>
       <PageHead
         title={`Order for ${students} ${students === 1 ? 'student' : 'students'}`}
-        lead={`${lesson.title}, ${shortDate(lesson.date)}. ${order.makings.map((making) => `${making.called}, ${portionsEach(exact(making.portions))}`).join('; ')}.`}
+        lead={`${lesson.title}, ${shortDate(lesson.date)}. ${order.makings.map((making) => `${inWords(making.called)}, ${portionsEach(exact(making.portions))}`).join('; ')}.`}
         actions={
           <>
             <DownloadLink href={file('csv')}>CSV</DownloadLink>
@@ -82,7 +91,7 @@ function OrderScreen({ lesson }: { lesson: LessonDetail }) {
           <p className="text-small text-soft">
             {cost.unknown.length > 0
               ? `${cost.unknown.length} of ${order.lines.length} without a price`
-              : `${money(exact(cost.known.exact).div(students))} a student`}
+              : `${money(exact(cost.known.value.value).div(students))} a student`}
           </p>
         </div>
         {asked !== null && asked !== lesson.present ? (
@@ -101,14 +110,12 @@ function OrderScreen({ lesson }: { lesson: LessonDetail }) {
             title={`${order.held.length} ${order.held.length === 1 ? 'line is' : 'lines are'} held and not in the order`}
           >
             <ul className="mt-1">
-              {order.held.map((held) => {
-                const dish = lesson.dishes.find(({ content }) => content.title === held.dish);
-                return (
-                  <li key={held.lineId + held.dish}>
-                    {dish ? <Link to={`/dishes/${dish.dishId}`}>{held.dish}</Link> : held.dish}: “{held.written}”. {held.because}
-                  </li>
-                );
-              })}
+              {order.held.map((held) => (
+                <li key={held.editionId + held.lineId}>
+                  <Link to={`/dish-editions/${held.editionId}#line-${held.lineId}`}>{held.dish}</Link>: “{held.written}”.{' '}
+                  {inWords(held.because)}
+                </li>
+              ))}
             </ul>
             <p className="mt-1 text-small">Settle the line on its dish, publish, and use the new edition in the plan.</p>
           </Notice>
@@ -134,7 +141,7 @@ function OrderScreen({ lesson }: { lesson: LessonDetail }) {
             {order.preparations.map((need) => (
               <li key={need.editionId} className="py-1">
                 <b>
-                  {need.title}: {need.shown}
+                  {need.title}: {measured(need.needed)}
                 </b>
                 , for {need.usedBy.join(', ')}. <Link to={`/dish-editions/${need.editionId}`}>Its formula</Link>
               </li>
@@ -157,7 +164,7 @@ function OrderTable({ order, single }: { order: Order; single: boolean }) {
         <tr className="border-b-2 border-ink text-small text-soft">
           <th className="py-1">To buy</th>
           <th className="py-1 text-right">Amount</th>
-          <th className="px-4 py-1 max-md:hidden">Rule</th>
+          <th className="px-4 py-1 max-md:hidden">Scales</th>
           {single ? null : <th className="py-1 max-md:hidden">For</th>}
           <th className="py-1 max-sm:hidden">Allergens</th>
         </tr>
@@ -169,9 +176,9 @@ function OrderTable({ order, single }: { order: Order; single: boolean }) {
               {line.item}
             </th>
             <td className="py-0.5 text-right">
-              <FigureValue id={line.key} figure={line.figure} />
+              <FigureValue id={line.key} figure={line.figure} as={asOrdered(line, speech().preferences)} />
             </td>
-            <td className="px-4 py-0.5 text-small max-md:hidden">{line.rules.join(', ')}</td>
+            <td className="px-4 py-0.5 text-small max-md:hidden">{line.scalings.map((kind) => SCALING_NAMES[kind]).join(', ')}</td>
             {single ? null : <td className="py-0.5 text-small max-md:hidden">{line.dishes.join(', ')}</td>}
             <td className="py-0.5 text-small max-sm:hidden">
               {line.allergensKnown ? (

@@ -2,10 +2,7 @@ import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import useSWR from 'swr';
 import { ROLE_NAMES, type Invitation, type NewPerson, type Person } from '@pelvo/contract';
-import { fetcher, fieldProblem, send } from '../app/client';
-import { Shell } from '../app/Shell';
-import { useMe } from '../app/useMe';
-import { useAction } from '../app/useAction';
+import { fetcher, fieldProblem, send, useMe, useAction } from '../device';
 import { Button, Loading, PageHead, ProblemNotice, Section, SelectField, TextField } from '../design';
 import { InvitationNotice } from './InvitationNotice';
 
@@ -26,7 +23,7 @@ export default function PeoplePage() {
       await mutate();
     });
   return (
-    <Shell>
+    <>
       <PageHead title="People" lead="Accounts of this school. A new person gets a one-time code and chooses a password with it." />
       <div className="space-y-4">
         <ProblemNotice error={error ?? failure} />
@@ -57,7 +54,7 @@ export default function PeoplePage() {
           </Section>
         ) : null}
       </div>
-    </Shell>
+    </>
   );
 }
 

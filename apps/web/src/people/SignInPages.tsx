@@ -1,9 +1,8 @@
 import { useState, type ReactNode } from 'react';
 import { useForm } from 'react-hook-form';
 import { Link, useNavigate } from 'react-router';
-import { fieldProblem, problemOf, send } from '../app/client';
-import { beginSession } from '../app/useMe';
-import { Button, ProblemNotice, StrandGlyph, TextField, Wordmark } from '../design';
+import { fieldProblem, problemOf, send, beginSession } from '../device';
+import { Button, Notice, ProblemNotice, StrandGlyph, TextField, Wordmark } from '../design';
 
 interface Fields {
   readonly code: string;
@@ -68,14 +67,22 @@ function useEntry(path: string) {
   return { submit, field, elsewhere, busy: form.formState.isSubmitting };
 }
 
-export function SignInPage({ firstVisit }: { firstVisit: boolean }) {
-  return firstVisit ? <FirstVisit /> : <SignIn />;
+export function SignInPage({ firstVisit, signedOutHere = false }: { firstVisit: boolean; signedOutHere?: boolean }) {
+  return firstVisit ? <FirstVisit /> : <SignIn signedOutHere={signedOutHere} />;
 }
 
-function SignIn() {
+function SignIn({ signedOutHere }: { signedOutHere: boolean }) {
   const { submit, field, elsewhere, busy } = useEntry('/session');
   return (
     <Entrance title="Sign in">
+      {signedOutHere ? (
+        <div className="mb-5">
+          <Notice title="Signed out on this device">
+            There is no connection, so the server does not know yet. It is told as soon as it can be reached, before anyone signs in here.
+            What was not saved waits for its owner.
+          </Notice>
+        </div>
+      ) : null}
       <form onSubmit={(event) => void submit(event)} className="space-y-4" noValidate>
         <TextField label="Sign-in name" autoComplete="username" autoCapitalize="none" {...field('signIn')} />
         <TextField label="Password" type="password" autoComplete="current-password" {...field('password')} />

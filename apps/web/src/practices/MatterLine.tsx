@@ -1,11 +1,7 @@
 import { mutate } from 'swr';
 import { MATTER_SPECS, practiceInForce, type MatterKey, type PracticeChoices } from '@pelvo/core';
-import { send } from '../app/client';
-import { useAction } from '../app/useAction';
-import { useMe } from '../app/useMe';
-import { useCutSets } from '../cuts';
+import { send, useAction, useMe, useCutSets, usePractices } from '../device';
 import { Button, ProblemNotice } from '../design';
-import { usePractices } from './useInForce';
 
 /** The sides of a matter; of the named cuts, the sets of the school. */
 export function useSides(matter: MatterKey): readonly { readonly key: string; readonly name: string; readonly says: string }[] {

@@ -1,11 +1,8 @@
 import { Link } from 'react-router';
-import { MATTER_SPECS, MATTERS } from '@pelvo/core';
-import { Shell } from '../app/Shell';
-import { useMe } from '../app/useMe';
+import { MATTERS } from '@pelvo/core';
+import { useMe, useTechniques, usePractices } from '../device';
 import { Fetching, Notice, PageHead } from '../design';
-import { TechniqueViews, useTechniques } from '../techniques';
 import { MatterLine } from './MatterLine';
-import { usePractices } from './useInForce';
 
 /** The matters on which good practitioners disagree, and what this school teaches. */
 export default function PracticesPage() {
@@ -14,12 +11,11 @@ export default function PracticesPage() {
   const lead = useMe().role === 'lead';
   const open = MATTERS.filter((matter) => data && !data.choices[matter]);
   return (
-    <Shell>
+    <>
       <PageHead
         title="Practices"
         lead="Where good practitioners disagree, a school chooses, and a lesson may teach otherwise. Nobody is marked down for what the lesson teaches."
       />
-      <TechniqueViews />
       <Fetching what="the practices" done={data !== undefined} error={error} retry={() => void mutate()} />
       {data ? (
         <>
@@ -34,9 +30,6 @@ export default function PracticesPage() {
               return (
                 <li key={matter} className="border-t-2 border-ink pt-2">
                   <MatterLine matter={matter} />
-                  {MATTER_SPECS[matter].decides ? (
-                    <p className="mt-1 text-small text-soft">Decides {MATTER_SPECS[matter].decides}.</p>
-                  ) : null}
                   {cards.length > 0 ? (
                     <p className="mt-1 text-small text-soft">
                       Decides on{' '}
@@ -55,6 +48,6 @@ export default function PracticesPage() {
           </ul>
         </>
       ) : null}
-    </Shell>
+    </>
   );
 }

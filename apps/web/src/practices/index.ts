@@ -1,2 +1,1 @@
 export { MatterLine, useSides, type TaughtIn } from './MatterLine';
-export { useInForce, usePractices, type InForceHere } from './useInForce';

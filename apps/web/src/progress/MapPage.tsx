@@ -2,11 +2,8 @@ import { useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import useSWR from 'swr';
 import type { ClassSummary, Course } from '@pelvo/contract';
-import { fetcher } from '../app/client';
-import { shortDate, today } from '../app/dates';
-import { Shell } from '../app/Shell';
+import { fetcher, shortDate, today } from '../device';
 import { ButtonLink, Empty, Fetching, Loading, PageHead, ProblemNotice, SelectField, TextField } from '../design';
-import { TechniqueViews } from '../techniques';
 import { MapLists } from './MapLists';
 import { SelectedTechnique } from './SelectedTechnique';
 import { TechniqueMap } from './TechniqueMap';
@@ -33,9 +30,8 @@ export default function MapPage() {
   const classId = chosen.get('class') ?? largest(classes)?.id;
   const { data: course, error: failed, mutate: again } = useCourse(classId);
   return (
-    <Shell>
+    <>
       <PageHead title="Map of a class" lead="What comes before what, who has met it, and what is good to teach next." />
-      <TechniqueViews />
       <Fetching what="the classes" done={classes !== undefined} error={error} retry={() => void mutate()} />
       {classes?.length === 0 ? (
         <Empty
@@ -55,7 +51,7 @@ export default function MapPage() {
           {course ? <Map course={course} classes={classes} chosen={chosen} onChoose={set} /> : null}
         </>
       ) : null}
-    </Shell>
+    </>
   );
 }
 

@@ -1,8 +1,7 @@
 import { Link } from 'react-router';
 import { missedIn, opens, STAGE_NAMES, STAGES, studentCoverage } from '@pelvo/core';
 import type { Course, TechniqueSummary } from '@pelvo/contract';
-import { shortDate, today } from '../app/dates';
-import { useMe } from '../app/useMe';
+import { shortDate, today, useMe } from '../device';
 import { Button, ButtonLink } from '../design';
 import { addToPlanPath, planPath } from './planPath';
 import type { Standing } from './standing';

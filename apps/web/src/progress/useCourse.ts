@@ -2,8 +2,7 @@ import { useMemo } from 'react';
 import useSWR from 'swr';
 import { classCoverage, lessonAdds, type CourseFacts } from '@pelvo/core';
 import type { Course } from '@pelvo/contract';
-import { fetcher } from '../app/client';
-import { useTechniques } from '../techniques';
+import { fetcher, useTechniques } from '../device';
 import type { Standing } from './standing';
 
 /** What a class has been taught and will be. Looked up again at intervals: a colleague may be marking who is away. */

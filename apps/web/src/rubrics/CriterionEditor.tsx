@@ -2,7 +2,8 @@ import { Plus, X } from 'lucide-react';
 import { useState } from 'react';
 import { LEVEL_NAMES, LEVELS, type Criterion } from '@pelvo/core';
 import { Button, SelectField, TextArea, TextField } from '../design';
-import { useTechnique, useTechniques } from '../techniques';
+import { useTechnique } from '../techniques';
+import { useTechniques } from '../device';
 
 /** A criterion to read, or, opened, to change. */
 export function CriterionEditor({ criterion, onChange }: { criterion: Criterion; onChange?: (criterion: Criterion | null) => void }) {
@@ -167,15 +168,13 @@ function FromTheCards({ criterion, onChange }: { criterion: Criterion; onChange:
       </div>
       {card && left.length > 0 ? (
         <ul className="mt-2 flex flex-wrap gap-2" aria-label={`Faults on the card ${card.name}`}>
-          {left.map(({ key, see, cause, correction }) => (
-            <li key={key}>
+          {left.map((fault) => (
+            <li key={fault.key}>
               <Button
                 className="text-left"
-                onClick={() =>
-                  onChange({ ...criterion, faults: [...criterion.faults, { key, see, cause, correction, technique: card.name }] })
-                }
+                onClick={() => onChange({ ...criterion, faults: [...criterion.faults, { ...fault, technique: card.name }] })}
               >
-                <Plus aria-hidden className="size-4 shrink-0" /> {see}
+                <Plus aria-hidden className="size-4 shrink-0" /> {fault.see}
               </Button>
             </li>
           ))}

@@ -1,9 +1,10 @@
+import { useMemo } from 'react';
 import { useParams } from 'react-router';
 import useSWR, { mutate as mutateAll } from 'swr';
 import {
   LEVEL_NAMES,
   LEVELS,
-  PASS_LEVEL,
+  RUBRIC,
   STRANDS,
   STRAND_NAMES,
   type Criterion,
@@ -12,12 +13,7 @@ import {
   type Strand,
 } from '@pelvo/core';
 import type { Rubric } from '@pelvo/contract';
-import { fetcher, fieldProblem, savedMeanwhile, send } from '../app/client';
-import { longDate } from '../app/dates';
-import { Shell } from '../app/Shell';
-import { useDraft } from '../app/useDraft';
-import { useMe } from '../app/useMe';
-import { useAction } from '../app/useAction';
+import { newId, fetcher, fieldProblem, savedMeanwhile, send, longDate, useDraft, useMe, useAction } from '../device';
 import { Button, Fetching, MeanwhileNotice, PageHead, ProblemNotice, Section, SelectField, StrandGlyph, TextField } from '../design';
 import { CriterionEditor } from './CriterionEditor';
 
@@ -26,7 +22,7 @@ export default function RubricPage() {
   const { id } = useParams();
   const { data, error, mutate } = useSWR<Rubric>(`/rubrics/${id}`, fetcher, { revalidateOnFocus: false });
   return (
-    <Shell>
+    <>
       <Fetching what="the rubric" done={data !== undefined} error={error} retry={() => void mutate()} />
       {data ? (
         <RubricScreen
@@ -38,35 +34,41 @@ export default function RubricPage() {
           }}
         />
       ) : null}
-    </Shell>
+    </>
   );
 }
 
 function RubricScreen({ rubric, onStored }: { rubric: Rubric; onStored: (rubric: Rubric) => void }) {
   const lead = useMe().role === 'lead';
-  const [editing, setEditing, forget] = useDraft<{ content: RubricContent; version: number } | null>(`rubric.${rubric.id}`, null);
+  const stored = useMemo(() => ({ content: rubric.content, version: rubric.version }), [rubric]);
+  const draft = useDraft<RubricContent>(`rubric.${rubric.id}`, stored, { format: RUBRIC });
+  const { content, dirty, change, meanwhile } = draft;
   const { busy, error, run, forget: dismiss } = useAction();
-  const content = editing?.content ?? rubric.content;
-  const dirty = editing !== null && JSON.stringify(editing.content) !== JSON.stringify(rubric.content);
-  const change = (next: RubricContent) => setEditing((now) => ({ content: next, version: now?.version ?? rubric.version }));
   const setCriterion = (key: string, next: Criterion | null) =>
     change({ ...content, criteria: content.criteria.flatMap((criterion) => (criterion.key === key ? (next ?? []) : criterion)) });
   const drop = () => {
-    setEditing(null);
-    forget();
+    draft.drop();
     dismiss();
   };
-  const save = (version: number) =>
-    run(async () => {
-      onStored(await send<Rubric>('PUT', `/rubrics/${rubric.id}`, { body: content, version }));
-      drop();
-    });
+  const save = () =>
+    run(() =>
+      draft.save(async (mine, version) => {
+        try {
+          const saved = await send<Rubric>('PUT', `/rubrics/${rubric.id}`, { body: mine, version });
+          onStored(saved);
+          return { content: saved.content, version: saved.version };
+        } catch (failure) {
+          const theirs = savedMeanwhile<Rubric>(failure);
+          if (theirs) onStored(theirs);
+          throw failure;
+        }
+      }),
+    );
   const publish = () =>
     run(async () => {
       await send('POST', `/rubrics/${rubric.id}/editions`, { version: rubric.version });
       onStored(await fetcher<Rubric>(`/rubrics/${rubric.id}`));
     });
-  const meanwhile = savedMeanwhile<Rubric>(error);
   const latest = rubric.editions[0];
   return (
     <>
@@ -82,7 +84,7 @@ function RubricScreen({ rubric, onStored }: { rubric: Rubric; onStored: (rubric:
             <>
               {dirty ? <Button onClick={drop}>Drop changes</Button> : null}
               {dirty ? (
-                <Button kind="main" busy={busy} onClick={() => void save(editing.version)}>
+                <Button kind="main" busy={busy} onClick={() => void save()}>
                   Save
                 </Button>
               ) : null}
@@ -97,14 +99,7 @@ function RubricScreen({ rubric, onStored }: { rubric: Rubric; onStored: (rubric:
       />
       <div className="mb-5">
         {meanwhile ? (
-          <MeanwhileNotice
-            what="rubric"
-            onKeepMine={() => void save(meanwhile.version)}
-            onTakeTheirs={() => {
-              onStored(meanwhile);
-              drop();
-            }}
-          />
+          <MeanwhileNotice what="rubric" clashes={meanwhile.clashes} onTakeTheirs={draft.takeTheirs} onDrop={drop} />
         ) : (
           <ProblemNotice error={error} />
         )}
@@ -208,7 +203,7 @@ function Weights({ content, error, onChange }: { content: RubricContent; error: 
             <SelectField
               label="Passed at"
               hint="where results are pass or not yet"
-              value={content.passAt ?? PASS_LEVEL}
+              value={content.passAt}
               onChange={(event) => onChange({ ...content, passAt: Number(event.target.value) as Level })}
             >
               {LEVELS.slice(1).map((level) => (
@@ -225,7 +220,7 @@ function Weights({ content, error, onChange }: { content: RubricContent; error: 
 }
 
 function newCriterion(strand: Strand, kind: Criterion['kind']): Criterion {
-  const base = { key: crypto.randomUUID().slice(0, 8), name: 'New criterion', strand, evidence: 'seen' as const, faults: [] };
+  const base = { key: newId().slice(0, 8), name: 'New criterion', strand, evidence: 'seen' as const, faults: [] };
   return kind === 'critical'
     ? { ...base, kind, met: 'What is seen when it is met.', notMet: 'What is seen when it is not.', cap: 40 }
     : {

@@ -1,17 +1,15 @@
 import { Link, useNavigate } from 'react-router';
 import useSWR from 'swr';
-import type { RubricContent } from '@pelvo/core';
+import { PASS_LEVEL, type RubricContent } from '@pelvo/core';
 import type { Rubric, RubricSummary } from '@pelvo/contract';
-import { fetcher, send } from '../app/client';
-import { Shell } from '../app/Shell';
-import { useMe } from '../app/useMe';
-import { useAction } from '../app/useAction';
+import { fetcher, send, useMe, useAction } from '../device';
 import { Button, Empty, Loading, PageHead, ProblemNotice } from '../design';
 
 const EMPTY: RubricContent = {
   name: '',
   strandWeights: { knife: 30, cooking: 45, plating: 25 },
   levelShares: [0.25, 0.5, 0.75, 1],
+  passAt: PASS_LEVEL,
   criteria: [],
 };
 
@@ -38,7 +36,7 @@ export default function RubricsPage() {
     </Button>
   ) : null;
   return (
-    <Shell>
+    <>
       <PageHead
         title="Rubrics"
         lead="What can be seen, tasted and measured at each level. A mark keeps the edition it was given by."
@@ -72,6 +70,6 @@ export default function RubricsPage() {
           </li>
         ))}
       </ul>
-    </Shell>
+    </>
   );
 }

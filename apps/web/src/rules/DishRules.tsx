@@ -1,7 +1,7 @@
 import { dishRuleNotices, WHO_DECIDES, type DishContent } from '@pelvo/core';
 import { Link } from 'react-router';
 import { Notice } from '../design';
-import { useRules } from './useRules';
+import { useRules } from '../device';
 
 /** Where dishes plan what the local rules speak against. Nothing where they do not. */
 export function DishRules({ dishes }: { dishes: readonly DishContent[] }) {

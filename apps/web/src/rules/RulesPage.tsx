@@ -1,16 +1,10 @@
 import { useState } from 'react';
 import { RULE_GROUPS, RULE_KEYS, RULE_SPECS, ruleValue, showRuleValue, WHO_DECIDES, type RuleKey } from '@pelvo/core';
 import type { RulesProfile } from '@pelvo/contract';
-import { fieldProblem, savedMeanwhile, send } from '../app/client';
-import { longDate } from '../app/dates';
-import { Shell } from '../app/Shell';
-import { useAction } from '../app/useAction';
-import { useMe } from '../app/useMe';
+import { fieldProblem, savedMeanwhile, send, longDate, useAction, useMe, useInForce, useRules } from '../device';
 import { Button, Fetching, Notice, PageHead, ProblemNotice, TextField, WorkingPage } from '../design';
-import { useInForce } from '../practices';
-import { CalculatorPane, TechniqueViews } from '../techniques';
+import { CalculatorPane } from '../techniques';
 import { CoreCheck } from './CoreCheck';
-import { useRules } from './useRules';
 
 /** The local rules: thresholds with their sources, changed by the lead with a reason. */
 export default function RulesPage() {
@@ -18,12 +12,11 @@ export default function RulesPage() {
   const lead = useMe().role === 'lead';
   const { inForce, error: undecided, retry } = useInForce();
   return (
-    <Shell>
+    <>
       <PageHead
         title="Local rules"
         lead="Cautious defaults, each with its source. Change what your own code says otherwise, and say why."
       />
-      <TechniqueViews />
       <Notice kind="caution" title={WHO_DECIDES}>
         Pelvo says what was measured and which rule it met or missed. It never says that food is safe.
       </Notice>
@@ -58,7 +51,7 @@ export default function RulesPage() {
           ) : null}
         </WorkingPage>
       ) : null}
-    </Shell>
+    </>
   );
 }
 

@@ -1,3 +1,1 @@
 export { DishRules } from './DishRules';
-export { RuleUse } from './RuleUse';
-export { useRules } from './useRules';

@@ -1,16 +1,15 @@
 import { useState } from 'react';
 import { CALCULATORS, calculate, initialValues, WHO_DECIDES, type CalculatorInput, type CalculatorKey } from '@pelvo/core';
-import { useMe } from '../app/useMe';
-import { Drawing, FigureValue, Notice, SelectField, TextField } from '../design';
-import type { InForceHere } from '../practices';
-import { RuleUse } from '../rules';
+import { useMe, inWords, type InForceHere } from '../device';
+import { RuleUse, Drawing, FigureValue, Notice, SelectField, TextField } from '../design';
+
 import { CarryBar } from './CarryBar';
 
 interface CalculatorPaneProps {
   readonly name: CalculatorKey;
   readonly inForce: InForceHere;
-  /** The technique on whose card it stands, and the dishes that exercise it; without it nothing is carried. */
-  readonly technique?: { readonly id: string; readonly dishes: readonly { readonly id: string; readonly title: string }[] };
+  /** The technique on whose card it stands; without it nothing is carried. */
+  readonly technique?: { readonly id: string };
 }
 
 /** What a card computes: asked for, answered with its working, its limits and its source, and carried into a dish. */
@@ -49,14 +48,10 @@ export function CalculatorPane({ name, inForce, technique }: CalculatorPaneProps
               {result.practice ? <p className="border-l-4 border-beet pl-2 text-small font-semibold">{result.practice}</p> : null}
               <dl className="divide-y divide-line">
                 {result.figures.map((figure, index) => (
-                  <div key={figure.label} className="flex items-baseline justify-between gap-4 py-1">
-                    <dt>{figure.label}</dt>
+                  <div key={index} className="flex items-baseline justify-between gap-4 py-1">
+                    <dt>{inWords(figure.label)}</dt>
                     <dd>
-                      <FigureValue
-                        id={`${name}.${figure.label}`}
-                        figure={figure}
-                        className={index === 0 ? 'font-title !text-3xl' : 'text-lg'}
-                      />
+                      <FigureValue id={`${name}.${index}`} figure={figure} className={index === 0 ? 'font-title !text-3xl' : 'text-lg'} />
                     </dd>
                   </div>
                 ))}
@@ -108,7 +103,7 @@ export function CalculatorPane({ name, inForce, technique }: CalculatorPaneProps
           {lead && technique && (result.lines.length > 0 || result.step) ? (
             <CarryBar
               carried={{ from: calculator.name, lines: result.lines, step: result.step, techniqueId: technique.id }}
-              dishes={technique.dishes}
+              techniqueId={technique.id}
             />
           ) : null}
         </>

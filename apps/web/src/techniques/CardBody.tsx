@@ -13,7 +13,8 @@ import {
   type Variant,
 } from '@pelvo/core';
 import { Drawing, Notice, Rich, Section } from '../design';
-import { MatterLine, type InForceHere, type TaughtIn } from '../practices';
+import { MatterLine, type TaughtIn } from '../practices';
+import type { InForceHere } from '../device';
 
 const SENSE_ICONS: Readonly<Record<Cue['sense'], typeof Eye>> = {
   see: Eye,

@@ -1,12 +1,10 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import useSWR from 'swr';
-import { carryInto, showAmount, type Carried } from '@pelvo/core';
+import { showAmount, type Carried } from '@pelvo/core';
 import type { Dish, DishSummary, Page } from '@pelvo/contract';
-import { fetcher } from '../app/client';
-import { useAction } from '../app/useAction';
-import { draftOfDish } from '../dishes';
-import { Button, ProblemNotice, SelectField } from '../design';
+import { fetcher } from '../device';
+import { Button, SelectField } from '../design';
 
 const LAST = 'pelvo.preference.carry';
 
@@ -14,27 +12,24 @@ const LAST = 'pelvo.preference.carry';
  * Carries what a card computed into a dish: one touch, into the dish used last or the first that exercises the
  * technique. It becomes part of the dish's draft, where it is looked over and saved.
  */
-export function CarryBar({ carried, dishes }: { carried: Carried; dishes: readonly { readonly id: string; readonly title: string }[] }) {
+export function CarryBar({ carried, techniqueId }: { carried: Carried; techniqueId: string }) {
   const navigate = useNavigate();
   const { data } = useSWR<Page<DishSummary>>('/dishes', fetcher);
+  const { data: own } = useSWR<Page<DishSummary>>(`/dishes?technique=${techniqueId}`, fetcher);
+  const dishes = own?.items ?? [];
   const all = [...dishes, ...(data?.items ?? []).filter(({ id }) => !dishes.some((own) => own.id === id))];
   const last = localStorage.getItem(LAST);
   const [chosen, setChosen] = useState<string | null>(null);
   const dishId = chosen ?? (all.some(({ id }) => id === last) ? last : all[0]?.id) ?? '';
   const { data: dish } = useSWR<Dish>(dishId ? `/dishes/${dishId}` : null, fetcher, { revalidateOnFocus: false });
   const [component, setComponent] = useState('');
-  const { busy, error, run } = useAction();
   if (all.length === 0) return null;
-  const draft = dish ? draftOfDish(dish) : null;
-  const components = draft?.mine.components ?? [];
-  const carry = () =>
-    run(async () => {
-      const current = await fetcher<Dish>(`/dishes/${dishId}`);
-      const { mine, keep } = draftOfDish(current);
-      keep(carryInto(mine, carried, component || null, () => crypto.randomUUID()));
-      localStorage.setItem(LAST, dishId);
-      void navigate(`/dishes/${dishId}`, { state: { carried: whatComes(carried), from: carried.from } });
-    });
+  const components = dish?.content.components ?? [];
+  const carry = () => {
+    localStorage.setItem(LAST, dishId);
+    const state = { carry: { carried, componentId: component || null }, carried: whatComes(carried), from: carried.from };
+    void navigate(`/dishes/${dishId}`, { state });
+  };
   return (
     <div className="no-print border-t-2 border-ink bg-wash px-4 py-3">
       <p className="mb-2 text-small">
@@ -68,12 +63,9 @@ export function CarryBar({ carried, dishes }: { carried: Carried; dishes: readon
             </SelectField>
           </div>
         ) : null}
-        <Button kind="main" busy={busy} onClick={() => void carry()}>
+        <Button kind="main" onClick={carry}>
           Carry into the dish
         </Button>
-      </div>
-      <div className="mt-2">
-        <ProblemNotice error={error} />
       </div>
     </div>
   );

@@ -1,72 +1,71 @@
+import { useMemo } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { mutate as mutateAll } from 'swr';
-import { CARD_HEADINGS, unansweredHazards } from '@pelvo/core';
+import { CARD, CARD_HEADINGS, unansweredHazards, type DocumentFormat } from '@pelvo/core';
 import type { Technique, TechniqueFields, TechniqueWithUse } from '@pelvo/contract';
-import { problemOf, savedMeanwhile, send } from '../app/client';
-import { Shell } from '../app/Shell';
-import { useAction } from '../app/useAction';
-import { useDraft } from '../app/useDraft';
+import { problemOf, savedMeanwhile, send, useAction, useDraft } from '../device';
 import { Button, ButtonLink, Fetching, MeanwhileNotice, Notice, PageHead, ProblemNotice } from '../design';
 import { fieldsOf, missingOnCard, NEW_TECHNIQUE } from './cardFields';
 import { CardForm } from './editor/CardForm';
-import { useTechnique } from './useTechniques';
+import { useTechnique } from './useTechnique';
 
 /** Writing a technique card, new or old. */
 export default function EditTechniquePage() {
   const { id } = useParams();
   const { data, error, mutate } = useTechnique(id);
   return (
-    <Shell>
+    <>
       {id ? <Fetching what="the card" done={data !== undefined} error={error} retry={() => void mutate()} /> : null}
       {!id || data ? <Editing key={id ?? 'new'} technique={data ?? null} /> : null}
-    </Shell>
+    </>
   );
-}
-
-interface Draft {
-  readonly fields: TechniqueFields;
-  /** What was loaded when writing began, to tell whether anything changed. */
-  readonly base: TechniqueFields;
-  readonly version: number;
 }
 
 function Editing({ technique }: { technique: TechniqueWithUse | null }) {
   const navigate = useNavigate();
-  const [draft, setDraft, forget, kept] = useDraft<Draft | null>(`technique.${technique?.id ?? 'new'}`, null);
+  const stored = useMemo(
+    () => ({ content: technique ? fieldsOf(technique) : NEW_TECHNIQUE, version: technique?.version ?? 0 }),
+    [technique],
+  );
+  const draft = useDraft<TechniqueFields>(`technique.${technique?.id ?? 'new'}`, stored, { format: FIELDS });
+  const { content: fields, dirty, meanwhile } = draft;
   const { busy, error, run, forget: dismiss } = useAction();
-  const stored = technique ? fieldsOf(technique) : NEW_TECHNIQUE;
-  const fields = draft?.fields ?? stored;
-  const version = draft?.version ?? technique?.version ?? 0;
-  const dirty = draft !== null && JSON.stringify(draft.fields) !== JSON.stringify(draft.base);
-  const change = (part: Partial<TechniqueFields>) =>
-    setDraft((now) => ({ base: now?.base ?? stored, version: now?.version ?? version, fields: { ...(now?.fields ?? stored), ...part } }));
+  const change = (part: Partial<TechniqueFields>) => draft.change((now) => ({ ...now, ...part }));
   const drop = () => {
-    setDraft(null);
-    forget();
+    draft.drop();
     dismiss();
   };
-  const save = (against: number) =>
+  const save = () =>
     run(async () => {
-      const saved = await (technique
-        ? send<TechniqueWithUse>('PUT', `/techniques/${technique.id}`, { body: fields, version: against })
-        : send<TechniqueWithUse>('POST', '/techniques', { body: fields }));
-      drop();
-      await Promise.all([mutateAll(`/techniques/${saved.id}`, saved, { revalidate: false }), mutateAll('/techniques')]);
-      void navigate(`/techniques/${saved.id}`);
+      let saved: TechniqueWithUse | null = null;
+      await draft.save(async (mine, version) => {
+        try {
+          saved = await (technique
+            ? send<TechniqueWithUse>('PUT', `/techniques/${technique.id}`, { body: mine, version })
+            : send<TechniqueWithUse>('POST', '/techniques', { body: mine }));
+          return { content: fieldsOf(saved), version: saved.version };
+        } catch (failure) {
+          const theirs = savedMeanwhile<Technique>(failure);
+          if (theirs) await mutateAll(`/techniques/${theirs.id}`);
+          throw failure;
+        }
+      });
+      const { id } = saved as unknown as TechniqueWithUse;
+      await Promise.all([mutateAll(`/techniques/${id}`, saved, { revalidate: false }), mutateAll('/techniques')]);
+      void navigate(`/techniques/${id}`);
     });
-  const meanwhile = savedMeanwhile<Technique>(error);
   const asked = Boolean(error) && (problemOf(error).errors ?? []).every(({ field }) => field.startsWith('cautions.'));
   return (
     <div className="gap-9 min-[1100px]:grid min-[1100px]:grid-cols-[minmax(0,1fr)_17rem]">
       <div className="min-w-0">
         <PageHead
           title={technique ? `Change ${technique.name}` : 'Write a card'}
-          lead={dirty && kept ? 'Kept on this device until you save or drop it.' : 'A card teaches one technique, on one page.'}
+          lead={dirty ? 'Kept on this device until you save or drop it.' : 'A card teaches one technique, on one page.'}
           actions={
             <>
               {dirty ? <Button onClick={drop}>Drop changes</Button> : null}
               <ButtonLink to={technique ? `/techniques/${technique.id}` : '/techniques'}>Back</ButtonLink>
-              <Button kind="main" busy={busy} disabled={!dirty && technique !== null} onClick={() => void save(version)}>
+              <Button kind="main" busy={busy} disabled={!dirty && technique !== null} onClick={() => void save()}>
                 Save the card
               </Button>
             </>
@@ -76,14 +75,11 @@ function Editing({ technique }: { technique: TechniqueWithUse | null }) {
           {meanwhile ? (
             <MeanwhileNotice
               what="card"
-              onKeepMine={() => void save(meanwhile.version)}
-              onTakeTheirs={() => {
-                drop();
-                void mutateAll(`/techniques/${meanwhile.id}`);
-              }}
-            >
-              <p>Stored now: {changedParts(stored, fieldsOf(meanwhile)) || 'the same words'}.</p>
-            </MeanwhileNotice>
+              clashes={meanwhile.clashes}
+              nameOf={(where) => PART_NAMES[where.split('.')[0] as keyof TechniqueFields] ?? where}
+              onTakeTheirs={draft.takeTheirs}
+              onDrop={drop}
+            />
           ) : asked && unansweredHazards(fields).length > 0 ? (
             <Notice kind="problem" title="A step names a hazard that no caution speaks of.">
               Answer what is asked under <a href="#card-care">Care</a>, then save again.
@@ -94,7 +90,7 @@ function Editing({ technique }: { technique: TechniqueWithUse | null }) {
         </div>
         <CardForm fields={fields} onChange={change} error={error} ownId={technique?.id ?? null} />
         <div className="mt-8">
-          <Button kind="main" busy={busy} disabled={!dirty && technique !== null} onClick={() => void save(version)}>
+          <Button kind="main" busy={busy} disabled={!dirty && technique !== null} onClick={() => void save()}>
             Save the card
           </Button>
         </div>
@@ -131,10 +127,5 @@ const PART_NAMES: Readonly<Record<keyof TechniqueFields, string>> = {
   variant: 'Variant in force',
 };
 
-/** Names of the parts in which two cards differ. */
-function changedParts(a: TechniqueFields, b: TechniqueFields): string {
-  return (Object.keys(a) as (keyof TechniqueFields)[])
-    .filter((key) => JSON.stringify(a[key]) !== JSON.stringify(b[key]))
-    .map((key) => PART_NAMES[key])
-    .join(', ');
-}
+/** A card with its prerequisites, as a draft keeps it. */
+const FIELDS: DocumentFormat<TechniqueFields> = { ...CARD, lacks: (content) => CARD.lacks(content) } as DocumentFormat<TechniqueFields>;

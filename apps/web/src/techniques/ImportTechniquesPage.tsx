@@ -2,9 +2,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { mutate as mutateAll } from 'swr';
 import type { TechniqueImport } from '@pelvo/contract';
-import { send } from '../app/client';
-import { Shell } from '../app/Shell';
-import { useAction } from '../app/useAction';
+import { send, useAction } from '../device';
 import { Button, Notice, PageHead, ProblemNotice, Section, TextArea } from '../design';
 
 const STATES = { new: 'new', replaces: 'replaces the card of that name', same: 'already there, the same' } as const;
@@ -34,7 +32,7 @@ export default function ImportTechniquesPage() {
   const wrong = preview?.techniques.filter(({ problems }) => problems.length > 0) ?? [];
   const changes = preview?.techniques.filter(({ state }) => state !== 'same').length ?? 0;
   return (
-    <Shell>
+    <>
       <PageHead title="Bring cards in" lead="JSON or Markdown, as Pelvo writes them; Markdown can be written by hand." />
       <div className="grid gap-8 lg:grid-cols-2">
         <div>
@@ -121,6 +119,6 @@ export default function ImportTechniquesPage() {
           ) : null}
         </div>
       </div>
-    </Shell>
+    </>
   );
 }

@@ -1,7 +1,7 @@
 import { Link } from 'react-router';
 import { WHO_DECIDES } from '@pelvo/core';
 import { Notice } from '../design';
-import { useTechniques } from './useTechniques';
+import { useTechniques } from '../device';
 
 /** The cautions of some techniques, each under the name of the card it stands on. Nothing where there is none. */
 export function TechniqueCare({ ids, title }: { ids: readonly string[]; title: string }) {

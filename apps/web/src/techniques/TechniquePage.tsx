@@ -1,25 +1,20 @@
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
-import { mutate as mutateAll } from 'swr';
+import useSWR, { mutate as mutateAll } from 'swr';
 import { CALCULATORS, STRAND_NAMES, type TechniqueCard } from '@pelvo/core';
-import type { Technique, TechniqueWithUse } from '@pelvo/contract';
-import { send } from '../app/client';
-import { Shell } from '../app/Shell';
-import { useAction } from '../app/useAction';
-import { useMe } from '../app/useMe';
+import type { DishSummary, Page, Technique, TechniqueWithUse } from '@pelvo/contract';
+import { fetcher, send, useAction, useInForce, useLesson, useMe, useTechniques, type InForceHere } from '../device';
 import { Button, ButtonLink, DownloadLink, Fetching, Notice, PageHead, ProblemNotice, Section, StrandGlyph, WorkingPage } from '../design';
-import { useLesson } from '../lessons';
-import { useInForce, type InForceHere } from '../practices';
 import { CalculatorPane } from './CalculatorPane';
 import { CardBody } from './CardBody';
 import { fieldsOf } from './cardFields';
-import { useTechnique, useTechniques } from './useTechniques';
+import { useTechnique } from './useTechnique';
 
 /** A technique card, to teach from and to print. */
 export default function TechniquePage() {
   const { id } = useParams();
   const { data, error, mutate } = useTechnique(id);
   return (
-    <Shell>
+    <>
       <Fetching what="the card" done={data !== undefined} error={error} retry={() => void mutate()} />
       {data ? (
         <CardScreen
@@ -31,7 +26,7 @@ export default function TechniquePage() {
           }}
         />
       ) : null}
-    </Shell>
+    </>
   );
 }
 
@@ -96,7 +91,7 @@ function CardScreen({ technique, onStored }: { technique: TechniqueWithUse; onSt
           <Notice title="This card is put away. Lessons and dishes that name it keep it.">
             {lead ? (
               <Button busy={busy} onClick={() => void setArchived(false)}>
-                Bring it back
+                Take it out of the archive
               </Button>
             ) : null}
           </Notice>
@@ -136,6 +131,7 @@ function Minutes({ minutes: { novice, practised } }: { minutes: TechniqueCard['m
 /** What stands around the card: what comes before and after it, its tools, its dishes, its files. */
 function CardMargin({ technique }: { technique: TechniqueWithUse }) {
   const { data: techniques = [] } = useTechniques();
+  const { data: dishes } = useSWR<Page<DishSummary>>(`/dishes?technique=${technique.id}`, fetcher);
   const before = technique.prerequisites.flatMap((id) => techniques.find((each) => each.id === id) ?? []);
   const links = (list: readonly { readonly id: string; readonly name: string }[]) => (
     <ul>
@@ -151,13 +147,13 @@ function CardMargin({ technique }: { technique: TechniqueWithUse }) {
   return (
     <div className="space-y-5">
       <div>
-        <h2 className="text-lg">To be met before</h2>
+        <h2 className="text-lg">Learn first</h2>
         {before.length > 0 ? links(before) : <p className="text-small text-soft">Nothing: it can come first.</p>}
       </div>
-      {technique.opens.length > 0 ? (
+      {technique.leadsTo.length > 0 ? (
         <div>
-          <h2 className="text-lg">Opens</h2>
-          {links(technique.opens)}
+          <h2 className="text-lg">Leads to</h2>
+          {links(technique.leadsTo)}
         </div>
       ) : null}
       {technique.calculators.length > 0 ? (
@@ -180,9 +176,9 @@ function CardMargin({ technique }: { technique: TechniqueWithUse }) {
       </div>
       <div>
         <h2 className="text-lg">Dishes that exercise it</h2>
-        {technique.dishes.length === 0 ? <p className="text-small text-soft">None yet. Name it on a step of a dish.</p> : null}
+        {dishes?.items.length === 0 ? <p className="text-small text-soft">None yet. Name it on a step of a dish.</p> : null}
         <ul>
-          {technique.dishes.map(({ id, title }) => (
+          {(dishes?.items ?? []).map(({ id, title }) => (
             <li key={id}>
               <Link to={`/dishes/${id}`} className="inline-flex min-h-11 items-center leading-tight">
                 {title}

@@ -3,13 +3,8 @@ import { Link, useLocation } from 'react-router';
 import useSWR, { mutate as mutateAll } from 'swr';
 import { plainOf, STRANDS, STRAND_NAMES } from '@pelvo/core';
 import type { TechniqueSummary } from '@pelvo/contract';
-import { fetcher, send } from '../app/client';
-import { Shell } from '../app/Shell';
-import { useAction } from '../app/useAction';
-import { useMe } from '../app/useMe';
+import { fetcher, send, useAction, useMe, useTechniques } from '../device';
 import { Button, ButtonLink, Fetching, Notice, PageHead, ProblemNotice, Section, StrandGlyph, TextField } from '../design';
-import { TechniqueViews } from './TechniqueViews';
-import { useTechniques } from './useTechniques';
 
 /** The techniques of the school, in their three strands. */
 export default function TechniquesPage() {
@@ -21,7 +16,7 @@ export default function TechniquesPage() {
     `${name} ${plainOf(purpose)} ${words.join(' ')}`.toLowerCase().includes(wanted),
   );
   return (
-    <Shell>
+    <>
       <PageHead
         title="Techniques"
         lead="The dish is the vehicle; these are what is taught."
@@ -47,7 +42,6 @@ export default function TechniquesPage() {
           </>
         }
       />
-      <TechniqueViews />
       <PutAwayNotice />
       <Fetching what="the techniques" done={data !== undefined} error={error} retry={() => void mutate()} />
       {data ? (
@@ -87,7 +81,7 @@ export default function TechniquesPage() {
           {lead ? <PutAway /> : null}
         </>
       ) : null}
-    </Shell>
+    </>
   );
 }
 

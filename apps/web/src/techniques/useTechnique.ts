@@ -1,9 +1,6 @@
 import useSWR from 'swr';
-import type { TechniqueSummary, TechniqueWithUse } from '@pelvo/contract';
-import { fetcher } from '../app/client';
-
-/** The techniques of the school that are in use, by name. */
-export const useTechniques = () => useSWR<readonly TechniqueSummary[]>('/techniques', fetcher);
+import type { TechniqueWithUse } from '@pelvo/contract';
+import { fetcher } from '../device';
 
 /** One technique with its card and what it is used by; nothing is fetched for null. */
 export const useTechnique = (id: string | null | undefined) =>

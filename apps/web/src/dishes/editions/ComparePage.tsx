@@ -3,12 +3,9 @@ import { Link, useNavigate, useParams } from 'react-router';
 import useSWR, { mutate as mutateAll } from 'swr';
 import { linesOf, type DishContent } from '@pelvo/core';
 import type { Dish, DishEdition } from '@pelvo/contract';
-import { fetcher, send } from '../app/client';
-import { Shell } from '../app/Shell';
-import { useAction } from '../app/useAction';
-import { useMe } from '../app/useMe';
-import { Button, Fetching, Loading, PageHead, ProblemNotice, SelectField } from '../design';
-import { LineRow } from './LineRow';
+import { fetcher, send, useAction, useMe } from '../../device';
+import { Button, Fetching, Loading, PageHead, ProblemNotice, SelectField } from '../../design';
+import { LineRow } from '../formula/LineRow';
 
 const DRAFT = 'draft';
 
@@ -17,10 +14,10 @@ export default function ComparePage() {
   const { id } = useParams();
   const { data, error, mutate } = useSWR<Dish>(`/dishes/${id}`, fetcher);
   return (
-    <Shell>
+    <>
       <Fetching what="the dish" done={data !== undefined} error={error} retry={() => void mutate()} />
       {data ? <Compare key={data.id} dish={data} /> : null}
-    </Shell>
+    </>
   );
 }
 

@@ -1,18 +1,22 @@
-import { Link, useParams } from 'react-router';
+import { useEffect } from 'react';
+import { Link, useLocation, useParams } from 'react-router';
 import useSWR from 'swr';
 import type { DishEdition } from '@pelvo/contract';
-import { fetcher } from '../app/client';
-import { longDate } from '../app/dates';
-import { Shell } from '../app/Shell';
-import { Fetching, PageHead, WorkingPage } from '../design';
-import { DishEditor } from './DishEditor';
+import { fetcher, longDate } from '../../device';
+import { Fetching, PageHead, WorkingPage } from '../../design';
+import { DishEditor } from '../formula/DishEditor';
 
 /** A published edition, as it was and stays. */
 export default function DishEditionPage() {
   const { id } = useParams();
   const { data, error, mutate } = useSWR<DishEdition>(`/dish-editions/${id}`, fetcher);
+  const { hash } = useLocation();
+  // A figure leads here, to the line it comes from.
+  useEffect(() => {
+    if (data && hash) document.getElementById(hash.slice(1))?.scrollIntoView({ block: 'center' });
+  }, [data, hash]);
   return (
-    <Shell>
+    <>
       <Fetching what="the edition" done={data !== undefined} error={error} retry={() => void mutate()} />
       {data ? (
         <>
@@ -30,6 +34,6 @@ export default function DishEditionPage() {
           </WorkingPage>
         </>
       ) : null}
-    </Shell>
+    </>
   );
 }

@@ -2,11 +2,9 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { linesOf, type FormatName } from '@pelvo/core';
 import type { DishImport } from '@pelvo/contract';
-import { send } from '../app/client';
-import { Shell } from '../app/Shell';
-import { useAction } from '../app/useAction';
-import { Button, Notice, PageHead, ProblemNotice, Section } from '../design';
-import { LineRow } from './LineRow';
+import { send, useAction } from '../../device';
+import { Button, Notice, PageHead, ProblemNotice, Section } from '../../design';
+import { LineRow } from '../formula/LineRow';
 
 const NAMES: Readonly<Record<FormatName, string>> = {
   pelvo: 'a Pelvo file',
@@ -37,7 +35,7 @@ export default function ImportPage() {
     });
   const wrong = preview?.dishes.filter((dish) => dish.problems.length > 0) ?? [];
   return (
-    <Shell>
+    <>
       <PageHead
         title="Bring dishes in from a file"
         lead="A schema.org Recipe (JSON-LD, alone or in a saved web page), CSV of lines, plain text, or a file Pelvo has written."
@@ -117,6 +115,6 @@ export default function ImportPage() {
           </>
         ) : null}
       </div>
-    </Shell>
+    </>
   );
 }

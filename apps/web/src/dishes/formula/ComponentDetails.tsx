@@ -1,14 +1,13 @@
 import { useState } from 'react';
 import { showAmount, STORES, type Component } from '@pelvo/core';
-import { Button, TextField } from '../design';
+import { Button, TextField } from '../../design';
 import { amountText, parseAmount } from './amountText';
-import { spanText } from './Method';
+import { spanText } from '../method/Method';
 import { parseWhole } from './optional';
 
 /** What a component gives, keeps and waits for, in a line of words. */
 export function componentText(component: Component): string {
-  const gave = component.gave ?? [];
-  const keeps = component.keeps ?? [];
+  const { gave, keeps } = component;
   return [
     component.gives ? `gives ${showAmount(component.gives)}` : '',
     gave.length > 0
@@ -27,17 +26,17 @@ export function ComponentDetails({ component, onChange }: { component: Component
     component.gives ? `${amountText(component.gives)} ${component.gives.unit === 'each' ? '' : component.gives.unit}`.trim() : '',
   );
   const [gave, setGave] = useState('');
-  const before = component.before ?? { least: null, most: null };
+  const { before } = component;
   const amount = gives.trim() ? parseAmount(gives, 'each') : null;
   const addGave = () => {
     const read = parseAmount(gave, component.gives?.unit ?? 'each');
     if (!read) return;
-    onChange({ ...component, gave: [...(component.gave ?? []), read.max].slice(-50) });
+    onChange({ ...component, gave: [...component.gave, read.max].slice(-50) });
     setGave('');
   };
   const keep = (store: (typeof STORES)[number], text: string) => {
     const hours = parseWhole(text);
-    const rest = (component.keeps ?? []).filter((each) => each.store !== store);
+    const rest = component.keeps.filter((each) => each.store !== store);
     onChange({ ...component, keeps: hours ? [...rest, { store, hours }] : rest });
   };
   return (
@@ -86,7 +85,7 @@ export function ComponentDetails({ component, onChange }: { component: Component
             label={`Keeps, ${store}`}
             hint="hours"
             inputMode="numeric"
-            value={component.keeps?.find((each) => each.store === store)?.hours ?? ''}
+            value={component.keeps.find((each) => each.store === store)?.hours ?? ''}
             onChange={(event) => keep(store, event.target.value)}
           />
         ))}

@@ -1,17 +1,16 @@
+import { useLocation } from 'react-router';
 import { Plus } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import useSWR from 'swr';
-import { linesOf, readLine, type Component, type DishContent, type IngredientLine } from '@pelvo/core';
+import { EMPTY_COMPONENT, linesOf, readLine, type Component, type DishContent, type IngredientLine } from '@pelvo/core';
 import type { DishSummary, Page } from '@pelvo/contract';
-import { fetcher } from '../app/client';
-import { Button, Section, TextField } from '../design';
+import { newId, fetcher } from '../../device';
+import { Button, Section, TextField } from '../../design';
 import { ComponentDetails, componentText } from './ComponentDetails';
 import { LineEditor } from './LineEditor';
 import { LineRow } from './LineRow';
-import { Method } from './Method';
-import { PlateSection } from './PlateSection';
-
-const newId = () => crypto.randomUUID();
+import { Method } from '../method/Method';
+import { PlateSection } from '../plate/PlateSection';
 
 interface DishEditorProps {
   readonly content: DishContent;
@@ -49,14 +48,16 @@ export function DishEditor({ content, onChange, readOnlyShape = false }: DishEdi
                   shape({
                     ...content,
                     components: content.components.filter(({ id }) => id !== component.id),
-                    plate: content.plate?.filter((item) => item.componentId !== component.id),
+                    plate: content.plate.filter((item) => item.componentId !== component.id),
                   })
               : undefined
           }
         />
       ))}
       {shape ? (
-        <NewComponent onAdd={(name) => shape({ ...content, components: [...content.components, { id: newId(), name, lines: [] }] })} />
+        <NewComponent
+          onAdd={(name) => shape({ ...content, components: [...content.components, { ...EMPTY_COMPONENT, id: newId(), name }] })}
+        />
       ) : null}
       {readOnlyShape ? null : <PlateSection dish={content} onChange={shape ? (plate) => shape({ ...content, plate }) : undefined} />}
       <Method steps={content.method} onChange={shape ? (method) => shape({ ...content, method }) : undefined} />
@@ -139,6 +140,7 @@ function OpenLines({ open, content, preparations, setComponent }: OpenLinesProps
             return (
               <Lines
                 key={component.id}
+                anchored={false}
                 component={{ ...component, lines: own }}
                 all={linesOf(content)}
                 components={content.components.filter(({ id }) => id !== component.id)}
@@ -164,18 +166,25 @@ interface LinesProps {
   readonly preparations: readonly DishSummary[];
   readonly components: readonly Component[];
   readonly canRemove: boolean;
+  /** Whether a link can lead to a line here; each line is the aim of one. */
+  readonly anchored?: boolean;
   readonly onChange?: (lines: readonly IngredientLine[]) => void;
 }
 
-function Lines({ component, all, components, preparations, canRemove, onChange }: LinesProps) {
+function Lines({ component, all, components, preparations, canRemove, anchored = true, onChange }: LinesProps) {
   const [openId, setOpenId] = useState<string | null>(null);
+  const { hash } = useLocation();
   if (component.lines.length === 0) return <p className="py-2 text-soft">No line yet.</p>;
   return (
     <ul className="divide-y divide-line">
       {component.lines.map((line) => {
         const isNew = !line.written && !line.item;
         return (
-          <li key={line.id}>
+          <li
+            key={line.id}
+            id={anchored ? `line-${line.id}` : undefined}
+            className={anchored && hash === `#line-${line.id}` ? 'bg-beet-wash outline-2 outline-beet' : undefined}
+          >
             {onChange && (openId === line.id || isNew) ? (
               <LineEditor
                 line={line}

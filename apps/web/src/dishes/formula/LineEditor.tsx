@@ -1,18 +1,19 @@
 import { useState } from 'react';
 import {
   readLine,
-  RULE_KINDS,
-  RULE_NAMES,
+  SCALING_KINDS,
+  SCALING_NAMES,
   UNITS,
   type IngredientLine,
-  type RuleKind,
-  type ScalingRule,
+  type ScalingKind,
+  type Scaling,
   type UnitCode,
   type Component,
   type YieldStep,
 } from '@pelvo/core';
 import type { DishSummary } from '@pelvo/contract';
-import { Button, SelectField, TextField } from '../design';
+import { Button, SelectField, TextField } from '../../design';
+import { inWords } from '../../device';
 import { amountText, parseAmount } from './amountText';
 import { parsePercent, percentText } from './optional';
 
@@ -43,7 +44,7 @@ interface Fields {
   readonly preparation: string;
   readonly note: string;
   readonly one: string;
-  readonly rule: RuleKind;
+  readonly scaling: ScalingKind;
   readonly percent: string;
   readonly followed: string;
   readonly load: string;
@@ -56,7 +57,7 @@ interface Fields {
 }
 
 function fieldsOf(line: IngredientLine): Fields {
-  const { rule } = line;
+  const { scaling } = line;
   return {
     written: line.written,
     amount: amountText(line.amount),
@@ -65,11 +66,14 @@ function fieldsOf(line: IngredientLine): Fields {
     preparation: line.preparation,
     note: line.note,
     one: line.one ? `${amountText(line.one)} ${line.one.unit}` : '',
-    rule: rule.kind,
-    percent: rule.kind === 'percentOf' ? amountText({ min: rule.percent, max: rule.percent, unit: 'each', about: false }) : '',
-    followed: rule.kind === 'percentOf' ? rule.lineId : '',
-    load: rule.kind === 'byTheLoad' ? amountText({ min: rule.portionsALoad, max: rule.portionsALoad, unit: 'each', about: false }) : '4',
-    allowance: rule.kind === 'toTaste' && rule.allowance ? `${amountText(rule.allowance)} ${rule.allowance.unit}` : '',
+    scaling: scaling.kind,
+    percent: scaling.kind === 'percentOf' ? amountText({ min: scaling.percent, max: scaling.percent, unit: 'each', about: false }) : '',
+    followed: scaling.kind === 'percentOf' ? scaling.lineId : '',
+    load:
+      scaling.kind === 'byTheLoad'
+        ? amountText({ min: scaling.portionsALoad, max: scaling.portionsALoad, unit: 'each', about: false })
+        : '4',
+    allowance: scaling.kind === 'toTaste' && scaling.allowance ? `${amountText(scaling.allowance)} ${scaling.allowance.unit}` : '',
     preparationEditionId: line.preparationEditionId ?? '',
     componentId: line.componentId ?? '',
     trim: yieldText(line, 'trim'),
@@ -79,7 +83,7 @@ function fieldsOf(line: IngredientLine): Fields {
 }
 
 const yieldText = (line: IngredientLine, kind: YieldStep['kind']) => {
-  const step = line.yields?.find((each) => each.kind === kind);
+  const step = line.yields.find((each) => each.kind === kind);
   return step ? percentText(step.fraction) : '';
 };
 
@@ -91,10 +95,10 @@ export function LineEditor({ line, others, preparations, components = [], onSave
   const [tried, setTried] = useState(false);
   const set = (change: Partial<Fields>) => setFields((now) => ({ ...now, ...change }));
 
-  const needsAmount = fields.rule !== 'toTaste' && fields.rule !== 'percentOf';
+  const needsAmount = fields.scaling !== 'toTaste' && fields.scaling !== 'percentOf';
   const amount = fields.amount.trim() ? parseAmount(fields.amount, fields.unit) : null;
   const one = fields.one.trim() ? parseAmount(fields.one, 'g') : null;
-  const rule = ruleOf(fields);
+  const scaling = scalingOf(fields);
   const yields = YIELDS.flatMap(({ kind }) => (fields[kind].trim() ? [{ kind, fraction: parsePercent(fields[kind]) }] : []));
   const problems = {
     item: fields.item.trim() ? null : wrong('item', 'No ingredient.', 'Name it.'),
@@ -102,40 +106,42 @@ export function LineEditor({ line, others, preparations, components = [], onSave
       fields.amount.trim() && !amount
         ? wrong('amount', `"${fields.amount}" is not an amount.`, 'Type 3, 1 1/2, 150-200 or 200 ml.')
         : needsAmount && !amount
-          ? wrong('amount', 'No amount.', 'Type one, or choose the rule "to taste".')
+          ? wrong('amount', 'No amount.', 'Type one, or let it scale "to taste".')
           : null,
     one: fields.one.trim() && !one ? wrong('one', `"${fields.one}" is not an amount.`, 'Type 250 g or 400 ml.') : null,
     yields: yields.every((step) => step.fraction)
       ? null
       : wrong('yields', 'A yield is not a percentage.', 'Give more than 0 and at most 100.'),
-    rule: rule ? null : wrong('rule', 'The rule is not complete.', 'Give its number and, for a percentage, its line.'),
+    scaling: scaling ? null : wrong('scaling', 'How it scales is not complete.', 'Give its number and, for a percentage, its line.'),
   };
   const isRight = Object.values(problems).every((problem) => problem === null);
-  const shown = tried ? problems : { item: null, amount: null, one: null, rule: null, yields: null };
+  const shown = tried ? problems : { item: null, amount: null, one: null, scaling: null, yields: null };
 
   const save = () => {
     setTried(true);
-    if (!isRight || !rule) return;
+    if (!isRight || !scaling) return;
     onSave({
       ...line,
       written:
         fields.written.trim() || `${fields.amount} ${fields.unit === 'each' ? '' : fields.unit} ${fields.item}`.replace(/\s+/g, ' ').trim(),
       item: fields.item.trim(),
-      amount: fields.rule === 'percentOf' ? null : amount,
+      amount: fields.scaling === 'percentOf' ? null : amount,
       one,
       preparation: fields.preparation.trim(),
       note: fields.note.trim(),
-      rule,
+      scaling,
       certainty: 'sure',
       doubts: [],
       preparationEditionId: fields.preparationEditionId || null,
-      ...(fields.componentId || line.componentId ? { componentId: fields.componentId || null } : {}),
-      ...(yields.length > 0 || line.yields ? { yields: yields.map(({ kind, fraction }) => ({ kind, fraction: fraction! })) } : {}),
+      componentId: fields.componentId || null,
+      yields: yields.map(({ kind, fraction }) => ({ kind, fraction: fraction! })),
     });
   };
 
   const readAgain = () =>
-    setFields((now) => fieldsOf({ ...readLine(now.written), id: line.id, preparationEditionId: line.preparationEditionId }));
+    setFields((now) =>
+      fieldsOf({ ...readLine(now.written), id: line.id, preparationEditionId: line.preparationEditionId, componentId: line.componentId }),
+    );
 
   return (
     <form
@@ -149,7 +155,9 @@ export function LineEditor({ line, others, preparations, components = [], onSave
         if (event.key === 'Escape') onCancel();
       }}
     >
-      {line.doubts.length > 0 ? <p className="font-semibold">{line.doubts.join(' ')}</p> : null}
+      {line.doubts.length > 0 ? (
+        <p className="font-semibold">{line.doubts.map((doubt) => inWords({ code: 'doubt', doubt })).join(' ')}</p>
+      ) : null}
       <div className="flex flex-wrap items-end gap-3">
         <div className="min-w-64 flex-1">
           <TextField label="As written" value={fields.written} onChange={(event) => set({ written: event.target.value })} />
@@ -160,7 +168,7 @@ export function LineEditor({ line, others, preparations, components = [], onSave
         <TextField
           autoFocus
           label="Amount"
-          disabled={fields.rule === 'percentOf'}
+          disabled={fields.scaling === 'percentOf'}
           value={fields.amount}
           problem={shown.amount}
           onChange={(event) => set({ amount: event.target.value })}
@@ -187,21 +195,21 @@ export function LineEditor({ line, others, preparations, components = [], onSave
       </div>
       <div className="grid gap-3 sm:grid-cols-3">
         <SelectField
-          label="Scaling rule"
-          value={fields.rule}
-          problem={shown.rule}
-          onChange={(event) => set({ rule: event.target.value as RuleKind })}
+          label="How it scales"
+          value={fields.scaling}
+          problem={shown.scaling}
+          onChange={(event) => set({ scaling: event.target.value as ScalingKind })}
         >
-          {RULE_KINDS.map((kind) => (
+          {SCALING_KINDS.map((kind) => (
             <option key={kind} value={kind}>
-              {RULE_NAMES[kind]}
+              {SCALING_NAMES[kind]}
             </option>
           ))}
         </SelectField>
-        {fields.rule === 'byTheLoad' ? (
+        {fields.scaling === 'byTheLoad' ? (
           <TextField label="Portions a load" value={fields.load} onChange={(event) => set({ load: event.target.value })} />
         ) : null}
-        {fields.rule === 'toTaste' ? (
+        {fields.scaling === 'toTaste' ? (
           <TextField
             label="Set aside a portion"
             placeholder="2 g, or leave empty"
@@ -209,7 +217,7 @@ export function LineEditor({ line, others, preparations, components = [], onSave
             onChange={(event) => set({ allowance: event.target.value })}
           />
         ) : null}
-        {fields.rule === 'percentOf' ? (
+        {fields.scaling === 'percentOf' ? (
           <>
             <TextField label="Percent" value={fields.percent} onChange={(event) => set({ percent: event.target.value })} />
             <SelectField label="Of" value={fields.followed} onChange={(event) => set({ followed: event.target.value })}>
@@ -222,7 +230,7 @@ export function LineEditor({ line, others, preparations, components = [], onSave
             </SelectField>
           </>
         ) : null}
-        {preparations.length > 0 && fields.rule !== 'percentOf' ? (
+        {preparations.length > 0 && fields.scaling !== 'percentOf' ? (
           <SelectField
             label="Made in-house as"
             value={fields.preparationEditionId}
@@ -281,8 +289,8 @@ export function LineEditor({ line, others, preparations, components = [], onSave
   );
 }
 
-function ruleOf(fields: Fields): ScalingRule | null {
-  switch (fields.rule) {
+function scalingOf(fields: Fields): Scaling | null {
+  switch (fields.scaling) {
     case 'byTheLoad': {
       const load = parseAmount(fields.load, 'each');
       return load ? { kind: 'byTheLoad', portionsALoad: load.max } : null;
@@ -297,6 +305,6 @@ function ruleOf(fields: Fields): ScalingRule | null {
       return allowance ? { kind: 'toTaste', allowance } : null;
     }
     default:
-      return { kind: fields.rule };
+      return { kind: fields.scaling };
   }
 }

@@ -1,14 +1,15 @@
 import { CircleHelp } from 'lucide-react';
-import { RULE_NAMES, showAmount, showDecimal, exact, type IngredientLine } from '@pelvo/core';
+import { SCALING_NAMES, showAmount, showDecimal, exact, type IngredientLine } from '@pelvo/core';
+import { inWords } from '../../device';
 import { percentText } from './optional';
 
 /** How a line grows, in words: "2 % of flour", "by the load of 4". */
-export function ruleText(line: IngredientLine, lines: readonly IngredientLine[]): string {
-  const { rule } = line;
-  if (rule.kind === 'percentOf')
-    return `${showDecimal(exact(rule.percent))} % of ${lines.find(({ id }) => id === rule.lineId)?.item ?? 'a line that is gone'}`;
-  if (rule.kind === 'byTheLoad') return `by the load of ${showDecimal(exact(rule.portionsALoad))} portions`;
-  return RULE_NAMES[rule.kind];
+export function scalingText(line: IngredientLine, lines: readonly IngredientLine[]): string {
+  const { scaling } = line;
+  if (scaling.kind === 'percentOf')
+    return `${showDecimal(exact(scaling.percent))} % of ${lines.find(({ id }) => id === scaling.lineId)?.item ?? 'a line that is gone'}`;
+  if (scaling.kind === 'byTheLoad') return `by the load of ${showDecimal(exact(scaling.portionsALoad))} portions`;
+  return SCALING_NAMES[scaling.kind];
 }
 
 const MARKS = { sure: '', doubtful: 'border-soft border-dashed', held: 'border-beet border-dashed hatch' } as const;
@@ -27,9 +28,9 @@ export function LineRow({ line, lines, onOpen }: LineRowProps) {
       <b className="whitespace-nowrap">
         {line.amount
           ? showAmount(line.amount)
-          : line.rule.kind === 'percentOf'
-            ? ruleText(line, lines)
-            : line.rule.kind === 'toTaste'
+          : line.scaling.kind === 'percentOf'
+            ? scalingText(line, lines)
+            : line.scaling.kind === 'toTaste'
               ? 'to taste'
               : '?'}
       </b>{' '}
@@ -38,7 +39,7 @@ export function LineRow({ line, lines, onOpen }: LineRowProps) {
       {line.one ? <span className="text-soft"> ({showAmount(line.one)} each)</span> : null}
       {line.preparation ? <span className="text-soft">, {line.preparation}</span> : null}
       {line.note ? <span className="text-soft italic"> {line.note}</span> : null}
-      {line.yields?.length ? (
+      {line.yields.length ? (
         <span className="text-soft">
           {' '}
           (
@@ -59,11 +60,11 @@ export function LineRow({ line, lines, onOpen }: LineRowProps) {
     <span className="grid w-full items-baseline gap-x-4 sm:grid-cols-[minmax(0,5fr)_minmax(0,6fr)_9rem]">
       <span className="text-small text-soft [overflow-wrap:anywhere]">{line.written}</span>
       <span className="[overflow-wrap:anywhere]">{meaning}</span>
-      <span className="text-small text-soft sm:text-right">{line.rule.kind === 'percentOf' ? 'follows' : ruleText(line, lines)}</span>
+      <span className="text-small text-soft sm:text-right">{line.scaling.kind === 'percentOf' ? 'follows' : scalingText(line, lines)}</span>
       {settled ? null : (
         <span className="mt-1 flex w-fit items-center gap-1.5 bg-paper px-1 font-semibold sm:col-span-3">
           <CircleHelp aria-hidden className="size-5 shrink-0" /> {line.certainty === 'held' ? 'Held: ' : 'Doubtful: '}
-          {line.doubts.join(' ')}
+          {line.doubts.map((doubt) => inWords({ code: 'doubt', doubt })).join(' ')}
         </span>
       )}
     </span>

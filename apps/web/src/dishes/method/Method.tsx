@@ -4,16 +4,15 @@ import { ArrowDown, ArrowUp, GripVertical, X } from 'lucide-react';
 import { useState } from 'react';
 import { stepFrom, temperatureWays, type MethodStep } from '@pelvo/core';
 import type { TechniqueSummary } from '@pelvo/contract';
-import { Button, IconButton, Section, SelectField, StrandGlyph, TextArea } from '../design';
-import { usePreference } from '../app/usePreference';
-import { useTechniques } from '../techniques';
+import { Button, IconButton, Section, SelectField, StrandGlyph, TextArea } from '../../design';
+import { newId, usePreferences, useTechniques } from '../../device';
 import { StepEditor } from './StepEditor';
 
 /** The method: steps in order, moved by dragging, by the arrow buttons, or with the keyboard on the handle. */
 export function Method({ steps, onChange }: { steps: readonly MethodStep[]; onChange?: (steps: readonly MethodStep[]) => void }) {
   const { data: techniques = [] } = useTechniques();
   const [text, setText] = useState('');
-  const [heat, setHeat] = usePreference<HeatScale>('heat', HEAT_SCALES);
+  const [heat, setHeat] = useState<HeatScale>(usePreferences().temperature === 'fahrenheit' ? 'fahrenheit' : 'all');
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
@@ -24,7 +23,7 @@ export function Method({ steps, onChange }: { steps: readonly MethodStep[]; onCh
   };
   const add = () => {
     if (!text.trim()) return;
-    onChange?.([...steps, stepFrom(crypto.randomUUID(), text.trim(), techniques)]);
+    onChange?.([...steps, stepFrom(newId(), text.trim(), techniques)]);
     setText('');
   };
   return (
@@ -211,9 +210,9 @@ function heatText(celsius: number, scale: HeatScale): string {
 function StepFacts({ step, heat }: { step: MethodStep; heat: HeatScale }) {
   const facts = [
     step.minutes ? `${step.minutes} min${step.noviceMinutes ? `, ${step.noviceMinutes} for a novice` : ''}` : '',
-    step.hands === 'off' ? 'hands off' : step.hands === 'on' ? 'hands on' : '',
+    step.hands === 'off' ? 'hands off' : 'hands on',
     typeof step.celsius === 'number' ? heatText(step.celsius, heat) : '',
-    step.equipment ?? '',
+    step.equipment,
     spanText(step.toNext) ? `to the next step ${spanText(step.toNext)}` : '',
   ].filter(Boolean);
   return (

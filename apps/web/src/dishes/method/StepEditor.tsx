@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { celsiusIn, type MethodStep } from '@pelvo/core';
-import { Button, SelectField, TextArea, TextField } from '../design';
-import { parseWhole } from './optional';
+import { Button, SelectField, TextArea, TextField } from '../../design';
+import { parseWhole } from '../formula/optional';
 
 interface StepEditorProps {
   readonly step: MethodStep;
@@ -16,7 +16,7 @@ export function StepEditor({ step, onSave, onCancel }: StepEditorProps) {
   const [draft, setDraft] = useState(step);
   const [heat, setHeat] = useState(shown(step.celsius));
   const set = (change: Partial<MethodStep>) => setDraft((now) => ({ ...now, ...change }));
-  const toNext = draft.toNext ?? { least: null, most: null };
+  const { toNext } = draft;
   const celsius = heat.trim() === '' ? null : (celsiusIn(heat) ?? (/^-?\d{1,3}$/.test(heat.trim()) ? Number(heat) : undefined));
   const isReversed = toNext.least !== null && toNext.most !== null && toNext.most < toNext.least;
   const heatProblem =
@@ -42,12 +42,7 @@ export function StepEditor({ step, onSave, onCancel }: StepEditorProps) {
         onChange={(event) => set({ text: event.target.value })}
       />
       <div className="grid gap-3 sm:grid-cols-4">
-        <SelectField
-          label="Hands"
-          value={draft.hands ?? ''}
-          onChange={(event) => set({ hands: (event.target.value || undefined) as MethodStep['hands'] })}
-        >
-          <option value="">not said</option>
+        <SelectField label="Hands" value={draft.hands} onChange={(event) => set({ hands: event.target.value as MethodStep['hands'] })}>
           <option value="on">on: someone is busy</option>
           <option value="off">off: it rests, bakes, chills</option>
         </SelectField>
@@ -77,7 +72,7 @@ export function StepEditor({ step, onSave, onCancel }: StepEditorProps) {
             label="Equipment"
             placeholder="oven, blender, water bath"
             maxLength={80}
-            value={draft.equipment ?? ''}
+            value={draft.equipment}
             onChange={(event) => set({ equipment: event.target.value })}
           />
         </div>
@@ -100,10 +95,10 @@ export function StepEditor({ step, onSave, onCancel }: StepEditorProps) {
       <TextField
         label="Decides the result because"
         maxLength={300}
-        value={draft.critical ?? ''}
+        value={draft.critical}
         onChange={(event) => set({ critical: event.target.value })}
       />
-      <TextField label="Caution" maxLength={300} value={draft.caution ?? ''} onChange={(event) => set({ caution: event.target.value })} />
+      <TextField label="Caution" maxLength={300} value={draft.caution} onChange={(event) => set({ caution: event.target.value })} />
       <div className="flex gap-2">
         <Button type="submit" kind="main">
           Keep

@@ -1,13 +1,14 @@
 import { exact, plateBuild, showAmount, type Amount, type DishContent, type PlateItem } from '@pelvo/core';
+import { inWords, measured } from '../../device';
 import { useState } from 'react';
-import { Button, FigureValue, Section, SelectField, TextField } from '../design';
-import { amountText, parseAmount } from './amountText';
+import { Button, FigureValue, Section, SelectField, TextField } from '../../design';
+import { amountText, parseAmount } from '../formula/amountText';
 
 const FILLS = ['#201629', '#b9b0c0', '#ffffff', '#7d1447', '#e9ebe5', '#574d60'];
 
 /** The plate from above: pieces as pieces, amounts as heaps, each in a ring of its own, named beside it. */
 function PlateDiagram({ dish }: { dish: DishContent }) {
-  const plate = dish.plate ?? [];
+  const { plate } = dish;
   const nameOf = (id: string) => dish.components.find((component) => component.id === id)?.name || 'Main list';
   return (
     <svg
@@ -53,7 +54,7 @@ function piecesOf({ componentId, amount }: PlateItem, index: number, of: number)
 
 /** What goes on one plate, what one making gives of it, and which component limits it. */
 export function PlateSection({ dish, onChange }: { dish: DishContent; onChange?: (plate: readonly PlateItem[]) => void }) {
-  const plate = dish.plate ?? [];
+  const { plate } = dish;
   const build = plateBuild(dish);
   if (!onChange && plate.length === 0) return null;
   return (
@@ -70,9 +71,11 @@ export function PlateSection({ dish, onChange }: { dish: DishContent; onChange?:
             {build.shares.map((share, index) => (
               <li key={share.componentId} className="flex flex-wrap items-center gap-x-4 py-1.5">
                 <span aria-hidden className="size-4 border border-ink" style={{ background: FILLS[index % FILLS.length] }} />
-                <b>{share.onPlate}</b> {share.name}
+                <b>{showAmount(share.onPlate)}</b> {share.name || 'Main list'}
                 <span className="text-small text-soft">
-                  {share.because ?? `enough for ${share.plates}, ${share.left} left`}
+                  {share.because
+                    ? inWords(share.because)
+                    : `enough for ${measured(share.plates!)}, ${share.left ? measured(share.left) : 'nothing'} left`}
                   {build.limitedBy.includes(share.name) ? '; limits the plates' : ''}
                 </span>
                 {onChange ? (
@@ -90,7 +93,7 @@ export function PlateSection({ dish, onChange }: { dish: DishContent; onChange?:
           {build.portions ? (
             <p className="mt-2">
               Plates one making gives: <FigureValue id="plates" figure={build.portions} />
-              {build.portions.value === String(dish.portions) ? (
+              {build.portions.value.value === String(dish.portions) ? (
                 ''
               ) : (
                 <span className="ml-2 text-small">The formula says it serves {dish.portions}.</span>

@@ -2,13 +2,9 @@ import { useDeferredValue, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { DISH_LIMITS, linesOf, type DishContent } from '@pelvo/core';
 import type { Dish } from '@pelvo/contract';
-import { fieldProblem, send } from '../app/client';
-import { Shell } from '../app/Shell';
-import { useDraft } from '../app/useDraft';
-import { useAction } from '../app/useAction';
-import { Button, Empty, Notice, PageHead, ProblemNotice, Stepper, TextArea, TextField } from '../design';
-import { useTechniques } from '../techniques';
-import { DishEditor } from './DishEditor';
+import { fieldProblem, send, useDraft, useAction, useTechniques } from '../../device';
+import { Button, Empty, Notice, PageHead, ProblemNotice, Stepper, TextArea, TextField } from '../../design';
+import { DishEditor } from '../formula/DishEditor';
 import { readDraft, type Corrections } from './readDraft';
 
 interface Kept {
@@ -19,6 +15,7 @@ interface Kept {
 }
 
 const NOTHING: Kept = { text: '', corrections: {}, portions: null, title: null };
+const NEW = { content: NOTHING, version: 0 };
 const EXAMPLE =
   'Braised leeks (serves 4)\n8 slim leeks, trimmed\n30 g butter\n150–200 ml vegetable stock\nsalt, to taste\n\nMethod\n1. Sweat the leeks in butter for 6 minutes.';
 
@@ -26,7 +23,7 @@ const EXAMPLE =
 export default function ReadRecipePage() {
   const navigate = useNavigate();
   const { data: techniques = [] } = useTechniques();
-  const [kept, setKept, forget] = useDraft<Kept>('recipe', NOTHING);
+  const { content: kept, change: setKept, drop: forget } = useDraft<Kept>('recipe', NEW);
   const [refused, setRefused] = useState<string | null>(null);
   const text = useDeferredValue(kept.text);
   const draft = useMemo(() => readDraft(text, techniques, kept.corrections), [text, techniques, kept.corrections]);
@@ -70,7 +67,7 @@ export default function ReadRecipePage() {
 
   const hasLines = linesOf(content).length > 0;
   return (
-    <Shell>
+    <>
       <PageHead
         title="Read a recipe"
         lead="Paste it as it is. Every line stays beside its reading; what is doubtful is asked, not guessed."
@@ -138,6 +135,6 @@ export default function ReadRecipePage() {
           )}
         </div>
       </div>
-    </Shell>
+    </>
   );
 }

@@ -18,8 +18,7 @@ import {
   type Vessel,
 } from '@pelvo/core';
 import type { Dish } from '@pelvo/contract';
-import { fetcher } from '../app/client';
-import { Shell } from '../app/Shell';
+import { fetcher, inWords, told } from '../../device';
 import {
   Choice,
   DownloadLink,
@@ -32,19 +31,19 @@ import {
   Stepper,
   TextField,
   WorkingPage,
-} from '../design';
-import { parseAmount } from './amountText';
-import { parseWhole } from './optional';
+} from '../../design';
+import { parseAmount } from '../formula/amountText';
+import { parseWhole } from '../formula/optional';
 
 /** A dish scaled for one batch: by portions, plates, an amount in hand or a vessel. */
 export default function ScalePage() {
   const { id } = useParams();
   const { data, error, mutate } = useSWR<Dish>(`/dishes/${id}`, fetcher);
   return (
-    <Shell>
+    <>
       <Fetching what="the dish" done={data !== undefined} error={error} retry={() => void mutate()} />
       {data ? <ScaleScreen key={data.id} dish={data} /> : null}
-    </Shell>
+    </>
   );
 }
 
@@ -94,7 +93,7 @@ function ScaleScreen({ dish }: { dish: Dish }) {
   const set = (change: Partial<Asked>) => setAsked((now) => ({ ...now, ...change }));
   const target = targetOf(asked, content);
   const result = target ? factorFor(content, target) : null;
-  const scaled = result?.kind === 'factor' ? scaleDish(content, result.factor) : null;
+  const scaled = result?.kind === 'factor' ? scaleDish(content, exact(result.factor.value.value)) : null;
   const edition = dish.editions[0];
   const whole = scaled ? Math.ceil(scaled.portions.valueOf() - 1e-9) : 0;
   const handout = (paper: string) => `/api/dish-editions/${edition!.id}/handout.pdf?portions=${whole}&paper=${paper}`;
@@ -193,15 +192,20 @@ function ScaleScreen({ dish }: { dish: Dish }) {
         ) : null}
       </div>
       {result?.kind === 'infeasible' ? (
-        <Notice kind="problem" title={result.because}>
-          {result.remedy}
+        <Notice kind="problem" title={inWords(result.because)}>
+          {inWords(result.remedy)}
         </Notice>
       ) : null}
       {result?.kind === 'factor' && scaled ? (
         <>
           <p className="text-lg">
-            <b className="font-title text-2xl">{showFactor(result.factor)}</b> the formula, {showFraction(scaled.portions)} portions.{' '}
-            <span className="text-soft">{result.how}</span>
+            <b className="font-title text-2xl">{showFactor(scaled.factor)}</b> the formula, {showFraction(scaled.portions)} portions.{' '}
+            <span className="text-soft">
+              <FigureValue id="factor" figure={result.factor} />{' '}
+              {told(result.factor)
+                .rows.map(({ how }) => how)
+                .join('; ')}
+            </span>
           </p>
           <LoadsField portions={scaled.portions.valueOf()} />
           <ScaledLists scaled={scaled} dish={content} />
@@ -317,16 +321,14 @@ function ScaledLists({ scaled, dish }: { scaled: ScaledDish; dish: DishContent }
                     {row.figure ? (
                       <FigureValue id={row.line.id} figure={row.figure} />
                     ) : (
-                      <b className="inline-flex min-h-9 items-center">{row.because === 'to taste' ? 'to taste' : 'held'}</b>
+                      <b className="inline-flex min-h-9 items-center">{row.toTaste ? 'to taste' : 'held'}</b>
                     )}
                   </span>
                   <span>
                     {row.line.item || row.line.written}
                     {row.line.preparation ? <span className="text-soft">, {row.line.preparation}</span> : null}
-                    {row.figure || row.because === 'to taste' ? null : (
-                      <span className="block text-small font-semibold">{row.because}</span>
-                    )}
-                    {row.warning ? <span className="block text-small font-semibold">{row.warning}</span> : null}
+                    {row.because ? <span className="block text-small font-semibold">{inWords(row.because)}</span> : null}
+                    {row.warning ? <span className="block text-small font-semibold">{inWords(row.warning)}</span> : null}
                   </span>
                 </li>
               ))}

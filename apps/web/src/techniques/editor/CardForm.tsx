@@ -1,6 +1,6 @@
 import { CARD_LIMITS, PURPOSES, STRANDS, STRAND_NAMES, type Strand } from '@pelvo/core';
 import type { TechniqueFields } from '@pelvo/contract';
-import { fieldProblem } from '../../app/client';
+import { fieldProblem } from '../../device';
 import { Choice, Section, TextField } from '../../design';
 import { CareSection } from './CareSection';
 import { JudgingSection } from './JudgingSection';

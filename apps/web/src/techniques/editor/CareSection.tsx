@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { CARD_LIMITS, HAZARD_SPECS, hazardsIn, unansweredHazards, WHO_DECIDES, type HazardKey } from '@pelvo/core';
-import { fieldProblem } from '../../app/client';
+import { fieldProblem } from '../../device';
 import { Button, Notice, Section, TextField } from '../../design';
 import type { CardFormProps } from './CardForm';
 import { LinesField } from './LinesField';

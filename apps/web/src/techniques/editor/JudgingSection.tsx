@@ -1,5 +1,5 @@
 import { CARD_LIMITS, LEVEL_NAMES, LEVELS, newKey, type CardDescriptor } from '@pelvo/core';
-import { fieldProblem } from '../../app/client';
+import { fieldProblem } from '../../device';
 import { Section, SelectField, TextArea, TextField } from '../../design';
 import type { CardFormProps } from './CardForm';
 import { Rows } from './Rows';

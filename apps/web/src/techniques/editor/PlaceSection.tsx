@@ -10,10 +10,8 @@ import {
   type DrawingKind,
   type DrawingSpec,
 } from '@pelvo/core';
-import { fieldProblem } from '../../app/client';
+import { fieldProblem, useInForce, useTechniques } from '../../device';
 import { Drawing, IconButton, Section, SelectField, Tick } from '../../design';
-import { useInForce } from '../../practices';
-import { useTechniques } from '../useTechniques';
 import type { CardFormProps } from './CardForm';
 import { LinesField } from './LinesField';
 
@@ -21,10 +19,10 @@ import { LinesField } from './LinesField';
 export function PlaceSection({ fields, onChange, error, ownId }: CardFormProps & { ownId: string | null }) {
   const { data: techniques = [] } = useTechniques();
   const left = techniques.filter(({ id }) => id !== ownId && !fields.prerequisites.includes(id));
-  const nameOf = (id: string) => techniques.find((each) => each.id === id)?.name ?? 'A card that is put away';
+  const nameOf = (id: string) => techniques.find((each) => each.id === id)?.name ?? 'A card in the archive';
   return (
     <section id="card-place">
-      <Section title="To be met before">
+      <Section title="Learn first">
         <Chosen
           items={fields.prerequisites.map((id) => ({ key: id, name: nameOf(id) }))}
           onRemove={(key) => onChange({ prerequisites: fields.prerequisites.filter((id) => id !== key) })}
@@ -32,7 +30,7 @@ export function PlaceSection({ fields, onChange, error, ownId }: CardFormProps &
         {fields.prerequisites.length < CARD_LIMITS.prerequisites ? (
           <div className="mt-2 max-w-sm">
             <SelectField
-              label="Add a technique to be met before"
+              label="Add a technique to learn first"
               labelHidden
               value=""
               problem={fieldProblem(error, 'prerequisites')}

@@ -1,5 +1,5 @@
 import { CARD_LIMITS, newKey, SENSE_NAMES, SENSES, type Cue, type Fault, type LooksWrong } from '@pelvo/core';
-import { fieldProblem } from '../../app/client';
+import { fieldProblem } from '../../device';
 import { Section, SelectField, TextArea, TextField } from '../../design';
 import type { CardFormProps } from './CardForm';
 import { Rows } from './Rows';
@@ -108,6 +108,7 @@ export function FaultsSection({ fields, onChange, error }: CardFormProps) {
             see: '',
             cause: '',
             correction: '',
+            rescue: '',
           })}
           onChange={(faults) => onChange({ faults })}
         >

@@ -1,5 +1,5 @@
-import { CARD_LIMITS, CARD_MATTERS, MATTER_SPECS, newKey, type Variant } from '@pelvo/core';
-import { fieldProblem } from '../../app/client';
+import { CARD_LIMITS, MATTERS, MATTER_SPECS, newKey, type Variant } from '@pelvo/core';
+import { fieldProblem } from '../../device';
 import { Section, SelectField, TextField, Tick } from '../../design';
 import type { CardFormProps } from './CardForm';
 import { LinesField } from './LinesField';
@@ -67,14 +67,12 @@ export function WaysSection({ fields, onChange, error }: CardFormProps) {
         <fieldset className="mt-4">
           <legend className="font-semibold">Matters of the school that decide something here</legend>
           <div className="flex flex-wrap gap-x-6">
-            {CARD_MATTERS.map((matter) => (
+            {MATTERS.map((matter) => (
               <Tick
                 key={matter}
                 label={MATTER_SPECS[matter].name}
                 checked={fields.matters.includes(matter)}
-                onChange={(on) =>
-                  onChange({ matters: CARD_MATTERS.filter((each) => (each === matter ? on : fields.matters.includes(each))) })
-                }
+                onChange={(on) => onChange({ matters: MATTERS.filter((each) => (each === matter ? on : fields.matters.includes(each))) })}
               />
             ))}
           </div>

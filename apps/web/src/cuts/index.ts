@@ -1,1 +1,0 @@
-export { useCutSets } from './useCutSets';

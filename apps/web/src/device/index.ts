@@ -1,0 +1,16 @@
+export { problemOf, ProblemError } from '@pelvo/contract';
+export { fieldProblem, fetcher, isOffline, savedMeanwhile, send } from './client';
+export { clockTime, fromToday, longDate, readDate, readTime, shortDate, today, typedDate } from './dates';
+export { useDraft, type Draft, type Stored } from './drafts';
+export { useLessonEvents } from './follow';
+export { newId } from './ids';
+export { useBook, useInForce, type InForceHere } from './inForce';
+export { inWords, measured, shown, told } from './inWords';
+export { keepDocument, keptDocument } from './kept';
+export { useCutSets, useIngredients, useLesson, useLessons, usePractices, useRules, useSchool, useTechniques } from './lists';
+export { retryNow, say, useOutbox, type OutboxState } from './outbox';
+export type { Clash, Rebase, Rebased } from './rebase';
+export { beginSession, savePreferences, signOut, useMe, usePreferences, useSession } from './session';
+export { speech } from './speech';
+export { useAction, type Action } from './useAction';
+export { useWakeLock } from './useWakeLock';

@@ -1,0 +1,23 @@
+import useSWR from 'swr';
+import type {
+  IngredientRecord,
+  LessonDetail,
+  LessonSummary,
+  Practices,
+  RulesProfile,
+  School,
+  StoredCutSet,
+  TechniqueSummary,
+} from '@pelvo/contract';
+import { fetcher } from './client';
+
+/** What several areas read: fetched once, shared by all, changed by whoever it belongs to. */
+export const useTechniques = () => useSWR<readonly TechniqueSummary[]>('/techniques', fetcher);
+export const usePractices = () => useSWR<Practices>('/practices', fetcher);
+export const useRules = () => useSWR<RulesProfile>('/rules', fetcher);
+export const useCutSets = () => useSWR<readonly StoredCutSet[]>('/cut-sets', fetcher);
+export const useIngredients = () => useSWR<readonly IngredientRecord[]>('/ingredients', fetcher);
+export const useSchool = () => useSWR<School>('/school', fetcher);
+/** The lessons of the school, by date. */
+export const useLessons = () => useSWR<readonly LessonSummary[]>('/lessons', fetcher);
+export const useLesson = (id: string | undefined) => useSWR<LessonDetail>(id ? `/lessons/${id}` : null, fetcher);

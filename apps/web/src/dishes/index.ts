@@ -1,1 +1,0 @@
-export { draftOfDish } from './dishDraft';

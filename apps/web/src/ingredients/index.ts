@@ -1,1 +1,0 @@
-export { useBook } from './useBook';

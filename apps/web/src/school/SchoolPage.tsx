@@ -1,0 +1,94 @@
+import { useSchool, useAction, send, useDraft } from '../device';
+import { SETTING_WAYS, type SchoolSettings } from '@pelvo/core';
+import type { School } from '@pelvo/contract';
+import { Button, Choice, Fetching, MeanwhileNotice, PageHead, ProblemNotice, Section, SelectField } from '../design';
+
+/** How lessons run at this school, and where it is. */
+export default function SchoolPage() {
+  const { data, error, mutate } = useSchool();
+  return (
+    <>
+      <PageHead title="The school" lead="How lessons run here unless a lesson says otherwise, and by which clock." />
+      <Fetching what="the school" done={data !== undefined} error={error} retry={() => void mutate()} />
+      {data ? <Settings school={data} onStored={(school) => void mutate(school, { revalidate: false })} /> : null}
+    </>
+  );
+}
+
+const NAMES: Readonly<Record<string, string>> = {
+  marking: SETTING_WAYS.marking.name,
+  weighingOut: SETTING_WAYS.weighingOut.name,
+  timeZone: 'Time zone',
+};
+
+const zones = (): readonly string[] => ['UTC', ...Intl.supportedValuesOf('timeZone').filter((zone) => zone !== 'UTC')];
+
+function Settings({ school, onStored }: { school: School; onStored: (school: School) => void }) {
+  const draft = useDraft<SchoolSettings>('school', { content: school.settings, version: school.version });
+  const { busy, error, run } = useAction();
+  const { content } = draft;
+  const set = (change: Partial<SchoolSettings>) => draft.change((now) => ({ ...now, ...change }));
+  const save = () =>
+    run(() =>
+      draft.save(async (settings, version) => {
+        const stored = await send<School>('PUT', '/school', { body: settings, version });
+        onStored(stored);
+        return { content: stored.settings, version: stored.version };
+      }),
+    );
+  return (
+    <>
+      <div className="mb-5 space-y-3">
+        <ProblemNotice error={error} />
+        {draft.meanwhile ? (
+          <MeanwhileNotice
+            what="page"
+            clashes={draft.meanwhile.clashes}
+            nameOf={(where) => NAMES[where] ?? where}
+            onTakeTheirs={draft.takeTheirs}
+            onDrop={draft.drop}
+          />
+        ) : null}
+      </div>
+      <Section title={SETTING_WAYS.marking.name}>
+        <Choice
+          label={`Decides ${SETTING_WAYS.marking.decides}`}
+          value={content.marking}
+          options={(['levels', 'pass', 'deductions'] as const).map((way) => ({ value: way, label: SETTING_WAYS.marking.ways[way].name }))}
+          onChange={(marking) => set({ marking })}
+        />
+        <p className="mt-2 text-soft">{SETTING_WAYS.marking.ways[content.marking].says}</p>
+      </Section>
+      <Section title={SETTING_WAYS.weighingOut.name}>
+        <Choice
+          label={`Decides ${SETTING_WAYS.weighingOut.decides}`}
+          value={content.weighingOut}
+          options={(['draw', 'trays'] as const).map((way) => ({ value: way, label: SETTING_WAYS.weighingOut.ways[way].name }))}
+          onChange={(weighingOut) => set({ weighingOut })}
+        />
+        <p className="mt-2 text-soft">{SETTING_WAYS.weighingOut.ways[content.weighingOut].says}</p>
+      </Section>
+      <Section title="Time zone">
+        <div className="max-w-md">
+          <SelectField
+            label="Days and hours of lessons are of this zone"
+            value={content.timeZone}
+            onChange={(event) => set({ timeZone: event.target.value })}
+          >
+            {zones().map((zone) => (
+              <option key={zone}>{zone}</option>
+            ))}
+          </SelectField>
+        </div>
+      </Section>
+      {draft.dirty ? (
+        <div className="mt-6 flex gap-2">
+          <Button kind="main" busy={busy} onClick={() => void save()}>
+            Save
+          </Button>
+          <Button onClick={draft.drop}>Drop changes</Button>
+        </div>
+      ) : null}
+    </>
+  );
+}
