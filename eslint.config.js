@@ -2,22 +2,25 @@ import js from '@eslint/js';
 import reactHooks from 'eslint-plugin-react-hooks';
 import globals from 'globals';
 import ts from 'typescript-eslint';
+import { areasOf } from './tools/lib/areas.mjs';
 
-const AREAS = [
-  'assessment',
-  'classes',
-  'cuts',
-  'dishes',
-  'ingredients',
-  'lessons',
-  'orders',
-  'people',
-  'practices',
-  'progress',
-  'rubrics',
-  'rules',
-  'techniques',
-];
+/** Into another area: by its index only. */
+const insideOf = (src) => ({
+  regex: `^(\\.\\./)+(${areasOf(src).join('|')})/`,
+  message: 'Import from the area’s index, or move what is shared down.',
+});
+const noAreaOf = (src) => ({
+  regex: `^(\\.\\./)+(${areasOf(src).join('|')}|app)(/|$)`,
+  message: 'The areas stand on this; it knows none of them.',
+});
+const restricted = (files, patterns, ignores = []) => ({
+  files,
+  ignores,
+  rules: { 'no-restricted-imports': ['error', { patterns }] },
+});
+const NOT_IN_A_BROWSER = { group: ['@nestjs/*', 'typeorm', 'node:*'], message: 'This does not run in a browser.' };
+const WEB = 'apps/web/src';
+const SERVER = 'apps/server/src';
 
 /** Arrows run one way: web and server -> contract -> core. */
 const arrows = (files, forbidden) => ({
@@ -62,22 +65,11 @@ export default ts.config(
     plugins: { 'react-hooks': reactHooks },
     rules: { ...reactHooks.configs.recommended.rules },
   },
-  {
-    // An area shows one face to the others, its index. App.tsx alone knows every page.
-    files: ['apps/web/src/**'],
-    ignores: ['apps/web/src/app/App.tsx'],
-    rules: {
-      'no-restricted-imports': [
-        'error',
-        {
-          patterns: [
-            { group: AREAS.map((area) => `../${area}/*`), message: 'Import from the area’s index, or move what is shared down.' },
-            { group: ['@nestjs/*', 'typeorm', 'node:*'], message: 'This does not run in a browser.' },
-          ],
-        },
-      ],
-    },
-  },
+  // An area shows one face to the others, its index. App.tsx alone knows every page; that there is no ring is a test's.
+  restricted([`${WEB}/**`], [insideOf(WEB), NOT_IN_A_BROWSER], [`${WEB}/app/App.tsx`]),
+  restricted([`${WEB}/design/**`, `${WEB}/device/**`], [noAreaOf(WEB), NOT_IN_A_BROWSER]),
+  restricted([`${SERVER}/**`], [insideOf(SERVER), { group: ['@pelvo/web', 'react*'], message: 'This does not run on the server.' }]),
+  restricted([`${SERVER}/platform/**`, `${SERVER}/migrations/**`], [noAreaOf(SERVER)]),
   // Data, a row a line.
   { files: ['packages/core/test/corpus/**'], rules: { 'max-lines': 'off' } },
   { files: ['tools/**', '*.js'], rules: { 'no-console': 'off' } },

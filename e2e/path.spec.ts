@@ -45,7 +45,7 @@ test('from technique to mark', async ({ page, browser }) => {
     await page.getByRole('button', { name: 'New class' }).first().click();
     await page.getByLabel('Name').fill('Pastry pilots');
     await page.getByRole('button', { name: 'Make the class' }).click();
-    await page.getByRole('button', { name: 'Bring in a roster' }).first().click();
+    await page.getByRole('button', { name: 'Import a roster' }).first().click();
     await page.getByLabel('Choose a file').setInputFiles({
       name: 'roster.csv',
       mimeType: 'text/csv',

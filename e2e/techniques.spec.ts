@@ -69,16 +69,16 @@ test('a card is written, asked about its hazards, printed, and carried out and i
   await expectAccessible(page);
 
   await page.goto(`/techniques/${id}`);
-  await page.getByRole('button', { name: 'Put away' }).click();
-  await expect(page.getByText('"Crisp herb leaves" is put away.')).toBeVisible();
-  await page.getByRole('button', { name: 'Bring it back', exact: true }).click();
+  await page.getByRole('button', { name: 'Archive' }).click();
+  await expect(page.getByText('"Crisp herb leaves" is archived.')).toBeVisible();
+  await page.getByRole('button', { name: 'Restore it', exact: true }).click();
   await expect(page.getByRole('link', { name: /^Crisp herb leaves/ })).toBeVisible();
 });
 
 test('a ring of prerequisites is refused and named, and nothing typed is lost', async ({ page }) => {
   await signIn(page, 'maren.oltz');
   await page.goto(`/techniques/${await idOf(page, '/api/techniques', 'Grip')}/edit`);
-  await page.getByLabel('Add a technique to be met before').selectOption({ label: 'Fine dice' });
+  await page.getByLabel('Add a technique to learn first').selectOption({ label: 'Fine dice' });
   await page.getByRole('button', { name: 'Save the card' }).first().click();
   await expect(page.getByRole('alert')).toContainText('Grip, guide hand and board');
   await expect(page.getByRole('alert')).toContainText('Fine dice');
@@ -142,7 +142,7 @@ test('the map follows attendance and date, answers as lists, and leads to a plan
   const sweat = page.getByRole('complementary', { name: 'Sweat', exact: true });
   await sweat.getByRole('link', { name: /Poaching and a mounted sauce, to practise/ }).click();
   await expect(page).toHaveURL(new RegExp(`/lessons/${poaching}\\?added=`));
-  await expect(page.getByText('Sweat came in from the map, to practise.')).toBeVisible();
+  await expect(page.getByText('Sweat is added from the map, to practise.')).toBeVisible();
   await expect(page.getByLabel('Purpose of Sweat')).toHaveValue('practise');
   await page.getByRole('button', { name: 'Save the plan' }).click();
   await expect(page.getByRole('button', { name: 'Save the plan' })).toHaveCount(0);

@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, test } from 'vitest';
-import { SHIPPED, type DishContent } from '@pelvo/core';
+import { EMPTY_COMPONENT, EMPTY_DISH, EMPTY_LINE, SHIPPED, type DishContent } from '@pelvo/core';
 import { DishesService } from '../src/dishes/dishes.service';
 import { openSchool, type School } from '../test/school';
 
@@ -24,16 +24,15 @@ beforeAll(async () => {
         size: '',
         preparation: '',
         note: '',
-        rule: { kind: 'proportional' as const },
+        scaling: { kind: 'proportional' as const },
+        ...EMPTY_LINE,
         certainty: 'sure' as const,
         doubts: [],
       }));
       const content: DishContent = {
+        ...EMPTY_DISH,
         title: `${WORDS[at % WORDS.length]!} ${name(at)} with ${name(at + 17)} ${at}`,
-        portions: 4,
-        gives: null,
-        components: [{ id: 'c', name: '', lines }],
-        method: [],
+        components: [{ ...EMPTY_COMPONENT, id: 'c', lines }],
       };
       await dishes.insert(manager, content);
     }

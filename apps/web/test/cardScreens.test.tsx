@@ -1,10 +1,9 @@
 // @vitest-environment jsdom
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { describe, expect, it } from 'vitest';
-import { EMPTY_CARD, MATTERS, SHIPPED_CUT_SETS, type RubricContent } from '@pelvo/core';
+import { EMPTY_CARD, MATTER_SPECS, MATTERS, SHIPPED_CUT_SETS, type RubricContent } from '@pelvo/core';
 import type { Practices, Rubric, RulesProfile, StoredCutSet, TechniqueImport, TechniqueSummary, TechniqueWithUse } from '@pelvo/contract';
 import { CommandList } from '../src/app/CommandList';
-import { keptDraft } from '../src/app/useDraft';
 import CutsPage from '../src/cuts/CutsPage';
 import PracticesPage from '../src/practices/PracticesPage';
 import RubricPage from '../src/rubrics/RubricPage';
@@ -14,7 +13,7 @@ import ImportTechniquesPage from '../src/techniques/ImportTechniquesPage';
 import TechniquePage from '../src/techniques/TechniquePage';
 import TechniquesPage from '../src/techniques/TechniquesPage';
 import { RUBRIC } from './fixtures';
-import { refused, show } from './screen';
+import { keptDraft, refused, show } from './screen';
 
 const card = (more: Partial<TechniqueWithUse> = {}): TechniqueWithUse =>
   ({
@@ -36,8 +35,7 @@ const card = (more: Partial<TechniqueWithUse> = {}): TechniqueWithUse =>
     descriptors: [{ key: 'crisp', name: 'Crispness', evidence: 'tasted', levels: ['soft', 'patchy', 'crisp', 'crisp and dry'] }],
     minutes: { novice: 20, practised: 10 },
     prerequisites: ['t2'],
-    opens: [{ id: 't3', name: 'Tempura of herbs' }],
-    dishes: [],
+    leadsTo: [{ id: 't3', name: 'Tempura of herbs' }],
     ...more,
   }) as TechniqueWithUse;
 const summary = (id: string, name: string, more: Partial<TechniqueSummary> = {}): TechniqueSummary => ({
@@ -97,13 +95,13 @@ describe('the cards', () => {
     expect(screen.getByRole('link', { name: 'Tempura of herbs' })).toBeTruthy();
   });
 
-  it('are put away by the lead, and offered to be brought back', async () => {
+  it('are archived by the lead, and offered to be restored', async () => {
     const { user, sent, at } = show(<TechniquePage />, {
       at: '/techniques/t1',
       route: '/techniques/:id',
       answers: { ...around, '/techniques/t1': card(), 'PUT /techniques/t1/archived': card({ archived: true }) },
     });
-    await user.click(await screen.findByRole('button', { name: 'Put away' }));
+    await user.click(await screen.findByRole('button', { name: 'Archive' }));
     await waitFor(() => expect(at()).toBe('/techniques'));
     expect(sent).toMatchObject([{ method: 'PUT', body: { archived: true } }]);
   });
@@ -121,9 +119,9 @@ describe('writing a card', () => {
     const { user, sent, at } = edit({ 'PUT /techniques/t1': card({ name: 'Deep-fry herbs', version: 5 }) });
     const name = await screen.findByLabelText('Name');
     fireEvent.change(name, { target: { value: 'Deep-fry herbs' } });
-    expect(keptDraft<{ version: number; fields: { name: string } }>('technique.t1')).toMatchObject({
+    expect(keptDraft<{ name: string }>('technique.t1')).toMatchObject({
       version: 4,
-      fields: { name: 'Deep-fry herbs' },
+      mine: { name: 'Deep-fry herbs' },
     });
     await user.click(screen.getAllByRole('button', { name: 'Save the card' })[0]!);
     await waitFor(() => expect(at()).toBe('/techniques/t1'));
@@ -132,13 +130,20 @@ describe('writing a card', () => {
   });
 
   it('names in words what someone else changed meanwhile', async () => {
-    const theirs = card({ version: 9, looksWrong: [], criticalPoints: ['Other'] });
+    const theirs = card({ version: 9, name: 'Theirs', criticalPoints: ['Other'] });
+    let stored = card();
     const { user } = edit({
-      'PUT /techniques/t1': refused(412, { type: 'urn:pelvo:problem:changed-meanwhile', title: 'Changed.', status: 412, current: theirs }),
+      '/techniques/t1': () => stored,
+      'PUT /techniques/t1': () => {
+        stored = theirs;
+        return refused(412, { type: 'urn:pelvo:problem:changed-meanwhile', title: 'Changed.', status: 412, current: theirs });
+      },
     });
     fireEvent.change(await screen.findByLabelText('Name'), { target: { value: 'Mine' } });
     await user.click(screen.getAllByRole('button', { name: 'Save the card' })[0]!);
-    expect((await screen.findByText(/^Stored now:/)).textContent).toBe('Stored now: Critical points, Looks wrong but is right.');
+    // The name both changed is asked; what only they changed has come in.
+    expect((await screen.findByText(/^Name$/, { selector: 'b' })).closest('li')!.textContent).toContain('yours Mine');
+    expect(screen.getByText('Other')).toBeTruthy();
     expect(screen.getByLabelText<HTMLInputElement>('Name').value).toBe('Mine');
   });
 
@@ -152,7 +157,7 @@ describe('writing a card', () => {
     fireEvent.change(await screen.findByLabelText('Name'), { target: { value: 'Mine' } });
     await user.click(screen.getAllByRole('button', { name: 'Save the card' })[0]!);
     expect((await screen.findAllByText(/This closes a ring: Deep-fry, Tempura of herbs, Deep-fry/)).length).toBeGreaterThan(0);
-    expect(keptDraft<{ fields: { name: string } }>('technique.t1')!.fields.name).toBe('Mine');
+    expect(keptDraft<{ name: string }>('technique.t1')!.mine.name).toBe('Mine');
   });
 
   it('tells part by part what a card still lacks', async () => {
@@ -209,12 +214,12 @@ describe('bringing cards in', () => {
 });
 
 describe('practices, rules and cuts', () => {
-  it('list every matter, with what those of the lesson decide', async () => {
-    show(<PracticesPage />, { answers: { ...around, '/practices': practices({ marking: 'pass' }) } });
+  it('list every matter, and how many nobody has chosen', async () => {
+    show(<PracticesPage />, { answers: { ...around, '/practices': practices({ turning: 'often' }) } });
     expect(await screen.findByText(`${MATTERS.length - 1} of ${MATTERS.length} matters are open`)).toBeTruthy();
-    expect(screen.getByText('Decides how results are told.')).toBeTruthy();
-    expect(screen.getByText('Decides what an order shows and prints.')).toBeTruthy();
-    expect(screen.getByRole('group', { name: 'Marking' })).toBeTruthy();
+    expect(screen.getByRole('group', { name: MATTER_SPECS.turning.name })).toBeTruthy();
+    // How a lesson is marked is not a belief about cooking: it is a setting.
+    expect(screen.queryByRole('group', { name: 'Marking' })).toBeNull();
   });
 
   it('show each rule with its default, its source and who decides', async () => {
@@ -246,7 +251,7 @@ describe('a rubric', () => {
     await user.selectOptions(screen.getByLabelText('Draw on the card of'), 't1');
     await user.click(await screen.findByRole('button', { name: 'Greasy' }));
     await user.click(screen.getByRole('button', { name: 'Crispness, tasted' }));
-    const kept = keptDraft<{ content: RubricContent }>('rubric.r1') ?? keptDraft<{ mine: RubricContent }>('rubric.r1');
+    const kept = keptDraft<RubricContent>('rubric.r1');
     expect(JSON.stringify(kept)).toContain('"technique":"Deep-fry"');
     expect(screen.getByLabelText<HTMLTextAreaElement>('Assured', { selector: 'textarea' }).value).toBe('crisp and dry');
     expect(screen.queryByRole('button', { name: 'Greasy' })).toBeNull();

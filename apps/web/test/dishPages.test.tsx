@@ -2,16 +2,15 @@
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { useState } from 'react';
 import { describe, expect, it } from 'vitest';
-import { linesOf, type Component, type DishContent, type MethodStep } from '@pelvo/core';
+import { EMPTY_COMPONENT, EMPTY_STEP, linesOf, type Component, type DishContent, type MethodStep } from '@pelvo/core';
 import type { Dish, DishImport, TechniqueSummary } from '@pelvo/contract';
-import { keptDraft } from '../src/app/useDraft';
-import ComparePage from '../src/dishes/ComparePage';
-import { ComponentDetails, componentText } from '../src/dishes/ComponentDetails';
+import ComparePage from '../src/dishes/editions/ComparePage';
+import { ComponentDetails, componentText } from '../src/dishes/formula/ComponentDetails';
 import DishPage from '../src/dishes/DishPage';
-import ImportPage from '../src/dishes/ImportPage';
-import { Method } from '../src/dishes/Method';
+import ImportPage from '../src/dishes/files/ImportPage';
+import { Method } from '../src/dishes/method/Method';
 import { dishFrom, SALAD, storedDish } from './fixtures';
-import { refused, show } from './screen';
+import { keptDraft, refused, show, signedIn } from './screen';
 
 const sweat = {
   id: 't1',
@@ -37,7 +36,7 @@ describe('a dish', () => {
   it('is changed in a draft that stays on the device, and saved against its version', async () => {
     const { user, sent } = page(storedDish(SALAD), { 'PUT /dishes/d1': storedDish({ ...SALAD, title: 'Leeks' }, { version: 4 }) });
     fireEvent.change(await screen.findByLabelText('Title'), { target: { value: 'Leeks' } });
-    expect(keptDraft<{ version: number; mine: DishContent }>('dish.d1')).toMatchObject({ version: 3, mine: { title: 'Leeks' } });
+    expect(keptDraft<DishContent>('dish.d1')).toMatchObject({ version: 3, mine: { title: 'Leeks' } });
     await user.click(screen.getByRole('button', { name: 'Save' }));
     await waitFor(() => expect(keptDraft('dish.d1')).toBeNull());
     expect(sent[0]).toMatchObject({ method: 'PUT', version: '"3"', body: { title: 'Leeks' } });
@@ -55,9 +54,10 @@ describe('a dish', () => {
     });
     fireEvent.change(await screen.findByLabelText('Title'), { target: { value: 'My leeks' } });
     await user.click(screen.getByRole('button', { name: 'Save' }));
-    const dialog = await screen.findByRole('dialog', { name: 'Someone else has saved this dish meanwhile' });
-    expect(dialog.textContent).toContain('yours "My leeks", theirs "Salad of leeks"');
-    await user.click(within(dialog).getByRole('button', { name: 'Bring the two together and save' }));
+    expect((await screen.findByText(/^Nothing of yours|Someone else has saved this dish/)).closest('section, div')).toBeTruthy();
+    expect(screen.getByText(/yours "?My leeks/).textContent).toContain('Salad of leeks');
+    expect(screen.getByLabelText<HTMLInputElement>('Title').value).toBe('My leeks');
+    await user.click(screen.getByRole('button', { name: 'Save' }));
     await waitFor(() => expect(sent).toHaveLength(2));
     expect(sent[1]).toMatchObject({ version: '"8"', body: { title: 'My leeks', portions: 6 } });
   });
@@ -118,9 +118,8 @@ describe('editions side by side', () => {
 describe('the method', () => {
   const step = (id: string, text: string, more: Partial<MethodStep> = {}): MethodStep => ({
     id,
+    ...EMPTY_STEP,
     text,
-    minutes: null,
-    techniqueIds: [],
     ...more,
   });
   const method = (steps: readonly MethodStep[]) => {
@@ -144,20 +143,23 @@ describe('the method', () => {
   });
 
   it('shows heat as the person reads it, and the cautions of what it exercises', async () => {
-    const { user } = method([step('a', 'Roast.', { celsius: 180, techniqueIds: ['t1'] })]);
+    const steps = [step('a', 'Roast.', { celsius: 180, techniqueIds: ['t1'] })];
+    const { unmount } = method(steps);
     await screen.findByText('Stir, or it catches.');
-    const heat = screen.getByLabelText<HTMLSelectElement>('Show heat as');
     const shown = () => screen.getByText('Roast.').closest('li')!.textContent;
     expect(shown()).toContain('180 °C');
-    await user.selectOptions(heat, [...heat.options].find(({ text }) => /°F|Fahrenheit/.test(text))!.value);
-    expect(shown()).toContain('°F');
-    expect(localStorage.getItem('pelvo.preference.heat')).toBe(heat.value);
+    unmount();
+    show(<Method steps={steps} onChange={() => undefined} />, {
+      answers: { ...around, ...signedIn({ temperature: 'fahrenheit' }) },
+    });
+    await screen.findByText('Stir, or it catches.');
+    await waitFor(() => expect(shown()).toContain('355 °F'));
   });
 });
 
 describe('what a component gives and how it keeps', () => {
   it('is said in words, and typed in boxes', async () => {
-    let component: Component = { id: 'c', name: 'Crumb', lines: [] };
+    let component: Component = { ...EMPTY_COMPONENT, id: 'c', name: 'Crumb' };
     function Form() {
       const [now, setNow] = useState(component);
       return <ComponentDetails component={now} onChange={(next) => setNow((component = next))} />;

@@ -3,15 +3,14 @@ import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
 import { linesOf, readLine, type DishContent, type IngredientLine, type PlateItem } from '@pelvo/core';
 import type { DishSummary } from '@pelvo/contract';
-import { keptDraft } from '../src/app/useDraft';
 import { WorkingPage } from '../src/design';
-import { LineEditor } from '../src/dishes/LineEditor';
-import { LineRow, ruleText } from '../src/dishes/LineRow';
-import { PlateSection } from '../src/dishes/PlateSection';
-import ReadRecipePage from '../src/dishes/ReadRecipePage';
-import ScalePage from '../src/dishes/ScalePage';
+import { LineEditor } from '../src/dishes/formula/LineEditor';
+import { LineRow, scalingText } from '../src/dishes/formula/LineRow';
+import { PlateSection } from '../src/dishes/plate/PlateSection';
+import ReadRecipePage from '../src/dishes/read/ReadRecipePage';
+import ScalePage from '../src/dishes/scale/ScalePage';
 import { dishFrom, SALAD, storedDish } from './fixtures';
-import { refused, show } from './screen';
+import { keptDraft, refused, show } from './screen';
 
 const line = (text: string): IngredientLine => ({ ...readLine(text), id: 'x1' });
 
@@ -56,26 +55,26 @@ describe('a line being settled', () => {
   it('follows another line by percent only when both are given', async () => {
     const flour = { ...line('500 g flour'), id: 'f' };
     const { user, saved } = editor(line('10 g salt'), { others: [flour] });
-    await user.selectOptions(screen.getByLabelText('Scaling rule'), 'percentOf');
+    await user.selectOptions(screen.getByLabelText('How it scales'), 'percentOf');
     await user.click(screen.getByRole('button', settle));
-    expect(screen.getByText(/The rule is not complete/)).toBeTruthy();
+    expect(screen.getByText(/How it scales is not complete/)).toBeTruthy();
     fireEvent.change(screen.getByLabelText('Percent'), { target: { value: '2' } });
     await user.selectOptions(screen.getByLabelText('Of'), 'f');
     await user.click(screen.getByRole('button', settle));
-    expect(saved.mock.calls[0]![0]).toMatchObject({ amount: null, rule: { kind: 'percentOf', percent: '2', lineId: 'f' } });
-    expect(ruleText(saved.mock.calls[0]![0], [flour])).toBe('2 % of flour');
+    expect(saved.mock.calls[0]![0]).toMatchObject({ amount: null, scaling: { kind: 'percentOf', percent: '2', lineId: 'f' } });
+    expect(scalingText(saved.mock.calls[0]![0], [flour])).toBe('2 % of flour');
   });
 
   it('is filled by the load, or set aside to taste', async () => {
     const { user, saved } = editor(line('2 l frying oil'));
-    await user.selectOptions(screen.getByLabelText('Scaling rule'), 'byTheLoad');
+    await user.selectOptions(screen.getByLabelText('How it scales'), 'byTheLoad');
     fireEvent.change(screen.getByLabelText('Portions a load'), { target: { value: '6' } });
     await user.click(screen.getByRole('button', settle));
-    expect(saved.mock.calls[0]![0].rule).toEqual({ kind: 'byTheLoad', portionsALoad: '6' });
-    await user.selectOptions(screen.getByLabelText('Scaling rule'), 'toTaste');
+    expect(saved.mock.calls[0]![0].scaling).toEqual({ kind: 'byTheLoad', portionsALoad: '6' });
+    await user.selectOptions(screen.getByLabelText('How it scales'), 'toTaste');
     fireEvent.change(screen.getByLabelText('Set aside a portion'), { target: { value: '2 g' } });
     await user.click(screen.getByRole('button', settle));
-    expect(saved.mock.calls[1]![0].rule).toMatchObject({ kind: 'toTaste', allowance: { max: '2', unit: 'g' } });
+    expect(saved.mock.calls[1]![0].scaling).toMatchObject({ kind: 'toTaste', allowance: { max: '2', unit: 'g' } });
   });
 
   it('keeps its losses as fractions, and refuses more than there is', async () => {
@@ -121,7 +120,7 @@ describe('reading a recipe', () => {
     await user.click(screen.getByRole('button', { name: 'Try the example' }));
     expect((await screen.findByLabelText<HTMLInputElement>('Title')).value).toBe('Braised leeks');
     expect(screen.getByLabelText<HTMLInputElement>('Serves').value).toBe('4');
-    expect(keptDraft<{ text: string }>('recipe')!.text).toContain('8 slim leeks');
+    expect(keptDraft<{ text: string }>('recipe')!.mine.text).toContain('8 slim leeks');
     await user.click(screen.getByRole('button', { name: 'Save as a dish' }));
     await waitFor(() => expect(at()).toBe('/dishes/d9'));
     const body = sent[0]!.body as DishContent;

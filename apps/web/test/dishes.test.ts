@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { linesOf, readLine } from '@pelvo/core';
-import { amountText, parseAmount } from '../src/dishes/amountText';
-import { readDraft } from '../src/dishes/readDraft';
+import { amountText, parseAmount } from '../src/dishes/formula/amountText';
+import { readDraft } from '../src/dishes/read/readDraft';
 
 describe('an amount typed by hand', () => {
   it.each([

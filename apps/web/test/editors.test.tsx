@@ -5,7 +5,7 @@ import { describe, expect, it, vi } from 'vitest';
 import {
   CALCULATORS,
   CARD_LIMITS,
-  CARD_MATTERS,
+  EMPTY_STEP,
   MATTER_SPECS,
   MATTERS,
   RULE_KEYS,
@@ -14,9 +14,9 @@ import {
   type MethodStep,
 } from '@pelvo/core';
 import type { RulesProfile, StoredCutSet, TechniqueFields } from '@pelvo/contract';
-import { ProblemError } from '../src/app/client';
+import { ProblemError } from '../src/device';
 import CutsPage from '../src/cuts/CutsPage';
-import { StepEditor } from '../src/dishes/StepEditor';
+import { StepEditor } from '../src/dishes/method/StepEditor';
 import RulesPage from '../src/rules/RulesPage';
 import { NEW_TECHNIQUE } from '../src/techniques/cardFields';
 import { JudgingSection } from '../src/techniques/editor/JudgingSection';
@@ -87,8 +87,8 @@ describe('cues, stages and faults of a card', () => {
   it('keep the keys of faults, whatever is moved, so that rubrics still know them', async () => {
     const { user, now } = section(FaultsSection, {
       faults: [
-        { key: 'pale', see: 'Pale', cause: '', correction: '' },
-        { key: 'dark', see: 'Dark', cause: '', correction: '' },
+        { key: 'pale', see: 'Pale', cause: '', correction: '', rescue: '' },
+        { key: 'dark', see: 'Dark', cause: '', correction: '', rescue: '' },
       ],
     });
     await user.click(screen.getByRole('button', { name: 'fault 1 down' }));
@@ -106,7 +106,7 @@ describe('cues, stages and faults of a card', () => {
 
   it('are marked where the server found something wrong', () => {
     const errors = [{ field: 'faults.1.see', problem: 'There is nothing in it.', remedy: 'Write something, or take it out.' }];
-    const fault = { key: 'a', see: 'Pale', cause: '', correction: '' };
+    const fault = { key: 'a', see: 'Pale', cause: '', correction: '', rescue: '' };
     section(
       FaultsSection,
       { faults: [fault, { ...fault, key: 'b', see: '' }] },
@@ -152,20 +152,19 @@ describe('ways of doing it', () => {
     expect(now.fields).toMatchObject({ variants: [], variant: null });
   });
 
-  it('touch the matters of technique, in their order, and none of the lesson', async () => {
+  it('touch matters, in their order', async () => {
     const { user, now } = section(WaysSection);
-    const [first, , third] = CARD_MATTERS;
+    const [first, , third] = MATTERS;
     await user.click(screen.getByLabelText(MATTER_SPECS[third!].name));
     await user.click(screen.getByLabelText(MATTER_SPECS[first!].name));
     expect(now.fields.matters).toEqual([first, third]);
-    expect(screen.queryByLabelText(MATTER_SPECS.marking.name)).toBeNull();
   });
 });
 
 describe('the place of a card', () => {
   it('is after others, never after itself', async () => {
     const { user, now } = section(PlaceSection);
-    const add = await screen.findByLabelText('Add a technique to be met before');
+    const add = await screen.findByLabelText('Add a technique to learn first');
     await screen.findByRole('option', { name: 'Julienne' });
     expect(within(add).queryByRole('option', { name: 'Sweat' })).toBeNull();
     await user.selectOptions(add, 't2');
@@ -188,7 +187,7 @@ describe('the place of a card', () => {
 });
 
 describe('a step in detail', () => {
-  const step: MethodStep = { id: 's', text: 'Roast.', minutes: null, techniqueIds: ['t1'] };
+  const step: MethodStep = { ...EMPTY_STEP, id: 's', text: 'Roast.', techniqueIds: ['t1'] };
   const detail = () => {
     const saved = vi.fn<(step: MethodStep) => void>();
     return { saved, ...show(<StepEditor step={step} onSave={saved} onCancel={() => undefined} />) };

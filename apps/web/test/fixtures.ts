@@ -1,5 +1,14 @@
-import { readRecipe, toDish, type Criterion, type DishContent, type RubricContent } from '@pelvo/core';
-import type { Dish, LessonDetail, MarkingSheet, Student } from '@pelvo/contract';
+import {
+  AS_THE_SCHOOL,
+  NEW_SCHOOL,
+  readRecipe,
+  toDish,
+  type Criterion,
+  type DishContent,
+  type Marks,
+  type RubricContent,
+} from '@pelvo/core';
+import type { Dish, LessonDetail, MarkedPlate, MarkingSheet, Student } from '@pelvo/contract';
 
 /** A dish read from text, with ids i1, i2, … in order of appearance. */
 export function dishFrom(text: string): DishContent {
@@ -53,6 +62,8 @@ export const lessonOf = (more: Partial<LessonDetail> = {}): LessonDetail => ({
   rubric: null,
   readiness: [],
   releasedAt: null,
+  settings: AS_THE_SCHOOL,
+  school: NEW_SCHOOL,
   ...more,
 });
 
@@ -64,11 +75,12 @@ const levels = (key: string, name: string, strand: Criterion['strand']): Criteri
   weight: 1,
   evidence: 'seen',
   descriptors: ['far off', 'near', 'right', 'exact'],
-  faults: [{ key: `${key}-f`, see: `${name} slips`, cause: 'haste', correction: 'slow down', technique: 'Julienne' }],
+  faults: [{ key: `${key}-f`, see: `${name} slips`, cause: 'haste', correction: 'slow down', rescue: '', technique: 'Julienne' }],
 });
 
 export const RUBRIC: RubricContent = {
   name: 'Practical',
+  passAt: 3,
   strandWeights: { knife: 50, cooking: 50, plating: 0 },
   levelShares: [0.25, 0.5, 0.75, 1],
   criteria: [
@@ -96,7 +108,10 @@ export const sheetOf = (more: Partial<MarkingSheet> = {}): MarkingSheet => ({
   rubric: { editionId: 'r1', content: RUBRIC },
   dishes: [{ editionId: 'e1', title: 'Leek salad' }],
   students: lessonOf().students.map(({ id, name, needs, absent }) => ({ id, name, needs, absent })),
-  marks: [],
+  plates: [],
+  assessors: {},
+  number: 0,
+  releasedAt: null,
   ...more,
 });
 
@@ -109,4 +124,16 @@ export const studentOf = (name: string, more: Partial<Student> = {}): Student =>
   active: true,
   hasAccount: false,
   ...more,
+});
+
+/** What one assessor said of a student's dish. */
+export const plate = (studentId: string, marks: Marks, assessorId = 'p1'): MarkedPlate => ({
+  studentId,
+  dishEditionId: 'e1',
+  given: Object.entries(marks).map(([criterionKey, value], index) => ({
+    assessorId,
+    criterionKey,
+    value: value ?? null,
+    number: index + 1,
+  })),
 });

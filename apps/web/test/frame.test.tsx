@@ -2,16 +2,12 @@
 import { act, fireEvent, screen, within } from '@testing-library/react';
 import { useState } from 'react';
 import { describe, expect, it, vi } from 'vitest';
-import type { Figure, StationReadiness } from '@pelvo/core';
+import { figure, given, measure, text, type Figure, type PhaseReadiness } from '@pelvo/core';
 import type { LessonSummary } from '@pelvo/contract';
-import { fieldProblem, isOffline, problemOf, savedMeanwhile, send, ProblemError } from '../src/app/client';
-import { fromToday, today } from '../src/app/dates';
-import { useAction } from '../src/app/useAction';
-import { useDraft } from '../src/app/useDraft';
-import { usePreference } from '../src/app/usePreference';
-import { Choice, Fetching, FigureValue, MeanwhileNotice, ProblemNotice, Stepper, TextField, WorkingPage } from '../src/design';
+import { fieldProblem, fromToday, isOffline, problemOf, ProblemError, savedMeanwhile, send, today, useAction } from '../src/device';
+import { Fetching, FigureValue, MeanwhileNotice, ProblemNotice, Stepper, TextField, WorkingPage } from '../src/design';
 import TermPage from '../src/lessons/TermPage';
-import { missingIn, stationPath } from '../src/lessons/strips';
+import { missingIn, phasePath } from '../src/lessons/strips';
 import { refused, show } from './screen';
 
 describe('a request', () => {
@@ -38,64 +34,6 @@ describe('a request', () => {
     expect(fieldProblem(error, 'needs')?.remedy).toBe('Shorten it.');
     expect(fieldProblem(error, 'need')).toBeNull();
     expect(savedMeanwhile(error)).toBeNull();
-  });
-});
-
-describe('a draft', () => {
-  function Typing() {
-    const [text, setText, forget, kept] = useDraft('note', '');
-    return (
-      <>
-        <TextField label="Note" value={text} onChange={(event) => setText(event.target.value)} />
-        <button type="button" onClick={forget}>
-          Forget
-        </button>
-        <p>{kept ? 'kept' : 'not kept'}</p>
-      </>
-    );
-  }
-  it('survives leaving the screen, and is gone once forgotten', async () => {
-    const first = show(<Typing />);
-    await first.user.type(screen.getByLabelText('Note'), 'taste');
-    first.unmount();
-    const again = show(<Typing />);
-    expect(screen.getByLabelText<HTMLInputElement>('Note').value).toBe('taste');
-    expect(screen.getByText('kept')).toBeTruthy();
-    await again.user.click(screen.getByRole('button', { name: 'Forget' }));
-    again.unmount();
-    show(<Typing />);
-    expect(screen.getByLabelText<HTMLInputElement>('Note').value).toBe('');
-  });
-  it('that was stored broken is left aside', () => {
-    localStorage.setItem('pelvo.draft.note', '{"half');
-    show(<Typing />);
-    expect(screen.getByText('not kept')).toBeTruthy();
-  });
-});
-
-describe('a preference of a device', () => {
-  function Scale() {
-    const [scale, setScale] = usePreference('scale', ['celsius', 'fahrenheit'] as const);
-    return (
-      <Choice
-        label="Heat"
-        value={scale}
-        options={[
-          { value: 'celsius', label: '°C' },
-          { value: 'fahrenheit', label: '°F' },
-        ]}
-        onChange={setScale}
-      />
-    );
-  }
-  it('is kept, and only one of its choices', async () => {
-    localStorage.setItem('pelvo.preference.scale', 'kelvin');
-    const { user, unmount } = show(<Scale />);
-    expect(screen.getByLabelText<HTMLInputElement>('°C').checked).toBe(true);
-    await user.click(screen.getByLabelText('°F'));
-    unmount();
-    show(<Scale />);
-    expect(screen.getByLabelText<HTMLInputElement>('°F').checked).toBe(true);
   });
 });
 
@@ -153,24 +91,15 @@ describe('boxes', () => {
 });
 
 describe('the working of a figure', () => {
-  const figure = (shown: string): Figure => ({
-    label: 'Leeks',
-    shown,
-    exact: '1',
-    value: '1',
-    unit: 'g',
-    parts: [{ from: 'Salad', how: `as ${shown}`, value: '1', shown }],
-    rounding: null,
-    estimate: true,
-    notes: ['untrimmed'],
-  });
+  const leeks = (grams: number, label = 'Leeks'): Figure =>
+    figure(text(label), given(measure(grams, 'g'), { said: text('Salad') }), { estimate: true, notes: [text('untrimmed')] });
   function Changing() {
-    const [shown, setShown] = useState('1 kg');
+    const [grams, setGrams] = useState(1000);
     return (
       <WorkingPage>
-        <FigureValue id="leeks" figure={figure(shown)} />
-        <FigureValue id="other" figure={{ ...figure('2 kg'), label: 'Onions' }} />
-        <button type="button" onClick={() => setShown('3 kg')}>
+        <FigureValue id="leeks" figure={leeks(grams)} />
+        <FigureValue id="other" figure={leeks(2000, 'Onions')} />
+        <button type="button" onClick={() => setGrams(3000)}>
           More
         </button>
       </WorkingPage>
@@ -181,9 +110,9 @@ describe('the working of a figure', () => {
     const margin = screen.getByRole('complementary', { name: 'Working' });
     expect(margin.textContent).toContain('Figures with a dotted line open to their working');
     await user.click(screen.getByRole('button', { name: 'Leeks: about 1 kg, show the working' }));
-    expect(margin.textContent).toMatch(/as 1 kg.*an estimate, not a measurement.*untrimmed/);
+    expect(margin.textContent).toMatch(/Salad.*1 kg.*an estimate, not a measurement.*untrimmed/);
     await user.click(screen.getByRole('button', { name: 'More' }));
-    expect(margin.textContent).toContain('as 3 kg');
+    expect(margin.textContent).toContain('3 kg');
     await user.click(screen.getByRole('button', { name: 'Onions: about 2 kg, show the working' }));
     expect(screen.getByRole('button', { name: /^Leeks/ }).getAttribute('aria-expanded')).toBe('false');
     await user.click(within(margin).getByRole('button', { name: 'Close' }));
@@ -202,21 +131,24 @@ describe('what is fetched', () => {
     rerender(<Fetching what="the dish" done error={null} retry={retry} />);
     expect(screen.queryByRole('status')).toBeNull();
   });
-  it('saved by another meanwhile asks which is to be kept', async () => {
-    const [mine, theirs] = [vi.fn(), vi.fn()];
-    const { user } = show(<MeanwhileNotice what="card" onKeepMine={mine} onTakeTheirs={theirs} />);
+  it('saved by another meanwhile names what both changed, and can take theirs', async () => {
+    const [theirs, none] = [vi.fn(), vi.fn()];
+    const clashes = [{ where: 'name', mine: 'Slice', theirs: 'Dice' }];
+    const { user, rerender } = show(<MeanwhileNotice what="card" clashes={clashes} onTakeTheirs={theirs} onDrop={none} />);
     expect(screen.getByText(/Nothing of yours is lost/)).toBeTruthy();
-    await user.click(screen.getByRole('button', { name: 'Take what is stored' }));
-    expect([mine.mock.calls.length, theirs.mock.calls.length]).toEqual([0, 1]);
+    expect(screen.getByText('name').closest('li')!.textContent).toBe('name: stored Dice, yours Slice');
+    await user.click(screen.getByRole('button', { name: 'Take theirs in these' }));
+    expect([theirs.mock.calls.length, none.mock.calls.length]).toEqual([1, 0]);
+    rerender(<MeanwhileNotice what="card" clashes={[]} onTakeTheirs={theirs} onDrop={none} />);
+    expect(screen.queryByRole('button', { name: 'Take theirs in these' })).toBeNull();
   });
 });
 
 describe('the term', () => {
-  const ready = (missing: readonly string[]): readonly StationReadiness[] =>
-    [
-      { station: 'plan', state: missing.length > 0 ? 'missing' : 'done', said: 'complete', missing },
-      { station: 'order', state: 'done', said: '4 lines', missing: [] },
-    ] as unknown as readonly StationReadiness[];
+  const ready = (missing: readonly string[]): readonly PhaseReadiness[] => [
+    { phase: 'plan', state: missing.length > 0 ? 'missing' : 'done', said: text('complete'), missing: missing.map(text) },
+    { phase: 'order', state: 'done', said: text('4 lines'), missing: [] },
+  ];
   const lesson = (id: string, date: string, missing: readonly string[] = []): LessonSummary => ({
     id,
     title: `Lesson ${id}`,
@@ -238,12 +170,12 @@ describe('the term', () => {
     expect(await screen.findByRole('heading', { name: 'Lesson next' })).toBeTruthy();
     expect(screen.getByRole('heading', { name: 'Still missing' })).toBeTruthy();
     expect(screen.getByRole('link', { name: 'Plan: a dish' }).getAttribute('href')).toBe('/lessons/next');
-    expect(screen.getByRole('link', { name: 'Order: 4 lines' }).getAttribute('href')).toBe(stationPath('next', 'order'));
+    expect(screen.getByRole('link', { name: 'Order: 4 lines' }).getAttribute('href')).toBe(phasePath('next', 'order'));
     expect(within(screen.getByRole('heading', { name: 'Later' }).closest('section')!).getByText('Lesson later')).toBeTruthy();
     expect(within(screen.getByRole('heading', { name: 'Earlier' }).closest('section')!).getByText('Lesson old')).toBeTruthy();
     expect(missingIn(ready(['a dish', 'a class']))).toEqual([
-      { station: 'plan', what: 'a dish' },
-      { station: 'plan', what: 'a class' },
+      { phase: 'plan', what: 'a dish' },
+      { phase: 'plan', what: 'a class' },
     ]);
   });
 
@@ -262,7 +194,7 @@ describe('the term', () => {
   });
 
   it('counts days in words', () => {
-    const away = (days: number) => fromToday(new Date(Date.parse(`${today()}T12:00:00`) + days * 86_400_000).toLocaleDateString('sv'));
+    const away = (days: number) => fromToday(new Date(Date.parse(`${today()}T12:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10));
     expect([away(0), away(1), away(-1), away(5), away(-3)]).toEqual(['today', 'tomorrow', 'yesterday', 'in 5 days', '3 days ago']);
   });
 });

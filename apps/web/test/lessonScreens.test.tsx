@@ -1,15 +1,14 @@
 // @vitest-environment jsdom
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { describe, expect, it } from 'vitest';
-import { computeOrder, MATTERS, type LineSubstitution } from '@pelvo/core';
+import { computeOrder, HOUSE_PREFERENCES, MATTERS, NEW_SCHOOL, shownOf, type LineSubstitution } from '@pelvo/core';
 import type { LessonDetail, LessonFields, Practices, TechniqueSummary } from '@pelvo/contract';
-import { keptDraft } from '../src/app/useDraft';
 import LessonPage from '../src/lessons/LessonPage';
 import NewLessonPage from '../src/lessons/NewLessonPage';
 import { NeedsMargin } from '../src/lessons/NeedsMargin';
 import OrderPage from '../src/orders/OrderPage';
 import { dishFrom, lessonOf } from './fixtures';
-import { refused, show } from './screen';
+import { keptDraft, refused, show } from './screen';
 
 const practices = (choices: Practices['choices'] = {}): Practices => ({
   choices,
@@ -42,12 +41,12 @@ describe('the plan of a lesson', () => {
   it('counts portions for who comes, and is saved against its version', async () => {
     const lesson = lessonOf();
     const { user, sent } = planned(lesson, { answers: { 'PUT /lessons/l1': { ...lesson, title: 'Leeks', version: 6 } } });
-    expect(await screen.findByRole('button', { name: 'Portions: 10, show the working' })).toBeTruthy();
+    expect(await screen.findByRole('button', { name: 'Portions: 10 portions, show the working' })).toBeTruthy();
     expect(screen.queryByRole('button', { name: 'Save the plan' })).toBeNull();
     const title = screen.getByLabelText('Title');
     await user.clear(title);
     await user.type(title, 'Leeks');
-    expect(keptDraft<{ fields: LessonFields }>('lesson.l1')!.fields.title).toBe('Leeks');
+    expect(keptDraft<LessonFields>('lesson.l1')!.mine.title).toBe('Leeks');
     await user.click(screen.getByRole('button', { name: 'Save the plan' }));
     await waitFor(() => expect(sent).toHaveLength(1));
     expect(sent[0]).toMatchObject({ method: 'PUT', path: '/lessons/l1', version: '"5"', body: { title: 'Leeks', dishEditionIds: ['e1'] } });
@@ -56,12 +55,12 @@ describe('the plan of a lesson', () => {
 
   it('takes in a technique the map sent, into the draft and not further', async () => {
     const { user, sent, at } = planned(lessonOf(), { at: '/lessons/l1?technique=t2&purpose=practise' });
-    expect(await screen.findByText('Fine dice came in from the map, to practise.')).toBeTruthy();
+    expect(await screen.findByText('Fine dice is added from the map, to practise.')).toBeTruthy();
     expect(at()).toBe('/lessons/l1?added=t2');
     expect(screen.getByLabelText<HTMLSelectElement>('Purpose of Fine dice').value).toBe('practise');
     expect(sent).toEqual([]);
     await user.click(screen.getByRole('button', { name: 'Drop changes' }));
-    expect(screen.queryByText(/came in from the map/)).toBeNull();
+    expect(screen.queryByText(/is added from the map/)).toBeNull();
     expect(screen.queryByLabelText('Purpose of Fine dice')).toBeNull();
   });
 
@@ -69,7 +68,7 @@ describe('the plan of a lesson', () => {
     const lesson = lessonOf({ techniques: [{ id: 't2', name: 'Fine dice', strand: 'knife', purpose: 'introduce' }] });
     planned(lesson, { at: '/lessons/l1?technique=t2&purpose=assess' });
     expect((await screen.findByLabelText<HTMLSelectElement>('Purpose of Fine dice')).value).toBe('assess');
-    expect(keptDraft<{ fields: LessonFields }>('lesson.l1')!.fields.techniques).toEqual([{ id: 't2', purpose: 'assess' }]);
+    expect(keptDraft<LessonFields>('lesson.l1')!.mine.techniques).toEqual([{ id: 't2', purpose: 'assess' }]);
   });
 
   it('shows what someone else saved meanwhile, and loses neither', async () => {
@@ -87,30 +86,34 @@ describe('the plan of a lesson', () => {
     });
     fireEvent.change(await screen.findByLabelText('Title'), { target: { value: 'Mine' } });
     await user.click(screen.getByRole('button', { name: 'Save the plan' }));
-    expect((await screen.findByText(/stored Kitchen 1, yours Kitchen 2/)).textContent).toMatch(/^Kitchen:/);
-    await user.click(screen.getByRole('button', { name: /Keep mine|mine/i }));
+    expect(await screen.findByText(/Someone else has saved this plan/)).toBeTruthy();
+    // Only they changed the kitchen: it is theirs. The title is mine, and can be saved over theirs.
+    expect(screen.getByLabelText<HTMLInputElement>('Kitchen').value).toBe('Kitchen 1');
+    expect(screen.getByLabelText<HTMLInputElement>('Title').value).toBe('Mine');
+    await user.click(screen.getByRole('button', { name: 'Save the plan' }));
     await waitFor(() => expect(sent).toHaveLength(2));
-    expect(sent[1]).toMatchObject({ version: '"9"', body: { title: 'Mine' } });
+    expect(sent[1]).toMatchObject({ version: '"9"', body: { title: 'Mine', kitchen: 'Kitchen 1' } });
   });
 
   it('says at the field why a lesson cannot end before it starts', async () => {
     planned(lessonOf());
-    fireEvent.change(await screen.findByLabelText('Ends'), { target: { value: '08:00' } });
+    const ends = await screen.findByLabelText('Ends');
+    fireEvent.change(ends, { target: { value: '8' } });
+    fireEvent.blur(ends);
     expect(screen.getByText('The lesson ends before it starts. Let it end later.')).toBeTruthy();
   });
 
-  it('offers how it marks where it has a rubric, and how it is weighed out where it has a dish', async () => {
-    planned(lessonOf({ rubric: { editionId: 'r1', name: 'Practical', number: 1 } }));
+  it('says how it runs: as the school, or otherwise', async () => {
+    planned(lessonOf());
     const marking = await screen.findByLabelText<HTMLSelectElement>('Marking');
     expect([...marking.options].map(({ text }) => text)).toEqual([
-      'left open, as the school leaves it',
+      'as the school: levels with weights',
       'levels with weights',
       'pass or not yet',
       'deductions from full marks',
     ]);
-    expect(screen.getByLabelText('Weighing out')).toBeTruthy();
     fireEvent.change(marking, { target: { value: 'pass' } });
-    expect(keptDraft<{ fields: LessonFields }>('lesson.l1')!.fields.practices).toEqual({ marking: 'pass' });
+    expect(keptDraft<LessonFields>('lesson.l1')!.mine.settings).toEqual({ marking: 'pass', weighingOut: null });
   });
 
   it('is read, not changed, by an assistant', async () => {
@@ -130,7 +133,7 @@ describe('a new lesson', () => {
     expect((await screen.findByLabelText<HTMLSelectElement>('Class')).value).toBe('c1');
     expect((await screen.findByLabelText<HTMLSelectElement>('Purpose of Julienne')).value).toBe('introduce');
     fireEvent.change(screen.getByLabelText('Title'), { target: { value: 'Sticks' } });
-    expect(keptDraft<LessonFields>('lesson')!.title).toBe('Sticks');
+    expect(keptDraft<LessonFields>('lesson')!.mine.title).toBe('Sticks');
     await user.click(screen.getAllByRole('button', { name: 'Save the plan' })[0]!);
     await waitFor(() => expect(at()).toBe('/lessons/l9'));
     expect(sent[0]!.body).toMatchObject({ title: 'Sticks', classId: 'c1', techniques: [{ id: 't1', purpose: 'introduce' }] });
@@ -197,7 +200,7 @@ describe('the order', () => {
     expect(await screen.findByRole('heading', { name: 'Order for 5 students' })).toBeTruthy();
     const table = screen.getAllByRole('table')[0]!;
     for (const { item, figure } of expected.lines)
-      expect(within(table).getByRole('row', { name: new RegExp(`^${item}`) }).textContent).toContain(figure.shown);
+      expect(within(table).getByRole('row', { name: new RegExp(`^${item}`) }).textContent).toContain(shownOf(figure, HOUSE_PREFERENCES));
     await user.click(screen.getByRole('button', { name: 'Students: one more' }));
     expect(await screen.findByRole('heading', { name: 'Order for 6 students' })).toBeTruthy();
     expect(screen.getByText('the lesson counts 5.', { exact: false })).toBeTruthy();
@@ -217,7 +220,9 @@ describe('the order', () => {
     const dish = dishFrom('Leek salad\nserves 4\n400 g leeks\n3 glugs cider');
     ordered(lessonOf({ dishes: [{ ...lessonOf().dishes[0]!, content: dish }] }));
     expect(await screen.findByText('1 line is held and not in the order')).toBeTruthy();
-    expect(screen.getByRole<HTMLAnchorElement>('link', { name: 'Leek salad' }).getAttribute('href')).toBe('/dishes/d1');
+    expect(screen.getByRole<HTMLAnchorElement>('link', { name: 'Leek salad' }).getAttribute('href')).toMatch(
+      /^\/dish-editions\/e1#line-i\d+$/,
+    );
   });
 
   it('shows trays where the technician weighs them, with what a tray gets instead', async () => {
@@ -230,26 +235,26 @@ describe('the order', () => {
       makings: 1,
       reason: 'no nuts',
     };
-    ordered(lessonOf({ substitutions: [swap] }), { 'weighing-out': 'trays' });
+    ordered(lessonOf({ substitutions: [swap] }));
     expect(await screen.findByText('5 trays, by what is on them')).toBeTruthy();
     const tray = screen.getByRole('heading', { name: '5 × Leek salad' }).closest('section')!;
     const row = (item: string) => within(tray).getByRole('row', { name: new RegExp(`^${item}`) }).textContent;
     expect(row('leeks')).toContain('200 g');
     expect(row('hazelnuts')).toContain('in 4 of 5 trays');
     expect(row('pumpkin seeds')).toContain('in 1 of 5 trays');
-    expect(screen.getByText('the technician weighs every tray').closest('p')!.textContent).toContain('the practice of this school');
+    expect(screen.getByText('the technician weighs every tray').closest('p')!.textContent).toContain('as this school does');
   });
 
-  it('folds the trays away where teams draw from store, and says so where nobody has chosen', async () => {
-    const { unmount } = ordered(lessonOf({ practices: { 'weighing-out': 'draw' } }));
+  it('folds the trays away where teams draw from store, in this lesson or at this school', async () => {
+    const { unmount } = ordered(lessonOf({ settings: { marking: null, weighingOut: 'draw' } }));
     const folded = (await screen.findByText('5 trays, by what is on them')).closest('details')!;
     expect([folded.open, screen.getByText('teams draw from store').closest('p')!.textContent]).toEqual([
       false,
       expect.stringContaining('in this lesson.') as string,
     ]);
     unmount();
-    ordered(lessonOf());
-    expect(await screen.findByText(/Nobody has chosen how it is weighed out/)).toBeTruthy();
+    ordered(lessonOf({ school: { ...NEW_SCHOOL, weighingOut: 'draw' } }));
+    expect((await screen.findByText('teams draw from store')).closest('p')!.textContent).toContain('as this school does');
   });
 
   it('says what to do where there is nothing to order', async () => {

@@ -9,7 +9,7 @@ import DishesPage from '../src/dishes/DishesPage';
 import IngredientsPage from '../src/ingredients/IngredientsPage';
 import RubricsPage from '../src/rubrics/RubricsPage';
 import { SHIPPED_BOOK } from '@pelvo/core';
-import { lessonOf, RUBRIC, sheetOf } from './fixtures';
+import { plate, lessonOf, RUBRIC, sheetOf } from './fixtures';
 import { refused, show } from './screen';
 
 describe('the dishes', () => {
@@ -52,7 +52,7 @@ describe('the dishes', () => {
     expect(screen.getByText('By known ingredients only; an unknown one is not ruled out.')).toBeTruthy();
   });
 
-  it('that were put away are brought back, or it is said why not', async () => {
+  it('that were archived are restored, or it is said why not', async () => {
     let answer: unknown = refused(409, { type: 'urn:pelvo:problem:conflict', title: 'There is a dish of that name already.', status: 409 });
     const { user, sent } = show(<DishesPage />, {
       answers: {
@@ -62,8 +62,8 @@ describe('the dishes', () => {
         'PUT /dishes/d1/archived': () => answer,
       },
     });
-    await user.click(await screen.findByRole('button', { name: 'Dishes put away' }));
-    const back = { name: /^Bring back ?Leek salad/ };
+    await user.click(await screen.findByRole('button', { name: 'Archived dishes' }));
+    const back = { name: /^Restore ?Leek salad/ };
     await user.click(await screen.findByRole('button', back));
     expect(await screen.findByText('There is a dish of that name already.')).toBeTruthy();
     answer = {};
@@ -160,10 +160,7 @@ describe('what is to be marked', () => {
     const done = { cut: level, salt: level, safe: { kind: 'critical', met: false, faults: [] } } as const;
     list(
       sheetOf({
-        marks: [
-          { studentId: 's1', dishEditionId: 'e1', marks: done },
-          { studentId: 's2', dishEditionId: 'e1', marks: { cut: level } },
-        ],
+        plates: [plate('s1', done), plate('s2', { cut: level })],
       }),
     );
     expect((await screen.findByRole('link', { name: /^Ada/ })).textContent).toBe('Adadone, capped40');

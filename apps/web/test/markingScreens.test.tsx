@@ -24,7 +24,7 @@ async function marking(sheet: MarkingSheet = sheetOf(), answers: Readonly<Record
     answers: {
       '/lessons/l1': lessonOf(),
       '/lessons/l1/marking-sheet': sheet,
-      'POST /lessons/l1/marks': { stored: 1 },
+      'POST /lessons/l1/events': { stored: 1, number: 1 },
       ...answers,
     },
   });
@@ -32,8 +32,8 @@ async function marking(sheet: MarkingSheet = sheetOf(), answers: Readonly<Record
 const criterion = () => screen.getByRole('region').getAttribute('aria-label');
 const marksSent = (sent: readonly { path: string; body: unknown }[]) =>
   sent
-    .filter(({ path }) => path.endsWith('/marks'))
-    .flatMap(({ body }) => (body as { events: { criterionKey: string; value: unknown }[] }).events);
+    .filter(({ path }) => path.endsWith('/events'))
+    .flatMap(({ body }) => (body as { events: { body: { criterionKey: string; value: unknown } }[] }).events.map((event) => event.body));
 
 describe('marking a dish', () => {
   it('takes a touch, moves on by itself when nothing more is to be said, and sends it', async () => {
@@ -101,7 +101,7 @@ describe('marking a dish', () => {
   it('keeps a mark the server refuses, and says why', async () => {
     const errors = [{ field: 'events.0.value', problem: 'The rubric has changed.', remedy: 'Load the marking screen again.' }];
     const { user } = await marking(sheetOf(), {
-      'POST /lessons/l1/marks': refused(422, { type: 'urn:pelvo:problem:invalid-input', title: 'Not right.', status: 422, errors }),
+      'POST /lessons/l1/events': refused(422, { type: 'urn:pelvo:problem:invalid-input', title: 'Not right.', status: 422, errors }),
     });
     await screen.findByRole('heading', { name: 'Ada' });
     await user.keyboard('4');
@@ -125,6 +125,7 @@ const result = (marks: Marks, way: MarkingWay = 'levels', more: Partial<DishResu
   marks,
   criteria: RUBRIC.criteria,
   result: computeResult(RUBRIC, marks, way),
+  changedSince: false,
   ...more,
 });
 const WEAK: Marks = {
@@ -142,7 +143,9 @@ describe('a result', () => {
   it('is a mark with its working, what mattered, and what to practise next', async () => {
     const { user } = await view(result(WEAK));
     await user.click(screen.getByRole('button', { name: 'Mark: 75, show the working' }));
-    expect(screen.getByRole('complementary', { name: 'Working' }).textContent).toContain('Nearly earns 50 % of 50 points');
+    expect(screen.getByRole('complementary', { name: 'Working' }).textContent).toContain(
+      'Knife work, CutNearly earns: 50 % of 50 points25',
+    );
     expect(screen.getByText('of 100')).toBeTruthy();
     const fault = screen.getByRole('heading', { name: 'Cut slips' }).closest('li')!;
     expect(fault.textContent).toMatch(/Likely cause\. haste.*Next time\. slow down/);

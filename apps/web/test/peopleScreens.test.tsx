@@ -83,7 +83,7 @@ describe('a class', () => {
       'POST /classes/c1/roster': preview,
       'POST /classes/c1/roster?apply=true&leaveOut=true': { ...preview, added: 1 },
     });
-    await user.click(await screen.findByRole('button', { name: 'Bring in a roster' }));
+    await user.click(await screen.findByRole('button', { name: 'Import a roster' }));
     await user.upload(screen.getByLabelText('Choose a file'), new File(['name\nEd'], 'roster.csv', { type: 'text/csv' }));
     expect(await screen.findByText('1 thing is wrong; these rows would be left out')).toBeTruthy();
     expect(screen.getByText(/There is no name\. Type one\./).textContent).toContain('Line 3');
@@ -94,7 +94,7 @@ describe('a class', () => {
 
   it('refuses a file that is too large without sending it', async () => {
     const { user, sent } = page();
-    await user.click(await screen.findByRole('button', { name: 'Bring in a roster' }));
+    await user.click(await screen.findByRole('button', { name: 'Import a roster' }));
     await user.upload(screen.getByLabelText('Choose a file'), new File(['x'.repeat(2_000_000)], 'all.csv', { type: 'text/csv' }));
     expect(await screen.findByText(/a roster has at most/)).toBeTruthy();
     expect(sent).toEqual([]);

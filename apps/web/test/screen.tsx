@@ -4,7 +4,8 @@ import type { ReactNode } from 'react';
 import { MemoryRouter, Route, Routes, useLocation } from 'react-router';
 import { SWRConfig } from 'swr';
 import { afterEach, vi } from 'vitest';
-import type { Role } from '@pelvo/contract';
+import { HOUSE_PREFERENCES, NEW_SCHOOL, type Preferences } from '@pelvo/core';
+import type { Me, Role } from '@pelvo/contract';
 
 // A busy machine takes its time; what does not come is waited for no longer than this.
 configure({ asyncUtilTimeout: 5000 });
@@ -43,12 +44,24 @@ export interface Shown extends RenderResult {
 /** A failure as the server tells it. */
 export const refused = (status: number, problem: object) => ({ refused: status, problem });
 
+/** The answer about who is signed in, with preferences other than the house's. */
+export const signedIn = (preferences: Partial<Preferences>, me: Me = { id: 'p1', name: 'Maren Oltz', role: 'lead' }) => ({
+  '/session': { me, firstVisit: false, preferences: { ...HOUSE_PREFERENCES, ...preferences }, timeZone: 'Europe/Vienna' },
+});
+
 /** Shows a part of a screen with someone signed in, in front of a server that answers as told. */
 export function show(ui: ReactNode, { role = 'lead', answers = {}, at = '/', route }: Setting = {}): Shown {
   const sent: Sent[] = [];
   let place = '';
-  const me = { id: 'p1', name: 'Maren Oltz', role };
-  const all: Readonly<Record<string, unknown>> = { '/session': { me, firstVisit: false }, '/lessons': [], ...answers };
+  const me: Me = { id: 'p1', name: 'Maren Oltz', role };
+  const all: Readonly<Record<string, unknown>> = {
+    ...signedIn({}, me),
+    '/lessons': [],
+    '/school': { version: 1, settings: NEW_SCHOOL },
+    ...answers,
+  };
+  // A device that has been signed in on before: drafts are this person's.
+  localStorage.setItem('pelvo.me', JSON.stringify({ me, timeZone: 'Europe/Vienna' }));
   vi.stubGlobal('fetch', (url: string, init: RequestInit = {}) => {
     const method = init.method ?? 'GET';
     const path = url.replace(/^\/api/, '');
@@ -98,4 +111,17 @@ export function show(ui: ReactNode, { role = 'lead', answers = {}, at = '/', rou
     </SWRConfig>,
   );
   return { ...result, user: userEvent.setup(), sent, at: () => place };
+}
+
+/** What is kept on the device of something that is not saved yet, its documents opened; null where nothing is. */
+export function keptDraft<T>(key: string): { version: number; mine: T; base: T | null } | null {
+  const kept = JSON.parse(localStorage.getItem(`pelvo.draft.p1.${key}`) ?? 'null') as {
+    content: { version: number; mine: unknown; base: unknown };
+  } | null;
+  if (!kept) return null;
+  const opened = (value: unknown): T => {
+    const sealed = value as { document?: string; content?: T } | null;
+    return sealed?.document && sealed.content ? sealed.content : (value as T);
+  };
+  return { version: kept.content.version, mine: opened(kept.content.mine), base: opened(kept.content.base) };
 }

@@ -1,12 +1,23 @@
 // @vitest-environment jsdom
 import { screen, waitFor, within } from '@testing-library/react';
 import { useState } from 'react';
+import { Route, Routes } from 'react-router';
 import { describe, expect, it, vi } from 'vitest';
-import { classCoverage, HAZARD_SPECS, lessonAdds, MATTERS, SHIPPED_CUT_SETS, type CourseFacts } from '@pelvo/core';
+import {
+  classCoverage,
+  EMPTY_COMPONENT,
+  EMPTY_DISH,
+  EMPTY_STEP,
+  HAZARD_SPECS,
+  lessonAdds,
+  MATTERS,
+  SHIPPED_CUT_SETS,
+  type CourseFacts,
+} from '@pelvo/core';
 import type { Dish, TechniqueFields, TechniqueSummary } from '@pelvo/contract';
-import { keptDraft } from '../src/app/useDraft';
 import { CutSetEditor } from '../src/cuts/CutSetEditor';
-import { WorkingPage } from '../src/design';
+import DishPage from '../src/dishes/DishPage';
+import { RuleUse, WorkingPage } from '../src/design';
 import { PracticesOfLesson } from '../src/lessons/PracticesOfLesson';
 import { MatterLine } from '../src/practices/MatterLine';
 import { MapLists } from '../src/progress/MapLists';
@@ -15,13 +26,12 @@ import { SelectedTechnique } from '../src/progress/SelectedTechnique';
 import { TechniqueMap } from '../src/progress/TechniqueMap';
 import { CoreCheck } from '../src/rules/CoreCheck';
 import { DishRules } from '../src/rules/DishRules';
-import { RuleUse } from '../src/rules/RuleUse';
 import { CalculatorPane } from '../src/techniques/CalculatorPane';
 import { NEW_TECHNIQUE } from '../src/techniques/cardFields';
 import { CareSection } from '../src/techniques/editor/CareSection';
 import { Rows } from '../src/techniques/editor/Rows';
 import { TechniqueCare } from '../src/techniques/TechniqueCare';
-import { refused, show } from './screen';
+import { keptDraft, refused, show } from './screen';
 
 const summary = (id: string, more: Partial<TechniqueSummary> = {}): TechniqueSummary => ({
   id,
@@ -44,8 +54,15 @@ const dish: Dish = {
   changed: false,
   editions: [],
   preparations: {},
-  content: { title: 'Leeks', portions: 4, gives: null, components: [{ id: 'c1', name: '', lines: [] }], method: [] },
-} as unknown as Dish;
+  content: { ...EMPTY_DISH, title: 'Leeks', components: [{ ...EMPTY_COMPONENT, id: 'c1' }] },
+};
+const around = {
+  '/techniques': [],
+  '/ingredients': [],
+  '/practices': { choices: {}, versions: {} },
+  '/cut-sets': [],
+  '/rules': { rules: {}, changes: [], versions: {} },
+};
 
 describe('a calculator on its card', () => {
   const inForce = { practices: {}, rules: {}, cutSet: null };
@@ -63,7 +80,7 @@ describe('a calculator on its card', () => {
     await user.clear(percent);
     await user.type(percent, '4');
     await user.click(screen.getByRole('button', { name: 'Salt: 40 g, show the working' }));
-    expect(within(screen.getByRole('complementary', { name: 'Working' })).getByText('1000 g × 4 %')).toBeTruthy();
+    expect(within(screen.getByRole('complementary', { name: 'Working' })).getByText('4 % of 1 kg')).toBeTruthy();
     await user.clear(percent);
     await user.type(percent, 'lots');
     expect(screen.getByRole('alert').textContent).toContain('"lots" is not a number');
@@ -71,37 +88,28 @@ describe('a calculator on its card', () => {
     expect(screen.queryByRole('button', { name: /show the working/ })).toBeNull();
   });
 
-  it('is carried into a dish with one touch, into its draft', async () => {
-    const { user, at } = show(
-      <WorkingPage>
-        <CalculatorPane name="brine" inForce={inForce} technique={{ id: 't1', dishes: [{ id: 'd1', title: 'Leeks' }] }} />
-      </WorkingPage>,
-      { answers: { '/dishes': { items: [], total: 0 }, '/dishes/d1': dish } },
-    );
-    await user.click(await screen.findByRole('button', { name: 'Carry into the dish' }));
-    await waitFor(() => expect(at()).toBe('/dishes/d1'));
-    const draft = keptDraft<{ version: number; mine: Dish['content'] }>('dish.d1')!;
-    expect(draft.version).toBe(3);
-    const [water, salt] = draft.mine.components[0]!.lines;
-    expect([water!.item, salt!.item]).toEqual(['water', 'fine salt']);
-    expect(salt!.rule).toMatchObject({ kind: 'percentOf', lineId: water!.id });
-  });
-
-  it('carries on from a draft that is already there, and is offered to the lead only', async () => {
-    const answers = { '/dishes': { items: [], total: 0 }, '/dishes/d1': dish };
+  it('is carried into a dish with one touch, into its draft, and only by the lead', async () => {
+    const page = { items: [{ id: 'd1', title: 'Leeks' }], total: 1 };
+    const answers = { ...around, '/dishes': page, '/dishes?technique=t1': page, '/dishes/d1': dish };
     const pane = (
       <WorkingPage>
-        <CalculatorPane name="brine" inForce={inForce} technique={{ id: 't1', dishes: [{ id: 'd1', title: 'Leeks' }] }} />
+        <CalculatorPane name="brine" inForce={inForce} technique={{ id: 't1' }} />
       </WorkingPage>
     );
-    localStorage.setItem(
-      'pelvo.draft.dish.d1',
-      JSON.stringify({ base: dish.content, version: 2, mine: { ...dish.content, title: 'Leeks, mine' } }),
+    const ui = (
+      <Routes>
+        <Route path="/dishes/:id" element={<DishPage />} />
+        <Route path="*" element={pane} />
+      </Routes>
     );
-    const { user, unmount } = show(pane, { answers });
+    const { user, at, unmount } = show(ui, { answers });
     await user.click(await screen.findByRole('button', { name: 'Carry into the dish' }));
-    await waitFor(() => expect(keptDraft<{ mine: Dish['content'] }>('dish.d1')!.mine.components[0]!.lines).toHaveLength(2));
-    expect(keptDraft<{ version: number; mine: Dish['content'] }>('dish.d1')).toMatchObject({ version: 2, mine: { title: 'Leeks, mine' } });
+    await waitFor(() => expect(at()).toBe('/dishes/d1'));
+    await waitFor(() => expect(keptDraft<Dish['content']>('dish.d1')?.mine.components[0]!.lines).toHaveLength(2));
+    const draft = keptDraft<Dish['content']>('dish.d1')!;
+    const [water, salt] = draft.mine.components[0]!.lines;
+    expect([draft.version, water!.item, salt!.item]).toEqual([3, 'water', 'fine salt']);
+    expect(salt!.scaling).toMatchObject({ kind: 'percentOf', lineId: water!.id });
     unmount();
     show(pane, { role: 'assistant', answers });
     expect(screen.queryByRole('button', { name: 'Carry into the dish' })).toBeNull();
@@ -250,7 +258,7 @@ describe('local rules', () => {
 
   it('speak up in a dish that plans against them, and are silent otherwise', async () => {
     const profile = { rules: {}, changes: [], versions: {} };
-    const hot = { ...dish.content, method: [{ id: 's1', text: 'Fry in hot oil.', minutes: 3, techniqueIds: [], celsius: 190 }] };
+    const hot = { ...dish.content, method: [{ ...EMPTY_STEP, id: 's1', text: 'Fry in hot oil.', minutes: 3, celsius: 190 }] };
     const { unmount } = show(<DishRules dishes={[hot]} />, { answers: { '/rules': profile } });
     expect((await screen.findByText(/Fat at 190 °C/)).textContent).toContain('Frying fat: at most 175 °C');
     unmount();
@@ -289,10 +297,10 @@ describe('a set of cuts being changed', () => {
     await waitFor(() => expect(tolerance.getAttribute('aria-invalid')).toBe('true'));
     expect((tolerance as HTMLInputElement).value).toBe('much');
     expect(sent[0]).toMatchObject({ version: '"2"', body: { name: set.name } });
-    expect(keptDraft<{ draft: { cuts: { tolerance: string }[] } }>('cut-set.set1')!.draft.cuts[0]!.tolerance).toBe('much');
+    expect(keptDraft<{ cuts: { tolerance: string }[] }>('cut-set.set1')!.mine.cuts[0]!.tolerance).toBe('much');
   });
 
-  it('hands a removed set over, so that it can be brought back', async () => {
+  it('hands a removed set over, so that it can be restored', async () => {
     const onRemoved = vi.fn();
     const { user } = show(<CutSetEditor set={set} onClose={() => undefined} onRemoved={onRemoved} />, {
       answers: { 'DELETE /cut-sets/set1': {}, '/cut-sets': [] },

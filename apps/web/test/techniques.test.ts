@@ -1,3 +1,4 @@
+// @vitest-environment jsdom
 import { Schema } from '@tiptap/pm/model';
 import { EditorState, TextSelection } from '@tiptap/pm/state';
 import ELK from 'elkjs/lib/elk.bundled.js';

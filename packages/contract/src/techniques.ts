@@ -18,12 +18,12 @@ import {
 import { idSchema, keySchema, shape } from './common';
 import { FieldError, type FieldProblem } from './problems';
 
-/** A technique as it is stored: its card, what is to be met before it, and the version to save against. */
+/** A technique as it is stored: its card, what is to learn first, and the version to save against. */
 export interface Technique extends TechniqueCard {
   readonly id: string;
   readonly version: number;
   readonly archived: boolean;
-  /** Ids of the techniques to be met before. */
+  /** Ids of the techniques to be learned before. */
   readonly prerequisites: readonly string[];
 }
 

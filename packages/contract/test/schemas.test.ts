@@ -104,9 +104,9 @@ describe('a dish', () => {
       'components.0.lines.0.yields.0.fraction',
       'Give a fraction above 0 and at most 1, such as 0.85.',
     ],
-    [{ scaling: { kind: 'percentOf' } }, 'components.0.lines.0.rule.lineId', 'Fill it in.'],
-    [{ scaling: { kind: 'byTheLoad' } }, 'components.0.lines.0.rule.portionsALoad', 'Fill it in.'],
-    [{ scaling: { kind: 'by feel' } }, 'components.0.lines.0.rule.kind', 'Choose one of: proportional'],
+    [{ scaling: { kind: 'percentOf' } }, 'components.0.lines.0.scaling.lineId', 'Fill it in.'],
+    [{ scaling: { kind: 'byTheLoad' } }, 'components.0.lines.0.scaling.portionsALoad', 'Fill it in.'],
+    [{ scaling: { kind: 'by feel' } }, 'components.0.lines.0.scaling.kind', 'Choose one of: proportional'],
     [{ id: 'no spaces here' }, 'components.0.lines.0.id', 'Use letters, digits, - and _, at most 40.'],
   ])('names the field of %j', (change, field, remedy) => {
     const said = saidOf(dishContentSchema, withLine(change)).find((each) => each.field === field);

@@ -7,7 +7,6 @@ import {
   exact,
   initialValues,
   scaleDish,
-  sum,
   type Answer,
   type CalculatorContext,
   type CalculatorKey,

@@ -7,7 +7,6 @@ import {
   linesOf,
   orderCsv,
   planMakings,
-  sum,
   teamsOf,
   type DishContent,
   type MakingPlan,

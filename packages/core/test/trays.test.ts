@@ -2,7 +2,6 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
   computeOrder,
-  exact,
   linesOf,
   sum,
   traysOf,

@@ -60,7 +60,6 @@ export class CutsController {
   @HttpCode(204)
   async remove(@Param('id') id: string): Promise<void> {
     const stored = await this.one(id);
-    const { manager } = this.database;
     await inTransaction(this.database, async (transaction) => {
       await transaction.findOne(CutSetRow, { where: { id }, lock: { mode: 'pessimistic_write' } });
       await cutSetLeaves.happens(transaction, { id, name: stored.name });

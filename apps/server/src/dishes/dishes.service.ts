@@ -6,14 +6,13 @@ import type {
   Dish as DishAnswer,
   DishEdition as EditionAnswer,
   DishSummary,
-  EditionSummary,
   HandoutQuery,
   Page,
   DishQuery,
 } from '@pelvo/contract';
 import { inTransaction } from '../platform/database/transaction';
 import { editionSummary, newestEditionOf, publish, saveOver, storedOr } from '../platform/saving';
-import { invalid, notFound, ProblemException } from '../platform/problems';
+import { invalid, notFound } from '../platform/problems';
 import { loadRules } from '../rules';
 import { Technique } from '../techniques';
 import { Dish } from './dish.entity';

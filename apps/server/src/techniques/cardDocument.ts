@@ -21,7 +21,7 @@ interface CardOptions {
   readonly size: number;
   readonly choices: PracticeChoices;
   readonly cutSet: CutSet | null;
-  /** Names of what is to be met before. */
+  /** Names of what is to be learned before. */
   readonly before: readonly string[];
 }
 

@@ -4,7 +4,7 @@ import { invalid } from '../platform/problems';
 import { Technique } from './technique.entity';
 import { TechniquePrerequisite } from './techniquePrerequisite.entity';
 
-/** What is to be met before each technique, by id, for the whole school. */
+/** What is to be learned before each technique, by id, for the whole school. */
 export async function loadPrerequisites(manager: EntityManager): Promise<Map<string, string[]>> {
   const rows = await manager.find(TechniquePrerequisite, { order: { techniqueId: 'ASC', position: 'ASC' } });
   const map = new Map<string, string[]>();
@@ -17,7 +17,7 @@ export async function loadPrerequisites(manager: EntityManager): Promise<Map<str
 }
 
 /**
- * Writes what is to be met before some techniques, in place of what stood there.
+ * Writes what is to be learned before some techniques, in place of what stood there.
  *
  * @throws ProblemException when a technique would need itself, in the end, naming the ring
  */

@@ -1,7 +1,7 @@
 import { Column, Entity, JoinColumn, ManyToOne, PrimaryColumn, type Relation } from 'typeorm';
 import { Technique } from './technique.entity';
 
-/** One technique is to be met before another. */
+/** One technique is to be learned before another. */
 @Entity('technique_prerequisite')
 export class TechniquePrerequisite {
   @PrimaryColumn('char', { name: 'technique_id', length: 36 }) techniqueId: string;

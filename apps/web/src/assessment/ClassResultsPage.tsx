@@ -9,7 +9,7 @@ import { LevelsChart } from './LevelsChart';
 /** The results of a class in a lesson: levels by criterion, every mark, and giving them to the students. */
 export default function ClassResultsPage() {
   const { id } = useParams();
-  const { data: lesson, mutate: mutateLesson } = useLesson(id);
+  const { mutate: mutateLesson } = useLesson(id);
   const { data, error, mutate } = useSWR<ClassResults>(`/lessons/${id}/results`, fetcher);
   return (
     <>

@@ -97,7 +97,7 @@ export default function ClassPage() {
                         kind="quiet"
                         onClick={() => void run(() => send('PUT', `/students/${student.id}/active`, { body: { active: true } }))}
                       >
-                        Bring back
+                        Restore
                       </Button>
                     ) : null}
                   </li>

@@ -22,7 +22,7 @@ export default function ClassesPage() {
       <Fetching what="the classes" done={data !== undefined} error={error} retry={() => void mutate()} />
       {data?.length === 0 ? (
         <Empty title="No class yet" action={add}>
-          Make one, for example "Foundation cohort, Autumn term", then type the students or bring them in from a CSV file.
+          Make one, for example "Foundation cohort, Autumn term", then type the students or import them from a CSV file.
         </Empty>
       ) : null}
       <ul className="divide-y divide-line">

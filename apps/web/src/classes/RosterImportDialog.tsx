@@ -4,7 +4,7 @@ import type { ClassDetail, RosterImport } from '@pelvo/contract';
 import { ProblemError, send, useAction } from '../device';
 import { Button, Dialog, Notice, ProblemNotice } from '../design';
 
-/** Brings a roster in from CSV: first shows what would happen, then does it. */
+/** Imports a roster from CSV: first shows what would happen, then does it. */
 export function RosterImportDialog({
   cookeryClass,
   onClose,
@@ -45,7 +45,7 @@ export function RosterImportDialog({
     });
 
   return (
-    <Dialog open wide onClose={onClose} title="Bring in a roster">
+    <Dialog open wide onClose={onClose} title="Import a roster">
       <p className="mb-3 max-w-prose">
         A CSV file with a heading row: <b>name</b>, and if you like <b>number</b>, <b>allergens</b>, <b>diets</b>, <b>note</b>. Several
         allergens in one cell are parted by a semicolon.

@@ -35,7 +35,7 @@ export default function CutsPage() {
         <div className="mb-4">
           <Notice title={`"${removed.name}" is removed.`}>
             <Button busy={back.busy} onClick={() => void bringBack()}>
-              Bring it back
+              Restore it
             </Button>
           </Notice>
           <ProblemNotice error={back.error} />

@@ -56,12 +56,14 @@ export function readDate(text: string, order: Order = speech().preferences.dates
       : order === 'day-month-year'
         ? [parts[2], parts[1], parts[0]]
         : [parts[2], parts[0], parts[1]];
-  const full = year ? (year.length <= 2 ? `20${year.padStart(2, '0')}` : year) : from.slice(0, 4);
-  const at = (inYear: string) => parse(`${inYear}-${month}-${day}`, 'yyyy-M-d', new Date());
-  const found = at(full);
-  if (!isValid(found)) return null;
-  const result = format(found, 'yyyy-MM-dd');
-  return !year && result < from ? format(at(String(Number(full) + 1)), 'yyyy-MM-dd') : result;
+  const inYearOf = (inYear: string) => {
+    const found = parse(`${inYear}-${month}-${day}`, 'yyyy-M-d', new Date());
+    return isValid(found) ? format(found, 'yyyy-MM-dd') : null;
+  };
+  if (year) return inYearOf(year.length <= 2 ? `20${year.padStart(2, '0')}` : year);
+  // The next such day: this year's, next year's, or, for the 29th of February, that of the next leap year.
+  const years = Array.from({ length: 9 }, (_, ahead) => String(Number(from.slice(0, 4)) + ahead));
+  return years.map(inYearOf).find((found) => found !== null && found >= from) ?? null;
 }
 
 /**

@@ -20,6 +20,8 @@ interface Kept<T> {
   readonly rebased: boolean;
   /** Fields that may name a need, and so do not stay on the device when its owner signs out. */
   readonly personal: readonly string[];
+  /** It is being saved: until the answer is here, nobody knows what it is to be compared with. */
+  readonly sending?: boolean;
 }
 
 export interface DraftOptions<T> {
@@ -65,7 +67,7 @@ const keyOf = (key: string) => `${PREFIX}${ownerId()}.${key}`;
 export function useDraft<T extends object>(key: string, stored: Stored<T>, options: DraftOptions<T> = {}): Draft<T> {
   const [raw, setRaw] = useState<Kept<T> | null>(() => readKept<T>(keyOf(key), options));
   const latest = useRef({ stored, options, key });
-  const kept = useMemo(() => settle(raw, stored, options.rebase), [raw, stored.content, stored.version, options.rebase]);
+  const kept = useMemo(() => settle(raw, stored, options.rebase), [raw, stored, options.rebase]);
   if (kept !== raw) setRaw(kept);
   const now = useRef(kept);
   useEffect(() => {
@@ -90,11 +92,18 @@ export function useDraft<T extends object>(key: string, stored: Stored<T>, optio
   const save = useCallback(async (put: (content: T, version: number) => Promise<Stored<T>>) => {
     const { stored: at, options: by } = latest.current;
     const sent = now.current ?? begin(at, by);
-    const result = await put(sent.mine, sent.version);
+    setRaw((old) => old && { ...old, sending: true });
+    let result: Stored<T>;
+    try {
+      result = await put(sent.mine, sent.version);
+    } catch (error) {
+      setRaw((old) => old && { ...old, sending: false });
+      throw error;
+    }
     // What was typed since is a change of what was sent, and so of what is stored now.
     setRaw((old) => {
       if (!old || sameDocument(old.mine, sent.mine)) return null;
-      return { ...old, ...onto({ base: sent.mine, mine: old.mine }, result, by.rebase), rebased: false };
+      return { ...old, ...onto({ base: sent.mine, mine: old.mine }, result, by.rebase), rebased: false, sending: false };
     });
   }, []);
 
@@ -120,15 +129,24 @@ const begin = <T extends object>(stored: Stored<T>, { personal = [] }: DraftOpti
 });
 
 /** A draft beside what is stored now: dropped when it says nothing new, brought onto it when that is newer. */
-function settle<T extends object>(kept: Kept<T> | null, stored: Stored<T>, rebase?: Rebase<T>): Kept<T> | null {
-  if (!kept) return null;
+function settle<T extends object>(found: Kept<T> | null, stored: Stored<T>, rebase?: Rebase<T>): Kept<T> | null {
+  if (!found || found.sending) return found;
+  const kept = withPersonal(found, stored.content);
+  // What this screen has may be older than what the draft knows of: then the draft waits for it.
+  if (kept.version > stored.version) return kept;
   if (sameDocument(kept.mine, stored.content)) return null;
   if (kept.version === stored.version && kept.base) return kept;
   if (kept.version === stored.version) return { ...kept, base: stored.content };
-  // What this screen has may be older than what the draft knows of: then the draft waits for it.
-  if (kept.version > stored.version) return kept;
   const next = { ...kept, ...onto(kept, stored, rebase), rebased: true };
   return sameDocument(next.mine, stored.content) ? null : next;
+}
+
+/** What was taken out of a draft at a sign-out is what is stored. */
+function withPersonal<T extends object>(kept: Kept<T>, stored: T): Kept<T> {
+  const gone = kept.personal.filter((field) => field in stored && !(field in kept.mine));
+  if (gone.length === 0) return kept;
+  const fields = Object.fromEntries(gone.map((field) => [field, stored[field as keyof T]]));
+  return { ...kept, mine: { ...kept.mine, ...fields }, base: kept.base && { ...kept.base, ...fields } };
 }
 
 function onto<T extends object>({ base, mine }: Pick<Kept<T>, 'base' | 'mine'>, stored: Stored<T>, rebase?: Rebase<T>) {
@@ -160,7 +178,17 @@ function readKept<T extends object>(key: string, { format, personal = [] }: Draf
       return result.kind === 'opened' ? result.content : null;
     };
     const mine = opened(raw.mine);
-    return mine && { ...raw, mine, base: opened(raw.base ?? null), clashes: raw.clashes ?? [], rebased: raw.rebased ?? false, personal };
+    return (
+      mine && {
+        ...raw,
+        mine,
+        base: opened(raw.base ?? null),
+        clashes: raw.clashes ?? [],
+        rebased: raw.rebased ?? false,
+        personal,
+        sending: false,
+      }
+    );
   } catch {
     return null;
   }

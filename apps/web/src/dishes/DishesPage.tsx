@@ -23,7 +23,7 @@ export default function DishesPage() {
   return (
     <>
       <PageHead
-        title={archived ? 'Dishes put away' : 'Dishes'}
+        title={archived ? 'Archived dishes' : 'Dishes'}
         lead={archived ? 'Nothing is deleted: lessons and marks that used them keep their editions.' : 'Formulas that scale to any class.'}
         actions={
           <>
@@ -46,10 +46,10 @@ export default function DishesPage() {
                   setPage(1);
                 }}
               >
-                {archived ? 'Back to the dishes' : 'Dishes put away'}
+                {archived ? 'Back to the dishes' : 'Archived dishes'}
               </Button>
             ) : null}
-            {lead ? <ButtonLink to="/dishes/import">Bring in a file</ButtonLink> : null}
+            {lead ? <ButtonLink to="/dishes/import">Import a file</ButtonLink> : null}
             {lead ? (
               <ButtonLink kind="main" to="/dishes/new">
                 Read a recipe
@@ -71,7 +71,7 @@ export default function DishesPage() {
       <Fetching what="the dishes" done={data !== undefined} error={error} retry={() => void mutate()} />
       {data && data.total === 0 ? (
         <Empty
-          title={term || Object.keys(filters).length > 0 ? 'No dish fits' : archived ? 'Nothing has been put away' : 'No dish yet'}
+          title={term || Object.keys(filters).length > 0 ? 'No dish fits' : archived ? 'Nothing is archived' : 'No dish yet'}
           action={
             lead && !term && Object.keys(filters).length === 0 && !archived ? (
               <ButtonLink kind="main" to="/dishes/new">
@@ -225,7 +225,7 @@ function DishTable({ dishes, onRestore }: { dishes: readonly DishSummary[]; onRe
               <td className="py-1">
                 {onRestore ? (
                   <Button onClick={() => onRestore(dish.id)}>
-                    Bring back<span className="sr-only"> {dish.title}</span>
+                    Restore<span className="sr-only"> {dish.title}</span>
                   </Button>
                 ) : (
                   <>

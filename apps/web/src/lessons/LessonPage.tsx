@@ -176,11 +176,11 @@ function Plan({ lesson, onStored, onChanged }: PlanProps) {
   );
 }
 
-/** Says that a technique came in from the map, and that it is not saved yet. */
+/** Says that a technique is added from the map, and that it is not saved yet. */
 function AddedTechnique({ id, purpose }: { id: string; purpose: Purpose }) {
   const { data: techniques = [] } = useTechniques();
   return (
-    <Notice title={`${techniques.find((each) => each.id === id)?.name ?? 'The technique'} came in from the map, to ${purpose}.`}>
+    <Notice title={`${techniques.find((each) => each.id === id)?.name ?? 'The technique'} is added from the map, to ${purpose}.`}>
       It stands under "Techniques in focus" below. Look the plan over, then save it.
     </Notice>
   );

@@ -2,7 +2,7 @@ import { Link } from 'react-router';
 import type { LessonSummary } from '@pelvo/contract';
 import { clockTime, inWords, fromToday, shortDate, today, useMe, useLessons } from '../device';
 import { ButtonLink, Empty, Fetching, PageHead, Section, StrandGlyph } from '../design';
-import { missingIn, PHASE_NAMES, phasePath, TermStrip } from './strips';
+import { missingIn, PHASE_NAMES, phasePath } from './strips';
 
 /** The term: what comes next, what is still missing for it, and everything before and after. */
 export default function TermPage() {

@@ -92,7 +92,7 @@ function Map({ course, classes, chosen, onChoose }: MapProps) {
   if (standing.techniques.length === 0)
     return (
       <Empty title="No technique yet" action={<ButtonLink to="/techniques/new">Write a card</ButtonLink>}>
-        The map is drawn from the technique cards and what is to be met before each, for example julienne before fine dice.
+        The map is drawn from the technique cards and what is learned before each, for example julienne before fine dice.
       </Empty>
     );
   const shown = layout && layout.nodes.length === byId.size && layout.nodes.every(({ id }) => byId.has(id)) ? layout : null;

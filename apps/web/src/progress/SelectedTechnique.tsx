@@ -78,7 +78,7 @@ export function SelectedTechnique({ technique, standing: { facts, coverage, tech
           <p className="text-small">{at(each).join(', ')}</p>
         </div>
       ))}
-      <Around title="To be met before" ids={technique.prerequisites} techniques={techniques} onSelect={onSelect} />
+      <Around title="Learn first" ids={technique.prerequisites} techniques={techniques} onSelect={onSelect} />
       <Around title="Opens" ids={opened} techniques={techniques} onSelect={onSelect} />
       {lessons.length > 0 ? (
         <>

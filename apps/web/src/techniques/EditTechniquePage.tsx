@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import { mutate as mutateAll } from 'swr';
+import { useSWRConfig } from 'swr';
 import { CARD, CARD_HEADINGS, unansweredHazards, type DocumentFormat } from '@pelvo/core';
 import type { Technique, TechniqueFields, TechniqueWithUse } from '@pelvo/contract';
 import { problemOf, savedMeanwhile, send, useAction, useDraft } from '../device';
@@ -22,6 +22,7 @@ export default function EditTechniquePage() {
 }
 
 function Editing({ technique }: { technique: TechniqueWithUse | null }) {
+  const { mutate: mutateAll } = useSWRConfig();
   const navigate = useNavigate();
   const stored = useMemo(
     () => ({ content: technique ? fieldsOf(technique) : NEW_TECHNIQUE, version: technique?.version ?? 0 }),

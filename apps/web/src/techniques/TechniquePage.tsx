@@ -71,7 +71,7 @@ function CardScreen({ technique, onStored }: { technique: TechniqueWithUse; onSt
                   Change
                 </ButtonLink>
                 <Button kind="quiet" busy={busy} onClick={() => void setArchived(true)}>
-                  Put away
+                  Archive
                 </Button>
               </>
             ) : null}
@@ -88,7 +88,7 @@ function CardScreen({ technique, onStored }: { technique: TechniqueWithUse; onSt
           </Notice>
         ) : null}
         {technique.archived ? (
-          <Notice title="This card is put away. Lessons and dishes that name it keep it.">
+          <Notice title="This card is archived. Lessons and dishes that name it keep it.">
             {lead ? (
               <Button busy={busy} onClick={() => void setArchived(false)}>
                 Take it out of the archive

@@ -97,7 +97,7 @@ function TechniqueLink({ technique: { id, name, purpose, minutes } }: { techniqu
   );
 }
 
-/** Just put away from its page: one touch brings it back. */
+/** Just archived from its page: one touch restores it. */
 function PutAwayNotice() {
   const state = useLocation().state as { putAway?: { id: string; name: string } } | null;
   const [undone, setUndone] = useState(false);
@@ -111,9 +111,9 @@ function PutAwayNotice() {
     });
   return (
     <div className="mb-4">
-      <Notice title={`"${gone.name}" is put away.`}>
+      <Notice title={`"${gone.name}" is archived.`}>
         <Button busy={busy} onClick={() => void back()}>
-          Bring it back
+          Restore it
         </Button>
       </Notice>
       <ProblemNotice error={error} />
@@ -132,7 +132,7 @@ function PutAway() {
   if (data.length === 0) return null;
   return (
     <div className="mt-8">
-      <Section title="Put away">
+      <Section title="Archived">
         <ProblemNotice error={error} />
         <ul className="divide-y divide-line">
           {data.map(({ id, name }) => (
@@ -141,7 +141,7 @@ function PutAway() {
                 {name}
               </Link>
               <Button kind="quiet" busy={busy} onClick={() => void run(() => bringBack(id))}>
-                Bring back<span className="sr-only"> {name}</span>
+                Restore<span className="sr-only"> {name}</span>
               </Button>
             </li>
           ))}

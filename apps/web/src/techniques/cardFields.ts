@@ -1,7 +1,7 @@
 import { EMPTY_CARD, unansweredHazards, type TechniqueCard } from '@pelvo/core';
 import type { Technique, TechniqueFields } from '@pelvo/contract';
 
-/** A technique as it is edited: its card and what is to be met before it. */
+/** A technique as it is edited: its card and what is to learn first. */
 export function fieldsOf(technique: Technique): TechniqueFields {
   const card = Object.fromEntries(
     Object.keys(EMPTY_CARD).map((key) => [key, technique[key as keyof TechniqueCard]]),

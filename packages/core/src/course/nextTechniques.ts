@@ -85,8 +85,8 @@ export function nextTechniques(
         notReady: standing.filter((student) => !readyFor(student)).map((each) => each.id),
         because: [
           needed.length === 0
-            ? 'Nothing has to be met before it'
-            : `${needed.map((each) => names.get(each) ?? 'a technique put away').join(', ')} met by ${ready} of ${all}`,
+            ? 'Nothing has to be learned first'
+            : `${needed.map((each) => names.get(each) ?? 'an archived technique').join(', ')} met by ${ready} of ${all}`,
           ...(more === 0 ? [] : [`opens ${more} more`]),
           ...carried,
         ],

@@ -4,7 +4,6 @@ import {
   figure,
   labelled,
   measure,
-  product,
   quotient,
   rounding,
   sum,

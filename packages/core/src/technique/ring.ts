@@ -1,4 +1,4 @@
-/** Techniques to be met before another, by id. */
+/** Techniques to be learned before another, by id. */
 export type Prerequisites = ReadonlyMap<string, readonly string[]>;
 
 /**
@@ -37,7 +37,7 @@ export function findRing(prerequisites: Prerequisites): readonly string[] | null
   return null;
 }
 
-/** Everything that has to be met before `id`, however far back, without `id`. */
+/** Everything that has to be learned before `id`, however far back, without `id`. */
 export function allBefore(id: string, prerequisites: Prerequisites): ReadonlySet<string> {
   const found = new Set<string>();
   const open = [...(prerequisites.get(id) ?? [])];

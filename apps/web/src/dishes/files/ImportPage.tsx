@@ -37,7 +37,7 @@ export default function ImportPage() {
   return (
     <>
       <PageHead
-        title="Bring dishes in from a file"
+        title="Import dishes"
         lead="A schema.org Recipe (JSON-LD, alone or in a saved web page), CSV of lines, plain text, or a file Pelvo has written."
       />
       <label className="inline-flex min-h-11 items-center rounded-sm border-2 border-ink bg-tile px-4 font-semibold has-focus-visible:outline-3 has-focus-visible:outline-beet">

@@ -1,0 +1,3 @@
+export declare function areasOf(src: string): string[];
+export declare function folderGraph(src: string): Map<string, Set<string>>;
+export declare function ringIn(graph: ReadonlyMap<string, ReadonlySet<string>>, among: readonly string[]): string[] | null;
