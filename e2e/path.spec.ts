@@ -30,7 +30,7 @@ test('from technique to mark', async ({ page, browser }) => {
       .click();
     await page.getByLabel('Amount').fill('45 ml');
     await page.getByLabel('Ingredient', { exact: true }).fill('olive oil');
-    await page.getByLabel('Scaling rule').selectOption({ label: 'in proportion' });
+    await page.getByLabel('How it scales').selectOption({ label: 'in proportion' });
     await page.getByRole('button', { name: 'Settle this line' }).click();
     await expect(page.getByText('needs your eye')).toBeHidden();
     await page.getByRole('button', { name: 'Save as a dish' }).click();
@@ -79,7 +79,7 @@ test('from technique to mark', async ({ page, browser }) => {
     await page.getByLabel('Dishes are marked by').selectOption({ label: 'Practical dish (edition 1)' });
     await page.getByRole('button', { name: 'Portions a student: one more' }).click();
     await page.getByRole('button', { name: 'Save the plan' }).first().click();
-    await expect(page.getByRole('navigation', { name: 'Stations of Turnips, seriously' })).toBeVisible();
+    await expect(page.getByRole('navigation', { name: 'Phases of Turnips, seriously' })).toBeVisible();
   });
 
   await test.step('the order: working, what if, CSV and PDF', async () => {

@@ -5,7 +5,7 @@ const views: readonly [string, (page: Page) => Promise<string>][] = [
   ['the term', () => Promise.resolve('/')],
   ['the techniques', () => Promise.resolve('/techniques')],
   ['a card being written', async (page) => `/techniques/${await idOf(page, '/api/techniques', 'Brine')}/edit`],
-  ['bringing cards in', () => Promise.resolve('/techniques/import')],
+  ['importing cards', () => Promise.resolve('/techniques/import')],
   ['the map', () => Promise.resolve('/map')],
   ['the cuts', () => Promise.resolve('/cuts')],
   ['the practices', () => Promise.resolve('/practices')],
@@ -20,6 +20,9 @@ const views: readonly [string, (page: Page) => Promise<string>][] = [
   ['the results', async (page) => `/lessons/${await idOf(page, '/api/lessons', 'Blanching')}/results`],
   ['the rubrics', () => Promise.resolve('/rubrics')],
   ['the people', () => Promise.resolve('/people')],
+  ['the school', () => Promise.resolve('/school')],
+  ['preferences', () => Promise.resolve('/preferences')],
+  ['the ingredients', () => Promise.resolve('/ingredients')],
 ];
 
 test('axe finds nothing on any main view, and nothing runs off the side at 200 percent', async ({ page }) => {

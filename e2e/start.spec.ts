@@ -43,6 +43,74 @@ const classes = async (request: APIRequestContext, address: string) => {
   return ((await (await request.get(`${address}/api/classes`)).json()) as { name: string }[]).map(({ name }) => name);
 };
 
+test('tablets that post while the launcher is killed keep no server alive, and lose nothing that was confirmed', async ({ request }) => {
+  test.setTimeout(120_000);
+  const data = mkdtempSync(join(tmpdir(), 'pelvo-start-'));
+  try {
+    const first = await start(data);
+    const pid = databasePid(data);
+    await request.post(`${first.address}/api/session`, { data: { signIn: 'teo.vasz', password: PASSWORD } });
+    const lessons = (await (await request.get(`${first.address}/api/lessons`)).json()) as { id: string; title: string }[];
+    const lesson = lessons.find(({ title }) => title.startsWith('Dough and ribbons'))!.id;
+    const sheet = (await (await request.get(`${first.address}/api/lessons/${lesson}/marking-sheet`)).json()) as {
+      students: { id: string }[];
+      dishes: { editionId: string }[];
+      rubric: { content: { criteria: { key: string; kind: string }[] } };
+    };
+    const criterionKey = sheet.rubric.content.criteria.find(({ kind }) => kind === 'levels')!.key;
+    const confirmed: string[] = [];
+    let posting = true;
+    const tablet = async (student: string) => {
+      for (let level = 0; posting; level += 1) {
+        const event = {
+          id: crypto.randomUUID(),
+          kind: 'mark',
+          at: new Date().toISOString(),
+          body: {
+            studentId: student,
+            dishEditionId: sheet.dishes[0]!.editionId,
+            criterionKey,
+            value: { kind: 'level', level: (level % 4) + 1, faults: [] },
+          },
+        };
+        const answer = await request.post(`${first.address}/api/lessons/${lesson}/events`, { data: { events: [event] } }).catch(() => null);
+        if (answer?.ok()) confirmed.push(event.id);
+        else await new Promise((done) => setTimeout(done, 20));
+      }
+    };
+    const tablets = sheet.students.slice(0, 6).map(({ id }) => tablet(id));
+    await expect.poll(() => confirmed.length).toBeGreaterThan(20);
+    first.launcher.kill('SIGKILL');
+    await ended(first.launcher);
+    const answers = () =>
+      request.get(`${first.address}/api/session`).then(
+        () => true,
+        () => false,
+      );
+    await expect.poll(answers, { timeout: 15_000 }).toBe(false);
+    posting = false;
+    await Promise.all(tablets);
+
+    const second = await start(data);
+    expect(runs(pid) && pid !== databasePid(data)).toBe(false);
+    await request.post(`${second.address}/api/session`, { data: { signIn: 'teo.vasz', password: PASSWORD } });
+    const stored = new Set<string>();
+    for (let after = 0, more = true; more;) {
+      const page = (await (await request.get(`${second.address}/api/lessons/${lesson}/events?after=${after}`)).json()) as {
+        events: { id: string; number: number }[];
+      };
+      page.events.forEach(({ id }) => stored.add(id));
+      more = page.events.length > 0;
+      after = page.events.at(-1)?.number ?? after;
+    }
+    expect(confirmed.filter((id) => !stored.has(id))).toEqual([]);
+    second.launcher.kill('SIGINT');
+    await ended(second.launcher);
+  } finally {
+    rmSync(data, { recursive: true, force: true });
+  }
+});
+
 test('whatever is killed, the next start recovers with nothing lost', async ({ request }) => {
   test.setTimeout(120_000);
   const data = mkdtempSync(join(tmpdir(), 'pelvo-start-'));

@@ -20,7 +20,7 @@ test('a recipe nobody here has seen', async ({ page }) => {
   await page.goto('/lessons/new');
   await page.getByLabel('Title').fill('Fennel for fourteen');
   await page.getByLabel('Class').selectOption({ label: 'Foundation cohort, 14 students' });
-  await page.getByLabel('Date').fill('2031-03-03');
+  await page.getByLabel('Date', { exact: true }).fill('2031-03-03');
   await page.getByLabel('Add a dish').selectOption({ label: 'Braised fennel with saffron broth (edition 1)' });
   await page.getByRole('button', { name: 'Save the plan' }).first().click();
   await page.getByRole('link', { name: /^.*Order/ }).click();

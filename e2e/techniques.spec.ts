@@ -97,7 +97,7 @@ test('what a card computes opens to its working and is carried into a dish', asy
   await expect(brine.getByRole('alert')).toContainText('"two litres" is not a number');
   await water.fill('2500');
   await brine.getByRole('button', { name: /^Salt: .*show the working/ }).click();
-  await expect(page.getByRole('complementary', { name: 'Working' })).toContainText('2500');
+  await expect(page.getByRole('complementary', { name: 'Working' })).toContainText('5 % of 2.5 kg');
   await expect(brine.getByText('Holds as far as')).toBeVisible();
   await expectAccessible(page);
   await brine.getByLabel('Dish', { exact: true }).selectOption({ label: 'Citrus and fennel salad with toasted seeds' });

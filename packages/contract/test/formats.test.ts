@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { DISH_FILE_VERSION } from '@pelvo/core';
 import { dishFileSchema } from '../src';
 
-/** JSON Schema of a format, from the very definition that guards what comes in; `npm run schemas` writes it anew. */
+/** JSON Schema of a format, from the very definition that guards what comes in; `npm run schemas` (in this package) writes it anew. */
 const schemaOf = (schema: Parameters<typeof parse>[0], name: string, version: number): string =>
   `${JSON.stringify(
     {
