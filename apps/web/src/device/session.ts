@@ -59,7 +59,12 @@ async function fetchSession(path: string): Promise<DeviceSession> {
 
 /** Who is signed in. */
 export function useSession() {
-  return useSWR<DeviceSession>('/session', fetchSession, { revalidateOnFocus: true });
+  return useSWR<DeviceSession>('/session', fetchSession, {
+    revalidateOnFocus: true,
+    // Until the server knows that somebody signed out here, it is told again and again.
+    refreshInterval: (data) => (data?.signedOutHere ? 3000 : 0),
+    refreshWhenHidden: true,
+  });
 }
 
 export function useMe(): Me {

@@ -5,14 +5,23 @@ import { Choice, PageHead, ProblemNotice, Section } from '../design';
 
 /** How a person likes figures, temperatures, times and dates shown, on every device they sign in on. */
 export default function PreferencesPage() {
-  const preferences = usePreferences();
+  const stored = usePreferences();
+  // A touch shows at once; it goes back when it could not be saved.
+  const [asked, setAsked] = useState<Partial<Preferences>>({});
+  const preferences = { ...stored, ...asked };
   const { busy, error, run } = useAction();
   const [said, setSaid] = useState(false);
-  const set = (change: Partial<Preferences>) =>
+  const set = (change: Partial<Preferences>) => {
+    setAsked((now) => ({ ...now, ...change }));
     void run(async () => {
-      await savePreferences({ ...preferences, ...change });
-      setSaid(true);
+      try {
+        await savePreferences({ ...preferences, ...change });
+        setSaid(true);
+      } finally {
+        setAsked({});
+      }
     });
+  };
   return (
     <>
       <PageHead
