@@ -15,7 +15,7 @@ async function visitor(signIn, viewport = { width: 1280, height: 800 }) {
 const lead = await visitor('maren.oltz');
 const lessons = await (await lead.request.get(`${base}/api/lessons`)).json();
 const { items: dishes } = await (await lead.request.get(`${base}/api/dishes`)).json();
-const lesson = (title, station = '') => `/lessons/${lessons.find((each) => each.title.startsWith(title)).id}${station}`;
+const lesson = (title, phase = '') => `/lessons/${lessons.find((each) => each.title.startsWith(title)).id}${phase}`;
 const dish = (title) => `/dishes/${dishes.find((each) => each.title.startsWith(title)).id}`;
 const follow = (name) => (page) => page.getByRole('main').getByRole('link', { name }).first().click();
 
@@ -64,7 +64,7 @@ const SHOTS = [
   ['rubric', lead, '/rubrics', follow(/Practical dish/)],
   ['plan', lead, lesson('Poaching')],
   ['order', lead, lesson('Poaching', '/order'), (page) => page.getByRole('button', { name: /^cucumber: / }).click()],
-  ['mark-list', lead, lesson('Blanching', '/mark')],
+  ['preferences', lead, '/preferences'],
   [
     'mark',
     lead,

@@ -155,7 +155,7 @@ describe('scaling a dish', () => {
     const { user } = page();
     const portions = await screen.findByLabelText('Portions');
     fireEvent.change(portions, { target: { value: '10' } });
-    expect(screen.getByText('2½ ×')).toBeTruthy();
+    expect(screen.getByRole('button', { name: 'Times the formula: 2½, show the working' })).toBeTruthy();
     await user.click(screen.getByRole('button', { name: 'leeks: 1 kg, show the working' }));
     expect(screen.getByRole('complementary', { name: 'Working' }).textContent).toContain('in proportion');
     expect(screen.getByRole('button', { name: 'lemon: 3, show the working' })).toBeTruthy();
@@ -171,7 +171,7 @@ describe('scaling a dish', () => {
     fireEvent.change(have, { target: { value: 'a heap' } });
     expect(screen.getByText('Not an amount. Type 1.8 kg or 6.')).toBeTruthy();
     fireEvent.change(have, { target: { value: '1 kg' } });
-    expect(screen.getByText('2½ ×')).toBeTruthy();
+    expect(screen.getByRole('button', { name: 'Times the formula: 2½, show the working' })).toBeTruthy();
   });
 
   it('goes by the pan, in centimetres or inches', async () => {
@@ -179,7 +179,7 @@ describe('scaling a dish', () => {
     await user.click(await screen.findByLabelText('pan or tray'));
     const mine = screen.getByRole('group', { name: 'Mine' });
     fireEvent.change(within(mine).getByLabelText('Across'), { target: { value: '48' } });
-    expect(screen.getByText('4 ×')).toBeTruthy();
+    expect(screen.getByRole('button', { name: 'Times the formula: 4, show the working' })).toBeTruthy();
     fireEvent.change(within(mine).getByLabelText('Across'), { target: { value: 'wide' } });
     expect(screen.getByText('Not a length. Type 24 or 9 in.')).toBeTruthy();
     fireEvent.change(within(mine).getByLabelText('Across'), { target: { value: '9 in' } });

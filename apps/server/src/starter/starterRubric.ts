@@ -164,7 +164,7 @@ export function starterRubric(cards: readonly TechniqueCard[]): RubricContent {
           'Flat, one colour, one texture.',
           'Some height or some contrast.',
           'Height and contrast, clear first look.',
-          'Height, contrast and space as the school in force asks.',
+          'Height, contrast and space as the practice in force asks.',
         ],
         faults: faultsOf('Height, number and contrast: flat-plate, one-texture', 'Sauce the plate: smeared'),
       }),

@@ -16,13 +16,13 @@ interface Area {
 }
 
 const AREAS: readonly Area[] = [
-  { to: '/', name: 'Term', roles: ['lead', 'assistant', 'stores'] },
+  { to: '/', name: 'Term', roles: ['lead', 'assistant', 'stores'], also: ['/lessons', '/results'] },
   { to: '/techniques', name: 'Techniques', roles: ['lead', 'assistant', 'stores'], also: ['/map', '/cuts', '/practices', '/rules'] },
-  { to: '/dishes', name: 'Dishes', roles: ['lead', 'assistant', 'stores'] },
+  { to: '/dishes', name: 'Dishes', roles: ['lead', 'assistant', 'stores'], also: ['/dish-editions'] },
   { to: '/ingredients', name: 'Ingredients', roles: ['lead', 'assistant', 'stores'] },
   { to: '/classes', name: 'Classes', roles: ['lead', 'assistant'] },
   { to: '/rubrics', name: 'Rubrics', roles: ['lead', 'assistant'] },
-  { to: '/people', name: 'People', roles: ['lead'] },
+  { to: '/people', name: 'People', roles: ['lead'], also: ['/school'] },
   { to: '/my-results', name: 'My results', roles: ['student'] },
 ];
 
@@ -47,7 +47,7 @@ export function Frame({ strip, views }: { strip?: ReactNode; views?: ReactNode }
               key={area.to}
               to={area.to}
               end={area.to === '/'}
-              className={`flex min-h-11 items-center px-3 no-underline decoration-beet decoration-4 underline-offset-[0.45em] hover:underline aria-[current=page]:font-semibold aria-[current=page]:underline ${area.also?.includes(pathname) ? 'font-semibold underline' : ''}`}
+              className={`flex min-h-11 items-center px-3 no-underline decoration-beet decoration-4 underline-offset-[0.45em] hover:underline aria-[current=page]:font-semibold aria-[current=page]:underline ${area.also?.some((place) => pathname === place || pathname.startsWith(`${place}/`)) ? 'font-semibold underline' : ''}`}
             >
               {area.name}
             </NavLink>

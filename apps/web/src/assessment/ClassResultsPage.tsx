@@ -2,7 +2,7 @@ import { Link, useParams } from 'react-router';
 import useSWR, { mutate as mutateAll } from 'swr';
 import { LEVELS, LEVEL_NAMES, text, type CriterionLevels } from '@pelvo/core';
 import type { ClassResults, DishResult } from '@pelvo/contract';
-import { fetcher, send, longDate, useMe, useAction, useLesson } from '../device';
+import { fetcher, send, dayOf, longDate, useMe, useAction, useLesson } from '../device';
 import { Button, ButtonLink, Empty, Fetching, FigureValue, Notice, PageHead, ProblemNotice, Section, WorkingPage } from '../design';
 import { LevelsChart } from './LevelsChart';
 
@@ -56,7 +56,7 @@ function Results({ results, onChanged }: { results: ClassResults; onChanged: () 
     <WorkingPage>
       <PageHead
         title="Results"
-        lead={`${results.results.length} dishes marked${unfinished > 0 ? `, ${unfinished} not finished` : ''}${results.unmarked.length > 0 ? `, ${results.unmarked.length} not begun` : ''}. ${given ? `With the students since ${longDate(results.releasedAt.slice(0, 10))}.` : 'The students do not see them yet.'}`}
+        lead={`${results.results.length} dishes marked${unfinished > 0 ? `, ${unfinished} not finished` : ''}${results.unmarked.length > 0 ? `, ${results.unmarked.length} not begun` : ''}. ${given ? `With the students since ${longDate(dayOf(results.releasedAt))}.` : 'The students do not see them yet.'}`}
         actions={
           lead ? (
             <>

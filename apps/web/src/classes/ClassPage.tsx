@@ -3,7 +3,7 @@ import { useParams } from 'react-router';
 import useSWR, { mutate as mutateAll } from 'swr';
 import type { ClassDetail, Invitation, Student, StudentFields } from '@pelvo/contract';
 import { fetcher, send, shortDate, today, useMe, useAction } from '../device';
-import { Button, Dialog, Empty, Fetching, PageHead, ProblemNotice, Section, TextField } from '../design';
+import { Button, Dialog, Empty, Fetching, PageHead, ProblemNotice, Section, DateField } from '../design';
 import { InvitationNotice } from '../people';
 import { RosterImportDialog } from './RosterImportDialog';
 import { StudentForm } from './StudentForm';
@@ -213,15 +213,8 @@ function StudentRow({ student, lead, onEdit, onAbsence, onCode }: StudentRowProp
                 });
             }}
           >
-            <div className="w-40">
-              <TextField
-                autoFocus
-                label={`Day ${student.name} is away`}
-                labelHidden
-                type="date"
-                value={date}
-                onChange={(event) => setDate(event.target.value)}
-              />
+            <div className="w-52">
+              <DateField label={`Day ${student.name} is away`} labelHidden autoFocus value={date} onChange={setDate} />
             </div>
             <Button type="submit" disabled={!date}>
               Away

@@ -13,6 +13,7 @@ interface TypedFieldProps {
   readonly onChange: (value: string) => void;
   readonly problem?: FieldProblem | null;
   readonly labelHidden?: boolean;
+  readonly autoFocus?: boolean;
 }
 
 /** What is typed, until it is left: then it becomes the value, or says why it cannot. */
@@ -45,7 +46,7 @@ const ORDER_HINTS = { 'day-month-year': 'day/month/year', 'month-day-year': 'mon
 const FIRST_DAYS = { sunday: 0, monday: 1, saturday: 6 } as const;
 
 /** A day: typed in the person's own order, or chosen from a month. @param value - ISO, or empty */
-export function DateField({ label, value, onChange, problem, labelHidden }: TypedFieldProps) {
+export function DateField({ label, value, onChange, problem, labelHidden, autoFocus }: TypedFieldProps) {
   const { dates, weekStart } = speech().preferences;
   const [open, setOpen] = useState(false);
   const { text, wrong, type, leave, forget } = useTyped(
@@ -61,6 +62,7 @@ export function DateField({ label, value, onChange, problem, labelHidden }: Type
         <TextField
           label={label}
           labelHidden={labelHidden}
+          autoFocus={autoFocus}
           value={text}
           autoComplete="off"
           inputMode="numeric"

@@ -140,17 +140,18 @@ export function Stepper({ value, min, max, onChange, big = false, ...shared }: S
 
 interface ChoiceProps<T extends string | number> {
   readonly label: string;
+  readonly labelHidden?: boolean;
   readonly value: T;
   readonly options: readonly { readonly value: T; readonly label: string }[];
   readonly onChange: (value: T) => void;
 }
 
 /** A few choices side by side, one of them taken. */
-export function Choice<T extends string | number>({ label, value, options, onChange }: ChoiceProps<T>) {
+export function Choice<T extends string | number>({ label, labelHidden, value, options, onChange }: ChoiceProps<T>) {
   const name = useId();
   return (
     <fieldset>
-      <legend className="mb-1 font-semibold">{label}</legend>
+      <legend className={labelHidden ? 'sr-only' : 'mb-1 font-semibold'}>{label}</legend>
       <div className="flex flex-wrap gap-2">
         {options.map((option) => (
           <label

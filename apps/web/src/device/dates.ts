@@ -29,8 +29,11 @@ export const longDate = (iso: string): string => format(parseISO(iso), LONG[spee
 export const typedDate = (iso: string, order: Order = speech().preferences.dates): string =>
   iso ? format(parseISO(iso), TYPED[order]) : '';
 
+/** The day that a moment is on at the school, ISO. @param moment - ISO, with its offset */
+export const dayOf = (moment: string | Date): string =>
+  new Intl.DateTimeFormat('en-CA', { timeZone: speech().timeZone }).format(new Date(moment));
 /** The day it is at the school, ISO. */
-export const today = (): string => new Intl.DateTimeFormat('en-CA', { timeZone: speech().timeZone }).format(new Date());
+export const today = (): string => dayOf(new Date());
 
 /** A time of day as the person's clock has it: `09:30`, `9:30 am`. @param time - `HH:mm` */
 export function clockTime(time: string): string {

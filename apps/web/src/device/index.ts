@@ -1,6 +1,6 @@
 export { problemOf, ProblemError } from '@pelvo/contract';
 export { fieldProblem, fetcher, isOffline, savedMeanwhile, send } from './client';
-export { clockTime, fromToday, longDate, readDate, readTime, shortDate, today, typedDate } from './dates';
+export { clockTime, dayOf, fromToday, longDate, readDate, readTime, shortDate, today, typedDate } from './dates';
 export { useDraft, type Draft, type Stored } from './drafts';
 export { useLessonEvents } from './follow';
 export { newId } from './ids';

@@ -15,7 +15,20 @@ import {
   type MeasureSystem,
 } from '@pelvo/core';
 import type { Dish, DishEdition } from '@pelvo/contract';
-import { newId, type Rebase, fetcher, fieldProblem, savedMeanwhile, send, longDate, useDraft, useMe, useAction, useBook } from '../device';
+import {
+  newId,
+  type Rebase,
+  fetcher,
+  fieldProblem,
+  savedMeanwhile,
+  send,
+  dayOf,
+  longDate,
+  useDraft,
+  useMe,
+  useAction,
+  useBook,
+} from '../device';
 import {
   Button,
   ButtonLink,
@@ -97,7 +110,7 @@ function DishScreen({ dish, onStored }: { dish: Dish; onStored: (dish: Dish) => 
     <>
       <PageHead
         title={content.title || 'A dish without a title'}
-        lead={`Serves ${content.portions}${content.gives ? `, gives ${showAmount(content.gives.amount)}` : ''}. ${latest ? `Edition ${latest.number}, ${longDate(latest.publishedAt.slice(0, 10))}` : 'Not published yet'}${latest && dish.changed ? '; the draft differs' : ''}.`}
+        lead={`Serves ${content.portions}${content.gives ? `, gives ${showAmount(content.gives.amount)}` : ''}. ${latest ? `Edition ${latest.number}, ${longDate(dayOf(latest.publishedAt))}` : 'Not published yet'}${latest && dish.changed ? '; the draft differs' : ''}.`}
         actions={
           lead ? (
             <>
@@ -248,7 +261,7 @@ function DishMargin({ dish, content }: { dish: Dish; content: DishContent }) {
                 Edition {edition.number}
               </Link>
               <span className="text-small text-soft">
-                , {longDate(edition.publishedAt.slice(0, 10))}, {edition.publishedBy}
+                , {longDate(dayOf(edition.publishedAt))}, {edition.publishedBy}
               </span>
             </li>
           ))}

@@ -229,7 +229,7 @@ function PlanMargin({ lesson, substitutions, onSubstitutions }: PlanMarginProps)
   return (
     <div className="space-y-5">
       <div>
-        <h2 className="text-lg">Portions in all</h2>
+        <h2 className="text-lg">In all</h2>
         <FigureValue id="demand" figure={demand} className="font-title !text-4xl" />
       </div>
       {missing.length > 0 ? (

@@ -79,10 +79,10 @@ function OrderScreen({ lesson }: { lesson: LessonDetail }) {
           </>
         }
       />
-      <div className="mb-5 flex flex-wrap items-end gap-6">
+      <div className="mb-5 flex flex-wrap items-start gap-6">
         <Stepper big label="Students" value={students} min={1} max={LESSON_LIMITS.students} onChange={setAsked} />
         <div>
-          <p className="font-semibold">Portions in all</p>
+          <p className="font-semibold">In all</p>
           <FigureValue id="demand" figure={order.demand} className="!text-2xl" />
         </div>
         <div>
@@ -95,7 +95,7 @@ function OrderScreen({ lesson }: { lesson: LessonDetail }) {
           </p>
         </div>
         {asked !== null && asked !== lesson.present ? (
-          <p className="pb-1">
+          <p className="self-center">
             <b>What if:</b> the lesson counts {lesson.present}.{' '}
             <Button kind="quiet" onClick={() => setAsked(null)}>
               Back to {lesson.present}

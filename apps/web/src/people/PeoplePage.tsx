@@ -3,7 +3,7 @@ import { useForm } from 'react-hook-form';
 import useSWR from 'swr';
 import { ROLE_NAMES, type Invitation, type NewPerson, type Person } from '@pelvo/contract';
 import { fetcher, fieldProblem, send, useMe, useAction } from '../device';
-import { Button, Loading, PageHead, ProblemNotice, Section, SelectField, TextField } from '../design';
+import { Button, ButtonLink, Loading, PageHead, ProblemNotice, Section, SelectField, TextField } from '../design';
 import { InvitationNotice } from './InvitationNotice';
 
 /** Who has an account, and how new people get one. */
@@ -24,7 +24,11 @@ export default function PeoplePage() {
     });
   return (
     <>
-      <PageHead title="People" lead="Accounts of this school. A new person gets a one-time code and chooses a password with it." />
+      <PageHead
+        title="People"
+        lead="Accounts of this school. A new person gets a one-time code and chooses a password with it."
+        actions={<ButtonLink to="/school">How the school runs</ButtonLink>}
+      />
       <div className="space-y-4">
         <ProblemNotice error={error ?? failure} />
         {invitation ? <InvitationNotice invitation={invitation} /> : null}

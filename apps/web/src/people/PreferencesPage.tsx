@@ -29,7 +29,7 @@ export default function PreferencesPage() {
         lead="Only how things are shown to you. What is stored, ordered and printed for others stays the same."
       />
       <ProblemNotice error={error} />
-      <div className="grid gap-x-12 gap-y-2 lg:grid-cols-2" aria-busy={busy}>
+      <div className="grid gap-x-12 gap-y-2 lg:grid-cols-2 [&>section]:mt-0" aria-busy={busy}>
         <Section title="Figures">
           <div className="space-y-5">
             <Choice
@@ -88,9 +88,9 @@ export default function PreferencesPage() {
       </div>
       <Section title="It looks like this">
         <p className="text-lg">
-          {shortDate('2026-12-31')}, {clockTime('14:30')}: 250 g is <b>{showMeasure(measure(250, 'g'), preferences)}</b>, 1.5 l is{' '}
-          <b>{showMeasure(measure('3/2', 'l'), preferences)}</b>, an oven at <b>{showMeasure(measure(180, 'celsius'), preferences)}</b>, a
-          dice of <b>{showMeasure(measure(5, 'millimetre'), preferences)}</b>.
+          On {shortDate('2026-12-31')} at {clockTime('14:30')}: <b>{showMeasure(measure(250, 'g'), preferences)}</b> of flour,{' '}
+          <b>{showMeasure(measure('3/2', 'l'), preferences)}</b> of stock, an oven at{' '}
+          <b>{showMeasure(measure(180, 'celsius'), preferences)}</b>, a dice of <b>{showMeasure(measure(5, 'millimetre'), preferences)}</b>.
         </p>
         <p role="status" className="mt-2 min-h-6 text-soft">
           {said && !error ? 'Saved.' : ''}

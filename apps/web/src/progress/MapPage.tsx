@@ -3,7 +3,7 @@ import { useSearchParams } from 'react-router';
 import useSWR from 'swr';
 import type { ClassSummary, Course } from '@pelvo/contract';
 import { fetcher, shortDate, today } from '../device';
-import { ButtonLink, Empty, Fetching, Loading, PageHead, ProblemNotice, SelectField, TextField } from '../design';
+import { ButtonLink, Empty, Fetching, Loading, PageHead, ProblemNotice, SelectField, DateField } from '../design';
 import { MapLists } from './MapLists';
 import { SelectedTechnique } from './SelectedTechnique';
 import { TechniqueMap } from './TechniqueMap';
@@ -115,7 +115,7 @@ function Map({ course, classes, chosen, onChoose }: MapProps) {
             </option>
           ))}
         </SelectField>
-        <TextField label="By the end of" type="date" value={upTo} onChange={(event) => onChoose('date', event.target.value)} />
+        <DateField label="By the end of" value={upTo} onChange={(day) => onChoose('date', day)} />
         <SelectField
           label="And what a planned lesson would add"
           value={lessonId}

@@ -13,7 +13,7 @@ import {
   type Strand,
 } from '@pelvo/core';
 import type { Rubric } from '@pelvo/contract';
-import { newId, fetcher, fieldProblem, savedMeanwhile, send, longDate, useDraft, useMe, useAction } from '../device';
+import { newId, fetcher, fieldProblem, savedMeanwhile, send, dayOf, longDate, useDraft, useMe, useAction } from '../device';
 import { Button, Fetching, MeanwhileNotice, PageHead, ProblemNotice, Section, SelectField, StrandGlyph, TextField } from '../design';
 import { CriterionEditor } from './CriterionEditor';
 
@@ -76,7 +76,7 @@ function RubricScreen({ rubric, onStored }: { rubric: Rubric; onStored: (rubric:
         title={content.name}
         lead={
           latest
-            ? `Edition ${latest.number}, ${longDate(latest.publishedAt.slice(0, 10))}${rubric.changed ? '; the draft differs' : ''}.`
+            ? `Edition ${latest.number}, ${longDate(dayOf(latest.publishedAt))}${rubric.changed ? '; the draft differs' : ''}.`
             : 'Not published yet.'
         }
         actions={

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { RULE_GROUPS, RULE_KEYS, RULE_SPECS, ruleValue, showRuleValue, WHO_DECIDES, type RuleKey } from '@pelvo/core';
 import type { RulesProfile } from '@pelvo/contract';
-import { fieldProblem, savedMeanwhile, send, longDate, useAction, useMe, useInForce, useRules } from '../device';
+import { fieldProblem, savedMeanwhile, send, dayOf, longDate, useAction, useMe, useInForce, useRules } from '../device';
 import { Button, Fetching, Notice, PageHead, ProblemNotice, TextField, WorkingPage } from '../design';
 import { CalculatorPane } from '../techniques';
 import { CoreCheck } from './CoreCheck';
@@ -190,7 +190,7 @@ function History({ profile }: { profile: RulesProfile }) {
             {change.value === null ? 'back to the default' : `set to ${showRuleValue(change.value, RULE_SPECS[change.rule].unit)}`}:{' '}
             {change.reason}
             <span className="block text-soft">
-              {longDate(change.at.slice(0, 10))}
+              {longDate(dayOf(change.at))}
               {change.by ? `, ${change.by}` : ''}
             </span>
           </li>

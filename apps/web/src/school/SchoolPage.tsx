@@ -51,8 +51,10 @@ function Settings({ school, onStored }: { school: School; onStored: (school: Sch
         ) : null}
       </div>
       <Section title={SETTING_WAYS.marking.name}>
+        <p className="mb-2">Decides {SETTING_WAYS.marking.decides}</p>
         <Choice
-          label={`Decides ${SETTING_WAYS.marking.decides}`}
+          label={SETTING_WAYS.marking.name}
+          labelHidden
           value={content.marking}
           options={(['levels', 'pass', 'deductions'] as const).map((way) => ({ value: way, label: SETTING_WAYS.marking.ways[way].name }))}
           onChange={(marking) => set({ marking })}
@@ -60,8 +62,10 @@ function Settings({ school, onStored }: { school: School; onStored: (school: Sch
         <p className="mt-2 text-soft">{SETTING_WAYS.marking.ways[content.marking].says}</p>
       </Section>
       <Section title={SETTING_WAYS.weighingOut.name}>
+        <p className="mb-2">Decides {SETTING_WAYS.weighingOut.decides}</p>
         <Choice
-          label={`Decides ${SETTING_WAYS.weighingOut.decides}`}
+          label={SETTING_WAYS.weighingOut.name}
+          labelHidden
           value={content.weighingOut}
           options={(['draw', 'trays'] as const).map((way) => ({ value: way, label: SETTING_WAYS.weighingOut.ways[way].name }))}
           onChange={(weighingOut) => set({ weighingOut })}

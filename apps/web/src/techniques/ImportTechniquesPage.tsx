@@ -33,7 +33,7 @@ export default function ImportTechniquesPage() {
   const changes = preview?.techniques.filter(({ state }) => state !== 'same').length ?? 0;
   return (
     <>
-      <PageHead title="Bring cards in" lead="JSON or Markdown, as Pelvo writes them; Markdown can be written by hand." />
+      <PageHead title="Import cards" lead="JSON or Markdown, as Pelvo writes them; Markdown can be written by hand." />
       <div className="grid gap-8 lg:grid-cols-2">
         <div>
           <label className="inline-flex min-h-11 items-center rounded-sm border-2 border-ink bg-tile px-4 font-semibold has-focus-visible:outline-3 has-focus-visible:outline-beet">

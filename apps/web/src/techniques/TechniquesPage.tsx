@@ -33,7 +33,7 @@ export default function TechniquesPage() {
             </div>
             {lead ? (
               <>
-                <ButtonLink to="/techniques/import">Bring cards in</ButtonLink>
+                <ButtonLink to="/techniques/import">Import cards</ButtonLink>
                 <ButtonLink kind="main" to="/techniques/new">
                   Write a card
                 </ButtonLink>

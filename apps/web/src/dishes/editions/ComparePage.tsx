@@ -3,7 +3,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import useSWR, { mutate as mutateAll } from 'swr';
 import { linesOf, type DishContent } from '@pelvo/core';
 import type { Dish, DishEdition } from '@pelvo/contract';
-import { fetcher, send, useAction, useMe } from '../../device';
+import { dayOf, longDate, fetcher, send, useAction, useMe } from '../../device';
 import { Button, Fetching, Loading, PageHead, ProblemNotice, SelectField } from '../../design';
 import { LineRow } from '../formula/LineRow';
 
@@ -44,7 +44,7 @@ function Compare({ dish }: { dish: Dish }) {
       <option value={DRAFT}>The draft</option>
       {dish.editions.map((edition) => (
         <option key={edition.id} value={edition.id}>
-          Edition {edition.number}, {edition.publishedAt.slice(0, 10)}
+          Edition {edition.number}, {longDate(dayOf(edition.publishedAt))}
         </option>
       ))}
     </SelectField>

@@ -2,7 +2,7 @@ import { useEffect } from 'react';
 import { Link, useLocation, useParams } from 'react-router';
 import useSWR from 'swr';
 import type { DishEdition } from '@pelvo/contract';
-import { fetcher, longDate } from '../../device';
+import { fetcher, dayOf, longDate } from '../../device';
 import { Fetching, PageHead, WorkingPage } from '../../design';
 import { DishEditor } from '../formula/DishEditor';
 
@@ -24,7 +24,7 @@ export default function DishEditionPage() {
             title={data.content.title}
             lead={
               <>
-                Edition {data.number}, published {longDate(data.publishedAt.slice(0, 10))} by {data.publishedBy}. It never changes.{' '}
+                Edition {data.number}, published {longDate(dayOf(data.publishedAt))} by {data.publishedBy}. It never changes.{' '}
                 <Link to={`/dishes/${data.dishId}`}>To the dish as it is now</Link>
               </>
             }

@@ -10,7 +10,6 @@ import {
   plateBuild,
   scaleDish,
   showAmount,
-  showFactor,
   showFraction,
   type DishContent,
   type ScaledDish,
@@ -199,9 +198,9 @@ function ScaleScreen({ dish }: { dish: Dish }) {
       {result?.kind === 'factor' && scaled ? (
         <>
           <p className="text-lg">
-            <b className="font-title text-2xl">{showFactor(scaled.factor)}</b> the formula, {showFraction(scaled.portions)} portions.{' '}
+            <FigureValue id="factor" figure={result.factor} className="font-title !text-2xl" /> × the formula,{' '}
+            {showFraction(scaled.portions)} portions.{' '}
             <span className="text-soft">
-              <FigureValue id="factor" figure={result.factor} />{' '}
               {told(result.factor)
                 .rows.map(({ how }) => how)
                 .join('; ')}
