@@ -253,7 +253,7 @@ describe('local rules', () => {
     expect(screen.getByText(/Met by time at temperature: 65 °C for 10 min\./)).toBeTruthy();
     await again.user.clear(screen.getByLabelText('Core, °C'));
     await again.user.type(screen.getByLabelText('Core, °C'), '900');
-    expect(screen.getByText(/Give −5 to 150 °C\./)).toBeTruthy();
+    expect(screen.getByText(/Give −5 °C to 150 °C\./)).toBeTruthy();
   });
 
   it('speak up in a dish that plans against them, and are silent otherwise', async () => {

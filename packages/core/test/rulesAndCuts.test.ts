@@ -8,6 +8,7 @@ import {
   checkValue,
   cutPieces,
   dishRuleNotices,
+  HOUSE_PREFERENCES,
   matPages,
   RULE_KEYS,
   RULE_SPECS,
@@ -15,6 +16,7 @@ import {
   showCut,
   showRule,
   toSvg,
+  words,
   type Drawing,
 } from '../src';
 import { dishFrom } from './helpers';
@@ -39,7 +41,11 @@ describe('local rules', () => {
   });
   it('say what was measured and which rule it met or missed, never that food is safe', () => {
     const verdict = checkValue('core-poultry', 71, {});
-    expect(verdict).toMatchObject({ outcome: 'missed', said: '71 °C measured. Missed: Poultry: at least 75 °C.' });
+    expect(verdict.outcome).toBe('missed');
+    expect(words(verdict.said)).toBe('71 °C measured. Missed: Poultry: at least 75 °C.');
+    expect(words(verdict.said, { ...HOUSE_PREFERENCES, temperature: 'fahrenheit' })).toBe(
+      '159.8 °F measured. Missed: Poultry: at least 167 °F.',
+    );
     expect(JSON.stringify(verdict)).not.toMatch(/\bsafe\b/);
   });
   it('count time at temperature only where that practice is in force', () => {

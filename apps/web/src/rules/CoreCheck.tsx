@@ -1,6 +1,7 @@
 import { useState } from 'react';
-import { checkCore, RULE_KEYS, RULE_SPECS, WHO_DECIDES, type LocalRules, type RuleKey } from '@pelvo/core';
+import { checkCore, RULE_KEYS, RULE_SPECS, showTemperature, WHO_DECIDES, type LocalRules, type RuleKey } from '@pelvo/core';
 import { SelectField, TextField } from '../design';
+import { inWords, speech, usePreferences } from '../device';
 
 const FOODS = RULE_KEYS.filter((key) => RULE_SPECS[key].group === 'Core temperatures');
 
@@ -10,7 +11,11 @@ export function CoreCheck({ rules, byTime }: { rules: LocalRules; byTime: boolea
   const [core, setCore] = useState('');
   const [held, setHeld] = useState('');
   const number = (text: string) => (text.trim() === '' ? null : Number(text.trim().replace(',', '.')));
-  const [celsius, heldMinutes] = [number(core), number(held)];
+  const { temperature } = usePreferences();
+  // Typed in the person's scale; the rules are held in degrees Celsius.
+  const scale = temperature === 'fahrenheit' ? '°F' : '°C';
+  const inCelsius = (typed: number | null) => (typed === null || scale === '°C' ? typed : ((typed - 32) * 5) / 9);
+  const [celsius, heldMinutes] = [inCelsius(number(core)), number(held)];
   const wrong = (value: number | null, most: number) => value !== null && !(value >= -5 && value <= most);
   const verdict =
     celsius === null || wrong(celsius, 150) || wrong(heldMinutes, 1440) ? null : checkCore(food, { celsius, heldMinutes, byTime }, rules);
@@ -29,11 +34,19 @@ export function CoreCheck({ rules, byTime }: { rules: LocalRules; byTime: boolea
           ))}
         </SelectField>
         <TextField
-          label="Core, °C"
+          label={`Core, ${scale}`}
           inputMode="decimal"
           value={core}
           maxLength={8}
-          problem={wrong(celsius, 150) ? { field: 'core', problem: 'Not a core temperature.', remedy: 'Give −5 to 150 °C.' } : null}
+          problem={
+            wrong(celsius, 150)
+              ? {
+                  field: 'core',
+                  problem: 'Not a core temperature.',
+                  remedy: `Give ${showTemperature(-5, speech().preferences)} to ${showTemperature(150, speech().preferences)}.`,
+                }
+              : null
+          }
           onChange={(event) => setCore(event.target.value)}
         />
         <TextField
@@ -49,8 +62,8 @@ export function CoreCheck({ rules, byTime }: { rules: LocalRules; byTime: boolea
       <div aria-live="polite" className="border-t border-line px-4 py-3">
         {verdict ? (
           <p className={`border-l-8 pl-2 ${verdict.outcome === 'missed' ? 'border-beet font-semibold' : 'border-ink'}`}>
-            {verdict.said}
-            <span className="block text-small font-normal text-soft">{verdict.working.join('; ')}</span>
+            {inWords(verdict.said)}
+            <span className="block text-small font-normal text-soft">{verdict.working.map(inWords).join('; ')}</span>
           </p>
         ) : (
           <p className="text-soft">Give a temperature measured at the thickest part, away from bone.</p>

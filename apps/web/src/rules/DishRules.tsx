@@ -1,7 +1,7 @@
 import { dishRuleNotices, WHO_DECIDES, type DishContent } from '@pelvo/core';
 import { Link } from 'react-router';
 import { Notice } from '../design';
-import { useRules } from '../device';
+import { inWords, useRules } from '../device';
 
 /** Where dishes plan what the local rules speak against. Nothing where they do not. */
 export function DishRules({ dishes }: { dishes: readonly DishContent[] }) {
@@ -15,7 +15,7 @@ export function DishRules({ dishes }: { dishes: readonly DishContent[] }) {
       <ul className="list-disc pl-5">
         {found.map(({ dish, rule, where, said }, index) => (
           <li key={`${rule} ${index}`}>
-            <b>{dishes.length > 1 ? `${dish}, ${where}` : where}</b>: {said}
+            <b>{dishes.length > 1 ? `${dish}, ${where}` : where}</b>: {inWords(said)}
           </li>
         ))}
       </ul>

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { RULE_GROUPS, RULE_KEYS, RULE_SPECS, ruleValue, showRuleValue, WHO_DECIDES, type RuleKey } from '@pelvo/core';
 import type { RulesProfile } from '@pelvo/contract';
-import { fieldProblem, savedMeanwhile, send, dayOf, longDate, useAction, useMe, useInForce, useRules } from '../device';
+import { speech, fieldProblem, savedMeanwhile, send, dayOf, longDate, useAction, useMe, useInForce, useRules } from '../device';
 import { Button, Fetching, Notice, PageHead, ProblemNotice, TextField, WorkingPage } from '../design';
 import { CalculatorPane } from '../techniques';
 import { CoreCheck } from './CoreCheck';
@@ -71,7 +71,7 @@ function RuleRow({ rule, profile, onStored }: RuleRowProps) {
       <div className="flex items-baseline gap-3">
         <span className="min-w-0 flex-1">{spec.name}</span>
         <span className="whitespace-nowrap text-small text-soft">{spec.keep}</span>
-        <b className="whitespace-nowrap text-lg">{showRuleValue(ruleValue(rule, profile.rules), spec.unit)}</b>
+        <b className="whitespace-nowrap text-lg">{showRuleValue(ruleValue(rule, profile.rules), spec.unit, speech().preferences)}</b>
         {onStored ? (
           <button
             type="button"
@@ -87,7 +87,7 @@ function RuleRow({ rule, profile, onStored }: RuleRowProps) {
       <p className="text-small text-soft">
         {own === undefined
           ? spec.source
-          : `Set by this school: ${reason ?? ''} Default ${showRuleValue(spec.value, spec.unit)}: ${spec.source}`}
+          : `Set by this school: ${reason ?? ''} Default ${showRuleValue(spec.value, spec.unit, speech().preferences)}: ${spec.source}`}
       </p>
       {open && onStored ? (
         <RuleForm
@@ -169,7 +169,7 @@ function RuleForm({ rule, profile, onStored, onMeanwhile }: RuleFormProps) {
         </Button>
         {profile.rules[rule] === undefined ? null : (
           <Button busy={busy} onClick={() => void change(null)}>
-            Back to the default, {showRuleValue(spec.value, spec.unit)}
+            Back to the default, {showRuleValue(spec.value, spec.unit, speech().preferences)}
           </Button>
         )}
       </div>
@@ -187,8 +187,10 @@ function History({ profile }: { profile: RulesProfile }) {
         {profile.changes.map((change, index) => (
           <li key={index} className="py-2 text-small">
             <b>{RULE_SPECS[change.rule].name}</b>{' '}
-            {change.value === null ? 'back to the default' : `set to ${showRuleValue(change.value, RULE_SPECS[change.rule].unit)}`}:{' '}
-            {change.reason}
+            {change.value === null
+              ? 'back to the default'
+              : `set to ${showRuleValue(change.value, RULE_SPECS[change.rule].unit, speech().preferences)}`}
+            : {change.reason}
             <span className="block text-soft">
               {longDate(dayOf(change.at))}
               {change.by ? `, ${change.by}` : ''}

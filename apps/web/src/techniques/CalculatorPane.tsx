@@ -61,8 +61,8 @@ export function CalculatorPane({ name, inForce, technique }: CalculatorPaneProps
                   key={verdict.rule}
                   className={`border-l-8 pl-2 ${verdict.outcome === 'missed' ? 'border-beet font-semibold' : 'border-ink'}`}
                 >
-                  {verdict.said}
-                  <span className="block text-small font-normal text-soft">{verdict.working.join('; ')}</span>
+                  {inWords(verdict.said)}
+                  <span className="block text-small font-normal text-soft">{verdict.working.map(inWords).join('; ')}</span>
                 </p>
               ))}
               {result.drawing ? <Drawing drawing={result.drawing} className="max-h-56 w-full" /> : null}

@@ -78,6 +78,9 @@ const GRAMS_IN_OUNCE = exact('45359237/1600000');
 const MILLILITRES_IN_FLUID_OUNCE = exact('473176473/16000000');
 const MILLIMETRES_IN_INCH = exact('127/5');
 
+/** As many places as a kitchen scale can show, and none that would change a small amount by more than a hundredth. */
+const placesFor = (value: Exact): number => (value.compare(1) < 0 ? 3 : value.compare(10) < 0 ? 2 : 1);
+
 /** Metric mass and volume in the other system: a view, never a second figure. */
 function inCustomary(value: Exact, unit: UnitCode): string | null {
   const { dimension, size, byEye } = unitOf(unit);
@@ -85,10 +88,10 @@ function inCustomary(value: Exact, unit: UnitCode): string | null {
   const base = value.mul(size);
   if (dimension === 'mass') {
     const ounces = base.div(GRAMS_IN_OUNCE);
-    return ounces.compare(16) >= 0 ? `${showDecimal(ounces.div(16), 2)} lb` : `${showDecimal(ounces, ounces.compare(1) < 0 ? 3 : 2)} oz`;
+    return ounces.compare(16) >= 0 ? `${showDecimal(ounces.div(16), 2)} lb` : `${showDecimal(ounces, placesFor(ounces))} oz`;
   }
   const fluid = base.div(MILLILITRES_IN_FLUID_OUNCE);
-  return fluid.compare(32) >= 0 ? `${showDecimal(fluid.div(32), 2)} quarts` : `${showDecimal(fluid, fluid.compare(1) < 0 ? 3 : 2)} fl oz`;
+  return fluid.compare(32) >= 0 ? `${showDecimal(fluid.div(32), 2)} quarts` : `${showDecimal(fluid, placesFor(fluid))} fl oz`;
 }
 
 /**
@@ -99,10 +102,11 @@ function inCustomary(value: Exact, unit: UnitCode): string | null {
  */
 export function showMeasure({ value, unit }: Measure, preferences: Preferences = HOUSE_PREFERENCES): string {
   const number = exact(value);
+  // A temperature below freezing keeps its sign through the scales.
+  if (unit === 'celsius') return showTemperature(number.valueOf(), preferences);
   if (number.compare(0) < 0) return `−${showMeasure(measure(number.neg(), unit), preferences)}`;
   if (isKitchenUnit(unit))
     return (preferences.units === 'customary' ? inCustomary(number, unit) : null) ?? showQuantity({ value: number, unit });
-  if (unit === 'celsius' && preferences.temperature === 'fahrenheit') return `${showDecimal(number.mul(9).div(5).add(32), 1)} °F`;
   if (unit === 'millimetre' && preferences.units === 'customary') return `${showDecimal(number.div(MILLIMETRES_IN_INCH), 2)} in`;
   return SHOWN[unit](number);
 }

@@ -1,16 +1,5 @@
 import { exact, exactText, type ExactText } from '../exact';
-import {
-  conversion,
-  figure,
-  labelled,
-  measure,
-  quotient,
-  rounding,
-  sum,
-  type Figure,
-  type Measure,
-  type Working,
-} from '../figure';
+import { conversion, figure, labelled, measure, quotient, rounding, sum, type Figure, type Measure, type Working } from '../figure';
 import { text, type Said } from '../words';
 import {
   allergensOf,

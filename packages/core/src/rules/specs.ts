@@ -1,3 +1,5 @@
+import { showTemperature } from '../figure/measure';
+import { HOUSE_PREFERENCES, type Preferences } from '../preferences';
 /** The thresholds of the local rules profile. */
 export const RULE_KEYS = [
   'cold-holding',
@@ -154,16 +156,17 @@ export function ruleValue(key: RuleKey, rules: LocalRules): number {
 }
 
 /** A value with its unit: `63 °C`, `2 h`, `90 min`, `3 days`. */
-export function showRuleValue(value: number, unit: RuleUnit): string {
+export function showRuleValue(value: number, unit: RuleUnit, preferences: Preferences = HOUSE_PREFERENCES): string {
+  if (unit === '°C' && Number.isFinite(value)) return showTemperature(value, preferences);
   if (unit === 'min' && value % 60 === 0) return `${value / 60} h`;
   if (unit === 'h' && value >= 48 && value % 24 === 0) return `${value / 24} days`;
   return `${String(value).replace('-', '−')} ${unit}`;
 }
 
 /** A rule in words, as it stands: `Hot holding: at least 63 °C`. */
-export function showRule(key: RuleKey, rules: LocalRules): string {
+export function showRule(key: RuleKey, rules: LocalRules, preferences: Preferences = HOUSE_PREFERENCES): string {
   const { name, keep, unit } = RULE_SPECS[key];
-  return `${name}: ${keep} ${showRuleValue(ruleValue(key, rules), unit)}`;
+  return `${name}: ${keep} ${showRuleValue(ruleValue(key, rules), unit, preferences)}`;
 }
 
 /** Rules that belong together and cannot contradict each other: the first has to stay below the second. */

@@ -1,14 +1,15 @@
 import type { LocalRules, RuleKey } from './specs';
-import { RULE_SPECS, ruleValue, showRule, showRuleValue } from './specs';
+import { RULE_SPECS, ruleValue } from './specs';
+import type { Said } from '../words';
 
 /** Whether something measured met a rule. Never says that food is safe. */
 export interface Verdict {
   readonly rule: RuleKey;
   readonly outcome: 'met' | 'missed' | 'open';
   /** What was measured, and which rule it met or missed. */
-  readonly said: string;
+  readonly said: Said;
   /** How it was worked out. */
-  readonly working: readonly string[];
+  readonly working: readonly Said[];
 }
 
 /** One reading of a probe. */
@@ -24,14 +25,14 @@ export interface Reading {
  * @example checkValue('core-poultry', 76.2, {}).outcome // 'met'
  */
 export function checkValue(key: RuleKey, value: number, rules: LocalRules): Verdict {
-  const { keep, unit } = RULE_SPECS[key];
+  const { keep } = RULE_SPECS[key];
   const limit = ruleValue(key, rules);
   const met = keep === 'at most' ? value <= limit : value >= limit;
   return {
     rule: key,
     outcome: met ? 'met' : 'missed',
-    said: `${showRuleValue(value, unit)} measured. ${met ? 'Met' : 'Missed'}: ${showRule(key, rules)}.`,
-    working: [`${showRuleValue(value, unit)} ${met ? 'is' : 'is not'} ${keep} ${showRuleValue(limit, unit)}`],
+    said: { code: 'rule.measured', rule: key, limit, value, met },
+    working: [{ code: 'rule.compared', rule: key, limit, value, met }],
   };
 }
 
@@ -58,16 +59,18 @@ export function checkCore(
   const plain = checkValue(key, celsius, rules);
   if (plain.outcome === 'met' || !byTime) return plain;
   const step = EQUIVALENTS.find(([least]) => celsius >= least);
-  if (!step) return { ...plain, working: [...plain.working, 'no time is long enough below 60 °C'] };
+  if (!step) return { ...plain, working: [...plain.working, { code: 'rule.no-time-below', celsius: EQUIVALENTS.at(-1)![0] }] };
   const [least, minutes] = step;
-  const shown = minutes < 1 ? `${minutes * 60} s` : `${minutes} min`;
-  const working = [...plain.working, `time at temperature: ${least} °C counts after ${shown} (UK Food Standards Agency)`];
-  if (heldMinutes === null) return { ...plain, outcome: 'open', said: `${plain.said} It would count if held for ${shown}.`, working };
+  const working: readonly Said[] = [...plain.working, { code: 'rule.time-counts', celsius: least, minutes }];
+  if (heldMinutes === null) {
+    const said: Said = { code: 'rule.would-count', rule: key, limit: ruleValue(key, rules), value: celsius, minutes };
+    return { ...plain, outcome: 'open', said, working };
+  }
   const met = heldMinutes >= minutes;
   return {
     rule: key,
     outcome: met ? 'met' : 'missed',
-    said: `${showRuleValue(celsius, '°C')} held for ${heldMinutes} min. ${met ? 'Met' : 'Missed'} by time at temperature: ${least} °C for ${shown}.`,
+    said: { code: 'rule.held', celsius, heldMinutes, met, least, minutes },
     working,
   };
 }
@@ -128,37 +131,29 @@ interface StageTime {
 
 function stage(key: RuleKey, [from, to]: readonly [number, number], { took, now, forecast }: StageTime, rules: LocalRules): Verdict {
   const limit = ruleValue(key, rules);
-  const way = `${from} °C to ${to} °C`;
   if (took !== null) {
     const met = took <= limit;
     return {
       rule: key,
       outcome: met ? 'met' : 'missed',
-      said: `${way} in ${time(took)}. ${met ? 'Met' : 'Missed'}: at most ${time(limit)}.`,
-      working: [`${time(took)} ${met ? '≤' : '>'} ${time(limit)}`],
+      said: { code: 'cooling.took', from, to, took, met, limit },
+      working: [{ code: 'cooling.compared', took, limit }],
     };
   }
   if (now > limit)
     return {
       rule: key,
       outcome: 'missed',
-      said: `Not at ${to} °C after ${time(now)}. Missed: at most ${time(limit)}.`,
-      working: [`${time(now)} > ${time(limit)}, and not there yet`],
+      said: { code: 'cooling.late', to, now, limit },
+      working: [{ code: 'cooling.late-compared', now, limit }],
     };
-  const warn = forecast !== null && forecast > limit;
   return {
     rule: key,
     outcome: 'open',
-    said: `Not at ${to} °C yet; ${time(limit - now)} are left.${forecast === null ? '' : warn ? ` As it goes, it would take ${time(forecast)}: too long. Divide it, or use ice.` : ` As it goes, it will take about ${time(forecast)}.`}`,
-    working: forecast === null ? [] : [`forecast from the last two readings by Newton's law of cooling: ${time(forecast)}`],
+    said: { code: 'cooling.open', to, left: limit - now, forecast, tooLong: forecast !== null && forecast > limit },
+    working: forecast === null ? [] : [{ code: 'cooling.forecast', minutes: forecast }],
   };
 }
-
-const time = (minutes: number) => {
-  const whole = Math.round(minutes);
-  const hours = Math.floor(whole / 60);
-  return hours === 0 ? `${whole} min` : whole % 60 === 0 ? `${hours} h` : `${hours} h ${whole % 60} min`;
-};
 
 /** Minutes at which the curve last comes down through a temperature; null when it ends above it. */
 function crossing(readings: readonly Reading[], celsius: number): number | null {

@@ -4,6 +4,7 @@ import { exact, showDecimal, showFraction, type ExactText } from '../exact';
 import { LEVEL_NAMES, type Level } from '../rubric/types';
 import { SCALING_NAMES } from '../dish/types';
 import { STRAND_NAMES, type Strand } from '../technique/types';
+import { RULES_IN_ENGLISH } from './rulesInEnglish';
 
 /** Something said inside something else. Only its code is known here, since the catalog is what says which codes there are. */
 export interface Inner {
@@ -26,6 +27,7 @@ const list = (items: readonly string[]) => items.join(', ');
  */
 export const ENGLISH = {
   text: ({ text }: { text: string }) => text,
+  ...RULES_IN_ENGLISH,
 
   // Makings
   'making.team': ({ count, each }: { count: number; each: 'student' | 'pair' | 'team' }) => many(count, each),
