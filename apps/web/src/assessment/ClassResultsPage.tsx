@@ -1,9 +1,21 @@
 import { Link, useParams } from 'react-router';
 import useSWR, { mutate as mutateAll } from 'swr';
 import { LEVELS, LEVEL_NAMES, text, type CriterionLevels } from '@pelvo/core';
-import type { ClassResults, DishResult } from '@pelvo/contract';
+import type { ClassResults } from '@pelvo/contract';
 import { fetcher, send, dayOf, longDate, useMe, useAction, useLesson } from '../device';
-import { Button, ButtonLink, Empty, Fetching, FigureValue, Notice, PageHead, ProblemNotice, Section, WorkingPage } from '../design';
+import {
+  DataTable,
+  Button,
+  ButtonLink,
+  Empty,
+  Fetching,
+  FigureValue,
+  Notice,
+  PageHead,
+  ProblemNotice,
+  Section,
+  WorkingPage,
+} from '../design';
 import { LevelsChart } from './LevelsChart';
 
 /** The results of a class in a lesson: levels by criterion, every mark, and giving them to the students. */
@@ -89,21 +101,41 @@ function Results({ results, onChanged }: { results: ClassResults; onChanged: () 
       </Section>
       <LevelsTable levels={results.levels} />
       <Section title="Marks">
-        <table className="w-full text-left">
-          <thead>
-            <tr className="text-small text-soft">
-              <th className="py-1">Student</th>
-              <th className="py-1">Dish</th>
-              <th className="py-1 text-right">Mark</th>
-              <th className="py-1 pl-4 max-sm:hidden">What mattered most</th>
-            </tr>
-          </thead>
-          <tbody className="divide-y divide-line border-y border-line">
-            {results.results.map((dish) => (
-              <MarkRow key={dish.id} dish={dish} />
-            ))}
-          </tbody>
-        </table>
+        <DataTable
+          rows={results.results}
+          keyOf={({ id }) => id}
+          columns={[
+            {
+              head: 'Student',
+              names: true,
+              cell: (dish) => (
+                <Link to={`/results/${dish.id}`} className="inline-flex min-h-11 items-center">
+                  {dish.student}
+                </Link>
+              ),
+            },
+            { head: 'Dish', small: true, cell: ({ dish }) => dish },
+            {
+              head: 'Mark',
+              align: 'right',
+              cell: ({ id, student, result: { mark } }) =>
+                mark ? <FigureValue id={id} figure={{ ...mark, label: text(student) }} className="font-title !text-xl" /> : '–',
+            },
+            {
+              head: 'What mattered most',
+              small: true,
+              from: 'sm',
+              cell: ({ result: { capped, complete, remarks }, changedSince }) => (
+                <>
+                  {capped ? <b>Capped: {capped.by}. </b> : null}
+                  {complete ? '' : <b>Not final. </b>}
+                  {changedSince ? <b>Changed since it was given out. </b> : null}
+                  {remarks[0]?.see ?? ''}
+                </>
+              ),
+            },
+          ]}
+        />
         {results.unmarked.length > 0 ? (
           <p className="mt-3 text-soft">Not begun: {results.unmarked.map(({ student, dish }) => `${student} (${dish})`).join(', ')}.</p>
         ) : null}
@@ -112,69 +144,31 @@ function Results({ results, onChanged }: { results: ClassResults; onChanged: () 
   );
 }
 
-function MarkRow({ dish }: { dish: DishResult }) {
-  const { mark, capped, complete, remarks } = dish.result;
-  return (
-    <tr className="align-baseline">
-      <th scope="row" className="py-0.5">
-        <Link to={`/results/${dish.id}`} className="inline-flex min-h-11 items-center font-semibold">
-          {dish.student}
-        </Link>
-      </th>
-      <td className="py-0.5 text-small">{dish.dish}</td>
-      <td className="py-0.5 text-right">
-        {mark ? <FigureValue id={dish.id} figure={{ ...mark, label: text(dish.student) }} className="font-title !text-xl" /> : '–'}
-      </td>
-      <td className="py-0.5 pl-4 text-small max-sm:hidden">
-        {capped ? <b>Capped: {capped.by}. </b> : null}
-        {complete ? '' : <b>Not final. </b>}
-        {dish.changedSince ? <b>Changed since it was given out. </b> : null}
-        {remarks[0]?.see ?? ''}
-      </td>
-    </tr>
-  );
-}
-
 function LevelsTable({ levels }: { levels: readonly CriterionLevels[] }) {
   return (
     <details className="mt-2">
       <summary className="min-h-11 content-center font-semibold">The same in numbers, with the commonest fault</summary>
-      <div className="overflow-x-auto">
-        <table className="w-full text-left">
-          <thead>
-            <tr className="text-small text-soft">
-              <th className="py-1">Criterion</th>
-              {LEVELS.map((level) => (
-                <th key={level} className="px-2 py-1 text-right">
-                  {LEVEL_NAMES[level]}
-                </th>
-              ))}
-              <th className="px-2 py-1 text-right">Not seen</th>
-              <th className="py-1">Commonest fault</th>
-            </tr>
-          </thead>
-          <tbody className="divide-y divide-line">
-            {levels.map((level) => (
-              <tr key={level.key}>
-                <th scope="row" className="py-1.5">
-                  {level.name}
-                </th>
-                {level.counts.map((count, index) => (
-                  <td key={index} className="px-2 text-right">
-                    {level.kind === 'critical' && (index === 1 || index === 2)
-                      ? ''
-                      : level.kind === 'critical'
-                        ? `${count} ${index === 0 ? 'not met' : 'met'}`
-                        : count}
-                  </td>
-                ))}
-                <td className="px-2 text-right">{level.notSeen}</td>
-                <td className="text-small">{level.commonFault ? `${level.commonFault.see} (${level.commonFault.count})` : ''}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      </div>
+      <DataTable
+        roomy
+        minWidth="36rem"
+        rows={levels}
+        keyOf={({ key }) => key}
+        columns={[
+          { head: 'Criterion', names: true, cell: ({ name }) => name },
+          ...LEVELS.map((level, index) => ({
+            head: LEVEL_NAMES[level],
+            align: 'right' as const,
+            cell: ({ kind, counts }: CriterionLevels) =>
+              kind !== 'critical' ? counts[index] : index === 1 || index === 2 ? '' : `${counts[index]} ${index === 0 ? 'not met' : 'met'}`,
+          })),
+          { head: 'Not seen', align: 'right', cell: ({ notSeen }) => notSeen },
+          {
+            head: 'Commonest fault',
+            small: true,
+            cell: ({ commonFault }) => (commonFault ? `${commonFault.see} (${commonFault.count})` : ''),
+          },
+        ]}
+      />
     </details>
   );
 }

@@ -1,6 +1,8 @@
 export { Button, ButtonLink, DownloadLink, IconButton } from './Button';
 export { Choice, SelectField, Stepper, TextArea, TextField, Tick } from './Field';
+export { DataTable, type Column } from './DataTable';
 export { DateField, TimeField } from './DateField';
+export { FileChoice, ImportProblems } from './FileChoice';
 export { Dialog } from './Dialog';
 export { Empty, Fetching, Loading, Notice, ProblemNotice } from './Notice';
 export { FigureValue, Working, WorkingPage } from './Working';

@@ -13,4 +13,5 @@ export type { Clash, Rebase, Rebased } from './rebase';
 export { beginSession, savePreferences, signOut, useMe, usePreferences, useSession } from './session';
 export { speech } from './speech';
 export { useAction, type Action } from './useAction';
+export { useImport, type Importing } from './useImport';
 export { useWakeLock } from './useWakeLock';

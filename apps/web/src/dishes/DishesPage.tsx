@@ -1,10 +1,10 @@
 import { useDeferredValue, useState } from 'react';
 import { Link } from 'react-router';
 import useSWR, { mutate as mutateAll } from 'swr';
-import { ALLERGENS } from '@pelvo/core';
+import { STRANDS, type Strand, ALLERGENS } from '@pelvo/core';
 import { PAGE_SIZE, type DishSummary, type Page } from '@pelvo/contract';
 import { fetcher, send, useAction, useMe, useTechniques } from '../device';
-import { Button, ButtonLink, Empty, Fetching, PageHead, ProblemNotice, SelectField, StrandGlyph, TextField } from '../design';
+import { DataTable, Button, ButtonLink, Empty, Fetching, PageHead, ProblemNotice, SelectField, StrandGlyph, TextField } from '../design';
 
 /** The dishes of the school. */
 export default function DishesPage() {
@@ -183,64 +183,61 @@ function FilterRow({ filters, onChange }: { filters: Filters; onChange: (filters
 
 function DishTable({ dishes, onRestore }: { dishes: readonly DishSummary[]; onRestore?: (id: string) => void }) {
   const { data: techniques = [] } = useTechniques();
+  const countOf = (dish: DishSummary, strand: Strand) =>
+    dish.techniques.filter((id) => techniques.find((technique) => technique.id === id)?.strand === strand).length;
   return (
-    <table className="w-full text-left">
-      <thead>
-        <tr className="border-b-2 border-ink text-small text-soft">
-          <th className="py-1">Dish</th>
-          <th className="px-3 py-1 max-sm:hidden">Techniques by strand</th>
-          <th className="px-3 py-1 text-right">Serves</th>
-          <th className="px-3 py-1 text-right max-sm:hidden">Lines</th>
-          <th className="py-1">Edition</th>
-        </tr>
-      </thead>
-      <tbody className="divide-y divide-line">
-        {dishes.map((dish) => {
-          const own = dish.techniques.flatMap((id) => techniques.find((technique) => technique.id === id)?.strand ?? []);
-          return (
-            <tr key={dish.id} className="hover:bg-wash">
-              <th scope="row" className="py-1">
-                <Link
-                  to={`/dishes/${dish.id}`}
-                  className="inline-flex min-h-11 items-center font-title text-lg font-bold no-underline hover:underline"
-                >
-                  {dish.title}
-                </Link>
-                {dish.isPreparation ? <span className="ml-2 border border-ink px-1 text-small font-normal">sub-preparation</span> : null}
-              </th>
-              <td className="px-3 py-1 max-sm:hidden">
-                <span className="inline-flex gap-4 text-soft">
-                  {(['knife', 'cooking', 'plating'] as const).map((strand) => {
-                    const count = own.filter((other) => other === strand).length;
-                    return (
-                      <span key={strand} className={`inline-flex items-center gap-1 ${count ? 'text-ink' : 'opacity-50'}`}>
-                        <StrandGlyph strand={strand} size={18} /> {count}
-                      </span>
-                    );
-                  })}
+    <DataTable
+      rows={dishes}
+      keyOf={({ id }) => id}
+      columns={[
+        {
+          head: 'Dish',
+          names: true,
+          cell: (dish) => (
+            <>
+              <Link
+                to={`/dishes/${dish.id}`}
+                className="inline-flex min-h-11 items-center font-title text-lg font-bold no-underline hover:underline"
+              >
+                {dish.title}
+              </Link>
+              {dish.isPreparation ? <span className="ml-2 border border-ink px-1 text-small font-normal">sub-preparation</span> : null}
+            </>
+          ),
+        },
+        {
+          head: 'Techniques by strand',
+          from: 'sm',
+          cell: (dish) => (
+            <span className="inline-flex gap-4 text-soft">
+              {STRANDS.map((strand) => (
+                <span key={strand} className={`inline-flex items-center gap-1 ${countOf(dish, strand) ? 'text-ink' : 'opacity-50'}`}>
+                  <StrandGlyph strand={strand} size={18} /> {countOf(dish, strand)}
                 </span>
-              </td>
-              <td className="px-3 py-1 text-right">{dish.portions}</td>
-              <td className="px-3 py-1 text-right max-sm:hidden">{dish.lines}</td>
-              <td className="py-1">
-                {onRestore ? (
-                  <Button onClick={() => onRestore(dish.id)}>
-                    Restore<span className="sr-only"> {dish.title}</span>
-                  </Button>
-                ) : (
-                  <>
-                    {dish.edition ? `${dish.edition}` : 'draft'}
-                    {dish.edition && dish.changed ? ', draft differs' : ''}
-                    {dish.held > 0 ? (
-                      <span className="ml-2 border border-dashed border-beet px-1 text-small font-semibold">{dish.held} held</span>
-                    ) : null}
-                  </>
-                )}
-              </td>
-            </tr>
-          );
-        })}
-      </tbody>
-    </table>
+              ))}
+            </span>
+          ),
+        },
+        { head: 'Serves', align: 'right', cell: (dish) => dish.portions },
+        { head: 'Lines', align: 'right', from: 'sm', cell: (dish) => dish.lines },
+        {
+          head: 'Edition',
+          cell: (dish) =>
+            onRestore ? (
+              <Button onClick={() => onRestore(dish.id)}>
+                Restore<span className="sr-only"> {dish.title}</span>
+              </Button>
+            ) : (
+              <>
+                {dish.edition ? `${dish.edition}` : 'draft'}
+                {dish.edition && dish.changed ? ', draft differs' : ''}
+                {dish.held > 0 ? (
+                  <span className="ml-2 border border-dashed border-beet px-1 text-small font-semibold">{dish.held} held</span>
+                ) : null}
+              </>
+            ),
+        },
+      ]}
+    />
   );
 }

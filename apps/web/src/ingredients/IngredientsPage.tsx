@@ -3,7 +3,7 @@ import { useSearchParams } from 'react-router';
 import { exact, showDecimal, unitOf, type IngredientFact } from '@pelvo/core';
 import type { IngredientRecord } from '@pelvo/contract';
 import { useMe, useIngredients } from '../device';
-import { Button, Dialog, Fetching, PageHead, TextField } from '../design';
+import { DataTable, Button, Dialog, Fetching, PageHead, TextField } from '../design';
 import { FactForm } from './FactForm';
 
 const SHOWN = 60;
@@ -52,26 +52,31 @@ export default function IngredientsPage() {
         <p className="text-soft">Nothing of that name. {lead ? 'Add it, with what its label says.' : ''}</p>
       ) : null}
       {found.length > 0 ? (
-        <div className="overflow-x-auto">
-          <table className="w-full min-w-[52rem] text-left">
-            <thead>
-              <tr className="border-b-2 border-ink text-small text-soft">
-                <th className="py-1">Ingredient</th>
-                <th className="py-1">1 ml weighs</th>
-                <th className="py-1">One weighs</th>
-                <th className="py-1">Left after trimming</th>
-                <th className="py-1">Allergens</th>
-                <th className="py-1 text-right">Price</th>
-                <th />
-              </tr>
-            </thead>
-            <tbody className="divide-y divide-line">
-              {found.slice(0, SHOWN).map((record) => (
-                <FactRow key={record.name} record={record} onOpen={lead ? () => setOpen(record) : undefined} />
-              ))}
-            </tbody>
-          </table>
-        </div>
+        <DataTable
+          roomy
+          minWidth="52rem"
+          rows={found.slice(0, SHOWN)}
+          keyOf={({ name }) => name}
+          columns={[
+            { head: 'Ingredient', names: true, cell: (record) => <FactName record={record} /> },
+            { head: '1 ml weighs', cell: (record) => weighs(factOf(record)) },
+            { head: 'One weighs', cell: (record) => oneWeighs(factOf(record)) },
+            { head: 'Left after trimming', cell: (record) => leftAfter(factOf(record)) },
+            { head: 'Allergens', cell: (record) => allergensOf(factOf(record)) },
+            { head: 'Price', align: 'right', width: 'whitespace-nowrap', cell: (record) => priceOf(factOf(record)) },
+            lead
+              ? {
+                  head: <span className="sr-only">Change</span>,
+                  align: 'right',
+                  cell: (record) => (
+                    <Button kind="quiet" onClick={() => setOpen(record)}>
+                      Change<span className="sr-only"> {record.name}</span>
+                    </Button>
+                  ),
+                }
+              : null,
+          ]}
+        />
       ) : null}
       {found.length > SHOWN ? <p className="mt-3 text-soft">{found.length - SHOWN} more: type part of a name.</p> : null}
       <Dialog
@@ -86,34 +91,25 @@ export default function IngredientsPage() {
   );
 }
 
-function FactRow({ record, onOpen }: { record: IngredientRecord; onOpen?: () => void }) {
-  const fact: IngredientFact = (record.own ?? record.shipped)!;
-  const decimal = (value: string) => showDecimal(exact(value), 2);
+const factOf = ({ own, shipped }: IngredientRecord): IngredientFact => (own ?? shipped)!;
+const decimal = (value: string) => showDecimal(exact(value), 2);
+const weighs = ({ density }: IngredientFact) => (density ? `~${decimal(density)} g` : '');
+const oneWeighs = ({ gramsOfOne }: IngredientFact) =>
+  gramsOfOne.map(({ unit, grams }) => `${unitOf(unit).one || 'one'} ~${decimal(grams)} g`).join(', ');
+const leftAfter = ({ trim }: IngredientFact) =>
+  trim.map(({ preparation, fraction }) => `${preparation} ~${showDecimal(exact(fraction).mul(100))} %`).join(', ');
+const allergensOf = ({ allergens, mayContain }: IngredientFact) =>
+  [...allergens, ...mayContain.map((allergen) => `may hold ${allergen}`)].join(', ');
+const priceOf = ({ price }: IngredientFact) =>
+  price ? `${exact(price.amount).valueOf().toFixed(2)} per ${price.per === 'each' ? 'piece' : price.per}` : '';
+
+function FactName({ record }: { record: IngredientRecord }) {
+  const { name, otherNames } = factOf(record);
   return (
-    <tr className="align-baseline">
-      <th scope="row" className="py-1.5 pr-3">
-        {fact.name}
-        {record.own ? <span className="ml-2 border border-ink px-1 text-small font-normal">your own</span> : null}
-        <span className="block text-small font-normal text-soft">{fact.otherNames.slice(0, 4).join(', ')}</span>
-      </th>
-      <td className="py-1.5 pr-3">{fact.density ? `~${decimal(fact.density)} g` : ''}</td>
-      <td className="py-1.5 pr-3">
-        {fact.gramsOfOne.map(({ unit, grams }) => `${unitOf(unit).one || 'one'} ~${decimal(grams)} g`).join(', ')}
-      </td>
-      <td className="py-1.5 pr-3">
-        {fact.trim.map(({ preparation, fraction }) => `${preparation} ~${showDecimal(exact(fraction).mul(100))} %`).join(', ')}
-      </td>
-      <td className="py-1.5 pr-3">{[...fact.allergens, ...fact.mayContain.map((allergen) => `may hold ${allergen}`)].join(', ')}</td>
-      <td className="py-1.5 text-right whitespace-nowrap">
-        {fact.price ? `${exact(fact.price.amount).valueOf().toFixed(2)} per ${fact.price.per === 'each' ? 'piece' : fact.price.per}` : ''}
-      </td>
-      <td className="py-0.5 text-right">
-        {onOpen ? (
-          <Button kind="quiet" onClick={onOpen}>
-            Change<span className="sr-only"> {fact.name}</span>
-          </Button>
-        ) : null}
-      </td>
-    </tr>
+    <>
+      {name}
+      {record.own ? <span className="ml-2 border border-ink px-1 text-small font-normal">your own</span> : null}
+      <span className="block text-small font-normal text-soft">{otherNames.slice(0, 4).join(', ')}</span>
+    </>
   );
 }

@@ -14,7 +14,20 @@ import {
 } from '@pelvo/core';
 import { LESSON_LIMITS, makingPlanOf, type LessonDetail } from '@pelvo/contract';
 import { inWords, measured, shortDate, speech, useLesson } from '../device';
-import { Button, ButtonLink, DownloadLink, Empty, Fetching, FigureValue, Notice, PageHead, Section, Stepper, WorkingPage } from '../design';
+import {
+  DataTable,
+  Button,
+  ButtonLink,
+  DownloadLink,
+  Empty,
+  Fetching,
+  FigureValue,
+  Notice,
+  PageHead,
+  Section,
+  Stepper,
+  WorkingPage,
+} from '../design';
 import { Trays } from './Trays';
 
 /** What to buy for a lesson, recomputed here as the number of students changes. */
@@ -159,37 +172,30 @@ function OrderScreen({ lesson }: { lesson: LessonDetail }) {
 
 function OrderTable({ order, single }: { order: Order; single: boolean }) {
   return (
-    <table className="w-full text-left">
-      <thead>
-        <tr className="border-b-2 border-ink text-small text-soft">
-          <th className="py-1">To buy</th>
-          <th className="py-1 text-right">Amount</th>
-          <th className="px-4 py-1 max-md:hidden">Scales</th>
-          {single ? null : <th className="py-1 max-md:hidden">For</th>}
-          <th className="py-1 max-sm:hidden">Allergens</th>
-        </tr>
-      </thead>
-      <tbody className="divide-y divide-line">
-        {order.lines.map((line) => (
-          <tr key={line.key} className="align-baseline">
-            <th scope="row" className="py-0.5 font-semibold">
-              {line.item}
-            </th>
-            <td className="py-0.5 text-right">
-              <FigureValue id={line.key} figure={line.figure} as={asOrdered(line, speech().preferences)} />
-            </td>
-            <td className="px-4 py-0.5 text-small max-md:hidden">{line.scalings.map((kind) => SCALING_NAMES[kind]).join(', ')}</td>
-            {single ? null : <td className="py-0.5 text-small max-md:hidden">{line.dishes.join(', ')}</td>}
-            <td className="py-0.5 text-small max-sm:hidden">
-              {line.allergensKnown ? (
-                [...line.allergens, ...line.mayContain.map((allergen) => `may hold ${allergen}`)].join(', ')
-              ) : (
-                <i>not known</i>
-              )}
-            </td>
-          </tr>
-        ))}
-      </tbody>
-    </table>
+    <DataTable
+      rows={order.lines}
+      keyOf={({ key }) => key}
+      columns={[
+        { head: 'To buy', names: true, cell: (line) => line.item },
+        {
+          head: 'Amount',
+          align: 'right',
+          cell: (line) => <FigureValue id={line.key} figure={line.figure} as={asOrdered(line, speech().preferences)} />,
+        },
+        { head: 'Scales', small: true, from: 'md', cell: (line) => line.scalings.map((kind) => SCALING_NAMES[kind]).join(', ') },
+        single ? null : { head: 'For', small: true, from: 'md', cell: (line) => line.dishes.join(', ') },
+        {
+          head: 'Allergens',
+          small: true,
+          from: 'sm',
+          cell: (line) =>
+            line.allergensKnown ? (
+              [...line.allergens, ...line.mayContain.map((allergen) => `may hold ${allergen}`)].join(', ')
+            ) : (
+              <i>not known</i>
+            ),
+        },
+      ]}
+    />
   );
 }

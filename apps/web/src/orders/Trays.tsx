@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { exact, portionsEach, SETTING_WAYS, settingsInForce, text, traysOf, type OrderInput, type Tray } from '@pelvo/core';
 import type { LessonDetail } from '@pelvo/contract';
-import { FigureValue, Section } from '../design';
+import { DataTable, FigureValue, Section } from '../design';
 import { inWords } from '../device';
 
 /** How the class gets its ingredients: trays weighed by the technician, or a store that teams draw from. */
@@ -38,35 +38,38 @@ function TrayList({ tray }: { tray: Tray }) {
       <p className="mb-1 text-small text-soft">
         {tray.by === 'bulk' ? `Made ahead: ${inWords(tray.called)}` : `${inWords(tray.called)}, ${portionsEach(exact(tray.portions))}`}
       </p>
-      <table className="w-full text-left">
-        <thead className="sr-only">
-          <tr>
-            <th>On each tray</th>
-            <th>Amount</th>
-          </tr>
-        </thead>
-        <tbody className="divide-y divide-line border-y border-line">
-          {tray.items.map((item) => (
-            <tr key={item.key} className="align-baseline">
-              <th scope="row" className="py-0.5 font-normal">
+      <DataTable
+        headHidden
+        rows={tray.items}
+        keyOf={({ key }) => key}
+        columns={[
+          {
+            head: 'On each tray',
+            names: true,
+            cell: (item) => (
+              <span className="font-normal">
                 {item.item}
                 {item.component ? <span className="text-small text-soft"> {item.component}</span> : null}
                 {item.only ? <b>, {inWords(item.only)}</b> : null}
                 {item.madeAhead ? <span className="text-soft">, from the bulk making</span> : null}
-              </th>
-              <td className="py-0.5 text-right">
-                <FigureValue
-                  id={`tray ${tray.key} ${item.key}`}
-                  figure={{
-                    ...item.figure,
-                    label: { code: 'tray-item', item: item.item, of: tray.by === 'bulk' ? text(tray.dish) : tray.called },
-                  }}
-                />
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+              </span>
+            ),
+          },
+          {
+            head: 'Amount',
+            align: 'right',
+            cell: (item) => (
+              <FigureValue
+                id={`tray ${tray.key} ${item.key}`}
+                figure={{
+                  ...item.figure,
+                  label: { code: 'tray-item', item: item.item, of: tray.by === 'bulk' ? text(tray.dish) : tray.called },
+                }}
+              />
+            ),
+          },
+        ]}
+      />
     </section>
   );
 }

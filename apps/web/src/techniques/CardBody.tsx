@@ -12,7 +12,7 @@ import {
   type TechniqueCard,
   type Variant,
 } from '@pelvo/core';
-import { Drawing, Notice, Rich, Section } from '../design';
+import { DataTable, Drawing, Notice, Rich, Section } from '../design';
 import { MatterLine, type TaughtIn } from '../practices';
 import type { InForceHere } from '../device';
 
@@ -147,30 +147,18 @@ function Faults({ card: { faults } }: { card: TechniqueCard }) {
   const rescued = faults.some((fault) => fault.rescue);
   return (
     <Section title="Faults">
-      <div className="relative overflow-x-auto">
-        <table className="w-full min-w-[44rem] text-left">
-          <thead>
-            <tr className="text-small text-soft">
-              <th className="py-1 pr-4">You see</th>
-              <th className="py-1 pr-4">Likely cause</th>
-              <th className="py-1 pr-4">Correction</th>
-              {rescued ? <th className="py-1">Rescue now</th> : null}
-            </tr>
-          </thead>
-          <tbody className="divide-y divide-line align-top">
-            {faults.map((fault) => (
-              <tr key={fault.key}>
-                <th scope="row" className="w-1/4 py-2 pr-4 font-semibold">
-                  {fault.see}
-                </th>
-                <td className="w-1/4 py-2 pr-4">{fault.cause}</td>
-                <td className="w-1/4 py-2 pr-4">{fault.correction}</td>
-                {rescued ? <td className="py-2">{fault.rescue ?? <span className="text-soft">Cannot be rescued</span>}</td> : null}
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      </div>
+      <DataTable
+        roomy
+        minWidth="44rem"
+        rows={faults}
+        keyOf={({ key }) => key}
+        columns={[
+          { head: 'You see', names: true, width: 'w-1/4', cell: ({ see }) => see },
+          { head: 'Likely cause', width: 'w-1/4', cell: ({ cause }) => cause },
+          { head: 'Correction', width: 'w-1/4', cell: ({ correction }) => correction },
+          rescued ? { head: 'Rescue now', cell: ({ rescue }) => rescue || <span className="text-soft">Cannot be rescued</span> } : null,
+        ]}
+      />
     </Section>
   );
 }

@@ -2,33 +2,27 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { mutate as mutateAll } from 'swr';
 import type { TechniqueImport } from '@pelvo/contract';
-import { send, useAction } from '../device';
-import { Button, Notice, PageHead, ProblemNotice, Section, TextArea } from '../design';
+import { useImport } from '../device';
+import { Button, FileChoice, ImportProblems, Notice, PageHead, ProblemNotice, Section, TextArea } from '../design';
 
 const STATES = { new: 'new', replaces: 'replaces the card of that name', same: 'already there, the same' } as const;
 
 /** Cards from a file or a pasted text: first shown as what they would become, then made, all or none. */
 export default function ImportTechniquesPage() {
   const [text, setText] = useState('');
-  const [file, setFile] = useState<Blob | null>(null);
-  const [name, setName] = useState('');
-  const [preview, setPreview] = useState<TechniqueImport | null>(null);
-  const [made, setMade] = useState<TechniqueImport | null>(null);
-  const { busy, error, run, forget } = useAction();
-  const read = (source: Blob, called: string) => {
-    setFile(source);
-    setName(called);
-    setPreview(null);
-    setMade(null);
-    forget();
-    void run(async () => setPreview(await send<TechniqueImport>('POST', '/technique-imports', { file: source })));
-  };
-  const apply = () =>
-    run(async () => {
-      setMade(await send<TechniqueImport>('POST', '/technique-imports?apply=true', { file: file! }));
-      setPreview(null);
+  const {
+    name,
+    preview,
+    done: made,
+    busy,
+    error,
+    read,
+    apply,
+  } = useImport<TechniqueImport>(() => '/technique-imports', {
+    after: async () => {
       await mutateAll((key) => typeof key === 'string' && key.startsWith('/techniques'));
-    });
+    },
+  });
   const wrong = preview?.techniques.filter(({ problems }) => problems.length > 0) ?? [];
   const changes = preview?.techniques.filter(({ state }) => state !== 'same').length ?? 0;
   return (
@@ -36,18 +30,7 @@ export default function ImportTechniquesPage() {
       <PageHead title="Import cards" lead="JSON or Markdown, as Pelvo writes them; Markdown can be written by hand." />
       <div className="grid gap-8 lg:grid-cols-2">
         <div>
-          <label className="inline-flex min-h-11 items-center rounded-sm border-2 border-ink bg-tile px-4 font-semibold has-focus-visible:outline-3 has-focus-visible:outline-beet">
-            <input
-              type="file"
-              accept=".json,.md,.markdown,.txt"
-              className="sr-only"
-              onChange={(event) => {
-                const chosen = event.target.files?.[0];
-                if (chosen) read(chosen, chosen.name);
-              }}
-            />
-            {name ? `Read: ${name}. Choose another file` : 'Choose a file'}
-          </label>
+          <FileChoice accept=".json,.md,.markdown,.txt" name={name} onChoose={(file) => read(file, file.name)} />
           <div className="mt-5">
             <TextArea
               label="Or paste the text"
@@ -76,17 +59,19 @@ export default function ImportTechniquesPage() {
             <Section title={`${preview.techniques.length} ${preview.techniques.length === 1 ? 'card' : 'cards'} found`}>
               <p className="mb-2">Nothing has been stored yet.</p>
               {wrong.length > 0 ? (
-                <Notice kind="problem" title="Nothing can be taken until this is right">
-                  <ul className="list-disc pl-5">
-                    {wrong.flatMap((card) =>
-                      card.problems.map((found) => (
-                        <li key={`${card.name} ${found.field}`}>
-                          <b>{card.name || 'Without a name'}</b>, {found.field}: {found.problem} {found.remedy}
-                        </li>
-                      )),
-                    )}
-                  </ul>
-                </Notice>
+                <ImportProblems
+                  title="Nothing can be taken until this is right"
+                  problems={wrong.flatMap((card) =>
+                    card.problems.map((found) => ({
+                      ...found,
+                      where: (
+                        <>
+                          <b>{card.name || 'Without a name'}</b>, {found.field}
+                        </>
+                      ),
+                    })),
+                  )}
+                />
               ) : changes > 0 ? (
                 <Button kind="main" busy={busy} onClick={() => void apply()}>
                   Take {changes === 1 ? 'this card' : `these ${changes} cards`}

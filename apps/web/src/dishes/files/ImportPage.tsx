@@ -1,9 +1,8 @@
-import { useState } from 'react';
 import { Link } from 'react-router';
 import { linesOf, type FormatName } from '@pelvo/core';
 import type { DishImport } from '@pelvo/contract';
-import { send, useAction } from '../../device';
-import { Button, Notice, PageHead, ProblemNotice, Section } from '../../design';
+import { useImport } from '../../device';
+import { Button, FileChoice, ImportProblems, Notice, PageHead, ProblemNotice, Section } from '../../design';
 import { LineRow } from '../formula/LineRow';
 
 const NAMES: Readonly<Record<FormatName, string>> = {
@@ -16,23 +15,15 @@ const NAMES: Readonly<Record<FormatName, string>> = {
 
 /** Dishes from a file: first shown as what they would become, then made, all or none. */
 export default function ImportPage() {
-  const [file, setFile] = useState<File | null>(null);
-  const [preview, setPreview] = useState<DishImport | null>(null);
-  const [made, setMade] = useState<DishImport | null>(null);
-  const { busy, error, run, forget } = useAction();
-  const path = (of: File, apply: boolean) => `/dish-imports?name=${encodeURIComponent(of.name)}${apply ? '&apply=true' : ''}`;
-  const choose = (chosen: File | null) => {
-    setFile(chosen);
-    setPreview(null);
-    setMade(null);
-    forget();
-    if (chosen) void run(async () => setPreview(await send<DishImport>('POST', path(chosen, false), { file: chosen })));
-  };
-  const apply = () =>
-    run(async () => {
-      setMade(await send<DishImport>('POST', path(file!, true), { file: file! }));
-      setPreview(null);
-    });
+  const {
+    name,
+    preview,
+    done: made,
+    busy,
+    error,
+    read,
+    apply,
+  } = useImport<DishImport>((called) => `/dish-imports?name=${encodeURIComponent(called)}`);
   const wrong = preview?.dishes.filter((dish) => dish.problems.length > 0) ?? [];
   return (
     <>
@@ -40,19 +31,11 @@ export default function ImportPage() {
         title="Import dishes"
         lead="A schema.org Recipe (JSON-LD, alone or in a saved web page), CSV of lines, plain text, or a file Pelvo has written."
       />
-      <label className="inline-flex min-h-11 items-center rounded-sm border-2 border-ink bg-tile px-4 font-semibold has-focus-visible:outline-3 has-focus-visible:outline-beet">
-        <input
-          type="file"
-          accept=".json,.jsonld,.html,.htm,.csv,.txt"
-          className="sr-only"
-          onChange={(event) => choose(event.target.files?.[0] ?? null)}
-        />
-        {file ? `Chosen: ${file.name}. Choose another` : 'Choose a file'}
-      </label>
+      <FileChoice accept=".json,.jsonld,.html,.htm,.csv,.txt" name={name} onChoose={(file) => read(file, file.name)} />
       <div className="mt-4 space-y-4">
         <ProblemNotice error={error} />
         {made ? (
-          <Notice title={`${made.made.length} ${made.made.length === 1 ? 'dish' : 'dishes'} brought in as drafts`}>
+          <Notice title={`${made.made.length} ${made.made.length === 1 ? 'dish' : 'dishes'} imported as drafts`}>
             <ul>
               {made.made.map((id, index) => (
                 <li key={id}>
@@ -74,17 +57,19 @@ export default function ImportPage() {
               . Nothing has been stored yet.
             </p>
             {wrong.length > 0 ? (
-              <Notice kind="problem" title="Nothing can be taken until this is right">
-                <ul className="list-disc pl-5">
-                  {preview.dishes.flatMap((dish, index) =>
-                    dish.problems.map((found) => (
-                      <li key={`${index} ${found.field}`}>
-                        Dish {index + 1}, <b>{found.field}</b>: {found.problem} {found.remedy}
-                      </li>
-                    )),
-                  )}
-                </ul>
-              </Notice>
+              <ImportProblems
+                title="Nothing can be taken until this is right"
+                problems={preview.dishes.flatMap((dish, index) =>
+                  dish.problems.map((found) => ({
+                    ...found,
+                    where: (
+                      <>
+                        Dish {index + 1}, <b>{found.field}</b>
+                      </>
+                    ),
+                  })),
+                )}
+              />
             ) : (
               <Button kind="main" busy={busy} onClick={() => void apply()}>
                 Make {preview.dishes.length === 1 ? 'this dish' : `these ${preview.dishes.length} dishes`}
