@@ -37,4 +37,5 @@ export * from './rules';
 export * from './scaling';
 export * from './substitution';
 export * from './technique';
+export * from './text';
 export * from './words';

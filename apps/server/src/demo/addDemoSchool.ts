@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type { DataSource, EntityManager } from 'typeorm';
-import { AS_THE_SCHOOL, MARK_EVENT, nameKey, plainName, readRecipe, seal, toDish, type DishContent } from '@pelvo/core';
+import { AS_THE_SCHOOL, MARK_EVENT, nameKey, plain, readRecipe, seal, toDish, type DishContent } from '@pelvo/core';
 import type { Role } from '@pelvo/contract';
 import { Absence, CookeryClass, Student } from '../classes';
 import { MARKS, snapshotMarks } from '../assessment';
@@ -55,7 +55,7 @@ export async function addDemoSchool(database: DataSource): Promise<void> {
     const techniques = await manager.find(Technique);
     await manager.insert(
       IngredientFactRow,
-      DEMO_FACTS.map((fact) => ({ nameKey: plainName(fact.name), fact, version: 1, updatedAt: new Date() })),
+      DEMO_FACTS.map((fact) => ({ nameKey: plain(fact.name), fact, version: 1, updatedAt: new Date() })),
     );
     await addDemoChoices(manager, lead);
     const editions = await addDishes(manager, techniques, lead);

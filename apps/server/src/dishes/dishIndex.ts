@@ -1,5 +1,5 @@
 import type { EntityManager } from 'typeorm';
-import { DISH, dishAllergens, factBook, linesOf, plainName, type Allergen, type DishContent } from '@pelvo/core';
+import { DISH, dishAllergens, factBook, linesOf, plain, type Allergen, type DishContent } from '@pelvo/core';
 import { openStored } from '../platform/database/documentColumn';
 import { ownFacts } from '../ingredients';
 import { preparationsOf } from './preparationsOf';
@@ -12,7 +12,7 @@ const ITEM = 1;
 function wordsOf(content: DishContent): ReadonlyMap<string, number> {
   const words = new Map<string, number>();
   const add = (text: string, weight: number) => {
-    for (const word of plainName(text).split(' ')) {
+    for (const word of plain(text).split(' ')) {
       if (word.length > 1 && word.length <= LONGEST_WORD) words.set(word, Math.max(weight, words.get(word) ?? 0));
     }
   };

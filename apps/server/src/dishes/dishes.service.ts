@@ -2,14 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
 import { DataSource, In, type EntityManager } from 'typeorm';
 import { checkDish, drawsOn, linesOf, readRecipe, sameDocument, toDish, type DishContent } from '@pelvo/core';
-import type {
-  Dish as DishAnswer,
-  DishEdition as EditionAnswer,
-  DishSummary,
-  HandoutQuery,
-  Page,
-  DishQuery,
-} from '@pelvo/contract';
+import type { Dish as DishAnswer, DishEdition as EditionAnswer, DishSummary, HandoutQuery, Page, DishQuery } from '@pelvo/contract';
 import { inTransaction } from '../platform/database/transaction';
 import { editionSummary, newestEditionOf, publish, saveOver, storedOr } from '../platform/saving';
 import { invalid, notFound } from '../platform/problems';

@@ -1,6 +1,6 @@
 import { distance } from 'fastest-levenshtein';
 import type { EntityManager } from 'typeorm';
-import { plainName } from '@pelvo/core';
+import { plain } from '@pelvo/core';
 import { PAGE_SIZE, type DishQuery } from '@pelvo/contract';
 import { gramsOf } from './dishIndex';
 
@@ -32,7 +32,7 @@ export async function searchDishes(
   query: DishQuery,
   archived: boolean,
 ): Promise<{ ids: readonly string[]; total: number }> {
-  const typed = plainName(query.search).split(' ').filter(Boolean).slice(0, WORDS_ASKED);
+  const typed = plain(query.search).split(' ').filter(Boolean).slice(0, WORDS_ASKED);
   const meant = await Promise.all(typed.map((word) => wordsLike(manager, word)));
   if (meant.some((words) => words.length === 0)) return { ids: [], total: 0 };
 

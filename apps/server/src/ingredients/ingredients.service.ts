@@ -1,6 +1,6 @@
 import { Injectable } from '@nestjs/common';
 import { DataSource } from 'typeorm';
-import { FACT, plainName, SHIPPED, type IngredientFact } from '@pelvo/core';
+import { FACT, plain, SHIPPED, type IngredientFact } from '@pelvo/core';
 import type { IngredientRecord } from '@pelvo/contract';
 import { sealed } from '../platform/database/documentColumn';
 import { conflict, invalid, notFound, type ProblemException } from '../platform/problems';
@@ -15,7 +15,7 @@ export class IngredientsService {
 
   async list(): Promise<readonly IngredientRecord[]> {
     const own = new Map((await this.database.manager.find(IngredientFactRow, { take: OWN_LIMIT })).map((row) => [row.nameKey, row]));
-    const shipped = new Map(SHIPPED.map((fact) => [plainName(fact.name), fact]));
+    const shipped = new Map(SHIPPED.map((fact) => [plain(fact.name), fact]));
     return [...new Set([...shipped.keys(), ...own.keys()])].sort().map((key) => {
       const row = own.get(key);
       return {
@@ -29,9 +29,8 @@ export class IngredientsService {
 
   /** Saves the school's own fact over what ships, if nobody else has since `version`. */
   async save(name: string, fact: IngredientFact, version: number): Promise<IngredientRecord> {
-    const nameKey = plainName(name);
-    if (nameKey !== plainName(fact.name))
-      throw invalid('name', 'The name differs from the one being saved.', 'Save it as a new ingredient.');
+    const nameKey = plain(name);
+    if (nameKey !== plain(fact.name)) throw invalid('name', 'The name differs from the one being saved.', 'Save it as a new ingredient.');
     const { manager } = this.database;
     if (version === 0) {
       if ((await manager.count(IngredientFactRow)) >= OWN_LIMIT)
@@ -51,14 +50,14 @@ export class IngredientsService {
 
   /** Takes the school's own fact away; the shipped one counts again. */
   async remove(name: string): Promise<void> {
-    const { affected } = await this.database.manager.delete(IngredientFactRow, { nameKey: plainName(name) });
+    const { affected } = await this.database.manager.delete(IngredientFactRow, { nameKey: plain(name) });
     if (affected !== 1) throw notFound('fact of your own');
     await factsChange.happens(this.database.manager, null);
   }
 
   private async one(key: string): Promise<IngredientRecord> {
     const row = await this.database.manager.findOneBy(IngredientFactRow, { nameKey: key });
-    const shipped = SHIPPED.find((fact) => plainName(fact.name) === key) ?? null;
+    const shipped = SHIPPED.find((fact) => plain(fact.name) === key) ?? null;
     if (!row && !shipped) throw notFound('ingredient');
     return { name: (row?.fact ?? shipped!).name, shipped, own: row?.fact ?? null, version: row?.version ?? 0 };
   }

@@ -1,4 +1,5 @@
 import { Parser } from 'htmlparser2';
+import { oneLine } from '../text';
 
 /** Elements whose content is never text to read. */
 const SILENT = new Set(['script', 'style', 'template', 'noscript', 'iframe', 'object', 'svg']);
@@ -6,7 +7,7 @@ const BREAKS = new Set(['br', 'p', 'li', 'div', 'tr', 'h1', 'h2', 'h3']);
 
 /** The text of a string that may hold HTML: tags gone, entities read, scripts dropped, white space folded. */
 export function plainText(html: string): string {
-  if (!/[<&]/.test(html)) return html.replace(/\s+/g, ' ').trim();
+  if (!/[<&]/.test(html)) return oneLine(html);
   let out = '';
   let silent = 0;
   const parser = new Parser({
@@ -23,7 +24,7 @@ export function plainText(html: string): string {
     },
   });
   parser.end(html);
-  return out.replace(/\s+/g, ' ').trim();
+  return oneLine(out);
 }
 
 /** The JSON-LD blocks of an HTML page, as text. */

@@ -8,7 +8,6 @@ import {
   EMPTY_CARD,
   HAZARDS,
   newKey,
-  oneLine,
   PURPOSES,
   runsOf,
   SENSES,
@@ -19,6 +18,7 @@ import {
   type HazardKey,
   type RichText,
 } from '../technique';
+import { oneLine } from '../text';
 import { CARD_HEADINGS } from './cardHeadings';
 import { SENSE_NAMES } from './techniqueMarkdown';
 import type { PortableTechnique, ReadTechniques } from './techniqueFile';

@@ -1,4 +1,5 @@
-import { itemWords, plain, singular } from './names';
+import { plain } from '../text';
+import { itemWords, singular } from './names';
 import { SHIPPED, type IngredientFact } from './fact';
 
 /** Where facts of ingredients are looked up: what ships with Pelvo, with a school's own facts laid over it. */

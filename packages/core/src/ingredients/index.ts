@@ -14,4 +14,3 @@ export {
   type MissingFact,
   type OneOf,
 } from './lookup';
-export { plain as plainName } from './names';

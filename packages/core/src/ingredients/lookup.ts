@@ -4,7 +4,8 @@ import type { Allergen, Diet } from '../allergens';
 import { inUnit, unitOf, type Quantity, type UnitCode } from '../quantity';
 import type { Origin } from './fact';
 import { SHIPPED_BOOK, type FactBook } from './factBook';
-import { plain, singular } from './names';
+import { plain } from '../text';
+import { singular } from './names';
 
 /**
  * The key under which lines of one ingredient meet in an order: lower case, no accents, singular.

@@ -1,13 +1,4 @@
-/** A name stripped to lower-case letters, digits and single spaces, without accents. */
-export function plain(text: string): string {
-  return text
-    .toLowerCase()
-    .normalize('NFD')
-    .replace(/[\u0300-\u036f]/g, '')
-    .replace(/[^a-z0-9 ]+/g, ' ')
-    .replace(/\s+/g, ' ')
-    .trim();
-}
+import { plain } from '../text';
 
 /** The singular of an English word, near enough to bring spellings of one ingredient together. */
 export function singular(word: string): string {

@@ -1,5 +1,6 @@
 import Papa from 'papaparse';
 import { ALLERGENS, DIETS, isAllergen, isDiet, type Allergen, type Diet, type Needs } from '../allergens';
+import { oneLine } from '../text';
 
 export const ROSTER_LIMITS = { students: 60, name: 120, note: 300, fileBytes: 256_000 } as const;
 
@@ -113,7 +114,7 @@ export function readRoster(csv: string, existing: readonly { name: string; numbe
     const cell = (field: 'name' | 'number' | 'allergens' | 'diets' | 'note') => (cells[columns.indexOf(field)] ?? '').trim();
     const found: RosterProblem[] = [];
     const say = (field: string, problem: string, remedy: string) => found.push({ line, field, problem, remedy });
-    const name = cell('name').replace(/\s+/g, ' ');
+    const name = oneLine(cell('name'));
     const number = cell('number');
     const note = cell('note');
     if (!name) say('name', 'The name is missing.', 'Type a name, or remove the row.');
@@ -178,5 +179,5 @@ function words<T extends string>(cell: string, known: (word: string) => T | null
 
 /** Two spellings of one name meet here: case and spaces do not matter. */
 export function nameKey(name: string): string {
-  return name.normalize('NFC').toLowerCase().replace(/\s+/g, ' ').trim();
+  return oneLine(name.normalize('NFC').toLowerCase());
 }

@@ -1,7 +1,8 @@
 import type { Allergen, Diet } from '../allergens';
 import { isAllergen, isDiet } from '../allergens';
 import { exact, type ExactText } from '../exact';
-import { plainName, SHIPPED_BOOK, type FactBook } from '../ingredients';
+import { SHIPPED_BOOK, type FactBook } from '../ingredients';
+import { plain } from '../text';
 
 /** Something that can stand in for an ingredient, how much of it, and what it does to the result. */
 export interface Substitute {
@@ -75,8 +76,8 @@ const ROWS: readonly Row[] = TABLE.trim()
 
 /** What can stand in for an item where it goes against a need, by the ingredients named in it. */
 export function proposeSubstitutes(item: string, need: Allergen | Diet, book: FactBook = SHIPPED_BOOK): readonly Substitute[] {
-  const names = new Set(book.within(item).map((fact) => plainName(fact.name)));
-  return ROWS.filter((row) => names.has(plainName(row.fact)) && row.needs.includes(need)).map(({ item: instead, ratio, changes }) => ({
+  const names = new Set(book.within(item).map((fact) => plain(fact.name)));
+  return ROWS.filter((row) => names.has(plain(row.fact)) && row.needs.includes(need)).map(({ item: instead, ratio, changes }) => ({
     item: instead,
     ratio,
     changes,

@@ -1,5 +1,5 @@
 export * from './hazards';
-export { nodesOf, oneLine, plainOf, readInline, runsOf, writeInline, type Run } from './inline';
+export { nodesOf, plainOf, readInline, runsOf, writeInline, type Run } from './inline';
 export { newKey } from './newKey';
 export * from './ring';
 export { suggestTechniques } from './suggest';

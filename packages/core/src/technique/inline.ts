@@ -117,8 +117,3 @@ export function plainOf(rich: RichText): string {
     .map((run) => run.text)
     .join('');
 }
-
-/** Text on one line, with no blanks at its ends and no two in a row. */
-export function oneLine(text: string): string {
-  return text.replace(/[\s\p{Cc}\u200b\ufeff]+/gu, ' ').trim();
-}

@@ -2,6 +2,7 @@ import { createRequire } from 'node:module';
 import type { Response } from 'express';
 import pdfmake from 'pdfmake';
 import type { TDocumentDefinitions } from 'pdfmake/interfaces';
+import { slug } from '@pelvo/core';
 
 const require = createRequire(import.meta.url);
 const atkinson = (face: string) => require.resolve(`@expo-google-fonts/atkinson-hyperlegible-next/${face}.ttf`);
@@ -89,14 +90,7 @@ export function longDate(date: string): string {
 
 /** A file name from words: plain letters, digits and dashes. */
 export function fileName(...words: readonly string[]): string {
-  return words
-    .join('-')
-    .normalize('NFD')
-    .replace(/[\u0300-\u036f]/g, '')
-    .replace(/[^A-Za-z0-9]+/g, '-')
-    .replace(/^-|-$/g, '')
-    .toLowerCase()
-    .slice(0, 100);
+  return slug(words.join(' '), 100);
 }
 
 export function download(response: Response, name: string, type: string, bytes: Buffer): void {

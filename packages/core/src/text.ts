@@ -1,0 +1,22 @@
+const ACCENTS = /[\u0300-\u036f]/g;
+
+/** Text on one line, with no blanks at its ends and no two in a row; characters that cannot be seen count as blanks. */
+export function oneLine(text: string): string {
+  return text.replace(/[\s\p{Cc}\u200b\ufeff]+/gu, ' ').trim();
+}
+
+/** A name stripped to lower-case letters, digits and single spaces, without accents. */
+export function plain(text: string): string {
+  return oneLine(
+    text
+      .toLowerCase()
+      .normalize('NFD')
+      .replace(ACCENTS, '')
+      .replace(/[^a-z0-9 ]+/g, ' '),
+  );
+}
+
+/** A name for keys and files: plain letters and digits, parted by dashes. @param most - characters */
+export function slug(text: string, most: number): string {
+  return plain(text).replaceAll(' ', '-').slice(0, most).replace(/-+$/, '');
+}
