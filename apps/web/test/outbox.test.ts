@@ -221,3 +221,16 @@ describe('a device that an earlier Pelvo left marks on', () => {
     expect((await indexedDB.databases()).map(({ name }) => name)).toEqual(['pelvo-device']);
   });
 });
+
+describe('a browser that keeps nothing', () => {
+  it('sends at once what is said, and says so when that fails', async () => {
+    vi.stubGlobal('indexedDB', undefined);
+    await openTab();
+    await outbox.openOutbox('teo');
+    await outbox.say('l1', 'mark', about('a'));
+    await settled();
+    expect(whatTaken()).toEqual(['a']);
+    answer = away;
+    await expect(outbox.say('l1', 'mark', about('b'))).resolves.toMatchObject({ kind: 'mark' });
+  });
+});

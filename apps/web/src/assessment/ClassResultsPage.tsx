@@ -108,6 +108,7 @@ function Results({ results, onChanged }: { results: ClassResults; onChanged: () 
             {
               head: 'Student',
               names: true,
+              width: 'whitespace-nowrap',
               cell: (dish) => (
                 <Link to={`/results/${dish.id}`} className="inline-flex min-h-11 items-center">
                   {dish.student}

@@ -36,10 +36,16 @@ function database(): Promise<IDBPDatabase<DeviceDb>> {
     },
     // Another tab brings a newer Pelvo: this one lets go, and opens again when it needs to.
     blocking: () => void opened?.then((db) => db.close()).finally(() => (opened = null)),
-  }).then(async (db) => {
-    await takeOlder(db);
-    return db;
-  });
+  })
+    .then(async (db) => {
+      await takeOlder(db);
+      return db;
+    })
+    .catch((error: unknown) => {
+      // Tried again the next time: storage may have been full, or forbidden for a while.
+      opened = null;
+      throw error;
+    });
   return opened;
 }
 

@@ -31,7 +31,9 @@ function set(change: Partial<OutboxState>): void {
 }
 
 async function reload(): Promise<void> {
-  set({ waiting: (await readWaiting()).filter((entry) => entry.personId === personId) });
+  // A browser that keeps nothing has nothing that waits.
+  const kept = await readWaiting().catch(() => []);
+  set({ waiting: kept.filter((entry) => entry.personId === personId) });
 }
 
 async function changed(): Promise<void> {
