@@ -132,7 +132,7 @@ test('the map follows attendance and date, answers as lists, and leads to a plan
   await expect(greta).toHaveAttribute('aria-pressed', 'true');
   await other.close();
 
-  await page.getByLabel('By the end of').fill('2026-01-01');
+  await page.getByLabel('By the end of', { exact: true }).fill('2026-01-01');
   await expect(page.getByRole('button', { name: /^Blanch and refresh: not met, not met by 14 of 14/ })).toBeVisible();
   await page.goto(`/map?class=${foundation}`);
   await page.getByLabel('And what a planned lesson would add').selectOption({ index: 1 });
