@@ -84,7 +84,7 @@ export class DishesService {
     return { ...editionSummary(edition), dishId: edition.dishId, content: edition.content };
   }
 
-  /** An edition scaled for one station, to hang up or hand out. */
+  /** An edition scaled for one making, to hang up or hand out. */
   async handout(editionId: string, { portions, paper }: HandoutQuery): Promise<{ name: string; pdf: Buffer }> {
     const { content, number } = await this.edition(editionId);
     const { manager } = this.database;

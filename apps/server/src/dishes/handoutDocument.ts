@@ -21,7 +21,7 @@ interface HandoutCare {
   readonly rules: LocalRules;
 }
 
-/** A dish scaled for one station, on one sheet: what to weigh, how to make it, what goes on the plate, what to mind. */
+/** A dish scaled for one making, on one sheet: what to weigh, how to make it, what goes on the plate, what to mind. */
 export function handoutDocument(dish: DishContent, portions: number, edition: string, care: HandoutCare): TDocumentDefinitions {
   const named = [...new Set(dish.method.flatMap((step) => step.techniqueIds))].flatMap((id) => care.techniques.get(id) ?? []);
   const cautions = [
