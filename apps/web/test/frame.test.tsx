@@ -136,7 +136,7 @@ describe('what is fetched', () => {
     const clashes = [{ where: 'name', mine: 'Slice', theirs: 'Dice' }];
     const { user, rerender } = show(<MeanwhileNotice what="card" clashes={clashes} onTakeTheirs={theirs} onDrop={none} />);
     expect(screen.getByText(/Nothing of yours is lost/)).toBeTruthy();
-    expect(screen.getByText('name').closest('li')!.textContent).toBe('name: stored Dice, yours Slice');
+    expect(screen.getByText('name').closest('li')!.textContent).toBe('name: stored Dice; yours Slice');
     await user.click(screen.getByRole('button', { name: 'Take theirs in these' }));
     expect([theirs.mock.calls.length, none.mock.calls.length]).toEqual([1, 0]);
     rerender(<MeanwhileNotice what="card" clashes={[]} onTakeTheirs={theirs} onDrop={none} />);

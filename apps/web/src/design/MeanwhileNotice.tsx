@@ -27,7 +27,7 @@ export function MeanwhileNotice({ what, clashes, nameOf = (where) => where, onTa
           <ul className="mt-1 list-disc pl-5">
             {clashes.map(({ where, mine, theirs }) => (
               <li key={where}>
-                <b>{nameOf(where)}</b>: stored {theirs}, yours {mine}
+                <b>{nameOf(where)}</b>: stored {theirs}; yours {mine}
               </li>
             ))}
           </ul>
