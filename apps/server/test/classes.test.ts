@@ -1,3 +1,4 @@
+import { refusedInWords } from '@pelvo/core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { ClassDetail, RosterImport, Student } from '@pelvo/contract';
 import { openSchool, type Call, type School } from './school';
@@ -48,7 +49,7 @@ describe('a class', () => {
     const { id } = await newClass(`Bad ${said.source}`);
     const answer = await send(id, csv);
     expect(answer.status).toBe(status);
-    const problems = answer.status === 200 ? answer.body.problems : answer.problem.errors!;
+    const problems = answer.status === 200 ? answer.body.problems.map((found) => refusedInWords(found)) : answer.problem.errors!;
     expect(problems[0]!.problem).toMatch(said);
     expect(problems[0]!.remedy.length).toBeGreaterThan(5);
     expect((await lead<ClassDetail>('GET', `/api/classes/${id}`)).body.students).toEqual([]);

@@ -75,7 +75,7 @@ describe('a class', () => {
   it('brings a roster in: first what would happen, then it', async () => {
     const preview: RosterImport = {
       rows: [{ line: 2, name: 'Ed', number: '7', needs: { allergens: ['fish'], diets: [], note: '' } }],
-      problems: [{ line: 3, field: 'name', problem: 'There is no name.', remedy: 'Type one.' }],
+      problems: [{ line: 3, field: 'name', problem: { code: 'no.no-name' }, remedy: { code: 'do.name-or-remove' } }],
       refused: false,
       added: 0,
     };
@@ -86,7 +86,7 @@ describe('a class', () => {
     await user.click(await screen.findByRole('button', { name: 'Import a roster' }));
     await user.upload(screen.getByLabelText('Choose a file'), new File(['name\nEd'], 'roster.csv', { type: 'text/csv' }));
     expect(await screen.findByText('1 thing is wrong; these rows would be left out')).toBeTruthy();
-    expect(screen.getByText(/There is no name\. Type one\./).textContent).toContain('Line 3');
+    expect(screen.getByText(/The name is missing\. Type a name/).textContent).toContain('Line 3');
     await user.click(screen.getByRole('button', { name: 'Add 1, leave the others out' }));
     expect(await screen.findByText('1 added.')).toBeTruthy();
     expect(sent).toHaveLength(2);

@@ -126,6 +126,7 @@ const lineSchema = shape<IngredientLine>({
   size: text(40),
   preparation: text(300),
   note: text(500),
+  extra: Joi.boolean().required(),
   scaling: scalingSchema.required(),
   certainty: Joi.string().valid('sure', 'doubtful', 'held').required(),
   doubts: Joi.array().items(doubtSchema).max(10).required(),

@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { ALLERGENS, checkFact, isExactText, ORIGINS, UNIT_CODES, type IngredientFact } from '@pelvo/core';
+import { ALLERGENS, checkFact, isExactText, ORIGINS, UNIT_CODES, words, type IngredientFact } from '@pelvo/core';
 import { shape } from './common';
 import { FieldError } from './problems';
 
@@ -57,6 +57,6 @@ export const ingredientFactSchema = shape<IngredientFact>({
   source: Joi.string().trim().max(400).required(),
 }).custom((fact: IngredientFact) => {
   const [first] = checkFact(fact);
-  if (first) throw new FieldError(`${first.field}: ${first.problem}`, first.remedy);
+  if (first) throw new FieldError(`${first.field}: ${words(first.problem)}`, words(first.remedy));
   return fact;
 });

@@ -29,8 +29,8 @@ describe('local rules', () => {
     }
   });
   it('refuse a slip of the keyboard and an order that cannot be', () => {
-    expect(checkRuleValue('hot-holding', 630, {})!.remedy).toBe('Give 54 to 80 °C.');
-    expect(checkRuleValue('cooling-first', 180, { 'cooling-total': 120 })!.problem).toContain('would not be below');
+    expect(words(checkRuleValue('hot-holding', 630, {})!.remedy)).toBe('Give 54 to 80 °C.');
+    expect(words(checkRuleValue('cooling-first', 180, { 'cooling-total': 120 })!.problem)).toContain('would not be below');
     expect(checkRuleValue('reheating', NaN, {})).not.toBeNull();
   });
   it('say in words what holds', () => {

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
 import { DataSource, In, type EntityManager } from 'typeorm';
-import { decodeText, nameKey, readRoster, ROSTER_LIMITS } from '@pelvo/core';
+import { decodeText, nameKey, readRoster, ROSTER_LIMITS, words } from '@pelvo/core';
 import type {
   ClassDetail,
   ClassFields,
@@ -115,7 +115,7 @@ export class ClassesService {
    */
   async importRoster(classId: string, bytes: Uint8Array, mode: { apply: boolean; leaveOut: boolean }): Promise<RosterImport> {
     const decoded = decodeText(bytes);
-    if (decoded.kind === 'notText') throw invalid('file', decoded.because, decoded.remedy);
+    if (decoded.kind === 'notText') throw invalid('file', words(decoded.problem), words(decoded.remedy));
     return inTransaction(this.database, async (manager) => {
       const students = await lockRoster(manager, classId);
       const active = students.filter((student) => student.active);
@@ -134,8 +134,8 @@ export class ClassesService {
           detail: 'Nothing was imported.',
           errors: reading.problems.map((found) => ({
             field: `line ${found.line}, ${found.field}`,
-            problem: found.problem,
-            remedy: found.remedy,
+            problem: words(found.problem),
+            remedy: words(found.remedy),
           })),
         });
       }

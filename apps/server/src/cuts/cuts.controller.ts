@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { Body, Controller, Delete, Get, Headers, HttpCode, Param, Post, Put, Query, Res } from '@nestjs/common';
 import type { Response } from 'express';
 import { DataSource } from 'typeorm';
-import { checkCutSet, CUT_LIMITS, matPages, toSvg, type CutSet } from '@pelvo/core';
+import { checkCutSet, CUT_LIMITS, matPages, refusedInWords, toSvg, type CutSet } from '@pelvo/core';
 import { CUT_SET_GUARD, paperSchema, type PaperQuery, type StoredCutSet } from '@pelvo/contract';
 import { inTransaction } from '../platform/database/transaction';
 import { Allow, STAFF } from '../platform/identity';
@@ -98,5 +98,5 @@ export class CutsController {
 
 function refuseWrong(set: CutSet): void {
   const errors = checkCutSet(set);
-  if (errors.length > 0) throw new ProblemException('invalid-input', { errors });
+  if (errors.length > 0) throw new ProblemException('invalid-input', { errors: errors.map((wrong) => refusedInWords(wrong)) });
 }

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
 import { DataSource } from 'typeorm';
-import { dishFile, linesCsv, readFile, recipeJsonLd, suggestTechniques, type DishContent } from '@pelvo/core';
+import { dishFile, linesCsv, readFile, recipeJsonLd, refusedInWords, suggestTechniques, words, type DishContent } from '@pelvo/core';
 import { dishContentSchema, explainValidation, type DishImport, type ImportedDish } from '@pelvo/contract';
 import { inTransaction } from '../platform/database/transaction';
 import { invalid, notFound, ProblemException } from '../platform/problems';
@@ -23,29 +23,24 @@ export class DishImportService {
   async import(bytes: Uint8Array, name: string, apply: boolean): Promise<DishImport> {
     const techniques = (await this.database.manager.find(Technique, { take: 500 })).map(({ id, card }) => ({ id, words: card.words }));
     const reading = readFile(bytes, { name, newId: randomUUID, techniques });
-    if (reading.kind === 'refused') throw invalid('file', reading.problem, reading.remedy);
+    if (reading.kind === 'refused') throw invalid('file', words(reading.problem), words(reading.remedy));
+    const ofFile = reading.problems.map((found) => refusedInWords(found));
     if (reading.dishes.length > DISHES_A_FILE)
       throw invalid('file', `The file holds ${reading.dishes.length} dishes; at most ${DISHES_A_FILE} are taken at once.`, 'Split it up.');
     if (reading.dishes.length === 0) {
       throw new ProblemException('invalid-input', {
-        errors:
-          reading.problems.length > 0
-            ? reading.problems
-            : [{ field: 'file', problem: 'The file holds no dish.', remedy: 'Choose another.' }],
+        errors: ofFile.length > 0 ? ofFile : [{ field: 'file', problem: 'The file holds no dish.', remedy: 'Choose another.' }],
       });
     }
     const dishes = reading.dishes.map(({ content, portionsSaid }) => this.checked(content, portionsSaid, techniques));
     const problems = [
-      ...reading.problems,
+      ...ofFile,
       ...dishes.flatMap((dish, index) => dish.problems.map((found) => ({ ...found, field: `dish ${index + 1}, ${found.field}` }))),
     ];
     if (!apply)
       return {
         format: reading.format,
-        dishes:
-          reading.problems.length > 0
-            ? [{ ...dishes[0]!, problems: [...reading.problems, ...dishes[0]!.problems] }, ...dishes.slice(1)]
-            : dishes,
+        dishes: ofFile.length > 0 ? [{ ...dishes[0]!, problems: [...ofFile, ...dishes[0]!.problems] }, ...dishes.slice(1)] : dishes,
         made: [],
       };
     if (problems.length > 0)

@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import type { DataSource, EntityManager, EntityTarget, FindOptionsWhere, ObjectLiteral, QueryDeepPartialEntity } from 'typeorm';
-import type { EditionSummary, FieldProblem } from '@pelvo/contract';
+import { refusedInWords, type FieldRefused } from '@pelvo/core';
+import type { EditionSummary } from '@pelvo/contract';
 import { sameDocument } from '@pelvo/core';
 import { inTransaction } from './database/transaction';
 import { notFound, ProblemException } from './problems';
@@ -62,7 +63,7 @@ interface Publishing<C, D extends Draft<C>, E extends Edition<C>> {
   readonly version: number;
   readonly by: string;
   /** What keeps it from being published. */
-  readonly check: (content: C) => readonly FieldProblem[];
+  readonly check: (content: C) => readonly FieldRefused[];
   readonly what: string;
 }
 
@@ -78,7 +79,7 @@ export function publish<C, D extends Draft<C>, E extends Edition<C>>(database: D
     if (!draft) throw notFound(asked.what);
     if (draft.version !== asked.version)
       throw new ProblemException('changed-meanwhile', { detail: 'The draft was saved meanwhile. Look at it again before publishing.' });
-    const errors = asked.check(draft.content);
+    const errors = asked.check(draft.content).map((wrong) => refusedInWords(wrong));
     if (errors.length > 0) throw new ProblemException('invalid-input', { errors });
     const last = await manager.findOne(asked.edition, {
       where: { [asked.of]: asked.id } as FindOptionsWhere<E>,

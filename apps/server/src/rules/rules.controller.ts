@@ -1,6 +1,6 @@
 import { Body, Controller, Get, Headers, Param, Put } from '@nestjs/common';
 import { DataSource } from 'typeorm';
-import { checkRuleValue, RULE_KEYS, RULE_SPECS, type RuleKey } from '@pelvo/core';
+import { checkRuleValue, refusedInWords, RULE_KEYS, RULE_SPECS, type RuleKey } from '@pelvo/core';
 import { ruleKeySchema, ruleSchema, type RuleFields, type RulesProfile } from '@pelvo/contract';
 import { Allow, STAFF, Who, type SignedIn } from '../platform/identity';
 import { joi, notFound, ProblemException, versionOf } from '../platform/problems';
@@ -50,7 +50,7 @@ export class RulesController {
     const key = name as RuleKey;
     const { rules } = await this.profile(who);
     const wrong = checkRuleValue(key, body.value ?? RULE_SPECS[key].value, rules);
-    if (wrong) throw new ProblemException('invalid-input', { errors: [{ field: 'value', ...wrong }] });
+    if (wrong) throw new ProblemException('invalid-input', { errors: [{ field: 'value', ...refusedInWords(wrong) }] });
     const number = versionOf(ifMatch) + 1;
     // The unique key on rule and number is what lets only one of two savers through.
     const last = await this.database.manager.maximum(RuleChangeRow, 'number', { ruleKey: key });

@@ -9,6 +9,7 @@ import {
   techniqueMarkdown,
   type PortableTechnique,
   type ReadTechniques,
+  words,
 } from '@pelvo/core';
 import { explainValidation, portableTechniqueSchema, TECHNIQUES_LIMIT, type FieldProblem, type TechniqueImport } from '@pelvo/contract';
 import { inTransaction } from '../platform/database/transaction';
@@ -121,7 +122,7 @@ export class TechniqueFilesService {
 
 function readFile(bytes: Uint8Array): ReadTechniques {
   const decoded = decodeText(bytes);
-  if (decoded.kind === 'notText') throw invalid('file', decoded.because, 'Save it as UTF-8 and choose it again.');
+  if (decoded.kind === 'notText') throw invalid('file', words(decoded.problem), words(decoded.remedy));
   const { text } = decoded;
   const reading = readTechniqueFile(text) ?? (/^\s*[[{]/.test(text) ? null : readTechniqueMarkdown(text));
   if (!reading || reading.techniques.length === 0)

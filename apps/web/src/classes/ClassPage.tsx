@@ -3,7 +3,7 @@ import { useParams } from 'react-router';
 import useSWR, { mutate as mutateAll } from 'swr';
 import type { ClassDetail, Invitation, Student, StudentFields } from '@pelvo/contract';
 import { fetcher, send, shortDate, today, useMe, useAction } from '../device';
-import { Button, Dialog, Empty, Fetching, PageHead, ProblemNotice, Section, DateField } from '../design';
+import { Button, Dialog, Empty, Fetching, PageHead, ProblemNotice, Section, DateField, useFields } from '../design';
 import { InvitationNotice } from '../people';
 import { RosterImportDialog } from './RosterImportDialog';
 import { StudentForm } from './StudentForm';
@@ -165,7 +165,7 @@ interface StudentRowProps {
 }
 
 function StudentRow({ student, lead, onEdit, onAbsence, onCode }: StudentRowProps) {
-  const [date, setDate] = useState('');
+  const { fields, set, onSubmit, reset } = useFields({ date: '' });
   const [asking, setAsking] = useState(false);
   const { needs } = student;
   const upcoming = student.absences.filter((day) => day >= today());
@@ -204,19 +204,23 @@ function StudentRow({ student, lead, onEdit, onAbsence, onCode }: StudentRowProp
         {asking ? (
           <form
             className="flex items-end gap-1"
-            onSubmit={(event) => {
-              event.preventDefault();
-              if (date)
-                void onAbsence(date, true).then(() => {
-                  setDate('');
-                  setAsking(false);
-                });
-            }}
+            onSubmit={onSubmit(async ({ date }) => {
+              if (!date) return;
+              await onAbsence(date, true);
+              reset();
+              setAsking(false);
+            })}
           >
             <div className="w-52">
-              <DateField label={`Day ${student.name} is away`} labelHidden autoFocus value={date} onChange={setDate} />
+              <DateField
+                label={`Day ${student.name} is away`}
+                labelHidden
+                autoFocus
+                value={fields.date}
+                onChange={(date) => set({ date })}
+              />
             </div>
-            <Button type="submit" disabled={!date}>
+            <Button type="submit" disabled={!fields.date}>
               Away
             </Button>
             <Button kind="quiet" onClick={() => setAsking(false)}>

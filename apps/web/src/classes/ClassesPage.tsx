@@ -1,10 +1,9 @@
 import { useState } from 'react';
-import { useForm } from 'react-hook-form';
 import { Link, useNavigate } from 'react-router';
 import useSWR from 'swr';
 import type { ClassDetail, ClassFields, ClassSummary } from '@pelvo/contract';
-import { fetcher, fieldProblem, problemOf, send, useMe, useAction } from '../device';
-import { Button, Dialog, Empty, Fetching, PageHead, ProblemNotice, TextField } from '../design';
+import { fetcher, problemOf, send, useMe, useAction } from '../device';
+import { Button, Dialog, Empty, Fetching, PageHead, ProblemNotice, TextField, useFields } from '../design';
 
 /** The classes of the school. */
 export default function ClassesPage() {
@@ -47,20 +46,19 @@ export default function ClassesPage() {
 
 function NewClassForm() {
   const navigate = useNavigate();
-  const { register, handleSubmit, formState } = useForm<ClassFields>({ defaultValues: { name: '', term: '' } });
   const { error, run } = useAction();
-  const submit = handleSubmit(async (fields) => {
-    await run(async () => {
+  const { box, onSubmit, busy } = useFields<ClassFields>({ name: '', term: '' }, { refusal: error });
+  const make = (fields: ClassFields) =>
+    run(async () => {
       const made = await send<ClassDetail>('POST', '/classes', { body: fields });
       void navigate(`/classes/${made.id}`);
     });
-  });
   return (
-    <form onSubmit={(event) => void submit(event)} className="space-y-4" noValidate>
-      <TextField label="Name" placeholder="Foundation cohort" problem={fieldProblem(error, 'name')} {...register('name')} />
-      <TextField label="Term" placeholder="Autumn term" problem={fieldProblem(error, 'term')} {...register('term')} />
+    <form onSubmit={onSubmit(make)} className="space-y-4" noValidate>
+      <TextField label="Name" placeholder="Foundation cohort" {...box('name')} />
+      <TextField label="Term" placeholder="Autumn term" {...box('term')} />
       {error && !problemOf(error).errors ? <ProblemNotice error={error} /> : null}
-      <Button kind="main" type="submit" busy={formState.isSubmitting}>
+      <Button kind="main" type="submit" busy={busy}>
         Make the class
       </Button>
     </form>

@@ -1,6 +1,6 @@
 import { ROSTER_LIMITS } from '@pelvo/core';
 import type { ClassDetail, RosterImport } from '@pelvo/contract';
-import { ProblemError, useImport } from '../device';
+import { inWords, ProblemError, useImport } from '../device';
 import { Button, DataTable, Dialog, FileChoice, ImportProblems, ProblemNotice } from '../design';
 
 /** Imports a roster from CSV: first shows what would happen, then does it. */
@@ -33,7 +33,8 @@ export function RosterImportDialog({
               : `${preview?.problems.length} ${preview?.problems.length === 1 ? 'thing is' : 'things are'} wrong; these rows would be left out`
           }
           problems={(preview?.problems ?? []).map((found) => ({
-            ...found,
+            problem: inWords(found.problem),
+            remedy: inWords(found.remedy),
             where: (
               <>
                 Line {found.line}, <b>{found.field}</b>

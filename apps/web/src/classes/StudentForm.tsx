@@ -1,8 +1,7 @@
-import { useState } from 'react';
 import { ALLERGENS, DIETS, type Allergen, type Diet } from '@pelvo/core';
 import type { Student, StudentFields } from '@pelvo/contract';
-import { fieldProblem, problemOf, useAction } from '../device';
-import { Button, ProblemNotice, TextField, Tick } from '../design';
+import { problemOf, useAction } from '../device';
+import { Button, ProblemNotice, TextField, Tick, useFields } from '../design';
 
 const toggled = <T,>(list: readonly T[], value: T, on: boolean): readonly T[] =>
   on ? [...list, value] : list.filter((other) => other !== value);
@@ -17,41 +16,21 @@ export function StudentForm({
   onSave: (fields: StudentFields) => Promise<void>;
   action: string;
 }) {
-  const [fields, setFields] = useState<StudentFields>({
-    name: student?.name ?? '',
-    number: student?.number ?? '',
-    needs: student?.needs ?? { allergens: [], diets: [], note: '' },
-  });
-  const setNeeds = (change: Partial<StudentFields['needs']>) => setFields((now) => ({ ...now, needs: { ...now.needs, ...change } }));
-  const { busy, error, run } = useAction();
-  const submit = async () => {
-    await run(async () => {
-      await onSave(fields);
-    });
-  };
+  const { error, run } = useAction();
+  const { fields, set, box, problem, onSubmit, busy } = useFields<StudentFields>(
+    {
+      name: student?.name ?? '',
+      number: student?.number ?? '',
+      needs: student?.needs ?? { allergens: [], diets: [], note: '' },
+    },
+    { refusal: error },
+  );
+  const setNeeds = (change: Partial<StudentFields['needs']>) => set({ needs: { ...fields.needs, ...change } });
   return (
-    <form
-      noValidate
-      className="space-y-4"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void submit();
-      }}
-    >
+    <form noValidate className="space-y-4" onSubmit={onSubmit((now) => run(() => onSave(now)))}>
       <div className="grid gap-3 sm:grid-cols-[1fr_8rem]">
-        <TextField
-          autoFocus
-          label="Name"
-          value={fields.name}
-          problem={fieldProblem(error, 'name')}
-          onChange={(event) => setFields({ ...fields, name: event.target.value })}
-        />
-        <TextField
-          label="Number"
-          value={fields.number}
-          problem={fieldProblem(error, 'number')}
-          onChange={(event) => setFields({ ...fields, number: event.target.value })}
-        />
+        <TextField autoFocus label="Name" {...box('name')} />
+        <TextField label="Number" {...box('number')} />
       </div>
       <fieldset>
         <legend className="font-semibold">Must not eat</legend>
@@ -82,7 +61,7 @@ export function StudentForm({
       <TextField
         label="Note"
         value={fields.needs.note}
-        problem={fieldProblem(error, 'needs')}
+        problem={problem('needs')}
         onChange={(event) => setNeeds({ note: event.target.value })}
       />
       {error && !problemOf(error).errors ? <ProblemNotice error={error} /> : null}

@@ -15,3 +15,4 @@ export { Rich } from './Rich';
 export { RuleUse } from './RuleUse';
 export { SubNav, type View } from './SubNav';
 export { MeanwhileNotice } from './MeanwhileNotice';
+export { useFields, wrongField, type Problems } from './useFields';

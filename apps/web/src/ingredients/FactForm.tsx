@@ -1,19 +1,7 @@
-import { useState } from 'react';
-import {
-  ALLERGENS,
-  exact,
-  exactText,
-  findUnit,
-  fromDecimal,
-  ORIGINS,
-  showDecimal,
-  type Allergen,
-  type IngredientFact,
-  type Origin,
-} from '@pelvo/core';
-import type { FieldProblem, IngredientRecord } from '@pelvo/contract';
+import { ALLERGENS, exact, exactText, findUnit, fromDecimal, ORIGINS, showDecimal, type Allergen, type IngredientFact } from '@pelvo/core';
+import type { IngredientRecord } from '@pelvo/contract';
 import { send, useAction } from '../device';
-import { Button, ProblemNotice, SelectField, TextField, Tick } from '../design';
+import { Button, ProblemNotice, SelectField, TextField, Tick, useFields, wrongField } from '../design';
 
 const EMPTY: IngredientFact = {
   name: '',
@@ -42,27 +30,74 @@ function typedPairs(text: string): {
   readonly pairs: readonly { readonly name: string; readonly value: string }[];
   readonly wrong: string | null;
 } {
-  const parts = text
-    .split(',')
-    .map((part) => part.trim())
-    .filter(Boolean);
-  const read = parts.map((part) => {
+  const written = parts(text);
+  const read = written.map((part) => {
     const match = /^(.+?)[\s:]+([\d.]+)\s*(?:g|%)?$/.exec(part);
     const value = match ? typed(match[2]!) : null;
     return match && value ? { name: match[1]!.trim(), value } : null;
   });
-  return { pairs: read.filter((pair) => pair !== null), wrong: parts[read.indexOf(null)] ?? null };
+  return { pairs: read.filter((pair) => pair !== null), wrong: written[read.indexOf(null)] ?? null };
 }
 
-const wrong = (field: string, problem: string | null, remedy: string): FieldProblem | null => (problem ? { field, problem, remedy } : null);
 const noNumber = (text: string) => (text.trim() && typed(text) === null ? `"${text.trim()}" is not a number.` : null);
+const parts = (text: string) =>
+  text
+    .split(',')
+    .map((part) => part.trim())
+    .filter(Boolean);
+
+/** A fact as it stands in the boxes: amounts, and pairs of a name and an amount, as text. */
+interface Boxes extends Pick<IngredientFact, 'name' | 'allergens' | 'mayContain' | 'origin' | 'strong' | 'source'> {
+  readonly otherNames: string;
+  readonly density: string;
+  readonly ones: string;
+  readonly trim: string;
+  readonly price: string;
+  readonly per: 'kg' | 'l' | 'each';
+}
+
+const shownOnes = ({ gramsOfOne }: IngredientFact) => gramsOfOne.map(({ unit, grams }) => `${unit} ${decimal(grams)}`).join(', ');
+const shownTrim = ({ trim }: IngredientFact) =>
+  trim.map(({ preparation, fraction }) => `${preparation} ${showDecimal(exact(fraction).mul(100))}`).join(', ');
+
+function boxesOf(record: IngredientRecord | null): Boxes {
+  const start = record?.own ?? record?.shipped ?? EMPTY;
+  return {
+    ...start,
+    source: record?.own ? start.source : '',
+    otherNames: start.otherNames.join(', '),
+    density: decimal(start.density),
+    ones: shownOnes(start),
+    trim: shownTrim(start),
+    price: decimal(start.price?.amount),
+    per: start.price?.per ?? 'kg',
+  };
+}
+
+function factOf(boxes: Boxes): IngredientFact {
+  const { name, allergens, mayContain, origin, strong, source, per } = boxes;
+  const amount = typed(boxes.price);
+  return {
+    name,
+    allergens,
+    mayContain,
+    origin,
+    strong,
+    source,
+    otherNames: parts(boxes.otherNames),
+    density: typed(boxes.density),
+    gramsOfOne: typedPairs(boxes.ones).pairs.map(({ name: unit, value }) => ({ unit: findUnit(unit)!.code, grams: value })),
+    trim: typedPairs(boxes.trim).pairs.map(({ name: preparation, value }) => ({ preparation, fraction: exactText(exact(value).div(100)) })),
+    price: amount ? { amount, per } : null,
+  };
+}
 
 /** What cannot be read in the boxes that hold figures, by box. */
-function problemsIn({ density, ones, trim, price }: Readonly<Record<'density' | 'ones' | 'trim' | 'price', string>>) {
+function problemsIn({ density, ones, trim, price }: Boxes) {
   const noUnit = typedPairs(ones).pairs.find(({ name }) => !findUnit(name));
   return {
-    density: wrong('density', noNumber(density), 'Type grams, such as 0.92, or leave it empty.'),
-    ones: wrong(
+    density: wrongField('density', noNumber(density), 'Type grams, such as 0.92, or leave it empty.'),
+    ones: wrongField(
       'ones',
       typedPairs(ones).wrong !== null
         ? `"${typedPairs(ones).wrong}" is not a unit and its grams.`
@@ -71,109 +106,54 @@ function problemsIn({ density, ones, trim, price }: Readonly<Record<'density' | 
           : null,
       'Type each 250, bulb 300.',
     ),
-    trim: wrong(
+    trim: wrongField(
       'trim',
       typedPairs(trim).wrong !== null ? `"${typedPairs(trim).wrong}" is not a preparation and its percent.` : null,
       'Type peeled 80, trimmed 90.',
     ),
-    price: wrong('price', noNumber(price), 'Type an amount, such as 3.50, or leave it empty.'),
+    price: wrongField('price', noNumber(price), 'Type an amount, such as 3.50, or leave it empty.'),
   };
 }
 
 /** The school's own fact of an ingredient, beside what ships. */
 export function FactForm({ record, onDone }: { record: IngredientRecord | null; onDone: () => void }) {
-  const start = record?.own ?? record?.shipped ?? EMPTY;
-  const [fact, setFact] = useState<IngredientFact>({ ...start, source: record?.own ? start.source : '' });
-  const [density, setDensity] = useState(decimal(start.density));
-  const [ones, setOnes] = useState(start.gramsOfOne.map(({ unit, grams }) => `${unit} ${decimal(grams)}`).join(', '));
-  const [trim, setTrim] = useState(
-    start.trim.map(({ preparation, fraction }) => `${preparation} ${showDecimal(exact(fraction).mul(100))}`).join(', '),
-  );
-  const [price, setPrice] = useState(decimal(start.price?.amount));
-  const [per, setPer] = useState<'kg' | 'l' | 'each'>(start.price?.per ?? 'kg');
-  const [tried, setTried] = useState(false);
-  const { busy, error, run } = useAction();
-  const set = (change: Partial<IngredientFact>) => setFact((now) => ({ ...now, ...change }));
+  const { error, run } = useAction();
+  const { fields, set, box, onSubmit, busy } = useFields(boxesOf(record), { check: problemsIn });
   const toggle = (field: 'allergens' | 'mayContain', allergen: Allergen, on: boolean) =>
-    set({ [field]: on ? [...fact[field], allergen] : fact[field].filter((other) => other !== allergen) });
-  const problems = problemsIn({ density, ones, trim, price });
-  const shown = tried ? problems : { density: null, ones: null, trim: null, price: null };
-  const save = () => {
-    setTried(true);
-    if (Object.values(problems).some((problem) => problem !== null)) return;
-    void run(async () => {
-      const amount = typed(price);
-      const body: IngredientFact = {
-        ...fact,
-        density: typed(density),
-        gramsOfOne: typedPairs(ones).pairs.map(({ name, value }) => ({ unit: findUnit(name)!.code, grams: value })),
-        trim: typedPairs(trim).pairs.map(({ name, value }) => ({ preparation: name, fraction: exactText(exact(value).div(100)) })),
-        price: amount ? { amount, per } : null,
-      };
-      await send('PUT', `/ingredients/${encodeURIComponent(record?.name ?? fact.name)}`, { body, version: record?.version ?? 0 });
+    set({ [field]: on ? [...fields[field], allergen] : fields[field].filter((other) => other !== allergen) });
+  const save = (boxes: Boxes) =>
+    run(async () => {
+      const body = factOf(boxes);
+      await send('PUT', `/ingredients/${encodeURIComponent(record?.name ?? body.name)}`, { body, version: record?.version ?? 0 });
       onDone();
     });
-  };
   const shipped = record?.shipped;
   return (
-    <form
-      className="space-y-4"
-      noValidate
-      onSubmit={(event) => {
-        event.preventDefault();
-        save();
-      }}
-    >
+    <form className="space-y-4" noValidate onSubmit={onSubmit(save)}>
       <div className="grid gap-3 sm:grid-cols-2">
-        <TextField label="Name" disabled={record !== null} value={fact.name} onChange={(event) => set({ name: event.target.value })} />
-        <TextField
-          label="Other names"
-          hint="parted by commas"
-          value={fact.otherNames.join(', ')}
-          onChange={(event) => set({ otherNames: event.target.value.split(',').map((name) => name.trimStart()) })}
-          onBlur={() => set({ otherNames: fact.otherNames.map((name) => name.trim()).filter(Boolean) })}
-        />
+        <TextField label="Name" readOnly={record !== null} {...box('name')} />
+        <TextField label="Other names" hint="parted by commas" {...box('otherNames')} />
         <TextField
           label="One millilitre weighs (g)"
           inputMode="decimal"
           hint={shipped ? `ships as ${decimal(shipped.density) || 'unknown'}` : undefined}
-          value={density}
-          problem={shown.density}
-          onChange={(event) => setDensity(event.target.value)}
+          {...box('density')}
         />
         <TextField
           label="One weighs (g)"
           placeholder="each 250, bulb 300"
-          hint={
-            shipped
-              ? `ships as ${shipped.gramsOfOne.map(({ unit, grams }) => `${unit} ${decimal(grams)}`).join(', ') || 'unknown'}`
-              : undefined
-          }
-          value={ones}
-          problem={shown.ones}
-          onChange={(event) => setOnes(event.target.value)}
+          hint={shipped ? `ships as ${shownOnes(shipped) || 'unknown'}` : undefined}
+          {...box('ones')}
         />
         <TextField
           label="Left after trimming (%)"
           placeholder="peeled 80, trimmed 90"
-          hint={
-            shipped
-              ? `ships as ${shipped.trim.map(({ preparation, fraction }) => `${preparation} ${showDecimal(exact(fraction).mul(100))}`).join(', ') || 'unknown'}`
-              : undefined
-          }
-          value={trim}
-          problem={shown.trim}
-          onChange={(event) => setTrim(event.target.value)}
+          hint={shipped ? `ships as ${shownTrim(shipped) || 'unknown'}` : undefined}
+          {...box('trim')}
         />
         <div className="grid grid-cols-2 gap-3">
-          <TextField
-            label="Price"
-            inputMode="decimal"
-            value={price}
-            problem={shown.price}
-            onChange={(event) => setPrice(event.target.value)}
-          />
-          <SelectField label="per" value={per} onChange={(event) => setPer(event.target.value as 'kg')}>
+          <TextField label="Price" inputMode="decimal" {...box('price')} />
+          <SelectField label="per" {...box('per')}>
             <option>kg</option>
             <option>l</option>
             <option value="each">piece</option>
@@ -188,7 +168,7 @@ export function FactForm({ record, onDone }: { record: IngredientRecord | null; 
               <Tick
                 key={allergen}
                 label={allergen}
-                checked={fact[field].includes(allergen)}
+                checked={fields[field].includes(allergen)}
                 onChange={(on) => toggle(field, allergen, on)}
               />
             ))}
@@ -196,19 +176,18 @@ export function FactForm({ record, onDone }: { record: IngredientRecord | null; 
         </fieldset>
       ))}
       <div className="grid items-end gap-3 sm:grid-cols-2">
-        <SelectField label="Comes from" value={fact.origin} onChange={(event) => set({ origin: event.target.value as Origin })}>
+        <SelectField label="Comes from" {...box('origin')}>
           {ORIGINS.map((origin) => (
             <option key={origin}>{origin}</option>
           ))}
         </SelectField>
-        <Tick label="A strong spice: scaled tapered" checked={fact.strong} onChange={(strong) => set({ strong })} />
+        <Tick label="A strong spice: scaled tapered" checked={fields.strong} onChange={(strong) => set({ strong })} />
       </div>
       <TextField
         label="Source"
         placeholder="weighed in our store, 12 November"
         hint={shipped ? `What ships: ${shipped.source}` : 'where the figures are from'}
-        value={fact.source}
-        onChange={(event) => set({ source: event.target.value })}
+        {...box('source')}
       />
       <ProblemNotice error={error} />
       <div className="flex flex-wrap gap-2">

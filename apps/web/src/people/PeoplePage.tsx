@@ -1,9 +1,8 @@
 import { useState } from 'react';
-import { useForm } from 'react-hook-form';
 import useSWR from 'swr';
 import { ROLE_NAMES, type Invitation, type NewPerson, type Person } from '@pelvo/contract';
-import { fetcher, fieldProblem, send, useMe, useAction } from '../device';
-import { Button, ButtonLink, Loading, PageHead, ProblemNotice, Section, SelectField, TextField } from '../design';
+import { fetcher, send, useMe, useAction } from '../device';
+import { Button, ButtonLink, Loading, PageHead, ProblemNotice, Section, SelectField, TextField, useFields } from '../design';
 import { InvitationNotice } from './InvitationNotice';
 
 /** Who has an account, and how new people get one. */
@@ -63,23 +62,21 @@ export default function PeoplePage() {
 }
 
 function NewPersonForm({ onInvite, failure }: { onInvite: (fields: NewPerson) => Promise<boolean>; failure: unknown }) {
-  const { register, handleSubmit, reset, formState } = useForm<NewPerson>({ defaultValues: { name: '', role: 'assistant' } });
+  const { box, onSubmit, reset, busy } = useFields<NewPerson>({ name: '', role: 'assistant' }, { refusal: failure });
   return (
     <form
-      onSubmit={(event) =>
-        void handleSubmit(async (fields) => {
-          // What was typed stays when the invitation is refused.
-          if (await onInvite(fields)) reset();
-        })(event)
-      }
+      onSubmit={onSubmit(async (fields) => {
+        // What was typed stays when the invitation is refused.
+        if (await onInvite(fields)) reset();
+      })}
       className="flex flex-wrap items-end gap-3"
       noValidate
     >
       <div className="w-64">
-        <TextField label="Name" problem={fieldProblem(failure, 'name')} {...register('name')} />
+        <TextField label="Name" {...box('name')} />
       </div>
       <div className="w-56">
-        <SelectField label="Role" {...register('role')}>
+        <SelectField label="Role" {...box('role')}>
           {(['lead', 'assistant', 'stores'] as const).map((role) => (
             <option key={role} value={role}>
               {ROLE_NAMES[role]}
@@ -87,7 +84,7 @@ function NewPersonForm({ onInvite, failure }: { onInvite: (fields: NewPerson) =>
           ))}
         </SelectField>
       </div>
-      <Button type="submit" kind="main" busy={formState.isSubmitting}>
+      <Button type="submit" kind="main" busy={busy}>
         Invite
       </Button>
       <p className="basis-full text-small text-soft">Students get their code on their class’s page.</p>

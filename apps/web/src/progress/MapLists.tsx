@@ -2,7 +2,7 @@ import { useMemo, useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { assessedTooEarly, neverCovered, nextTechniques, STRAND_NAMES, STRANDS } from '@pelvo/core';
 import type { Course } from '@pelvo/contract';
-import { shortDate, useMe } from '../device';
+import { inWords, shortDate, useMe } from '../device';
 import { ButtonLink, Section, StrandGlyph } from '../design';
 import { planPath } from './planPath';
 import type { Standing } from './standing';
@@ -50,7 +50,7 @@ export function MapLists({ standing: { facts, techniques, coverage }, course, up
                     <b>
                       {ready} of {all} ready.
                     </b>{' '}
-                    {because.join('; ')}.
+                    {because.map(inWords).join('; ')}.
                     {notReady.length > 0 && notReady.length <= 3 ? ` Not ready: ${notReady.map(nameOf).join(', ')}.` : ''}
                   </p>
                 </div>

@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { RULE_GROUPS, RULE_KEYS, RULE_SPECS, ruleValue, showRuleValue, WHO_DECIDES, type RuleKey } from '@pelvo/core';
 import type { RulesProfile } from '@pelvo/contract';
-import { speech, fieldProblem, savedMeanwhile, send, dayOf, longDate, useAction, useMe, useInForce, useRules } from '../device';
-import { Button, Fetching, Notice, PageHead, ProblemNotice, TextField, WorkingPage } from '../design';
+import { speech, savedMeanwhile, send, dayOf, longDate, useAction, useMe, useInForce, useRules } from '../device';
+import { Button, Fetching, Notice, PageHead, ProblemNotice, TextField, useFields, WorkingPage, wrongField } from '../design';
 import { CalculatorPane } from '../techniques';
 import { CoreCheck } from './CoreCheck';
 
@@ -104,63 +104,52 @@ function RuleRow({ rule, profile, onStored }: RuleRowProps) {
   );
 }
 
+interface RuleBoxes {
+  readonly value: string;
+  readonly reason: string;
+}
+
+const numberIn = (text: string) => Number(text.trim().replace(',', '.').replace('−', '-'));
+
 interface RuleFormProps extends Required<RuleRowProps> {
   readonly onMeanwhile: (profile: RulesProfile) => void;
 }
 
 function RuleForm({ rule, profile, onStored, onMeanwhile }: RuleFormProps) {
   const spec = RULE_SPECS[rule];
-  const [value, setValue] = useState(String(ruleValue(rule, profile.rules)));
-  const [reason, setReason] = useState('');
   const { busy, error, run } = useAction();
+  const check = ({ value }: RuleBoxes) => ({
+    value: wrongField(
+      'value',
+      !value.trim() ? 'There is no value.' : Number.isFinite(numberIn(value)) ? null : `"${value.trim()}" is not a number.`,
+      `Give ${spec.between[0]} to ${spec.between[1]} ${spec.unit}.`,
+    ),
+  });
+  const { box, fields, problem, onSubmit } = useFields<RuleBoxes>(
+    { value: String(ruleValue(rule, profile.rules)), reason: '' },
+    { check, refusal: error },
+  );
   const meanwhile = savedMeanwhile<RulesProfile>(error);
-  const change = (next: number | null) =>
+  const change = (next: number | null, reason: string) =>
     run(async () =>
       onStored(await send<RulesProfile>('PUT', `/rules/${rule}`, { body: { value: next, reason }, version: profile.versions[rule] })),
     );
-  const [tried, setTried] = useState(false);
-  const typed = Number(value.trim().replace(',', '.').replace('−', '-'));
-  const unreadable =
-    value.trim() === '' || !Number.isFinite(typed)
-      ? {
-          field: 'value',
-          problem: value.trim() ? `"${value.trim()}" is not a number.` : 'There is no value.',
-          remedy: `Give ${spec.between[0]} to ${spec.between[1]} ${spec.unit}.`,
-        }
-      : null;
   return (
     <form
       className="mt-2 space-y-3 border-2 border-ink bg-tile p-4"
-      onSubmit={(event) => {
-        event.preventDefault();
-        setTried(true);
-        // A value that cannot be read is never sent: nothing would be left of it, and that means "back to the default".
-        if (!unreadable) void change(typed);
-      }}
+      noValidate
+      // A value that cannot be read is never sent: nothing would be left of it, and that means "back to the default".
+      onSubmit={onSubmit(({ value, reason }) => change(numberIn(value), reason))}
     >
       <div className="grid gap-3 sm:grid-cols-[9rem_1fr]">
-        <TextField
-          label={`Value, ${spec.unit}`}
-          inputMode="decimal"
-          value={value}
-          problem={tried && unreadable ? unreadable : fieldProblem(error, 'value')}
-          hint={`${spec.between[0]} to ${spec.between[1]}`}
-          onChange={(event) => setValue(event.target.value)}
-        />
-        <TextField
-          label="Reason"
-          placeholder="Our county’s code, section 4"
-          maxLength={300}
-          value={reason}
-          problem={fieldProblem(error, 'reason')}
-          onChange={(event) => setReason(event.target.value)}
-        />
+        <TextField label={`Value, ${spec.unit}`} inputMode="decimal" hint={`${spec.between[0]} to ${spec.between[1]}`} {...box('value')} />
+        <TextField label="Reason" placeholder="Our county’s code, section 4" maxLength={300} {...box('reason')} />
       </div>
       {meanwhile ? (
         <Notice kind="problem" title="Someone else has changed this rule meanwhile. What you typed is still here.">
           <Button onClick={() => onMeanwhile(meanwhile)}>Show the rule as it is now</Button>
         </Notice>
-      ) : fieldProblem(error, 'value') || fieldProblem(error, 'reason') ? null : (
+      ) : problem('value') || problem('reason') ? null : (
         <ProblemNotice error={error} />
       )}
       <div className="flex flex-wrap gap-2">
@@ -168,7 +157,7 @@ function RuleForm({ rule, profile, onStored, onMeanwhile }: RuleFormProps) {
           Change the rule
         </Button>
         {profile.rules[rule] === undefined ? null : (
-          <Button busy={busy} onClick={() => void change(null)}>
+          <Button busy={busy} onClick={() => void change(null, fields.reason)}>
             Back to the default, {showRuleValue(spec.value, spec.unit, speech().preferences)}
           </Button>
         )}

@@ -15,6 +15,14 @@ export default function SchoolPage() {
   );
 }
 
+const SETTINGS = ['marking', 'weighingOut'] as const;
+
+interface SettingWays {
+  readonly name: string;
+  readonly decides: string;
+  readonly ways: Readonly<Record<string, { readonly name: string; readonly says: string }>>;
+}
+
 const NAMES: Readonly<Record<string, string>> = {
   marking: SETTING_WAYS.marking.name,
   weighingOut: SETTING_WAYS.weighingOut.name,
@@ -50,28 +58,22 @@ function Settings({ school, onStored }: { school: School; onStored: (school: Sch
           />
         ) : null}
       </div>
-      <Section title={SETTING_WAYS.marking.name}>
-        <p className="mb-2">Decides {SETTING_WAYS.marking.decides}</p>
-        <Choice
-          label={SETTING_WAYS.marking.name}
-          labelHidden
-          value={content.marking}
-          options={(['levels', 'pass', 'deductions'] as const).map((way) => ({ value: way, label: SETTING_WAYS.marking.ways[way].name }))}
-          onChange={(marking) => set({ marking })}
-        />
-        <p className="mt-2 text-soft">{SETTING_WAYS.marking.ways[content.marking].says}</p>
-      </Section>
-      <Section title={SETTING_WAYS.weighingOut.name}>
-        <p className="mb-2">Decides {SETTING_WAYS.weighingOut.decides}</p>
-        <Choice
-          label={SETTING_WAYS.weighingOut.name}
-          labelHidden
-          value={content.weighingOut}
-          options={(['draw', 'trays'] as const).map((way) => ({ value: way, label: SETTING_WAYS.weighingOut.ways[way].name }))}
-          onChange={(weighingOut) => set({ weighingOut })}
-        />
-        <p className="mt-2 text-soft">{SETTING_WAYS.weighingOut.ways[content.weighingOut].says}</p>
-      </Section>
+      {SETTINGS.map((setting) => {
+        const { name, decides, ways } = SETTING_WAYS[setting] as SettingWays;
+        return (
+          <Section key={setting} title={name}>
+            <p className="mb-2">Decides {decides}</p>
+            <Choice
+              label={name}
+              labelHidden
+              value={content[setting]}
+              options={Object.entries(ways).map(([way, { name: label }]) => ({ value: way as SchoolSettings[typeof setting], label }))}
+              onChange={(way) => set({ [setting]: way })}
+            />
+            <p className="mt-2 text-soft">{ways[content[setting]]!.says}</p>
+          </Section>
+        );
+      })}
       <Section title="Time zone">
         <div className="max-w-md">
           <SelectField

@@ -1,6 +1,6 @@
 import { useState } from 'react';
-import { CALCULATORS, calculate, initialValues, WHO_DECIDES, type CalculatorInput, type CalculatorKey } from '@pelvo/core';
-import { useMe, inWords, type InForceHere } from '../device';
+import { CALCULATORS, calculate, initialValues, refusedInWords, WHO_DECIDES, type CalculatorInput, type CalculatorKey } from '@pelvo/core';
+import { inWords, speech, useMe, type InForceHere } from '../device';
 import { RuleUse, Drawing, FigureValue, Notice, SelectField, TextField } from '../design';
 
 import { CarryBar } from './CarryBar';
@@ -19,7 +19,7 @@ export function CalculatorPane({ name, inForce, technique }: CalculatorPaneProps
   const [typed, setTyped] = useState<Readonly<Record<string, string>>>({});
   const values = { ...initialValues(name, inForce), ...typed };
   const result = calculate(name, values, inForce);
-  const refusal = result.kind === 'refused' ? result : null;
+  const refusal = result.kind === 'refused' ? refusedInWords(result, speech().preferences) : null;
   return (
     <section id={`measure-${name}`} aria-label={calculator.name} className="border-2 border-ink bg-tile">
       <header className="border-b border-line px-4 py-3">
@@ -40,12 +40,12 @@ export function CalculatorPane({ name, inForce, technique }: CalculatorPaneProps
         </div>
         <div aria-live="polite">
           {result.kind === 'refused' ? (
-            <Notice kind="problem" title={result.problem}>
-              <p>{result.remedy}</p>
+            <Notice kind="problem" title={refusal?.problem}>
+              <p>{refusal?.remedy}</p>
             </Notice>
           ) : (
             <div className="space-y-3">
-              {result.practice ? <p className="border-l-4 border-beet pl-2 text-small font-semibold">{result.practice}</p> : null}
+              {result.practice ? <p className="border-l-4 border-beet pl-2 text-small font-semibold">{inWords(result.practice)}</p> : null}
               <dl className="divide-y divide-line">
                 {result.figures.map((figure, index) => (
                   <div key={index} className="flex items-baseline justify-between gap-4 py-1">
@@ -87,7 +87,7 @@ export function CalculatorPane({ name, inForce, technique }: CalculatorPaneProps
                 <p className="font-semibold">Care</p>
                 <ul className="list-disc pl-5">
                   {result.cautions.map((caution) => (
-                    <li key={caution}>{caution}</li>
+                    <li key={inWords(caution)}>{inWords(caution)}</li>
                   ))}
                 </ul>
                 {result.rules.length > 0 ? (

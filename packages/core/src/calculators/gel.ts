@@ -1,5 +1,6 @@
-import { quotient } from '../figure';
+import { measure, quotient } from '../figure';
 import { amount } from '../quantity';
+import { text } from '../words';
 import { amountOf, byFormula, figureOf, numberOf, of, part, plain, share } from './figures';
 import { answer, choice, number, refuse, type Calculator } from './types';
 
@@ -33,34 +34,38 @@ export const gel: Calculator = {
   ],
   compute: (given) => {
     const [firmness, grade] = [FIRMNESS[given.choice('firmness')], GRADES[given.choice('grade')]];
-    if (!firmness || !grade) return refuse('grade', 'There is no such grade or firmness.', 'Choose one of the list.');
+    if (!firmness || !grade) return refuse('grade', { code: 'no.not-offered' }, { code: 'do.choose-offered' });
     const typed = given.optional('bloom');
-    if (grade.bloom === 0 && typed === null)
-      return refuse('bloom', 'The bloom of the powder is missing.', 'Type the bloom from the packet, often 220 to 240.');
+    if (grade.bloom === 0 && typed === null) return refuse('bloom', { code: 'no.no-bloom' }, { code: 'do.type-bloom' });
     const bloom = grade.bloom || typed!;
     const [liquid, alcohol] = [given.number('liquid'), given.number('alcohol')];
-    if (alcohol > 40) return refuse('alcohol', 'Above 40 percent of alcohol gelatine does not set.', 'Dilute it, or set another liquid.');
+    if (alcohol > 40) return refuse('alcohol', { code: 'no.too-much-alcohol', most: measure(40, 'percent') }, { code: 'do.dilute' });
     const standard = (liquid * firmness.percent) / 100;
     const strength = Math.sqrt(200 / bloom);
     const grams = figureOf({
-      label: 'Gelatine',
+      label: { code: 'calc.gelatine' },
       unit: 'g',
       parts: [
-        part(`${firmness.name}, at 200 bloom`, share(of(liquid, 'g'), firmness.percent)),
-        byFormula(`For ${bloom} bloom`, `× √(200 ÷ ${bloom}) − 1`, standard * (strength - 1), 'g'),
-        ...(alcohol > 10 ? [part('For the alcohol, as much more in percent', share(of(standard * strength, 'g'), alcohol))] : []),
+        part({ code: 'calc.at-200-bloom', name: firmness.name }, share(of(liquid, 'g'), firmness.percent)),
+        byFormula({ code: 'calc.for-bloom', bloom }, { code: 'calc.by-bloom', bloom }, standard * (strength - 1), 'g'),
+        ...(alcohol > 10 ? [part({ code: 'calc.for-the-alcohol' }, share(of(standard * strength, 'g'), alcohol))] : []),
       ],
       estimate: true,
-      notes: ['Set a spoonful on a cold plate and look, before all of it is poured'],
+      notes: [{ code: 'calc.try-on-plate' }],
     });
     const exactGrams = standard * strength * (1 + (alcohol > 10 ? alcohol / 100 : 0));
     const leaves = grade.leaf
       ? figureOf({
-          label: 'Leaves',
+          label: { code: 'calc.leaves' },
           unit: 'leaf',
-          parts: [part(grade.name, quotient(of(exactGrams, 'g'), of(grade.leaf, 'g', 'a leaf'), 'leaf'))],
+          parts: [
+            part(
+              { code: 'calc.named', name: grade.name },
+              quotient(of(exactGrams, 'g'), of(grade.leaf, 'g', { code: 'calc.a-leaf' }), 'leaf'),
+            ),
+          ],
           estimate: true,
-          notes: ['Weigh them: leaves of one grade differ between makers'],
+          notes: [{ code: 'calc.weigh-leaves' }],
         })
       : null;
     return answer({
@@ -74,7 +79,7 @@ export const gel: Calculator = {
         'Firmness grows about with bloom times the square of the concentration, so the amount goes by the square root of the bloom',
         'Firmness in percent: our own table',
       ],
-      cautions: ['Set and kept cold; what is unset stands in the danger zone: chill at once.'],
+      cautions: [text('Set and kept cold; what is unset stands in the danger zone: chill at once.')],
       rules: ['cold-holding', 'chilled-life'],
       lines: [
         { item: 'liquid to set', amount: amount(liquid, 'ml'), note: 'all of it' },

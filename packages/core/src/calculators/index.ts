@@ -5,11 +5,12 @@ import { cooling, resting } from './meat';
 import { brine, cure, syrup } from './salt';
 import { boiling, seasoning } from './seasoning';
 import { puree, reduction, thickening } from './sauces';
-import type { Calculation, Calculator, CalculatorContext } from './types';
+import type { Said } from '../words';
+import { refuse, type Calculation, type Calculator, type CalculatorContext } from './types';
 
 export { carryInto, type Carried, type CarriedLine, type CarriedStep } from './carry';
 export { CALCULATOR_KEYS, type CalculatorKey } from './keys';
-export type { Answer, Calculation, Calculator, CalculatorContext, CalculatorInput, Refusal } from './types';
+export type { Answer, Calculation, Calculator, CalculatorContext, CalculatorInput, NumberInput, Refusal } from './types';
 
 export const CALCULATORS: Readonly<Record<CalculatorKey, Calculator>> = {
   spine,
@@ -57,12 +58,12 @@ export function calculate(key: CalculatorKey, values: CalculatorValues, context:
       numbers.set(input.key, null);
       continue;
     }
-    const refused = (problem: string, remedy: string): Calculation => ({ kind: 'refused', field: input.key, problem, remedy });
-    const span = `${input.min} to ${input.max}${input.unit ? ` ${input.unit}` : ''}`;
-    if (!text) return refused(`${input.label}: this is missing.`, `Give ${span}.`);
+    const { label, min, max, unit } = input;
+    const refused = (problem: Said): Calculation => refuse(input.key, problem, { code: 'do.give-between', least: min, most: max, unit });
+    if (!text) return refused({ code: 'no.missing', label });
     const value = /^[+-]?\d*\.?\d+$/.test(text) ? Number(text) : NaN;
-    if (!Number.isFinite(value)) return refused(`${input.label}: "${text.slice(0, 30)}" is not a number.`, `Give ${span}.`);
-    if (value < input.min || value > input.max) return refused(`${input.label}: ${text} is outside what this can answer.`, `Give ${span}.`);
+    if (!Number.isFinite(value)) return refused({ code: 'no.not-a-number', label, typed: text.slice(0, 30) });
+    if (value < min || value > max) return refused({ code: 'no.outside', label, typed: text });
     numbers.set(input.key, value);
   }
   return calculator.compute(

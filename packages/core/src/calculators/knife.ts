@@ -27,30 +27,35 @@ export const spine: Calculator = {
   ],
   compute: (given, { practices }) => {
     const [blade, thickness, typed] = [given.number('blade'), given.number('thickness'), given.optional('angle')];
-    if (thickness >= blade) return refuse('thickness', 'The spine is thicker than the blade is wide.', 'Check the two measures.');
+    if (thickness >= blade) return refuse('thickness', { code: 'no.thicker-than-wide' }, { code: 'do.check-measures' });
     const angles = typed === null ? ANGLES : [typed];
     const figures = angles.flatMap((angle) => {
       const radians = (angle * Math.PI) / 180;
       const middle = blade * Math.sin(radians);
       const under = (thickness / 2) * Math.cos(radians);
-      const named = angles.length > 1 ? `, ${angle}°` : '';
+      const [wide, at] = [measure(blade, 'millimetre'), measure(angle, 'degree')];
       return [
         figureOf({
-          label: `Underside of the spine over the stone${named}`,
+          label: { code: 'calc.spine-underside', angle: angles.length > 1 ? at : null },
           unit: 'millimetre',
           parts: [
-            byFormula('Middle of the blade', `${plain(blade)} mm × sin ${plain(angle)}°`, middle, 'millimetre'),
-            byFormula('Less half the spine', `${plain(thickness)} mm ÷ 2 × cos ${plain(angle)}°`, -under, 'millimetre'),
+            byFormula({ code: 'calc.blade-middle' }, { code: 'calc.sine', length: wide, angle: at }, middle, 'millimetre'),
+            byFormula(
+              { code: 'calc.less-half-spine' },
+              { code: 'calc.half-cosine', length: measure(thickness, 'millimetre'), angle: at },
+              -under,
+              'millimetre',
+            ),
           ],
-          notes: ['Stack coins or card to this height and rest the spine on them once: that is the feel of the angle'],
+          notes: [{ code: 'calc.feel-the-angle' }],
         }),
         ...(angles.length > 1
           ? []
           : [
               figureOf({
-                label: 'Middle of the spine over the stone',
+                label: { code: 'calc.spine-middle' },
                 unit: 'millimetre',
-                parts: [byFormula('Right triangle', `${plain(blade)} mm × sin ${plain(angle)}°`, middle, 'millimetre')],
+                parts: [byFormula({ code: 'calc.right-triangle' }, { code: 'calc.sine', length: wide, angle: at }, middle, 'millimetre')],
               }),
             ]),
       ];
@@ -63,10 +68,10 @@ export const spine: Calculator = {
         'A blade that curves to its tip needs the handle lifted along the curve; the height is for the straight part.',
       ],
       sources: ['Right triangle: height = width × sine of the angle; half the spine lies below the middle of the blade'],
-      cautions: ['Fingers stay off the edge; the stone lies on a damp cloth; wipe the blade away from the edge.'],
+      cautions: [text('Fingers stay off the edge; the stone lies on a damp cloth; wipe the blade away from the edge.')],
       practice: practices['edge-angle']
-        ? `${practices['edge-angle']}° is the practice in force`
-        : 'Nobody has chosen an edge angle for the school.',
+        ? { code: 'practice-in-force', matter: 'edge-angle', practice: practices['edge-angle'] }
+        : { code: 'practice-open', matter: 'edge-angle' },
       drawing: angleDrawing(first ?? 20),
       step:
         angles.length === 1
@@ -79,6 +84,9 @@ export const spine: Calculator = {
     });
   },
 };
+
+/** More than this means that a measure was typed in another unit. */
+const MOST_PIECES = 20_000;
 
 const setOf = ({ cutSet }: CalculatorContext): CutSet => cutSet ?? SHIPPED_CUT_SETS[0]!;
 
@@ -108,10 +116,10 @@ export const pieces: Calculator = {
   compute: (given, context) => {
     const set = setOf(context);
     const cut = set.cuts.find(({ key }) => key === given.choice('cut'));
-    if (!cut) return refuse('cut', `${set.name} has no such cut.`, 'Choose a cut of the set in force.');
+    if (!cut) return refuse('cut', { code: 'no.no-such-cut', set: set.name }, { code: 'do.choose-cut' });
     const [length, thick, thin] = [given.number('length'), given.number('thick'), given.number('thin')];
     const shape = given.choice('shape');
-    if (shape === 'tapered' && thin > thick) return refuse('thin', 'The thin end is thicker than the thick one.', 'Change the two over.');
+    if (shape === 'tapered' && thin > thick) return refuse('thin', { code: 'no.ends-swapped' }, { code: 'do.swap-ends' });
     const vegetable: Vegetable =
       shape === 'ball'
         ? { shape: 'ball', diameter: length }
@@ -119,32 +127,42 @@ export const pieces: Calculator = {
           ? { shape: 'block', length, width: thick, height: thin }
           : { shape: 'tapered', length, thick, thin };
     const result = cutPieces(vegetable, cut);
-    if (result.pieces > 20_000) return refuse('length', 'That is more than 20,000 pieces.', 'Check that all measures are millimetres.');
+    if (result.pieces > MOST_PIECES)
+      return refuse('length', { code: 'no.too-many-pieces', most: MOST_PIECES }, { code: 'do.check-millimetres' });
     if (result.pieces === 0)
-      return refuse('cut', `Not one whole ${cut.name.toLowerCase()} of ${showCut(cut)} fits.`, 'Take a larger vegetable or a smaller cut.');
+      return refuse(
+        'cut',
+        { code: 'no.nothing-fits', cut: `${cut.name.toLowerCase()} of ${showCut(cut)}` },
+        { code: 'do.larger-or-smaller' },
+      );
     const [needed, weight] = [given.number('needed'), given.number('weight')];
     const many = Math.ceil(needed / result.pieces);
     const percent = Math.round(result.used * 100);
     const each = figureOf({
-      label: 'True pieces from one',
+      label: { code: 'calc.true-pieces' },
       unit: 'each',
       parts: result.lengths.map(({ across, columns }, index) =>
         sum(
           columns.map((pieces) => of(pieces, 'each')),
           'each',
-          { said: text(`Length ${index + 1}, at least ${plain(across, 1)} mm across, plank by plank`) },
+          { said: { code: 'calc.plank-by-plank', length: index + 1, across: measure(Number(across.toFixed(1)), 'millimetre') } },
         ),
       ),
       estimate: true,
-      notes: ['Straight planks, whole pieces only; a careful hand gets near it, a novice perhaps three quarters'],
+      notes: [{ code: 'calc.careful-hand' }],
     });
     const used = figureOf({
-      label: 'In true pieces',
+      label: { code: 'calc.in-true-pieces' },
       unit: 'percent',
       parts: [
         byFormula(
-          'Volume of the pieces over that of the vegetable',
-          `${result.pieces} × ${plain(result.pieceVolume / 1000, 2)} ml ÷ ${plain(result.vegetableVolume / 1000, 1)} ml`,
+          { code: 'calc.volume-of-pieces' },
+          {
+            code: 'calc.pieces-by-volume',
+            pieces: result.pieces,
+            each: measure(Number((result.pieceVolume / 1000).toFixed(2)), 'ml'),
+            whole: measure(Number((result.vegetableVolume / 1000).toFixed(1)), 'ml'),
+          },
           percent,
           'percent',
         ),
@@ -152,26 +170,26 @@ export const pieces: Calculator = {
       estimate: true,
     });
     const trim = figureOf({
-      label: 'Trim from all of them',
+      label: { code: 'calc.trim-of-all' },
       unit: 'g',
       parts: [
         part(
-          'What is not in a true piece',
+          { code: 'calc.not-in-a-piece' },
           product([of(many, 'times'), of(weight, 'g'), of(Number((100 - result.used * 100).toFixed(3)), 'percent')], 'g'),
         ),
       ],
       estimate: true,
-      notes: ['Clean trim goes to stock, soup or a puree; weigh it, it is the measure of the cutting'],
+      notes: [{ code: 'calc.use-the-trim' }],
     });
     return answer({
       figures: [
         each,
         figureOf({
-          label: `Needed for ${needed} pieces`,
+          label: { code: 'calc.needed-for', pieces: needed },
           unit: 'each',
           parts: [
             rounding(quotient(of(needed, 'times'), of(result.pieces, 'times'), 'each'), exact(many), 'up', measure(1, 'each'), {
-              said: text('Whole vegetables'),
+              said: { code: 'calc.whole-vegetables' },
             }),
           ],
           estimate: true,
@@ -181,9 +199,9 @@ export const pieces: Calculator = {
       ],
       limits: ['The vegetable is taken as straight, round and peeled; a crooked one gives less.'],
       sources: ['Chords of the circle at the edge of each plank; volumes of a truncated cone, a ball, a block'],
-      cautions: ['Round vegetables roll: make a flat side first.'],
+      cautions: [text('Round vegetables roll: make a flat side first.')],
       drawing: sectionDrawing(result, cut, shape !== 'block'),
-      practice: `Sizes of "${set.name}"`,
+      practice: { code: 'sizes-of', set: set.name },
       lines: [
         {
           item: 'vegetables to cut',

@@ -1,6 +1,5 @@
-import { practiceOf } from '../practice';
-import type { Figure } from '../figure';
-import { shownOf, text, words } from '../words';
+import { measure, type Figure } from '../figure';
+import { shownOf, text, words, type Said } from '../words';
 import { checkCooling, ruleValue, type Reading } from '../rules';
 import { byFormula, figureOf, numberOf, of, part, plain, share } from './figures';
 import { answer, choice, number, refuse, type Calculator, type Given } from './types';
@@ -15,9 +14,14 @@ const BY_CUT: readonly (readonly [upTo: number, minutes: number, name: string])[
 
 function byShare(given: Given): Figure[] {
   const cooked = given.number('cooked');
-  const rest = (label: string, percent: number) =>
-    figureOf({ label, unit: 'minute', parts: [part('Share of the cooking time', share(of(cooked, 'minute'), percent))], estimate: true });
-  return [rest('Rest at least', 50), rest('Rest at most', 90)];
+  const rest = (label: Said, percent: number) =>
+    figureOf({
+      label,
+      unit: 'minute',
+      parts: [part({ code: 'calc.share-of-cooking' }, share(of(cooked, 'minute'), percent))],
+      estimate: true,
+    });
+  return [rest({ code: 'calc.rest-least' }, 50), rest({ code: 'calc.rest-most' }, 90)];
 }
 
 function byCut(given: Given): Figure[] {
@@ -25,34 +29,43 @@ function byCut(given: Given): Figure[] {
   const [, minutes, name] = BY_CUT.find(([upTo]) => thick <= upTo)!;
   return [
     figureOf({
-      label: 'Rest',
+      label: { code: 'calc.rest' },
       unit: 'minute',
-      parts: [byFormula(name, `${plain(thick)} mm thick`, minutes, 'minute')],
+      parts: [byFormula({ code: 'calc.named', name }, { code: 'calc.so-thick', thick: measure(thick, 'millimetre') }, minutes, 'minute')],
       estimate: true,
     }),
   ];
 }
 
+/** Degrees a core rises at most after the heat. @source our own rule of thumb */
+const MOST_RISE = 8;
+
 /** The core rises until what it takes from the hot outside is spent: more in a thick piece, from a hotter oven. */
 function byPeak(given: Given): Figure[] {
   const [thick, oven, core] = [given.number('thick'), given.number('oven'), given.number('core')];
-  const rise = Math.min(8, (0.06 * thick * Math.max(0, oven - core)) / 100);
+  const rise = Math.min(MOST_RISE, (0.06 * thick * Math.max(0, oven - core)) / 100);
   const minutes = Math.min(40, 0.12 * thick + 1);
+  const mm = measure(thick, 'millimetre');
   return [
     figureOf({
-      label: 'Core peaks at about',
+      label: { code: 'calc.core-peaks' },
       unit: 'celsius',
       parts: [
-        of(core, 'celsius', 'Core when it leaves the heat'),
-        byFormula('Carry-over', `${plain(thick)} mm × (${plain(oven)} − ${plain(core)}) × 0.0006, at most 8`, rise, 'celsius'),
+        of(core, 'celsius', { code: 'calc.core-out' }),
+        byFormula(
+          { code: 'calc.carry-over' },
+          { code: 'calc.carry-over-by', thick: mm, oven: measure(oven, 'celsius'), core: measure(core, 'celsius'), most: MOST_RISE },
+          rise,
+          'celsius',
+        ),
       ],
       estimate: true,
-      notes: ['Our own rule of thumb, about 1 °C in a thin piece and 3 to 6 °C in a thick one; the probe decides'],
+      notes: [{ code: 'calc.carry-over-rule' }],
     }),
     figureOf({
-      label: 'Peak after about',
+      label: { code: 'calc.peak-after' },
       unit: 'minute',
-      parts: [byFormula('By thickness', `1 + ${plain(thick)} mm × 0.12`, minutes, 'minute')],
+      parts: [byFormula({ code: 'calc.by-thickness' }, { code: 'calc.peak-by', thick: mm }, minutes, 'minute')],
       estimate: true,
     }),
   ];
@@ -87,12 +100,14 @@ export const resting: Calculator = {
     const keys = chosen && chosen in WAYS ? [chosen as keyof typeof WAYS] : (Object.keys(WAYS) as (keyof typeof WAYS)[]);
     const figures = keys.flatMap((key) =>
       WAYS[key](given).map((figure) =>
-        keys.length > 1 ? { ...figure, label: text(`${words(figure.label)} (${practiceOf('resting', key)!.name})`) } : figure,
+        keys.length > 1
+          ? { ...figure, label: { code: 'by-practice' as const, figure: figure.label, matter: 'resting' as const, practice: key } }
+          : figure,
       ),
     );
     const food = given.choice('food');
     if (food !== 'core-whole' && food !== 'core-poultry' && food !== 'core-game' && food !== 'core-pork')
-      return refuse('food', 'There is no such food.', 'Choose one of the list.');
+      return refuse('food', { code: 'no.not-offered' }, { code: 'do.choose-offered' });
     const need = ruleValue(food, rules);
     const core = given.number('core');
     return answer({
@@ -101,13 +116,11 @@ export const resting: Calculator = {
       sources: ['Times as commonly taught; carry-over our own rule of thumb, to be checked by probe'],
       cautions: [
         core < need
-          ? `The core was ${plain(core)} °C, the local rules ask for ${plain(need)} °C: carry-over may or may not get there. Measure at the peak.`
-          : 'Measured at the thickest part, away from bone.',
+          ? { code: 'calc.core-short', core: measure(core, 'celsius'), need: measure(need, 'celsius') }
+          : { code: 'calc.measure-thickest' },
       ],
       rules: [food, 'hot-holding', 'out-of-control'],
-      practice: chosen
-        ? `In force: ${practiceOf('resting', chosen)?.name ?? chosen}`
-        : 'Nobody has chosen a practice for the school: all are shown.',
+      practice: chosen ? { code: 'practice-in-force', matter: 'resting', practice: chosen } : { code: 'practice-open', matter: 'resting' },
       step:
         keys.length === 1
           ? {
@@ -140,33 +153,31 @@ export const cooling: Calculator = {
       const [minutes, celsius] = [given.optional(`m${index}`), given.optional(`t${index}`)];
       if (minutes === null && celsius === null) continue;
       if (minutes === null || celsius === null)
-        return refuse(
-          minutes === null ? `m${index}` : `t${index}`,
-          'A reading needs its time and its temperature.',
-          'Fill in both, or neither.',
-        );
-      if (minutes <= readings.at(-1)!.minutes)
-        return refuse(`m${index}`, 'It is not after the reading before it.', 'Give minutes since the first reading.');
+        return refuse(minutes === null ? `m${index}` : `t${index}`, { code: 'no.half-a-reading' }, { code: 'do.both-or-neither' });
+      if (minutes <= readings.at(-1)!.minutes) return refuse(`m${index}`, { code: 'no.not-after' }, { code: 'do.minutes-since-first' });
       readings.push({ minutes, celsius });
     }
-    if (readings.length < 2) return refuse('t1', 'A curve needs at least two readings.', 'Give the second reading.');
+    if (readings.length < 2) return refuse('t1', { code: 'no.one-reading' }, { code: 'do.second-reading' });
+    const at = (celsius: number) => measure(celsius, 'celsius');
     const check = checkCooling(readings, rules, given.number('around'));
-    const figure = (label: string, minutes: number | null, how: string, estimate: boolean): Figure[] =>
-      minutes === null ? [] : [figureOf({ label, unit: 'minute', parts: [byFormula('The curve', how, minutes, 'minute')], estimate })];
+    const figure = (label: Said, minutes: number | null, how: Said, estimate: boolean): Figure[] =>
+      minutes === null
+        ? []
+        : [figureOf({ label, unit: 'minute', parts: [byFormula({ code: 'calc.the-curve' }, how, minutes, 'minute')], estimate })];
     const [start, middle, end] = [ruleValue('cooling-start', rules), ruleValue('cooling-middle', rules), ruleValue('cooling-end', rules)];
     return answer({
       figures: [
-        ...figure(`From ${start} to ${middle} °C`, check.first, 'straight lines between readings', false),
-        ...figure(`From ${start} to ${end} °C`, check.total, 'straight lines between readings', false),
-        ...(check.total === null
-          ? figure(`Expected at ${end} °C after`, check.expected, 'Newton’s law of cooling from the last two readings', true)
-          : []),
+        ...figure({ code: 'calc.from-to', from: at(start), to: at(middle) }, check.first, { code: 'calc.straight-lines' }, false),
+        ...figure({ code: 'calc.from-to', from: at(start), to: at(end) }, check.total, { code: 'calc.straight-lines' }, false),
+        ...(check.total === null ? figure({ code: 'calc.expected-at', at: at(end) }, check.expected, { code: 'calc.newton' }, true) : []),
       ],
       verdicts: check.verdicts,
       limits: ['Measured in the middle of the thickest part. A forecast holds while nothing is moved, stirred or covered.'],
       sources: ['Two stages of the local rules; Newton’s law of cooling for the forecast'],
       cautions: [
-        'Shallow, uncovered, in ice or moving air until cold, then covered and labelled. What missed a stage is not rescued by chilling on.',
+        text(
+          'Shallow, uncovered, in ice or moving air until cold, then covered and labelled. What missed a stage is not rescued by chilling on.',
+        ),
       ],
       rules: ['cooling-first', 'cooling-total'],
       step: {

@@ -1,12 +1,13 @@
 import { showDecimal, exact } from '../exact';
 import { difference, quotient, type Figure } from '../figure';
 import { amount } from '../quantity';
+import { text, type Said } from '../words';
 import { amountOf, figureOf, grams, less, part, percent as percentOf, plain, share } from './figures';
 import { following } from './following';
 import { answer, choice, number, refuse, type Calculator } from './types';
 
-const COLD = 'Brining and curing happen cold, covered, away from ready food; a used brine is thrown away.';
-const NO_NITRITE = 'Not for curing salts: nitrite is weighed to the gram by a tested recipe and the responsible person only.';
+const COLD = text('Brining and curing happen cold, covered, away from ready food; a used brine is thrown away.');
+const NO_NITRITE = text('Not for curing salts: nitrite is weighed to the gram by a tested recipe and the responsible person only.');
 
 /** Salt for a brine, over the water or over water and food. */
 export const brine: Calculator = {
@@ -22,11 +23,13 @@ export const brine: Calculator = {
   compute: (given) => {
     const both = given.choice('way') === 'both';
     const [water, food, percent, sugar] = [given.number('water'), given.number('food'), given.number('percent'), given.number('sugar')];
-    if (both && food === 0)
-      return refuse('food', 'An equilibrium brine needs the weight of the food.', 'Weigh the food and type its grams.');
-    const base = (of: number) => [part('Water', share(grams(water), of)), ...(both ? [part('Food', share(grams(food), of))] : [])];
-    const salt = figureOf({ label: 'Salt', unit: 'g', parts: base(percent) });
-    const sweet = sugar > 0 ? figureOf({ label: 'Sugar', unit: 'g', parts: base(sugar) }) : null;
+    if (both && food === 0) return refuse('food', { code: 'no.food-unweighed' }, { code: 'do.weigh-food' });
+    const base = (of: number) => [
+      part({ code: 'calc.water' }, share(grams(water), of)),
+      ...(both ? [part({ code: 'calc.food' }, share(grams(food), of))] : []),
+    ];
+    const salt = figureOf({ label: { code: 'calc.salt' }, unit: 'g', parts: base(percent) });
+    const sweet = sugar > 0 ? figureOf({ label: { code: 'calc.sugar' }, unit: 'g', parts: base(sugar) }) : null;
     const inWater = (of: number) => (of * (both ? water + food : water)) / water;
     return answer({
       figures: [salt, ...(sweet ? [sweet] : [])],
@@ -61,13 +64,13 @@ export const cure: Calculator = {
   ],
   compute: (given) => {
     const [food, salt, sugar, what] = [given.number('food'), given.number('salt'), given.number('sugar'), given.choice('what')];
-    const shareOf = (label: string, percent: number) =>
+    const shareOf = (label: Said, percent: number) =>
       figureOf({
         label,
         unit: 'g',
-        parts: [part('Food', share(grams(food), percent))],
+        parts: [part({ code: 'calc.food' }, share(grams(food), percent))],
       });
-    const figures = [shareOf('Salt', salt), ...(sugar > 0 ? [shareOf('Sugar', sugar)] : [])];
+    const figures = [shareOf({ code: 'calc.salt' }, salt), ...(sugar > 0 ? [shareOf({ code: 'calc.sugar' }, sugar)] : [])];
     return answer({
       figures,
       limits: [
@@ -82,7 +85,7 @@ export const cure: Calculator = {
       cautions: [
         COLD,
         NO_NITRITE,
-        ...(what === 'fish' ? ['Curing does not kill parasites: fish eaten raw has been frozen first, by the local rules.'] : []),
+        ...(what === 'fish' ? [text('Curing does not kill parasites: fish eaten raw has been frozen first, by the local rules.')] : []),
       ],
       rules: what === 'fish' ? ['raw-fish-freezing', 'raw-fish-hours', 'cold-holding'] : ['cold-holding'],
       lines: [
@@ -111,22 +114,18 @@ export const syrup: Calculator = {
   compute: (given) => {
     const [total, percent] = [given.number('total'), given.number('percent')];
     const sugar = figureOf({
-      label: 'Sugar',
+      label: { code: 'calc.sugar' },
       unit: 'g',
-      parts: [part('Of the syrup', share(grams(total), percent))],
+      parts: [part({ code: 'calc.of-the-syrup' }, share(grams(total), percent))],
     });
     const water = figureOf({
-      label: 'Water',
+      label: { code: 'calc.water' },
       unit: 'g',
-      parts: [part('The rest', share(grams(total), Number((100 - percent).toFixed(6))))],
+      parts: [part({ code: 'calc.the-rest' }, share(grams(total), Number((100 - percent).toFixed(6))))],
     });
     const [reading, inHand] = [given.optional('reading'), given.optional('inHand')];
     if ((reading === null) !== (inHand === null || inHand === 0))
-      return refuse(
-        reading === null ? 'reading' : 'inHand',
-        'To correct a syrup, both its reading and its weight are needed.',
-        'Fill in both, or neither.',
-      );
+      return refuse(reading === null ? 'reading' : 'inHand', { code: 'no.half-a-correction' }, { code: 'do.both-or-neither' });
     const correction = reading !== null && inHand ? correct(inHand, reading, percent) : [];
     return answer({
       figures: [...correction, sugar, water],
@@ -135,7 +134,7 @@ export const syrup: Calculator = {
           ? 'Above about 67 percent sugar comes out again when the syrup is cold.'
           : 'Weigh both; boiling it drives water off and makes it stronger.',
       ],
-      cautions: ['Boiling syrup sticks and burns deep: long sleeves, no tasting while it is hot, cold water beside you.'],
+      cautions: [text('Boiling syrup sticks and burns deep: long sleeves, no tasting while it is hot, cold water beside you.')],
       sources: ['Percent by mass of the solution, which is what a refractometer reads (degrees Brix); saturation at 20 °C is 67 percent'],
       lines: [
         { item: 'water', amount: amountOf(water), note: 'for the syrup' },
@@ -150,19 +149,24 @@ function correct(inHand: number, reading: number, wanted: number): readonly Figu
   if (reading > wanted)
     return [
       figureOf({
-        label: 'Water to add',
+        label: { code: 'calc.water-to-add' },
         unit: 'g',
         parts: [
-          part('It should weigh', quotient(share(grams(inHand), reading), percentOf(wanted), 'g')),
-          less(part('It weighs', grams(inHand))),
+          part({ code: 'calc.should-weigh' }, quotient(share(grams(inHand), reading), percentOf(wanted), 'g')),
+          less(part({ code: 'calc.weighs' }, grams(inHand))),
         ],
       }),
     ];
   return [
     figureOf({
-      label: 'Sugar to add',
+      label: { code: 'calc.sugar-to-add' },
       unit: 'g',
-      parts: [part('In hand', quotient(share(grams(inHand), wanted - reading), difference(percentOf(100), percentOf(wanted)), 'g'))],
+      parts: [
+        part(
+          { code: 'calc.in-hand' },
+          quotient(share(grams(inHand), wanted - reading), difference(percentOf(100), percentOf(wanted)), 'g'),
+        ),
+      ],
     }),
   ];
 }

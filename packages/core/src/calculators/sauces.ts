@@ -1,6 +1,6 @@
 import { exact } from '../exact';
-import { difference, product, quotient, type Figure } from '../figure';
-import { shownOf } from '../words';
+import { difference, measure, product, quotient, type Figure } from '../figure';
+import { shownOf, text } from '../words';
 import { amount } from '../quantity';
 import { amountOf, figureOf, grams as gramsOf, numberOf, of, part, percent as percentOf, plain, share } from './figures';
 import { following } from './following';
@@ -27,24 +27,27 @@ export const reduction: Calculator = {
   ],
   compute: (given) => {
     const [start, now, percent, salt] = [given.number('start'), given.number('now'), given.number('fraction'), given.number('salt')];
-    if (now > start) return refuse('now', 'There is more in the pan than at the start.', 'Give the larger volume as the start.');
+    if (now > start) return refuse('now', { code: 'no.more-than-start' }, { code: 'do.larger-first' });
     const end = (start * percent) / 100;
     const target = figureOf({
-      label: 'Stop at',
+      label: { code: 'calc.stop-at' },
       unit: 'ml',
-      parts: [part('Of the start', share(of(start, 'ml'), percent))],
-      notes: ['Mark the depth with the handle of a wooden spoon at the start'],
+      parts: [part({ code: 'calc.of-the-start' }, share(of(start, 'ml'), percent))],
+      notes: [{ code: 'calc.mark-depth' }],
     });
     const salty = figureOf({
-      label: 'Salt when reduced',
+      label: { code: 'calc.salt-when-reduced' },
       unit: 'percent',
       parts: [
-        part('The same salt in less', product([of(100, 'times'), quotient(percentOf(salt), percentOf(percent), 'times')], 'percent')),
+        part(
+          { code: 'calc.same-salt-in-less' },
+          product([of(100, 'times'), quotient(percentOf(salt), percentOf(percent), 'times')], 'percent'),
+        ),
       ],
       notes:
         salt * 100 > 1.5 * percent
-          ? ['Above 1.5 percent it is too salty for most: season after reducing']
-          : ['Around 1 percent tastes seasoned'],
+          ? [{ code: 'calc.too-salty', over: measure('1.5', 'percent') }]
+          : [{ code: 'calc.tastes-seasoned', about: measure(1, 'percent') }],
     });
     const minutes = given.optional('minutes');
     const time = timeLeft({ start, now, end, minutes, pan: given.number('pan'), boil: given.choice('boil') });
@@ -58,7 +61,7 @@ export const reduction: Calculator = {
         'Salt stays, water goes: percent rises as volume falls',
         minutes ? 'Rate measured in your own pan' : 'Rate from the latent heat of water, 2257 J/g, for a common burner: an estimate',
       ],
-      cautions: ['A reduction that is left alone burns; sugar and cream boil over.'],
+      cautions: [text('A reduction that is left alone burns; sugar and cream boil over.')],
       lines: [
         {
           item: 'stock or wine to reduce',
@@ -90,24 +93,24 @@ function timeLeft({ start, now, end, minutes, pan, boil }: Boiling): Figure | nu
   const toGo = difference(of(now, 'ml'), of(end, 'ml'));
   if (minutes && now < start) {
     return figureOf({
-      label: 'Time to go',
+      label: { code: 'calc.time-to-go' },
       unit: 'minute',
       parts: [
         part(
-          'At the rate measured',
+          { code: 'calc.rate-measured' },
           quotient(toGo, quotient(of(start - now, 'ml'), of(minutes, 'minute'), 'millilitresPerMinute'), 'minute'),
         ),
       ],
-      notes: ['If the heat stays as it is'],
+      notes: [{ code: 'calc.if-heat-stays' }],
     });
   }
   const surface = (Math.PI * pan * pan) / 4;
   return figureOf({
-    label: 'Time to go',
+    label: { code: 'calc.time-to-go' },
     unit: 'minute',
     parts: [
       part(
-        'By the surface of the pan',
+        { code: 'calc.by-surface' },
         quotient(
           toGo,
           product([of(surface, 'squareCentimetre'), of(LOSS[boil] ?? LOSS.boil!, 'gramsPerMinute')], 'gramsPerMinute'),
@@ -116,7 +119,7 @@ function timeLeft({ start, now, end, minutes, pan, boil }: Boiling): Figure | nu
       ),
     ],
     estimate: true,
-    notes: ['Give the minutes and the volume now for a time from your own pan'],
+    notes: [{ code: 'calc.time-your-pan' }],
   });
 }
 
@@ -150,26 +153,29 @@ export const thickening: Calculator = {
   compute: (given) => {
     const starch = STARCH[given.choice('starch')];
     const body = Object.keys(BODY).indexOf(given.choice('body'));
-    if (!starch || body < 0) return refuse('starch', 'There is no such starch or body.', 'Choose one of the list.');
+    if (!starch || body < 0) return refuse('starch', { code: 'no.not-offered' }, { code: 'do.choose-offered' });
     const liquid = given.number('liquid');
     const rate = starch.perLitre[body as 0 | 1 | 2];
     const sour = given.choice('acid') === 'yes';
     const starchFor = product([of(liquid / 1000, 'l'), of(rate, 'gramsPerLitre')], 'g');
     const base = (liquid * rate) / 1000;
     const grams = figureOf({
-      label: starch.name,
+      label: { code: 'calc.named', name: starch.name },
       unit: 'g',
-      parts: [part(BODY[given.choice('body')]!, starchFor), ...(sour ? [part('For the acid', share(gramsOf(base), 10))] : [])],
+      parts: [
+        part({ code: 'calc.named', name: BODY[given.choice('body')]! }, starchFor),
+        ...(sour ? [part({ code: 'calc.for-the-acid' }, share(gramsOf(base), 10))] : []),
+      ],
       estimate: true,
-      notes: ['Hold a fifth back, look at the spoon after a minute, then correct'],
+      notes: [{ code: 'calc.hold-a-fifth' }],
     });
     const roux = given.choice('starch') === 'flour';
-    const fat = figureOf({ ...FAT, parts: [part('With the flour, as much', gramsOf(base * (sour ? 1.1 : 1)))] });
+    const fat = figureOf({ ...FAT, parts: [part({ code: 'calc.as-much-as-flour' }, gramsOf(base * (sour ? 1.1 : 1)))] });
     return answer({
       figures: roux ? [grams, fat] : [grams],
       limits: [starch.limit, 'Milk, egg and reduction thicken too: less starch where they are.'],
       sources: ['Ratios by the litre as commonly taught in sauce work, rounded; our own tenth for acid'],
-      cautions: ['A thick sauce spits: stir to the bottom, stand back. Starch sauces cool slowly: shallow and in ice.'],
+      cautions: [text('A thick sauce spits: stir to the bottom, stand back. Starch sauces cool slowly: shallow and in ice.')],
       rules: ['hot-holding', 'cooling-first', 'cooling-total'],
       lines: [
         { item: 'liquid to thicken', amount: amount(liquid, 'ml'), note: 'for the sauce' },
@@ -179,7 +185,7 @@ export const thickening: Calculator = {
     });
   },
 };
-const FAT = { label: 'butter or oil', unit: 'g', estimate: true } as const;
+const FAT = { label: { code: 'calc.butter-or-oil' }, unit: 'g', estimate: true } as const;
 
 /** Percent of liquid and of fat, over the cooked vegetable, by the thickness wanted. Our own, from common formulas. */
 const PUREE_THICKNESS: Readonly<Record<string, { readonly name: string; readonly liquid: number }>> = {
@@ -207,39 +213,39 @@ export const puree: Calculator = {
     const [vegetable, fatPercent] = [given.number('vegetable'), given.number('fat')];
     const kind = PUREE_KIND[given.choice('kind')];
     const thickness = PUREE_THICKNESS[given.choice('thickness')];
-    if (!kind || !thickness) return refuse('kind', 'There is no such kind or thickness.', 'Choose one of the list.');
+    if (!kind || !thickness) return refuse('kind', { code: 'no.not-offered' }, { code: 'do.choose-offered' });
     const percent = Math.max(0, thickness.liquid + kind.drinks);
     const fat = figureOf({
-      label: 'Fat',
+      label: { code: 'calc.fat' },
       unit: 'g',
-      parts: [part('Vegetable', share(gramsOf(vegetable), fatPercent))],
+      parts: [part({ code: 'calc.vegetable' }, share(gramsOf(vegetable), fatPercent))],
     });
     const liquid = figureOf({
-      label: 'Liquid, hot',
+      label: { code: 'calc.liquid-hot' },
       unit: 'g',
       parts: [
-        part(thickness.name, share(gramsOf(vegetable), thickness.liquid)),
-        part(kind.name, share(gramsOf(vegetable), percent - thickness.liquid)),
+        part({ code: 'calc.named', name: thickness.name }, share(gramsOf(vegetable), thickness.liquid)),
+        part({ code: 'calc.named', name: kind.name }, share(gramsOf(vegetable), percent - thickness.liquid)),
       ],
       estimate: true,
-      notes: [`Begin with ${plain((vegetable * percent) / 150, 0)} g, two thirds; add the rest by eye`],
+      notes: [{ code: 'calc.begin-with', grams: measure(Math.round((vegetable * percent) / 150), 'g') }],
     });
     const total = figureOf({
-      label: 'Puree',
+      label: { code: 'calc.puree' },
       unit: 'g',
       parts: [
-        of(vegetable, 'g', 'Vegetable, cooked and drained'),
-        part('Liquid', share(gramsOf(vegetable), percent)),
-        part('Fat', share(gramsOf(vegetable), fatPercent)),
+        of(vegetable, 'g', { code: 'calc.vegetable-drained' }),
+        part({ code: 'calc.liquid' }, share(gramsOf(vegetable), percent)),
+        part({ code: 'calc.fat' }, share(gramsOf(vegetable), fatPercent)),
       ],
       estimate: true,
-      notes: ['Before passing; a fine sieve keeps back a tenth or so'],
+      notes: [{ code: 'calc.before-passing' }],
     });
     return answer({
       figures: [liquid, fat, total],
       limits: ['Vegetables differ by season and by how well they were drained: the figure is where to begin, the spoon decides.'],
       sources: ['Our own table, from common formulas; percent by mass of the cooked vegetable'],
-      cautions: ['Hot puree bursts out of a blender: fill it a third, vent the lid, cloth on top, start slowly.'],
+      cautions: [text('Hot puree bursts out of a blender: fill it a third, vent the lid, cloth on top, start slowly.')],
       rules: ['hot-holding', 'cooling-first', 'cooling-total'],
       lines: [
         { item: 'cooked vegetable', amount: amount(vegetable, 'g'), note: 'for the puree' },

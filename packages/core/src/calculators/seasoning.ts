@@ -1,6 +1,7 @@
-import { quotient } from '../figure';
+import { measure, quotient } from '../figure';
 import { amount } from '../quantity';
 import { practiceOf } from '../practice';
+import { text } from '../words';
 import { figureOf, grams, less, of, part, plain, share } from './figures';
 import { following } from './following';
 import { answer, number, refuse, type Calculator } from './types';
@@ -28,22 +29,27 @@ export const boiling: Calculator = {
   },
   compute: (given, { practices }) => {
     const [water, typed, kept] = [given.number('water'), given.optional('percent'), given.optional('kept')];
-    if (kept !== null && kept > water) return refuse('kept', 'More is kept than there is.', 'Give at most the water there is.');
+    if (kept !== null && kept > water) return refuse('kept', { code: 'no.kept-above-all' }, { code: 'do.at-most-all' });
     const percents = typed === null ? Object.values(BOILING) : [typed];
-    const named = (percent: number) => (percents.length > 1 ? `, ${plain(percent)} %` : '');
+    const beside = (percent: number) => (percents.length > 1 ? measure(percent, 'percent') : null);
     const salt = percents.map((percent) =>
       figureOf({
-        label: `Salt${named(percent)}`,
+        label: { code: 'calc.salt-at', percent: beside(percent) },
         unit: 'g',
-        parts: [part('Water', share(grams(water), percent))],
+        parts: [part({ code: 'calc.water' }, share(grams(water), percent))],
       }),
     );
     const brought = percents.map((percent) =>
       figureOf({
-        label: `Salt the sauce gets from it${named(percent)}`,
+        label: { code: 'calc.salt-in-sauce', percent: beside(percent) },
         unit: 'g',
-        parts: [part('Water kept', quotient(share(grams(kept ?? 0), percent), of(100 + percent, 'percent', 'with its salt'), 'g'))],
-        notes: ['Season the sauce after it has gone in'],
+        parts: [
+          part(
+            { code: 'calc.water-kept' },
+            quotient(share(grams(kept ?? 0), percent), of(100 + percent, 'percent', { code: 'calc.with-its-salt' }), 'g'),
+          ),
+        ],
+        notes: [{ code: 'calc.season-after' }],
       }),
     );
     const [only] = percents.length === 1 ? percents : [];
@@ -56,8 +62,10 @@ export const boiling: Calculator = {
         ...(percents.some((percent) => percent > 2) ? ['Above about 2 percent the water is too salty to go into a sauce.'] : []),
       ],
       sources: ['Percent by mass of the water: 1 percent is 10 g to the litre'],
-      cautions: ['Boiling water scalds: salt goes in before it boils over, the pot is carried by two hands with a clear way.'],
-      practice: chosen ? `In force: ${chosen.name}` : 'Nobody has chosen a practice for the school: all are shown.',
+      cautions: [text('Boiling water scalds: salt goes in before it boils over, the pot is carried by two hands with a clear way.')],
+      practice: chosen
+        ? { code: 'practice-in-force', matter: 'boiling-salt', practice: chosen.key }
+        : { code: 'practice-open', matter: 'boiling-salt' },
       lines: only
         ? [
             { item: 'water', amount: amount(water, 'g'), note: 'to boil in', load: true },
@@ -86,24 +94,19 @@ export const seasoning: Calculator = {
       given.optional('strength'),
     ];
     if ((salty ?? 0) > 0 !== (strength ?? 0) > 0)
-      return refuse(
-        salty ? 'strength' : 'salty',
-        'Salty things need their weight and how salty they are.',
-        'Fill in both, or leave both empty.',
-      );
-    if ((salty ?? 0) > food)
-      return refuse('salty', 'The salty things weigh more than all the food.', 'Give the food with everything in it.');
+      return refuse(salty ? 'strength' : 'salty', { code: 'no.half-of-salty' }, { code: 'do.both-or-neither' });
+    if ((salty ?? 0) > food) return refuse('salty', { code: 'no.salty-above-food' }, { code: 'do.weigh-with-all' });
     const wanted = (food * percent) / 100;
     const there = ((salty ?? 0) * (strength ?? 0)) / 100;
     const enough = there >= wanted;
     const salt = figureOf({
-      label: 'Salt to add',
+      label: { code: 'calc.salt-to-add' },
       unit: 'g',
       parts: [
-        part('Food', share(grams(food), percent)),
-        ...(there > 0 ? [less(part('Less what is in it', enough ? grams(wanted) : share(grams(salty!), strength!)))] : []),
+        part({ code: 'calc.food' }, share(grams(food), percent)),
+        ...(there > 0 ? [less(part({ code: 'calc.less-brought' }, enough ? grams(wanted) : share(grams(salty!), strength!)))] : []),
       ],
-      notes: enough ? ['There is enough in it already: add none, and taste'] : ['Begin with two thirds, taste, then the rest'],
+      notes: [{ code: enough ? 'calc.salty-enough' : 'calc.begin-two-thirds' }],
     });
     const chosen = practiceOf('seasoning', practices.seasoning ?? '');
     return answer({
@@ -113,8 +116,10 @@ export const seasoning: Calculator = {
         'What is reduced afterwards is seasoned afterwards.',
       ],
       sources: ['Percent by mass of the food; 0.8 to 1.2 percent as commonly taught'],
-      cautions: ['Some guests must not have salt: ask, and say what is in it. The responsible person decides.'],
-      practice: chosen ? `In force: ${chosen.name}` : 'Nobody has chosen how the school seasons.',
+      cautions: [text('Some guests must not have salt: ask, and say what is in it. The responsible person decides.')],
+      practice: chosen
+        ? { code: 'practice-in-force', matter: 'seasoning', practice: chosen.key }
+        : { code: 'practice-open-plain', matter: 'seasoning' },
       lines: enough
         ? []
         : [

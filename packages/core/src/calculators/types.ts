@@ -3,6 +3,7 @@ import type { Drawing } from '../drawing';
 import type { Figure } from '../figure';
 import type { PracticeChoices } from '../practice';
 import type { LocalRules, RuleKey, Verdict } from '../rules';
+import type { Refused, Said } from '../words';
 import type { CarriedLine, CarriedStep } from './carry';
 
 export interface NumberInput {
@@ -49,23 +50,21 @@ export interface Answer {
   readonly limits: readonly string[];
   readonly sources: readonly string[];
   /** Where food or hands can be hurt. */
-  readonly cautions: readonly string[];
+  readonly cautions: readonly Said[];
   /** Local rules that hold here. */
   readonly rules: readonly RuleKey[];
   readonly verdicts?: readonly Verdict[];
   /** Which practice decided, or that nobody has chosen one. */
-  readonly practice?: string;
+  readonly practice?: Said;
   readonly drawing?: Drawing;
   /** What can be carried into a dish. */
   readonly lines: readonly CarriedLine[];
   readonly step: CarriedStep | null;
 }
 
-export interface Refusal {
+export interface Refusal extends Refused {
   readonly kind: 'refused';
   readonly field: string;
-  readonly problem: string;
-  readonly remedy: string;
 }
 
 export type Calculation = Answer | Refusal;
@@ -78,7 +77,7 @@ export interface Calculator {
   readonly compute: (given: Given, context: CalculatorContext) => Calculation;
 }
 
-export function refuse(field: string, problem: string, remedy: string): Refusal {
+export function refuse(field: string, problem: Said, remedy: Said): Refusal {
   return { kind: 'refused', field, problem, remedy };
 }
 

@@ -1,4 +1,5 @@
 import { opens, type Purpose } from '../technique';
+import type { Said } from '../words';
 import { studentCoverage, type CourseFacts, type StudentStage } from './coverage';
 
 /** A technique a class could take up next. */
@@ -10,7 +11,7 @@ export interface NextTechnique {
   /** Ids of those who are not. */
   readonly notReady: readonly string[];
   /** Why, the weightiest reason first. */
-  readonly because: readonly string[];
+  readonly because: readonly Said[];
 }
 
 /** Practised this often by most, a technique can be assessed: "introduced once, practised several times, then assessed". */
@@ -45,7 +46,7 @@ export function nextTechniques(
   for (const { id } of facts.techniques) {
     if (planned.has(id)) continue;
     const carriers = dishes.get(id) ?? 0;
-    const carried = carriers === 0 ? [] : [carriers === 1 ? '1 dish carries it' : `${carriers} dishes carry it`];
+    const carried: readonly Said[] = carriers === 0 ? [] : [{ code: 'dishes-carry', count: carriers }];
     const stages = standing.map(({ coverage }) => coverage.get(id)).filter((stage) => stage !== undefined);
     const all = standing.length;
     if (stages.length * 2 > all) {
@@ -63,8 +64,10 @@ export function nextTechniques(
             .filter(({ coverage }) => (coverage.get(id)?.practised ?? -1) < (assess ? PRACTISED_ENOUGH : 0))
             .map((each) => each.id),
           because: [
-            assess ? `Practised ${PRACTISED_ENOUGH} times or more by ${ready} of ${all}` : `Met by ${ready} of ${all}, ${practice(stages)}`,
-            `last taken up ${days === 0 ? 'that day' : days === 1 ? 'a day ago' : `${days} days ago`}`,
+            assess
+              ? { code: 'practised-enough', times: PRACTISED_ENOUGH, by: ready, of: all }
+              : { code: 'met-by', by: ready, of: all, practised: practisedBy(stages) },
+            { code: 'last-taken-up', days },
             ...carried,
           ],
         },
@@ -85,9 +88,9 @@ export function nextTechniques(
         notReady: standing.filter((student) => !readyFor(student)).map((each) => each.id),
         because: [
           needed.length === 0
-            ? 'Nothing has to be learned first'
-            : `${needed.map((each) => names.get(each) ?? 'an archived technique').join(', ')} met by ${ready} of ${all}`,
-          ...(more === 0 ? [] : [`opens ${more} more`]),
+            ? { code: 'nothing-first' }
+            : { code: 'learned-first', names: needed.map((each) => names.get(each) ?? null), by: ready, of: all },
+          ...(more === 0 ? [] : [{ code: 'leads-to' as const, count: more }]),
           ...carried,
         ],
       },
@@ -97,7 +100,4 @@ export function nextTechniques(
   return found.sort((a, b) => b.score - a.score).map(({ next }) => next);
 }
 
-function practice(stages: readonly StudentStage[]): string {
-  const times = stages.filter(({ practised }) => practised > 0).length;
-  return times === 0 ? 'not practised yet' : `practised by ${times}`;
-}
+const practisedBy = (stages: readonly StudentStage[]): number => stages.filter(({ practised }) => practised > 0).length;

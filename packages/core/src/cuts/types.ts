@@ -1,3 +1,6 @@
+import { measure } from '../figure/measure';
+import type { FieldRefused } from '../words';
+
 /** What a cut looks like: a stick and a cube have four sides, a slice is flat, a round is a slice of a round thing. */
 export const CUT_SHAPES = ['stick', 'cube', 'slice', 'round', 'shred'] as const;
 export type CutShape = (typeof CUT_SHAPES)[number];
@@ -28,27 +31,28 @@ export interface CutSet {
 export const CUT_LIMITS = { sets: 30, cuts: 30, name: 80, about: 400, size: 200 } as const;
 
 /** What is wrong with a set, field by field; empty when nothing is. */
-export function checkCutSet(set: CutSet): readonly { field: string; problem: string; remedy: string }[] {
+export function checkCutSet(set: CutSet): readonly FieldRefused[] {
   return set.cuts.flatMap((cut, index) => {
-    const found: { field: string; problem: string; remedy: string }[] = [];
+    const found: FieldRefused[] = [];
+    const mm = (value: number) => measure(value, 'millimetre');
     const at = (field: string) => `cuts.${index}.${field}`;
     if (cut.tolerance >= Math.min(cut.width, cut.thickness))
       found.push({
         field: at('tolerance'),
-        problem: `${cut.name}: a piece ${cut.tolerance} mm too thin would be nothing at all.`,
-        remedy: `Give less than ${Math.min(cut.width, cut.thickness)} mm.`,
+        problem: { code: 'no.tolerance-eats-cut', cut: cut.name, tolerance: mm(cut.tolerance) },
+        remedy: { code: 'do.give-less', than: mm(Math.min(cut.width, cut.thickness)) },
       });
     if (cut.lengthTolerance >= cut.length)
       found.push({
         field: at('lengthTolerance'),
-        problem: `${cut.name}: the tolerance is as long as the cut.`,
-        remedy: `Give less than ${cut.length} mm.`,
+        problem: { code: 'no.tolerance-long', cut: cut.name },
+        remedy: { code: 'do.give-less', than: mm(cut.length) },
       });
     if (cut.width > cut.length)
       found.push({
         field: at('width'),
-        problem: `${cut.name}: it is wider than it is long.`,
-        remedy: 'Give the longest side as its length.',
+        problem: { code: 'no.wider-than-long', cut: cut.name },
+        remedy: { code: 'do.longest-is-length' },
       });
     return found;
   });

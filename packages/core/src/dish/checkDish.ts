@@ -1,57 +1,51 @@
 import { exact } from '../exact';
-import { showAmount, unitOf } from '../quantity';
+import { measure } from '../figure/measure';
+import { unitOf, type Amount } from '../quantity';
+import type { FieldRefused, Said } from '../words';
 import { linesOf, type DishContent, type Scaling } from './types';
 
-export interface DishProblem {
-  readonly field: string;
-  readonly problem: string;
-  readonly remedy: string;
-}
-
 /** What keeps a dish from being published; empty when it can be. Held lines do not: they are carried, marked, into the order. */
-export function checkDish(dish: DishContent): readonly DishProblem[] {
-  const problems: DishProblem[] = [];
-  const say = (field: string, problem: string, remedy: string) => problems.push({ field, problem, remedy });
-  if (!dish.title.trim()) say('title', 'The dish has no title.', 'Give it one.');
+export function checkDish(dish: DishContent): readonly FieldRefused[] {
+  const problems: FieldRefused[] = [];
+  const say = (field: string, problem: Said, remedy: Said) => problems.push({ field, problem, remedy });
+  if (!dish.title.trim()) say('title', { code: 'no.no-title' }, { code: 'do.give-one' });
   const lines = linesOf(dish);
-  if (lines.length === 0) say('components', 'The dish has no ingredient lines.', 'Paste or add at least one.');
+  if (lines.length === 0) say('components', { code: 'no.no-lines' }, { code: 'do.add-a-line' });
   const ids = new Map(lines.map((line) => [line.id, line]));
   const ring = componentRing(dish);
-  if (ring) say('components', `Components use each other in a ring: ${ring.join(', ')}.`, 'Let one of them stand without the others.');
+  if (ring) say('components', { code: 'no.component-ring', names: ring }, { code: 'do.let-one-stand' });
   const components = new Map(dish.components.map((component) => [component.id, component]));
   dish.components.forEach((component, c) => {
     component.lines.forEach((line, l) => {
       const used = line.componentId ? components.get(line.componentId) : undefined;
       if (line.componentId && !used) {
-        say(
-          `components.${c}.lines.${l}.componentId`,
-          `"${line.item}" takes from a component that is no longer there.`,
-          'Choose where it comes from.',
-        );
+        say(`components.${c}.lines.${l}.componentId`, { code: 'no.component-gone', item: line.item }, { code: 'do.choose-source' });
       } else if (used?.gives && line.amount && unitOf(used.gives.unit).dimension !== unitOf(line.amount.unit).dimension) {
         say(
           `components.${c}.lines.${l}.amount`,
-          `"${used.name}" gives ${showAmount(used.gives)}, but this line takes ${showAmount(line.amount)} of it.`,
-          'Give both as weight, as volume or as pieces.',
+          { code: 'no.gives-otherwise', name: used.name, gives: mostOf(used.gives), takes: mostOf(line.amount) },
+          { code: 'do.one-kind-of-unit' },
         );
       }
       line.yields.forEach(({ fraction }, y) => {
         const value = exact(fraction);
         if (value.compare(0) <= 0 || value.compare(1) > 0) {
-          say(`components.${c}.lines.${l}.yields.${y}`, `A yield of ${fraction} cannot be.`, 'Give a fraction above 0 and at most 1.');
+          say(`components.${c}.lines.${l}.yields.${y}`, { code: 'no.yield-outside', fraction }, { code: 'do.fraction-to-one' });
         }
       });
       const field = `components.${c}.lines.${l}.scaling`;
       if (line.scaling.kind !== 'percentOf') return;
       if (!ids.has(line.scaling.lineId)) {
-        say(field, `"${line.item}" follows a line that is no longer there.`, 'Choose the line it is a percentage of.');
+        say(field, { code: 'no.follows-nothing', item: line.item }, { code: 'do.choose-base' });
       } else if (followsItself(line.id, ids)) {
-        say(field, `"${line.item}" follows itself by percent.`, 'Let one line of the ring have an amount of its own.');
+        say(field, { code: 'no.follows-itself', item: line.item }, { code: 'do.give-own-amount' });
       }
     });
   });
   return problems;
 }
+
+const mostOf = ({ max, unit }: Amount) => measure(max, unit);
 
 /** Names of components that use each other in a ring, first one repeated last; null when there is none. */
 export function componentRing(dish: DishContent): readonly string[] | null {

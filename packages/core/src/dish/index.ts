@@ -1,5 +1,5 @@
 export * from './types';
-export { checkDish, componentRing, type DishProblem } from './checkDish';
+export { checkDish, componentRing } from './checkDish';
 export { describeChanges, mergeDish, type DishChange, type DishConflict, type DishMerge } from './mergeDish';
 export { plateBuild, type PlateBuild, type PlateShare } from './plateBuild';
 export * from './doubts';

@@ -60,6 +60,8 @@ export interface IngredientLine {
   readonly size: string;
   readonly preparation: string;
   readonly note: string;
+  /** Whether the note asks for more than the amount, "plus extra for dusting": not in the figure, said on the order. */
+  readonly extra: boolean;
   readonly scaling: Scaling;
   readonly certainty: Certainty;
   /** What is doubtful or missing, as questions to a person. */
@@ -156,7 +158,7 @@ const NO_SPAN: Span = { least: null, most: null };
 export const EMPTY_DISH = { title: '', portions: 4, gives: null, components: [], method: [], measures: 'labelling', plate: [] } as const;
 
 /** What a line has beside what was read of it: nothing yet. */
-export const EMPTY_LINE = { preparationEditionId: null, componentId: null, yields: [] } as const;
+export const EMPTY_LINE = { extra: false, preparationEditionId: null, componentId: null, yields: [] } as const;
 
 /** A component of which only the lines are known. */
 export const EMPTY_COMPONENT = { name: '', lines: [], gives: null, gave: [], keeps: [], before: NO_SPAN } as const;

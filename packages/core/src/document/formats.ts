@@ -46,12 +46,22 @@ const dishTotal = (dish: Json): Json => ({
   })),
 });
 
+/** From 2: whether a note asks for more than the amount is said, not read out of its words each time. */
+const saysExtra = (dish: Json): Json => ({
+  ...dish,
+  components: partsOf(dish.components).map((component) => ({
+    ...component,
+    lines: partsOf(component.lines).map((line) => ({ extra: /\b(?:extra|more)\b/.test(String(line.note ?? '')), ...line })),
+  })),
+});
+
 const lineLacks = lacking({
   id: 'text',
   written: 'text',
   item: 'text',
   amount: 'any',
   one: 'any',
+  extra: 'truth',
   scaling: 'object',
   certainty: 'text',
   doubts: 'parts',
@@ -60,7 +70,7 @@ const lineLacks = lacking({
 
 export const DISH: DocumentFormat<DishContent> = {
   name: 'dish',
-  upgrades: [dishTotal],
+  upgrades: [dishTotal, saysExtra],
   lacks: lacking(
     { title: 'text', portions: 'number', gives: 'any', components: 'parts', method: 'parts', measures: 'text', plate: 'parts' },
     {

@@ -3,6 +3,7 @@ import { exact, exactText, showFraction } from '../exact';
 import { DISH_LIMITS, EMPTY_COMPONENT, EMPTY_DISH, type Component, type DishContent, type IngredientLine } from '../dish';
 import { findUnit } from '../quantity';
 import { readAmount, readLine } from '../reading';
+import type { FieldRefused } from '../words';
 
 const COLUMNS = ['dish', 'portions', 'component', 'line', 'amount', 'unit', 'item', 'preparation', 'note'] as const;
 type Column = (typeof COLUMNS)[number];
@@ -21,15 +22,9 @@ const SAME: Readonly<Record<string, Column>> = {
   notes: 'note',
 };
 
-export interface CsvProblem {
-  readonly field: string;
-  readonly problem: string;
-  readonly remedy: string;
-}
-
 export interface CsvReading {
   readonly dishes: readonly { content: DishContent; portionsSaid: boolean }[];
-  readonly problems: readonly CsvProblem[];
+  readonly problems: readonly FieldRefused[];
 }
 
 /** Ingredient lines as CSV, one row a line; several dishes may stand in one file. Formulas are made harmless. */
@@ -71,13 +66,13 @@ export function readLinesCsv(csv: string, newId: () => string, fallbackTitle: st
       problems: [
         {
           field: 'line 1',
-          problem: 'The heading row names neither "line" nor "item".',
-          remedy: `Use the columns ${COLUMNS.join(', ')}; "line" alone is enough.`,
+          problem: { code: 'no.no-line-column' },
+          remedy: { code: 'do.use-columns', columns: COLUMNS },
         },
       ],
     };
   }
-  const problems: CsvProblem[] = [];
+  const problems: FieldRefused[] = [];
   const dishes = new Map<string, { portions: number | null; components: Map<string, Component & { lines: IngredientLine[] }> }>();
   body.forEach((cells, index) => {
     const cell = (column: Column) => (cells[columns.indexOf(column)] ?? '').trim().replace(/^'(?=[=+\-@])/, '');
@@ -88,8 +83,8 @@ export function readLinesCsv(csv: string, newId: () => string, fallbackTitle: st
     if (portions && !/^[1-9]\d{0,2}$/.test(portions)) {
       problems.push({
         field: `line ${index + 2}, portions`,
-        problem: `"${portions.slice(0, 20)}" is not a number of portions.`,
-        remedy: 'Give a whole number from 1 to 999.',
+        problem: { code: 'no.not-portions', typed: portions.slice(0, 20) },
+        remedy: { code: 'do.whole-number', least: 1, most: 999 },
       });
     } else if (portions) dish.portions = Number(portions);
     const name = cell('component');
@@ -97,7 +92,7 @@ export function readLinesCsv(csv: string, newId: () => string, fallbackTitle: st
     dish.components.set(name, component);
     component.lines.push({ id: newId(), ...lineOf(cell) });
   });
-  if (body.length === 0) problems.push({ field: 'file', problem: 'There is a heading row but no line.', remedy: 'Add one row a line.' });
+  if (body.length === 0) problems.push({ field: 'file', problem: { code: 'no.heading-only' }, remedy: { code: 'do.add-rows' } });
   return {
     problems,
     dishes: [...dishes].map(([title, dish]) => ({

@@ -3,8 +3,9 @@ import { readRecipe, toDish } from '../reading';
 import { DISH, open, versionOfFormat } from '../document';
 import { decodeText } from '../roster';
 import { dishOfRecipe, recipesIn } from './jsonLd';
-import { readLinesCsv, type CsvProblem } from './linesCsv';
+import { readLinesCsv } from './linesCsv';
 import { jsonLdBlocks } from './plainText';
+import type { FieldRefused, Refused } from '../words';
 
 export type FormatName = 'pelvo' | 'json-ld' | 'html' | 'csv' | 'text';
 
@@ -19,11 +20,11 @@ export type FileReading =
       readonly kind: 'read';
       readonly format: FormatName;
       readonly dishes: readonly { readonly content: DishContent; readonly portionsSaid: boolean }[];
-      readonly problems: readonly CsvProblem[];
+      readonly problems: readonly FieldRefused[];
     }
-  | { readonly kind: 'refused'; readonly problem: string; readonly remedy: string };
+  | ({ readonly kind: 'refused' } & Refused);
 
-const REMEDY = 'Choose a recipe as JSON-LD, as a web page that holds one, as CSV of lines, as plain text, or a file Pelvo has written.';
+const REMEDY = { code: 'do.choose-recipe-file' } as const;
 
 /**
  * Dishes from a file of any format Pelvo reads, told apart by its content. What comes out of `pelvo` files is as it
@@ -31,9 +32,9 @@ const REMEDY = 'Choose a recipe as JSON-LD, as a web page that holds one, as CSV
  */
 export function readFile(bytes: Uint8Array, options: ReadFileOptions): FileReading {
   const decoded = decodeText(bytes);
-  if (decoded.kind === 'notText') return { kind: 'refused', problem: decoded.because.replace('CSV', 'text'), remedy: REMEDY };
+  if (decoded.kind === 'notText') return { kind: 'refused', problem: decoded.problem, remedy: decoded.remedy };
   const text = decoded.text.trim();
-  if (!text) return { kind: 'refused', problem: 'The file is empty.', remedy: REMEDY };
+  if (!text) return { kind: 'refused', problem: { code: 'no.empty-file' }, remedy: REMEDY };
   if (/^[{[]/.test(text)) return readJson(text, options);
   if (/^<|<html|<script/i.test(text.slice(0, 2000))) return readHtml(text, options);
   if (/\.csv$/i.test(options.name) || /^[^\n]*\b(?:line|item|ingredient|written)\b[^\n]*[,;\t][^\n]*\n/i.test(text)) {
@@ -58,8 +59,8 @@ function readJson(text: string, { newId }: ReadFileOptions): FileReading {
   if (value === undefined)
     return {
       kind: 'refused',
-      problem: 'The file begins like JSON but is not: it breaks off or has a typing error.',
-      remedy: 'Export it again.',
+      problem: { code: 'no.broken-json' },
+      remedy: { code: 'do.export-again' },
     };
   const file = value as { format?: unknown; version?: unknown; dishes?: unknown };
   if (file.format === 'pelvo-dishes') {
@@ -67,8 +68,8 @@ function readJson(text: string, { newId }: ReadFileOptions): FileReading {
     if (!Number.isInteger(version) || (version as number) < 1 || (version as number) > versionOfFormat(DISH) || !Array.isArray(dishes))
       return {
         kind: 'refused',
-        problem: 'This Pelvo file is of a version that is not known here.',
-        remedy: 'Update Pelvo, or export the dishes again.',
+        problem: { code: 'no.unknown-version' },
+        remedy: { code: 'do.update-or-export' },
       };
     return {
       kind: 'read',
@@ -82,8 +83,7 @@ function readJson(text: string, { newId }: ReadFileOptions): FileReading {
     };
   }
   const recipes = recipesIn(value as Parameters<typeof recipesIn>[0]);
-  if (recipes.length === 0)
-    return { kind: 'refused', problem: 'The JSON holds no schema.org Recipe, or holds it too deeply nested.', remedy: REMEDY };
+  if (recipes.length === 0) return { kind: 'refused', problem: { code: 'no.no-recipe-in-json' }, remedy: REMEDY };
   return { kind: 'read', format: 'json-ld', dishes: recipes.map((recipe) => dishOfRecipe(recipe, newId)), problems: [] };
 }
 
@@ -95,8 +95,8 @@ function readHtml(html: string, { newId }: ReadFileOptions): FileReading {
   if (recipes.length === 0)
     return {
       kind: 'refused',
-      problem: 'The page holds no recipe in a form that can be read (JSON-LD).',
-      remedy: 'Copy the recipe’s text and paste it instead.',
+      problem: { code: 'no.no-recipe-in-page' },
+      remedy: { code: 'do.paste-instead' },
     };
   return { kind: 'read', format: 'html', dishes: recipes.map((recipe) => dishOfRecipe(recipe, newId)), problems: [] };
 }

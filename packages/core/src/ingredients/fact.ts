@@ -1,6 +1,7 @@
 import { exact, exactText, fromDecimal, isExactText, type Exact, type ExactText } from '../exact';
 import { isAllergen, type Allergen } from '../allergens';
 import { findUnit, unitOf, type UnitCode } from '../quantity';
+import type { FieldRefused } from '../words';
 import { SHIPPED_FACTS, SHIPPED_TRIM } from './shipped';
 
 export const ORIGINS = ['plant', 'dairy', 'egg', 'fish', 'meat', 'honey', 'alcohol'] as const;
@@ -73,21 +74,15 @@ function parseRow([name = '', others = '', density = '', ofOne = '', marks = '',
 /** Every ingredient fact that ships with Pelvo. */
 export const SHIPPED: readonly IngredientFact[] = rows(SHIPPED_FACTS).map(parseRow);
 
-export interface FactProblem {
-  readonly field: string;
-  readonly problem: string;
-  readonly remedy: string;
-}
-
 /** What is wrong with a fact a person has typed; empty when it can be taken. */
-export function checkFact(fact: IngredientFact): readonly FactProblem[] {
-  const problems: FactProblem[] = [];
+export function checkFact(fact: IngredientFact): readonly FieldRefused[] {
+  const problems: FieldRefused[] = [];
   const positive = (field: string, text: ExactText, most?: number) => {
     const value: Exact | null = isExactText(text) ? exact(text) : null;
     if (!value || value.compare(0) <= 0)
-      problems.push({ field, problem: 'This is not an amount above 0.', remedy: 'Give a number above 0.' });
+      problems.push({ field, problem: { code: 'no.not-above-nothing' }, remedy: { code: 'do.number-above-nothing' } });
     else if (most !== undefined && value.compare(most) > 0)
-      problems.push({ field, problem: `More than ${most} cannot be.`, remedy: `Give a fraction of at most ${most}.` });
+      problems.push({ field, problem: { code: 'no.cannot-be-more', most }, remedy: { code: 'do.fraction-at-most', most } });
   };
   if (fact.density !== null) positive('density', fact.density, 25);
   fact.gramsOfOne.forEach(({ grams, unit }, index) => {
@@ -95,14 +90,14 @@ export function checkFact(fact: IngredientFact): readonly FactProblem[] {
     if (findUnit(unit)?.dimension === 'mass')
       problems.push({
         field: `gramsOfOne.${index}.unit`,
-        problem: 'A weight does not need the weight of one.',
-        remedy: 'Choose a counted unit.',
+        problem: { code: 'no.weight-of-weight' },
+        remedy: { code: 'do.counted-unit' },
       });
   });
   fact.trim.forEach(({ fraction }, index) => positive(`trim.${index}.fraction`, fraction, 1));
   if (fact.price) positive('price.amount', fact.price.amount);
   const both = fact.mayContain.filter((allergen) => fact.allergens.includes(allergen));
   if (both.length > 0)
-    problems.push({ field: 'mayContain', problem: `${both.join(', ')} is contained already.`, remedy: 'Keep it under one of the two.' });
+    problems.push({ field: 'mayContain', problem: { code: 'no.contained-already', allergens: both }, remedy: { code: 'do.one-of-two' } });
   return problems;
 }

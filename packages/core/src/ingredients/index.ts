@@ -1,5 +1,5 @@
 export { densityOf, inGrams } from './inGrams';
-export { checkFact, ORIGINS, SHIPPED, type FactProblem, type IngredientFact, type Origin } from './fact';
+export { checkFact, ORIGINS, SHIPPED, type IngredientFact, type Origin } from './fact';
 export { factBook, SHIPPED_BOOK, type FactBook } from './factBook';
 export {
   allergensOf,

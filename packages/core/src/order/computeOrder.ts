@@ -170,8 +170,7 @@ function orderLine({ itemKey: key, unit, bucket, missing, book }: LineOf): Order
   const notes: Said[] = distinct(bucket.flatMap((part) => part.contribution.notes));
   if (missing) notes.push({ code: 'not-added', item: first.item, because: missing });
   for (const { contribution } of bucket)
-    if (/\b(?:extra|more)\b/.test(contribution.line.note))
-      notes.push({ code: 'not-in-figure', dish: contribution.dish, note: contribution.line.note });
+    if (contribution.line.extra) notes.push({ code: 'not-in-figure', dish: contribution.dish, note: contribution.line.note });
   const weight = unitOf(unit).dimension === 'count' && !unitOf(unit).pack ? weightNote(first, rounded.quantity, book) : null;
   if (weight) notes.push(weight);
   const { allergens, mayContain, known } = allergensOf(first.item, book);

@@ -280,6 +280,7 @@ export function readLine(written: string): LineReading {
     size: read?.size || lateSize,
     preparation,
     note,
+    extra: extra !== null,
     certainty,
     doubts,
   };

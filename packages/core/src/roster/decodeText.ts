@@ -1,20 +1,21 @@
-export type Decoded =
-  { readonly kind: 'text'; readonly text: string } | { readonly kind: 'notText'; readonly because: string; readonly remedy: string };
+import type { Refused } from '../words';
+
+export type Decoded = { readonly kind: 'text'; readonly text: string } | ({ readonly kind: 'notText' } & Refused);
 
 /**
  * The text of an uploaded file: UTF-8, or UTF-16 with its mark. Anything else is refused rather than guessed, since a
  * wrong guess turns names into rubbish without anyone noticing.
  */
 export function decodeText(bytes: Uint8Array): Decoded {
-  const remedy = 'Save it as "CSV UTF-8" and choose it again.';
+  const remedy = { code: 'do.save-utf8' } as const;
   const encoding = bytes[0] === 0xff && bytes[1] === 0xfe ? 'utf-16le' : bytes[0] === 0xfe && bytes[1] === 0xff ? 'utf-16be' : 'utf-8';
   try {
     const text = new TextDecoder(encoding, { fatal: true }).decode(bytes);
-    if (text.includes('\u0000')) return { kind: 'notText', because: 'The file is not text: it holds binary data.', remedy };
+    if (text.includes('\u0000')) return { kind: 'notText', problem: { code: 'no.binary' }, remedy };
     return { kind: 'text', text };
   } catch {
     const line = lineOfFirstFault(bytes);
-    return { kind: 'notText', because: `The file is not UTF-8 text: line ${line} holds a character that cannot be read.`, remedy };
+    return { kind: 'notText', problem: { code: 'no.not-utf8', line }, remedy };
   }
 }
 

@@ -1,6 +1,7 @@
 import Papa from 'papaparse';
 import { ALLERGENS, DIETS, isAllergen, isDiet, type Allergen, type Diet, type Needs } from '../allergens';
 import { oneLine } from '../text';
+import type { FieldRefused, Said } from '../words';
 
 export const ROSTER_LIMITS = { students: 60, name: 120, note: 300, fileBytes: 256_000 } as const;
 
@@ -13,11 +14,8 @@ export interface RosterRow {
   readonly needs: Needs;
 }
 
-export interface RosterProblem {
+export interface RosterProblem extends FieldRefused {
   readonly line: number;
-  readonly field: string;
-  readonly problem: string;
-  readonly remedy: string;
 }
 
 export interface RosterReading {
@@ -72,21 +70,20 @@ const FORMULA = /^[=+\-@\t\r]/;
  * @param existing - students already in the class, to find doubles
  */
 export function readRoster(csv: string, existing: readonly { name: string; number: string }[] = []): RosterReading {
-  const refuse = (line: number, field: string, problem: string, remedy: string): RosterReading => ({
+  const refuse = (line: number, field: string, problem: Said, remedy: Said): RosterReading => ({
     rows: [],
     problems: [{ line, field, problem, remedy }],
     refused: true,
   });
   const parsed = Papa.parse<string[]>(csv.replace(/^\uFEFF/, ''), { skipEmptyLines: 'greedy', preview: ROSTER_LIMITS.students * 20 });
   const [heading, ...body] = parsed.data;
-  if (!heading) return refuse(1, 'file', 'The file is empty.', 'Choose a file with a heading row and one student a row.');
+  if (!heading) return refuse(1, 'file', { code: 'no.empty-file' }, { code: 'do.choose-roster' });
   if (body.length > ROSTER_LIMITS.students) {
-    const many = parsed.meta.truncated ? `more than ${body.length}` : String(body.length);
     return refuse(
       1,
       'file',
-      `The file has ${many} students; a class holds at most ${ROSTER_LIMITS.students}.`,
-      'Split the file into classes.',
+      { code: 'no.too-many-students', count: body.length, more: parsed.meta.truncated, most: ROSTER_LIMITS.students },
+      { code: 'do.split-file' },
     );
   }
   const columns = heading.map((cell) => HEADINGS[cell.trim().toLowerCase()] ?? null);
@@ -96,14 +93,9 @@ export function readRoster(csv: string, existing: readonly { name: string; numbe
       .filter(Boolean)
       .join(', ')
       .slice(0, 120);
-    return refuse(
-      1,
-      'name',
-      `There is no "name" column; the heading row has: ${has || 'nothing'}.`,
-      'Name the column that holds the students "name".',
-    );
+    return refuse(1, 'name', { code: 'no.no-name-column', has }, { code: 'do.name-column' });
   }
-  if (body.length === 0) return refuse(1, 'file', 'The file has a heading row but no students.', 'Add one student a row.');
+  if (body.length === 0) return refuse(1, 'file', { code: 'no.heading-only' }, { code: 'do.add-rows' });
 
   const problems: RosterProblem[] = [];
   const rows: RosterRow[] = [];
@@ -113,47 +105,43 @@ export function readRoster(csv: string, existing: readonly { name: string; numbe
     const line = index + 2;
     const cell = (field: 'name' | 'number' | 'allergens' | 'diets' | 'note') => (cells[columns.indexOf(field)] ?? '').trim();
     const found: RosterProblem[] = [];
-    const say = (field: string, problem: string, remedy: string) => found.push({ line, field, problem, remedy });
+    const say = (field: string, problem: Said, remedy: Said) => found.push({ line, field, problem, remedy });
+    const tooLong = (what: string, most: number) => say(what, { code: 'no.too-long', what, most }, { code: 'do.shorten' });
     const name = oneLine(cell('name'));
     const number = cell('number');
     const note = cell('note');
-    if (!name) say('name', 'The name is missing.', 'Type a name, or remove the row.');
-    if (name.length > ROSTER_LIMITS.name) say('name', `The name is longer than ${ROSTER_LIMITS.name} characters.`, 'Shorten it.');
-    if (number.length > 40) say('number', 'The number is longer than 40 characters.', 'Shorten it.');
-    if (note.length > ROSTER_LIMITS.note) say('note', `The note is longer than ${ROSTER_LIMITS.note} characters.`, 'Shorten it.');
+    if (!name) say('name', { code: 'no.no-name' }, { code: 'do.name-or-remove' });
+    if (name.length > ROSTER_LIMITS.name) tooLong('name', ROSTER_LIMITS.name);
+    if (number.length > 40) tooLong('number', 40);
+    if (note.length > ROSTER_LIMITS.note) tooLong('note', ROSTER_LIMITS.note);
     for (const [field, value] of [
       ['name', name],
       ['number', number],
       ['note', note],
     ] as const) {
-      if (FORMULA.test(value))
-        say(field, `The cell starts with "${value[0]}", as a spreadsheet formula does.`, 'Replace the formula by its value.');
+      if (FORMULA.test(value)) say(field, { code: 'no.formula', sign: value[0]! }, { code: 'do.replace-formula' });
     }
     const twice = name ? names.get(nameKey(name)) : undefined;
     if (twice !== undefined) {
-      say(
-        'name',
-        twice === 0 ? `${name} is in the class already.` : `${name} stands on line ${twice} already.`,
-        'Remove the row, or add what tells the two apart.',
-      );
+      say('name', twice === 0 ? { code: 'no.in-class', name } : { code: 'no.on-line', name, line: twice }, {
+        code: 'do.remove-or-tell-apart',
+      });
     }
     const sameNumber = number ? numbers.get(number) : undefined;
     if (sameNumber !== undefined) {
-      say(
-        'number',
-        sameNumber === 0 ? `Number ${number} is in the class already.` : `Number ${number} stands on line ${sameNumber} already.`,
-        'Correct one of the two numbers.',
-      );
+      say('number', sameNumber === 0 ? { code: 'no.number-in-class', number } : { code: 'no.number-on-line', number, line: sameNumber }, {
+        code: 'do.correct-one-number',
+      });
     }
     const allergens = words(
       cell('allergens'),
       (word) => (isAllergen(word) ? word : (ALLERGEN_WORDS[word] ?? null)),
-      (word) => say('allergens', `"${word}" is not one of the declared allergens.`, `Use: ${ALLERGENS.join(', ')}; or put it in the note.`),
+      (word) => say('allergens', { code: 'no.not-an-allergen', word }, { code: 'do.use-or-note', words: ALLERGENS }),
     );
     const diets = words<Diet>(
       cell('diets'),
       (word) => (isDiet(word) ? word : null),
-      (word) => say('diets', `"${word}" is not a diet Pelvo knows.`, `Use: ${DIETS.join(', ')}; or put it in the note.`),
+      (word) => say('diets', { code: 'no.not-a-diet', word }, { code: 'do.use-or-note', words: DIETS }),
     );
     if (name) names.set(nameKey(name), line);
     if (number) numbers.set(number, line);

@@ -1,5 +1,5 @@
 export * from './types';
-export { checkRubric, type RubricProblem } from './checkRubric';
+export { checkRubric } from './checkRubric';
 export { computeResult, type Remark, type Result } from './computeResult';
 export { MARKING_WAYS, type MarkingWay } from './markingWay';
 export { markInWords } from './markInWords';

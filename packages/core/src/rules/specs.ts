@@ -1,5 +1,7 @@
 import { showTemperature } from '../figure/measure';
 import { HOUSE_PREFERENCES, type Preferences } from '../preferences';
+import type { Refused } from '../words';
+
 /** The thresholds of the local rules profile. */
 export const RULE_KEYS = [
   'cold-holding',
@@ -180,18 +182,18 @@ export const RULE_ORDER: readonly (readonly [low: RuleKey, high: RuleKey])[] = [
 /**
  * What is wrong with setting a rule to a value; null when nothing is.
  *
- * @example checkRuleValue('hot-holding', 630, {}) // { problem: '630 °C is outside …', remedy: 'Give 54 to 80 °C.' }
+ * @example checkRuleValue('hot-holding', 630, {}) // { problem: { code: 'no.rule-outside', … }, remedy: { code: 'do.give-between', … } }
  */
-export function checkRuleValue(key: RuleKey, value: number, rules: LocalRules): { problem: string; remedy: string } | null {
+export function checkRuleValue(key: RuleKey, value: number, rules: LocalRules): Refused | null {
   const { between, unit } = RULE_SPECS[key];
   const [low, high] = between;
   if (!Number.isFinite(value) || value < low || value > high)
-    return { problem: `${showRuleValue(value, unit)} is outside what this rule can be.`, remedy: `Give ${low} to ${high} ${unit}.` };
+    return { problem: { code: 'no.rule-outside', rule: key, value }, remedy: { code: 'do.give-between', least: low, most: high, unit } };
   const after = { ...rules, [key]: value };
   const broken = RULE_ORDER.find(([a, b]) => (a === key || b === key) && ruleValue(a, after) >= ruleValue(b, after));
   if (!broken) return null;
   return {
-    problem: `"${showRule(broken[0], after)}" would not be below "${showRule(broken[1], after)}".`,
-    remedy: 'Change the other one first, or give a value that keeps their order.',
+    problem: { code: 'no.rules-crossed', low: broken[0], high: broken[1], rules: after },
+    remedy: { code: 'do.change-other-first' },
   };
 }

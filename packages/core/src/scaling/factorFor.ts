@@ -1,6 +1,6 @@
 import { exact, fromDecimal } from '../exact';
 import { conversion, figure, given, measure, quotient, type Figure, type Working } from '../figure';
-import { text, type Said } from '../words';
+import type { Said } from '../words';
 import { inGrams, isMissingFact, SHIPPED_BOOK, toGrams, type FactBook } from '../ingredients';
 import { inUnit, unitOf, type Amount } from '../quantity';
 import { linesOf, type DishContent } from '../dish/types';
@@ -59,7 +59,7 @@ const written = (value: Working['value']): Working => given(value, { said: { cod
 
 const times = (have: Working, asWritten: Working): FactorResult => ({
   kind: 'factor',
-  factor: figure(text('Times the formula'), quotient(have, asWritten, 'times')),
+  factor: figure({ code: 'times-formula' }, quotient(have, asWritten, 'times')),
 });
 
 function byAmountInHand(dish: DishContent, lineId: string, have: Amount, book: FactBook): FactorResult {

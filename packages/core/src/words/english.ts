@@ -4,6 +4,8 @@ import { exact, showDecimal, showFraction, type ExactText } from '../exact';
 import { LEVEL_NAMES, type Level } from '../rubric/types';
 import { SCALING_NAMES } from '../dish/types';
 import { STRAND_NAMES, type Strand } from '../technique/types';
+import { CALCULATORS_IN_ENGLISH } from './calculatorsInEnglish';
+import { REFUSALS_IN_ENGLISH } from './refusalsInEnglish';
 import { RULES_IN_ENGLISH } from './rulesInEnglish';
 
 /** Something said inside something else. Only its code is known here, since the catalog is what says which codes there are. */
@@ -28,6 +30,8 @@ const list = (items: readonly string[]) => items.join(', ');
 export const ENGLISH = {
   text: ({ text }: { text: string }) => text,
   ...RULES_IN_ENGLISH,
+  ...CALCULATORS_IN_ENGLISH,
+  ...REFUSALS_IN_ENGLISH,
 
   // Makings
   'making.team': ({ count, each }: { count: number; each: 'student' | 'pair' | 'team' }) => many(count, each),
@@ -38,6 +42,7 @@ export const ENGLISH = {
   'making.bulk': ({ factor }: { factor: ExactText }) => `one bulk making × ${showFraction(exact(factor))}`,
   'making.some': ({ count, of }: { count: number; of: Inner }, { say }: Speaker) => `${count} of ${say(of)}`,
   'portions-in-all': () => 'Portions',
+  'times-formula': () => 'Times the formula',
 
   // How a line scales
   scaling: ({ kind }: { kind: ScalingKind }) => SCALING_NAMES[kind],
@@ -142,6 +147,19 @@ export const ENGLISH = {
   'critical-not-seen': ({ name }: { name: string }) => `critical and not seen: ${name}`,
   'passes-when': ({ level }: { level: Level }) =>
     `passes when nothing critical is missed and every criterion seen stands at ${LEVEL_NAMES[level]} or above`,
+
+  // What is good next
+  'practised-enough': ({ times, by, of }: { times: number; by: number; of: number }) =>
+    `Practised ${times} times or more by ${by} of ${of}`,
+  'met-by': ({ by, of, practised }: { by: number; of: number; practised: number }) =>
+    `Met by ${by} of ${of}, ${practised === 0 ? 'not practised yet' : `practised by ${practised}`}`,
+  'last-taken-up': ({ days }: { days: number }) =>
+    `last taken up ${days === 0 ? 'that day' : days === 1 ? 'a day ago' : `${days} days ago`}`,
+  'nothing-first': () => 'Nothing has to be learned first',
+  'learned-first': ({ names, by, of }: { names: readonly (string | null)[]; by: number; of: number }) =>
+    `${list(names.map((name) => name ?? 'an archived technique'))} met by ${by} of ${of}`,
+  'leads-to': ({ count }: { count: number }) => `leads to ${count} more`,
+  'dishes-carry': ({ count }: { count: number }) => (count === 1 ? '1 dish carries it' : `${count} dishes carry it`),
 
   // What a lesson still needs
   'no-students': () => 'no students',

@@ -25,3 +25,21 @@ export function words(said: Said, preferences: Preferences = HOUSE_PREFERENCES):
 export const text = (written: string): Said => ({ code: 'text', text: written });
 
 export { figureInWords, referenceInWords, shownOf, type FigureInWords, type RowInWords } from './figureInWords';
+
+/** Something that cannot be taken: what is wrong, and what to do about it. */
+export interface Refused {
+  readonly problem: Said;
+  readonly remedy: Said;
+}
+
+/** A refusal of one field. */
+export interface FieldRefused extends Refused {
+  readonly field: string;
+}
+
+/** A refusal as it is sent and shown: field, problem and remedy in words. */
+export const refusedInWords = <R extends Refused>(refused: R, preferences: Preferences = HOUSE_PREFERENCES) => ({
+  ...refused,
+  problem: words(refused.problem, preferences),
+  remedy: words(refused.remedy, preferences),
+});

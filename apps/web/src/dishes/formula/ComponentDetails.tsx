@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { showAmount, STORES, type Component } from '@pelvo/core';
-import { Button, TextField } from '../../design';
+import { Button, TextField, useFields, wrongField } from '../../design';
 import { amountText, parseAmount } from './amountText';
 import { spanText } from '../method/Method';
 import { parseWhole } from './optional';
@@ -25,14 +25,14 @@ export function ComponentDetails({ component, onChange }: { component: Component
   const [gives, setGives] = useState(
     component.gives ? `${amountText(component.gives)} ${component.gives.unit === 'each' ? '' : component.gives.unit}`.trim() : '',
   );
-  const [gave, setGave] = useState('');
+  const { box, onSubmit, reset } = useFields({ gave: '' });
   const { before } = component;
   const amount = gives.trim() ? parseAmount(gives, 'each') : null;
-  const addGave = () => {
+  const addGave = ({ gave }: { gave: string }) => {
     const read = parseAmount(gave, component.gives?.unit ?? 'each');
     if (!read) return;
     onChange({ ...component, gave: [...component.gave, read.max].slice(-50) });
-    setGave('');
+    reset();
   };
   const keep = (store: (typeof STORES)[number], text: string) => {
     const hours = parseWhole(text);
@@ -53,26 +53,15 @@ export function ComponentDetails({ component, onChange }: { component: Component
           label="One making gives"
           placeholder="110 g, 24, 1.8-2 l"
           value={gives}
-          problem={gives.trim() && !amount ? { field: 'gives', problem: 'Not an amount.', remedy: 'Type 110 g, 24 or 1.8-2 l.' } : null}
+          problem={wrongField('gives', gives.trim() && !amount ? 'Not an amount.' : null, 'Type 110 g, 24 or 1.8-2 l.')}
           onChange={(event) => {
             setGives(event.target.value);
             const read = parseAmount(event.target.value, 'each');
             if (read || !event.target.value.trim()) onChange({ ...component, gives: read });
           }}
         />
-        <form
-          className="flex items-end gap-2"
-          onSubmit={(event) => {
-            event.preventDefault();
-            addGave();
-          }}
-        >
-          <TextField
-            label="A making really gave"
-            disabled={!component.gives}
-            value={gave}
-            onChange={(event) => setGave(event.target.value)}
-          />
+        <form className="flex items-end gap-2" onSubmit={onSubmit(addGave)}>
+          <TextField label="A making really gave" disabled={!component.gives} {...box('gave')} />
           <Button type="submit" disabled={!component.gives}>
             Note
           </Button>

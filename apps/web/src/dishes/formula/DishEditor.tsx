@@ -5,7 +5,7 @@ import useSWR from 'swr';
 import { EMPTY_COMPONENT, linesOf, readLine, type Component, type DishContent, type IngredientLine } from '@pelvo/core';
 import type { DishSummary, Page } from '@pelvo/contract';
 import { newId, fetcher } from '../../device';
-import { Button, Section, TextField } from '../../design';
+import { Button, Section, TextField, useFields } from '../../design';
 import { ComponentDetails, componentText } from './ComponentDetails';
 import { LineEditor } from './LineEditor';
 import { LineRow } from './LineRow';
@@ -219,11 +219,12 @@ function Lines({ component, all, components, preparations, canRemove, anchored =
 }
 
 function NewComponent({ onAdd }: { onAdd: (name: string) => void }) {
-  const [name, setName] = useState<string | null>(null);
-  if (name === null)
+  const [asking, setAsking] = useState(false);
+  const { box, onSubmit, reset } = useFields({ name: '' });
+  if (!asking)
     return (
       <div className="mt-4">
-        <Button kind="quiet" onClick={() => setName('')}>
+        <Button kind="quiet" onClick={() => setAsking(true)}>
           <Plus aria-hidden className="size-4" /> Add a component
         </Button>
       </div>
@@ -231,20 +232,14 @@ function NewComponent({ onAdd }: { onAdd: (name: string) => void }) {
   return (
     <form
       className="mt-4 flex items-end gap-2"
-      onSubmit={(event) => {
-        event.preventDefault();
+      onSubmit={onSubmit(({ name }) => {
         if (name.trim()) onAdd(name.trim());
-        setName(null);
-      }}
+        reset();
+        setAsking(false);
+      })}
     >
       <div className="w-64">
-        <TextField
-          autoFocus
-          label="Name of the component"
-          placeholder="Crumb"
-          value={name}
-          onChange={(event) => setName(event.target.value)}
-        />
+        <TextField autoFocus label="Name of the component" placeholder="Crumb" {...box('name')} />
       </div>
       <Button type="submit">Add</Button>
     </form>

@@ -1,4 +1,3 @@
-import { useState } from 'react';
 import {
   readLine,
   SCALING_KINDS,
@@ -12,7 +11,7 @@ import {
   type YieldStep,
 } from '@pelvo/core';
 import type { DishSummary } from '@pelvo/contract';
-import { Button, SelectField, TextField } from '../../design';
+import { Button, SelectField, TextField, Tick, useFields, wrongField, type Problems } from '../../design';
 import { inWords } from '../../device';
 import { amountText, parseAmount } from './amountText';
 import { parsePercent, percentText } from './optional';
@@ -43,6 +42,7 @@ interface Fields {
   readonly item: string;
   readonly preparation: string;
   readonly note: string;
+  readonly extra: boolean;
   readonly one: string;
   readonly scaling: ScalingKind;
   readonly percent: string;
@@ -65,6 +65,7 @@ function fieldsOf(line: IngredientLine): Fields {
     item: line.item,
     preparation: line.preparation,
     note: line.note,
+    extra: line.extra,
     one: line.one ? `${amountText(line.one)} ${line.one.unit}` : '',
     scaling: scaling.kind,
     percent: scaling.kind === 'percentOf' ? amountText({ min: scaling.percent, max: scaling.percent, unit: 'each', about: false }) : '',
@@ -87,70 +88,76 @@ const yieldText = (line: IngredientLine, kind: YieldStep['kind']) => {
   return step ? percentText(step.fraction) : '';
 };
 
-const wrong = (field: string, problem: string, remedy: string) => ({ field, problem, remedy });
+/** What stands in the boxes, read; null where it cannot be. */
+function readBoxes(fields: Fields) {
+  return {
+    amount: fields.amount.trim() ? parseAmount(fields.amount, fields.unit) : null,
+    one: fields.one.trim() ? parseAmount(fields.one, 'g') : null,
+    scaling: scalingOf(fields),
+    yields: YIELDS.flatMap(({ kind }) => (fields[kind].trim() ? [{ kind, fraction: parsePercent(fields[kind]) }] : [])),
+  };
+}
+
+function problemsIn(fields: Fields): Problems<Fields> {
+  const { amount, one, scaling, yields } = readBoxes(fields);
+  const needsAmount = fields.scaling !== 'toTaste' && fields.scaling !== 'percentOf';
+  return {
+    item: wrongField('item', fields.item.trim() ? null : 'No ingredient.', 'Name it.'),
+    amount:
+      fields.amount.trim() && !amount
+        ? wrongField('amount', `"${fields.amount}" is not an amount.`, 'Type 3, 1 1/2, 150-200 or 200 ml.')
+        : wrongField('amount', needsAmount && !amount ? 'No amount.' : null, 'Type one, or let it scale "to taste".'),
+    one: wrongField('one', fields.one.trim() && !one ? `"${fields.one}" is not an amount.` : null, 'Type 250 g or 400 ml.'),
+    scaling: wrongField('scaling', scaling ? null : 'How it scales is not complete.', 'Give its number and, for a percentage, its line.'),
+    ...Object.fromEntries(
+      yields.map(({ kind, fraction }) => [
+        kind,
+        wrongField(kind, fraction ? null : 'A yield is not a percentage.', 'Give more than 0 and at most 100.'),
+      ]),
+    ),
+  };
+}
 
 /** Correcting what a line means. What was written stays beside it. */
 export function LineEditor({ line, others, preparations, components = [], onSave, onCancel, onRemove }: LineEditorProps) {
-  const [fields, setFields] = useState(() => fieldsOf(line));
-  const [tried, setTried] = useState(false);
-  const set = (change: Partial<Fields>) => setFields((now) => ({ ...now, ...change }));
-
-  const needsAmount = fields.scaling !== 'toTaste' && fields.scaling !== 'percentOf';
-  const amount = fields.amount.trim() ? parseAmount(fields.amount, fields.unit) : null;
-  const one = fields.one.trim() ? parseAmount(fields.one, 'g') : null;
-  const scaling = scalingOf(fields);
-  const yields = YIELDS.flatMap(({ kind }) => (fields[kind].trim() ? [{ kind, fraction: parsePercent(fields[kind]) }] : []));
-  const problems = {
-    item: fields.item.trim() ? null : wrong('item', 'No ingredient.', 'Name it.'),
-    amount:
-      fields.amount.trim() && !amount
-        ? wrong('amount', `"${fields.amount}" is not an amount.`, 'Type 3, 1 1/2, 150-200 or 200 ml.')
-        : needsAmount && !amount
-          ? wrong('amount', 'No amount.', 'Type one, or let it scale "to taste".')
-          : null,
-    one: fields.one.trim() && !one ? wrong('one', `"${fields.one}" is not an amount.`, 'Type 250 g or 400 ml.') : null,
-    yields: yields.every((step) => step.fraction)
-      ? null
-      : wrong('yields', 'A yield is not a percentage.', 'Give more than 0 and at most 100.'),
-    scaling: scaling ? null : wrong('scaling', 'How it scales is not complete.', 'Give its number and, for a percentage, its line.'),
-  };
-  const isRight = Object.values(problems).every((problem) => problem === null);
-  const shown = tried ? problems : { item: null, amount: null, one: null, scaling: null, yields: null };
-
-  const save = () => {
-    setTried(true);
-    if (!isRight || !scaling) return;
+  const { fields, set, box, onSubmit } = useFields(fieldsOf(line), { check: problemsIn });
+  const save = (typed: Fields) => {
+    const { amount, one, scaling, yields } = readBoxes(typed);
     onSave({
       ...line,
       written:
-        fields.written.trim() || `${fields.amount} ${fields.unit === 'each' ? '' : fields.unit} ${fields.item}`.replace(/\s+/g, ' ').trim(),
-      item: fields.item.trim(),
-      amount: fields.scaling === 'percentOf' ? null : amount,
+        typed.written.trim() || `${typed.amount} ${typed.unit === 'each' ? '' : typed.unit} ${typed.item}`.replace(/\s+/g, ' ').trim(),
+      item: typed.item.trim(),
+      amount: typed.scaling === 'percentOf' ? null : amount,
       one,
-      preparation: fields.preparation.trim(),
-      note: fields.note.trim(),
-      scaling,
+      preparation: typed.preparation.trim(),
+      note: typed.note.trim(),
+      extra: typed.extra && typed.note.trim() !== '',
+      scaling: scaling!,
       certainty: 'sure',
       doubts: [],
-      preparationEditionId: fields.preparationEditionId || null,
-      componentId: fields.componentId || null,
+      preparationEditionId: typed.preparationEditionId || null,
+      componentId: typed.componentId || null,
       yields: yields.map(({ kind, fraction }) => ({ kind, fraction: fraction! })),
     });
   };
 
   const readAgain = () =>
-    setFields((now) =>
-      fieldsOf({ ...readLine(now.written), id: line.id, preparationEditionId: line.preparationEditionId, componentId: line.componentId }),
+    set(
+      fieldsOf({
+        ...readLine(fields.written),
+        id: line.id,
+        preparationEditionId: line.preparationEditionId,
+        componentId: line.componentId,
+      }),
     );
 
   return (
     <form
       aria-label={`Correct "${line.written || 'new line'}"`}
       className="space-y-3 border-2 border-ink bg-tile p-4"
-      onSubmit={(event) => {
-        event.preventDefault();
-        save();
-      }}
+      noValidate
+      onSubmit={onSubmit(save)}
       onKeyDown={(event) => {
         if (event.key === 'Escape') onCancel();
       }}
@@ -160,67 +167,49 @@ export function LineEditor({ line, others, preparations, components = [], onSave
       ) : null}
       <div className="flex flex-wrap items-end gap-3">
         <div className="min-w-64 flex-1">
-          <TextField label="As written" value={fields.written} onChange={(event) => set({ written: event.target.value })} />
+          <TextField label="As written" {...box('written')} />
         </div>
         <Button onClick={readAgain}>Read again</Button>
       </div>
       <div className="grid gap-3 sm:grid-cols-[8rem_9rem_1fr]">
-        <TextField
-          autoFocus
-          label="Amount"
-          disabled={fields.scaling === 'percentOf'}
-          value={fields.amount}
-          problem={shown.amount}
-          onChange={(event) => set({ amount: event.target.value })}
-        />
-        <SelectField label="Unit" value={fields.unit} onChange={(event) => set({ unit: event.target.value as UnitCode })}>
+        <TextField autoFocus label="Amount" disabled={fields.scaling === 'percentOf'} {...box('amount')} />
+        <SelectField label="Unit" {...box('unit')}>
           {UNITS.map((unit) => (
             <option key={unit.code} value={unit.code}>
               {unit.one || 'each'}
             </option>
           ))}
         </SelectField>
-        <TextField label="Ingredient" value={fields.item} problem={shown.item} onChange={(event) => set({ item: event.target.value })} />
+        <TextField label="Ingredient" {...box('item')} />
       </div>
       <div className="grid gap-3 sm:grid-cols-3">
-        <TextField label="Preparation" value={fields.preparation} onChange={(event) => set({ preparation: event.target.value })} />
-        <TextField
-          label="One weighs or holds"
-          placeholder="250 g"
-          value={fields.one}
-          problem={shown.one}
-          onChange={(event) => set({ one: event.target.value })}
+        <TextField label="Preparation" {...box('preparation')} />
+        <TextField label="One weighs or holds" placeholder="250 g" {...box('one')} />
+        <TextField label="Note" {...box('note')} />
+      </div>
+      {fields.note.trim() ? (
+        <Tick
+          label="The note asks for more than the amount: say so on the order"
+          checked={fields.extra}
+          onChange={(extra) => set({ extra })}
         />
-        <TextField label="Note" value={fields.note} onChange={(event) => set({ note: event.target.value })} />
-      </div>
+      ) : null}
       <div className="grid gap-3 sm:grid-cols-3">
-        <SelectField
-          label="How it scales"
-          value={fields.scaling}
-          problem={shown.scaling}
-          onChange={(event) => set({ scaling: event.target.value as ScalingKind })}
-        >
+        <SelectField label="How it scales" {...box('scaling')}>
           {SCALING_KINDS.map((kind) => (
             <option key={kind} value={kind}>
               {SCALING_NAMES[kind]}
             </option>
           ))}
         </SelectField>
-        {fields.scaling === 'byTheLoad' ? (
-          <TextField label="Portions a load" value={fields.load} onChange={(event) => set({ load: event.target.value })} />
-        ) : null}
+        {fields.scaling === 'byTheLoad' ? <TextField label="Portions a load" {...box('load')} /> : null}
         {fields.scaling === 'toTaste' ? (
-          <TextField
-            label="Set aside a portion"
-            placeholder="2 g, or leave empty"
-            value={fields.allowance}
-            onChange={(event) => set({ allowance: event.target.value })}
-          />
+          <TextField label="Set aside a portion" placeholder="2 g, or leave empty" {...box('allowance')} />
         ) : null}
         {fields.scaling === 'percentOf' ? (
           <>
-            <TextField label="Percent" value={fields.percent} onChange={(event) => set({ percent: event.target.value })} />
-            <SelectField label="Of" value={fields.followed} onChange={(event) => set({ followed: event.target.value })}>
+            <TextField label="Percent" {...box('percent')} />
+            <SelectField label="Of" {...box('followed')}>
               <option value="">Choose a line</option>
               {others.map((other) => (
                 <option key={other.id} value={other.id}>
@@ -231,11 +220,7 @@ export function LineEditor({ line, others, preparations, components = [], onSave
           </>
         ) : null}
         {preparations.length > 0 && fields.scaling !== 'percentOf' ? (
-          <SelectField
-            label="Made in-house as"
-            value={fields.preparationEditionId}
-            onChange={(event) => set({ preparationEditionId: event.target.value })}
-          >
+          <SelectField label="Made in-house as" {...box('preparationEditionId')}>
             <option value="">bought</option>
             {preparations.map((dish) => (
               <option key={dish.id} value={dish.editionId!}>
@@ -245,22 +230,14 @@ export function LineEditor({ line, others, preparations, components = [], onSave
           </SelectField>
         ) : null}
       </div>
-      <details open={yields.length > 0 || fields.componentId !== ''}>
+      <details open={YIELDS.some(({ kind }) => fields[kind].trim()) || fields.componentId !== ''}>
         <summary className="min-h-9 content-center font-semibold">Losses, and where it comes from</summary>
         <div className="mt-1 grid gap-3 sm:grid-cols-4">
           {YIELDS.map(({ kind, label }) => (
-            <TextField
-              key={kind}
-              label={label}
-              placeholder="percent"
-              inputMode="decimal"
-              value={fields[kind]}
-              problem={shown.yields}
-              onChange={(event) => set({ [kind]: event.target.value })}
-            />
+            <TextField key={kind} label={label} placeholder="percent" inputMode="decimal" {...box(kind)} />
           ))}
           {components.length > 0 ? (
-            <SelectField label="Taken from" value={fields.componentId} onChange={(event) => set({ componentId: event.target.value })}>
+            <SelectField label="Taken from" {...box('componentId')}>
               <option value="">the store</option>
               {components.map((component) => (
                 <option key={component.id} value={component.id}>

@@ -4,14 +4,14 @@ import { ArrowDown, ArrowUp, GripVertical, X } from 'lucide-react';
 import { useState } from 'react';
 import { stepFrom, temperatureWays, type MethodStep } from '@pelvo/core';
 import type { TechniqueSummary } from '@pelvo/contract';
-import { Button, IconButton, Section, SelectField, StrandGlyph, TextArea } from '../../design';
+import { Button, IconButton, Section, SelectField, StrandGlyph, TextArea, useFields } from '../../design';
 import { newId, usePreferences, useTechniques } from '../../device';
 import { StepEditor } from './StepEditor';
 
 /** The method: steps in order, moved by dragging, by the arrow buttons, or with the keyboard on the handle. */
 export function Method({ steps, onChange }: { steps: readonly MethodStep[]; onChange?: (steps: readonly MethodStep[]) => void }) {
   const { data: techniques = [] } = useTechniques();
-  const [text, setText] = useState('');
+  const { box, onSubmit, reset } = useFields({ text: '' });
   const [heat, setHeat] = useState<HeatScale>(usePreferences().temperature === 'fahrenheit' ? 'fahrenheit' : 'all');
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
@@ -21,10 +21,10 @@ export function Method({ steps, onChange }: { steps: readonly MethodStep[]; onCh
   const onDragEnd = ({ active, over }: DragEndEvent) => {
     if (over && active.id !== over.id) onChange?.(arrayMove([...steps], place(active.id), place(over.id)));
   };
-  const add = () => {
+  const add = ({ text }: { text: string }) => {
     if (!text.trim()) return;
     onChange?.([...steps, stepFrom(newId(), text.trim(), techniques)]);
-    setText('');
+    reset();
   };
   return (
     <Section
@@ -72,15 +72,9 @@ export function Method({ steps, onChange }: { steps: readonly MethodStep[]; onCh
         </SortableContext>
       </DndContext>
       {onChange ? (
-        <form
-          className="mt-2 flex flex-wrap items-end gap-2"
-          onSubmit={(event) => {
-            event.preventDefault();
-            add();
-          }}
-        >
+        <form className="mt-2 flex flex-wrap items-end gap-2" onSubmit={onSubmit(add)}>
           <div className="min-w-72 flex-1">
-            <TextArea label="Next step" rows={2} maxLength={2000} value={text} onChange={(event) => setText(event.target.value)} />
+            <TextArea label="Next step" rows={2} maxLength={2000} {...box('text')} />
           </div>
           <Button type="submit">Add the step</Button>
         </form>

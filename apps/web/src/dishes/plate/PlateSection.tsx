@@ -1,7 +1,6 @@
 import { exact, plateBuild, showAmount, type Amount, type DishContent, type PlateItem } from '@pelvo/core';
 import { inWords, measured } from '../../device';
-import { useState } from 'react';
-import { Button, FigureValue, Section, SelectField, TextField } from '../../design';
+import { Button, FigureValue, Section, SelectField, TextField, useFields, wrongField } from '../../design';
 import { amountText, parseAmount } from '../formula/amountText';
 
 const FILLS = ['#201629', '#b9b0c0', '#ffffff', '#7d1447', '#e9ebe5', '#574d60'];
@@ -113,23 +112,21 @@ export function PlateSection({ dish, onChange }: { dish: DishContent; onChange?:
 }
 
 function AddToPlate({ dish, onAdd }: { dish: DishContent; onAdd: (item: PlateItem) => void }) {
-  const [componentId, setComponentId] = useState('');
-  const [text, setText] = useState('');
+  const { box, fields, onSubmit, reset } = useFields({ componentId: '', text: '' });
+  const { componentId, text } = fields;
   const component = dish.components.find(({ id }) => id === componentId);
   const amount: Amount | null = parseAmount(text, component?.gives?.unit ?? 'each');
   return (
     <form
       className="mt-3 flex flex-wrap items-end gap-2"
-      onSubmit={(event) => {
-        event.preventDefault();
+      onSubmit={onSubmit(() => {
         if (!amount || !componentId) return;
         onAdd({ componentId, amount });
-        setText('');
-        setComponentId('');
-      }}
+        reset();
+      })}
     >
       <div className="w-48">
-        <SelectField label="Component" value={componentId} onChange={(event) => setComponentId(event.target.value)}>
+        <SelectField label="Component" {...box('componentId')}>
           <option value="">Choose</option>
           {dish.components.map((each) => (
             <option key={each.id} value={each.id}>
@@ -142,9 +139,8 @@ function AddToPlate({ dish, onAdd }: { dish: DishContent; onAdd: (item: PlateIte
         <TextField
           label="On a plate"
           placeholder={component?.gives ? amountText(component.gives) : '3 or 15 g'}
-          value={text}
-          problem={text.trim() && !amount ? { field: 'amount', problem: `"${text}" is not an amount.`, remedy: 'Type 3 or 15 g.' } : null}
-          onChange={(event) => setText(event.target.value)}
+          {...box('text')}
+          problem={wrongField('text', text.trim() && !amount ? `"${text}" is not an amount.` : null, 'Type 3 or 15 g.')}
         />
       </div>
       <Button type="submit" disabled={!amount || !componentId}>

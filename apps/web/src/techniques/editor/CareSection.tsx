@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { CARD_LIMITS, HAZARD_SPECS, hazardsIn, unansweredHazards, WHO_DECIDES, type HazardKey } from '@pelvo/core';
 import { fieldProblem } from '../../device';
-import { Button, Notice, Section, TextField } from '../../design';
+import { Button, Notice, Section, TextField, useFields } from '../../design';
 import type { CardFormProps } from './CardForm';
 import { LinesField } from './LinesField';
 
@@ -64,7 +64,7 @@ interface HazardQuestionProps {
 
 function HazardQuestion({ hazard, full, onCaution, onAnswer }: HazardQuestionProps) {
   const [answering, setAnswering] = useState(false);
-  const [because, setBecause] = useState('');
+  const { box, fields, onSubmit } = useFields({ because: '' });
   const { name, caution } = HAZARD_SPECS[hazard];
   return (
     <Notice kind="caution" title={`The steps name ${name}, and no caution speaks of it.`}>
@@ -82,23 +82,11 @@ function HazardQuestion({ hazard, full, onCaution, onAnswer }: HazardQuestionPro
         </Button>
       </div>
       {answering ? (
-        <form
-          className="mt-2 flex flex-wrap items-end gap-2"
-          onSubmit={(event) => {
-            event.preventDefault();
-            event.stopPropagation();
-            if (because.trim()) onAnswer(because.trim());
-          }}
-        >
+        <form className="mt-2 flex flex-wrap items-end gap-2" onSubmit={onSubmit(({ because }) => onAnswer(because.trim()))}>
           <div className="min-w-64 flex-1">
-            <TextField
-              label={`Why none is needed for ${name}`}
-              maxLength={CARD_LIMITS.short}
-              value={because}
-              onChange={(event) => setBecause(event.target.value)}
-            />
+            <TextField label={`Why none is needed for ${name}`} maxLength={CARD_LIMITS.short} {...box('because')} />
           </div>
-          <Button type="submit" disabled={!because.trim()}>
+          <Button type="submit" disabled={!fields.because.trim()}>
             Keep the answer
           </Button>
         </form>

@@ -1,0 +1,113 @@
+// @vitest-environment jsdom
+import { screen, waitFor, within } from '@testing-library/react';
+import { describe, expect, it } from 'vitest';
+import { HOUSE_PREFERENCES, NEW_SCHOOL, type SchoolSettings } from '@pelvo/core';
+import type { School } from '@pelvo/contract';
+import { SettingsOfLesson } from '../src/lessons/SettingsOfLesson';
+import PreferencesPage from '../src/people/PreferencesPage';
+import SchoolPage from '../src/school/SchoolPage';
+import { keptDraft, refused, show, signedIn } from './screen';
+
+const SCHOOL: School = { version: 3, settings: { ...NEW_SCHOOL, timeZone: 'Europe/Vienna' } };
+
+describe('the school', () => {
+  const page = (answers: Record<string, unknown> = {}) => show(<SchoolPage />, { answers: { '/school': SCHOOL, ...answers } });
+
+  it('says how lessons run, and what each way asks', async () => {
+    const { user } = page();
+    expect(await screen.findByRole('radio', { name: 'levels with weights', checked: true })).toBeTruthy();
+    expect(screen.queryByRole('button', { name: 'Save' })).toBeNull();
+    await user.click(screen.getByRole('radio', { name: 'deductions from full marks' }));
+    expect(screen.getByText(/It begins at 100; what falls short is taken off/)).toBeTruthy();
+  });
+
+  it('saves what was changed over the version it was changed on, and is then as stored', async () => {
+    const settings: SchoolSettings = { ...SCHOOL.settings, weighingOut: 'trays', timeZone: 'America/Lima' };
+    const { user, sent } = page({ 'PUT /school': { version: 4, settings } });
+    await user.click(await screen.findByRole('radio', { name: 'the technician weighs every tray' }));
+    await user.selectOptions(screen.getByLabelText('Days and hours of lessons are of this zone'), 'America/Lima');
+    expect(keptDraft<SchoolSettings>('school')!.mine).toEqual(settings);
+    await user.click(screen.getByRole('button', { name: 'Save' }));
+    await waitFor(() => expect(screen.queryByRole('button', { name: 'Save' })).toBeNull());
+    expect(sent).toEqual([{ method: 'PUT', path: '/school', body: settings, version: '"3"' }]);
+    expect(keptDraft('school')).toBeNull();
+  });
+
+  it('keeps what was touched when it cannot be saved, and lets it be dropped', async () => {
+    const { user } = page({ 'PUT /school': refused(503, { title: 'The database cannot be reached.', status: 503 }) });
+    await user.click(await screen.findByRole('radio', { name: 'pass or not yet' }));
+    await user.click(screen.getByRole('button', { name: 'Save' }));
+    expect(await screen.findByText('The database cannot be reached.')).toBeTruthy();
+    expect(screen.getByRole('radio', { name: 'pass or not yet', checked: true })).toBeTruthy();
+    await user.click(screen.getByRole('button', { name: 'Drop changes' }));
+    expect(screen.getByRole('radio', { name: 'levels with weights', checked: true })).toBeTruthy();
+  });
+
+  it('names what a colleague set otherwise meanwhile, and keeps what was touched here', async () => {
+    const theirs: School = { version: 4, settings: { ...SCHOOL.settings, marking: 'deductions', timeZone: 'Asia/Tokyo' } };
+    const { user } = page({
+      'PUT /school': refused(409, {
+        type: 'urn:pelvo:problem:changed-meanwhile',
+        title: 'Changed meanwhile',
+        status: 409,
+        current: { content: theirs.settings, version: 4 },
+      }),
+      '/school': SCHOOL,
+    });
+    await user.click(await screen.findByRole('radio', { name: 'pass or not yet' }));
+    await user.click(screen.getByRole('button', { name: 'Save' }));
+    expect(await screen.findByRole('alert')).toBeTruthy();
+    expect(screen.getByRole('radio', { name: 'pass or not yet', checked: true })).toBeTruthy();
+  });
+});
+
+describe('how one lesson runs', () => {
+  it('goes by the school until it says otherwise', async () => {
+    const settings = { marking: null, weighingOut: null };
+    const asked: unknown[] = [];
+    const { user } = show(<SettingsOfLesson settings={settings} school={SCHOOL.settings} onChange={(next) => asked.push(next)} />);
+    const marking = screen.getByLabelText('Marking');
+    expect(within(marking).getByRole('option', { name: 'as the school: levels with weights', selected: true })).toBeTruthy();
+    await user.selectOptions(marking, 'pass or not yet');
+    expect(asked).toEqual([{ marking: 'pass', weighingOut: null }]);
+  });
+
+  it('tells those who only read it what holds, and where the lesson decided', () => {
+    show(<SettingsOfLesson settings={{ marking: 'pass', weighingOut: null }} school={SCHOOL.settings} />);
+    expect(screen.getByText(/pass or not yet, in this lesson/)).toBeTruthy();
+    expect(screen.getAllByText(/in this lesson/)).toHaveLength(1);
+    expect(screen.getByText('Weighing out:')).toBeTruthy();
+  });
+});
+
+describe('preferences of a person', () => {
+  it('show at once what they do, and are saved whole', async () => {
+    const answers = signedIn({});
+    const { user, sent } = show(<PreferencesPage />, {
+      answers: {
+        ...answers,
+        'PUT /preferences': () => {
+          answers['/session'].preferences = { ...HOUSE_PREFERENCES, units: 'customary' };
+          return {};
+        },
+      },
+    });
+    expect(screen.getByText('250 g')).toBeTruthy();
+    await user.click(screen.getByRole('radio', { name: 'ounces, fluid ounces, inches' }));
+    // 250 g ÷ 28.3495 g
+    expect(screen.getByText('8.82 oz')).toBeTruthy();
+    await waitFor(() => expect(screen.getByRole('status').textContent).toBe('Saved.'));
+    expect(sent).toEqual([{ method: 'PUT', path: '/preferences', body: { ...HOUSE_PREFERENCES, units: 'customary' }, version: null }]);
+  });
+
+  it('go back to what is stored when they could not be saved, and say why', async () => {
+    const { user } = show(<PreferencesPage />, {
+      answers: { ...signedIn({ clock: '12' }), 'PUT /preferences': refused(500, { title: 'It could not be saved.', status: 500 }) },
+    });
+    expect(screen.getByRole('radio', { name: '2:30 pm', checked: true })).toBeTruthy();
+    await user.click(screen.getByRole('radio', { name: '14:30' }));
+    expect(await screen.findByText('It could not be saved.')).toBeTruthy();
+    expect(screen.getByRole('radio', { name: '2:30 pm', checked: true })).toBeTruthy();
+    expect(screen.getByRole('status').textContent).toBe('');
+  });
+});

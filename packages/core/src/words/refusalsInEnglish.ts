@@ -1,0 +1,115 @@
+import type { Measure } from '../figure/measure';
+import { RULE_SPECS, ruleValue, showRuleValue, type LocalRules, type RuleKey } from '../rules/specs';
+import { STRAND_NAMES, type Strand } from '../technique/types';
+import type { Speaker } from './english';
+
+const list = (items: readonly string[]) => items.join(', ');
+const ruleAsSet = (key: RuleKey, rules: LocalRules) => {
+  const { name, keep, unit } = RULE_SPECS[key];
+  return `${name}: ${keep} ${showRuleValue(ruleValue(key, rules), unit)}`;
+};
+
+/** Why something typed or brought in a file cannot be taken (`no.…`), and what to do about it (`do.…`). */
+export const REFUSALS_IN_ENGLISH = {
+  // Files
+  'no.binary': () => 'The file is not text: it holds binary data.',
+  'no.not-utf8': ({ line }: { line: number }) => `The file is not UTF-8 text: line ${line} holds a character that cannot be read.`,
+  'do.save-utf8': () => 'Save it as UTF-8 text (for a table, "CSV UTF-8") and choose it again.',
+  'no.empty-file': () => 'The file is empty.',
+  'do.choose-recipe-file': () =>
+    'Choose a recipe as JSON-LD, as a web page that holds one, as CSV of lines, as plain text, or a file Pelvo has written.',
+  'no.broken-json': () => 'The file begins like JSON but is not: it breaks off or has a typing error.',
+  'do.export-again': () => 'Export it again.',
+  'no.unknown-version': () => 'This Pelvo file is of a version that is not known here.',
+  'do.update-or-export': () => 'Update Pelvo, or export the dishes again.',
+  'no.no-recipe-in-json': () => 'The JSON holds no schema.org Recipe, or holds it too deeply nested.',
+  'no.no-recipe-in-page': () => 'The page holds no recipe in a form that can be read (JSON-LD).',
+  'do.paste-instead': () => 'Copy the recipe’s text and paste it instead.',
+  'no.no-line-column': () => 'The heading row names neither "line" nor "item".',
+  'do.use-columns': ({ columns }: { columns: readonly string[] }) => `Use the columns ${list(columns)}; "line" alone is enough.`,
+  'no.not-portions': ({ typed }: { typed: string }) => `"${typed}" is not a number of portions.`,
+  'do.whole-number': ({ least, most }: { least: number; most: number }) => `Give a whole number from ${least} to ${most}.`,
+  'no.heading-only': () => 'There is a heading row but nothing under it.',
+  'do.add-rows': () => 'Add one row for each.',
+
+  // Rosters
+  'do.choose-roster': () => 'Choose a file with a heading row and one student a row.',
+  'no.too-many-students': ({ count, more, most }: { count: number; more: boolean; most: number }) =>
+    `The file has ${more ? 'more than ' : ''}${count} students; a class holds at most ${most}.`,
+  'do.split-file': () => 'Split the file into classes.',
+  'no.no-name-column': ({ has }: { has: string }) => `There is no "name" column; the heading row has: ${has || 'nothing'}.`,
+  'do.name-column': () => 'Name the column that holds the students "name".',
+  'no.no-name': () => 'The name is missing.',
+  'do.name-or-remove': () => 'Type a name, or remove the row.',
+  'no.too-long': ({ what, most }: { what: string; most: number }) => `The ${what} is longer than ${most} characters.`,
+  'do.shorten': () => 'Shorten it.',
+  'no.formula': ({ sign }: { sign: string }) => `The cell starts with "${sign}", as a spreadsheet formula does.`,
+  'do.replace-formula': () => 'Replace the formula by its value.',
+  'no.in-class': ({ name }: { name: string }) => `${name} is in the class already.`,
+  'no.on-line': ({ name, line }: { name: string; line: number }) => `${name} stands on line ${line} already.`,
+  'do.remove-or-tell-apart': () => 'Remove the row, or add what tells the two apart.',
+  'no.number-in-class': ({ number }: { number: string }) => `Number ${number} is in the class already.`,
+  'no.number-on-line': ({ number, line }: { number: string; line: number }) => `Number ${number} stands on line ${line} already.`,
+  'do.correct-one-number': () => 'Correct one of the two numbers.',
+  'no.not-an-allergen': ({ word }: { word: string }) => `"${word}" is not one of the declared allergens.`,
+  'no.not-a-diet': ({ word }: { word: string }) => `"${word}" is not a diet Pelvo knows.`,
+  'do.use-or-note': ({ words }: { words: readonly string[] }) => `Use: ${list(words)}; or put it in the note.`,
+
+  // Local rules
+  'no.rule-outside': ({ rule, value }: { rule: RuleKey; value: number }) =>
+    `${showRuleValue(value, RULE_SPECS[rule].unit)} is outside what this rule can be.`,
+  'no.rules-crossed': ({ low, high, rules }: { low: RuleKey; high: RuleKey; rules: LocalRules }) =>
+    `"${ruleAsSet(low, rules)}" would not be below "${ruleAsSet(high, rules)}".`,
+  'do.change-other-first': () => 'Change the other one first, or give a value that keeps their order.',
+
+  // Named cuts
+  'no.tolerance-eats-cut': ({ cut, tolerance }: { cut: string; tolerance: Measure }, { show }: Speaker) =>
+    `${cut}: a piece ${show(tolerance)} too thin would be nothing at all.`,
+  'no.tolerance-long': ({ cut }: { cut: string }) => `${cut}: the tolerance is as long as the cut.`,
+  'do.give-less': ({ than }: { than: Measure }, { show }: Speaker) => `Give less than ${show(than)}.`,
+  'no.wider-than-long': ({ cut }: { cut: string }) => `${cut}: it is wider than it is long.`,
+  'do.longest-is-length': () => 'Give the longest side as its length.',
+
+  // Dishes
+  'no.no-title': () => 'The dish has no title.',
+  'do.give-one': () => 'Give it one.',
+  'no.no-lines': () => 'The dish has no ingredient lines.',
+  'do.add-a-line': () => 'Paste or add at least one.',
+  'no.component-ring': ({ names }: { names: readonly string[] }) => `Components use each other in a ring: ${list(names)}.`,
+  'do.let-one-stand': () => 'Let one of them stand without the others.',
+  'no.component-gone': ({ item }: { item: string }) => `"${item}" takes from a component that is no longer there.`,
+  'do.choose-source': () => 'Choose where it comes from.',
+  'no.gives-otherwise': ({ name, gives, takes }: { name: string; gives: Measure; takes: Measure }, { show }: Speaker) =>
+    `"${name}" gives ${show(gives)}, but this line takes ${show(takes)} of it.`,
+  'do.one-kind-of-unit': () => 'Give both as weight, as volume or as pieces.',
+  'no.yield-outside': ({ fraction }: { fraction: string }) => `A yield of ${fraction} cannot be.`,
+  'do.fraction-to-one': () => 'Give a fraction above 0 and at most 1.',
+  'no.follows-nothing': ({ item }: { item: string }) => `"${item}" follows a line that is no longer there.`,
+  'do.choose-base': () => 'Choose the line it is a percentage of.',
+  'no.follows-itself': ({ item }: { item: string }) => `"${item}" follows itself by percent.`,
+  'do.give-own-amount': () => 'Let one line of the ring have an amount of its own.',
+
+  // Rubrics
+  'no.no-criterion': () => 'No criterion is judged by level.',
+  'do.add-one': () => 'Add at least one.',
+  'no.weight-alone': ({ strand }: { strand: Strand }) => `${STRAND_NAMES[strand]} has a weight but no criterion.`,
+  'do.add-or-zero': () => 'Add a criterion or set the weight to 0.',
+  'no.no-weight': ({ strand }: { strand: Strand }) => `${STRAND_NAMES[strand]} has criteria but no weight.`,
+  'do.weight-above-nothing': () => 'Give it a weight above 0.',
+  'no.key-twice': ({ key }: { key: string }) => `Two criteria share the key "${key}".`,
+  'do.rename-one': () => 'Rename one.',
+  'no.same-descriptor': ({ name }: { name: string }) => `"${name}" has two levels with the same descriptor.`,
+  'do.say-each-level': () => 'Say what can be seen at each level.',
+  'no.shares-fall': () => 'A higher level earns less than a lower one.',
+  'do.let-shares-rise': () => 'Let the shares rise.',
+
+  // Facts of an ingredient
+  'no.not-above-nothing': () => 'This is not an amount above 0.',
+  'do.number-above-nothing': () => 'Give a number above 0.',
+  'no.cannot-be-more': ({ most }: { most: number }) => `More than ${most} cannot be.`,
+  'do.fraction-at-most': ({ most }: { most: number }) => `Give at most ${most}.`,
+  'no.weight-of-weight': () => 'A weight does not need the weight of one.',
+  'do.counted-unit': () => 'Choose a counted unit.',
+  'no.contained-already': ({ allergens }: { allergens: readonly string[] }) => `${list(allergens)}: contained already.`,
+  'do.one-of-two': () => 'Keep it under one of the two.',
+};
