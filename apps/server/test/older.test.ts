@@ -4,7 +4,7 @@ import { createConnection } from 'mysql2/promise';
 import Papa from 'papaparse';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { DataSource } from 'typeorm';
-import { shownOf, words, type Marks } from '@pelvo/core';
+import { DISH, shownOf, versionOfFormat, words, type Marks } from '@pelvo/core';
 import type { ClassResults, DishSummary, LessonDetail, LessonSummary, MyResult, Page, Practices, RulesProfile } from '@pelvo/contract';
 import { createApp } from '../src/app';
 import { dataSourceOptions } from '../src/database';
@@ -107,7 +107,7 @@ describe('a school from before documents had versions', () => {
     const [row] = (await school.database.query('SELECT content FROM dish WHERE id = ?', [dishId])) as { content: string | object }[];
     expect(JSON.parse(typeof row!.content === 'string' ? row!.content : JSON.stringify(row!.content))).toMatchObject({
       document: 'dish',
-      version: 2,
+      version: versionOfFormat(DISH),
     });
   });
 

@@ -82,20 +82,13 @@ describe('how one lesson runs', () => {
 
 describe('preferences of a person', () => {
   it('show at once what they do, and are saved whole', async () => {
-    const answers = signedIn({});
-    const { user, sent } = show(<PreferencesPage />, {
-      answers: {
-        ...answers,
-        'PUT /preferences': () => {
-          answers['/session'].preferences = { ...HOUSE_PREFERENCES, units: 'customary' };
-          return {};
-        },
-      },
-    });
+    let answer = (_: object) => {};
+    const { user, sent } = show(<PreferencesPage />, { answers: { 'PUT /preferences': () => new Promise((done) => (answer = done)) } });
     expect(screen.getByText('250 g')).toBeTruthy();
     await user.click(screen.getByRole('radio', { name: 'ounces, fluid ounces, inches' }));
-    // 250 g ÷ 28.3495 g
+    // Before the server has answered: 250 g ÷ 28.3495 g
     expect(screen.getByText('8.82 oz')).toBeTruthy();
+    answer({});
     await waitFor(() => expect(screen.getByRole('status').textContent).toBe('Saved.'));
     expect(sent).toEqual([{ method: 'PUT', path: '/preferences', body: { ...HOUSE_PREFERENCES, units: 'customary' }, version: null }]);
   });

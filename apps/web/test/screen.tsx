@@ -28,7 +28,7 @@ export interface Sent {
 
 interface Setting {
   readonly role?: Role;
-  /** What the server answers, by `METHOD /path` or `/path` for reading; a function decides at the time. */
+  /** What the server answers, by `METHOD /path` or `/path` for reading; a function decides at the time, or answers later. */
   readonly answers?: Readonly<Record<string, unknown>>;
   /** Where it is shown, and the route it stands under there: `/lessons/l1` and `/lessons/:id`. */
   readonly at?: string;
@@ -62,7 +62,7 @@ export function show(ui: ReactNode, { role = 'lead', answers = {}, at = '/', rou
   };
   // A device that has been signed in on before: drafts are this person's.
   localStorage.setItem('pelvo.me', JSON.stringify({ me, timeZone: 'Europe/Vienna' }));
-  vi.stubGlobal('fetch', (url: string, init: RequestInit = {}) => {
+  vi.stubGlobal('fetch', async (url: string, init: RequestInit = {}) => {
     const method = init.method ?? 'GET';
     const path = url.replace(/^\/api/, '');
     const headers = init.headers as Record<string, string> | undefined;
@@ -74,12 +74,11 @@ export function show(ui: ReactNode, { role = 'lead', answers = {}, at = '/', rou
         version: headers?.['if-match'] ?? null,
       });
     const known = all[`${method} ${path}`] ?? (method === 'GET' ? all[path] : undefined);
-    const answer = typeof known === 'function' ? (known as () => unknown)() : known;
-    if (answer === undefined)
-      return Promise.resolve(new Response(JSON.stringify({ title: `Nothing at ${method} ${path}` }), { status: 404 }));
+    const answer = await (typeof known === 'function' ? (known as () => unknown)() : known);
+    if (answer === undefined) return new Response(JSON.stringify({ title: `Nothing at ${method} ${path}` }), { status: 404 });
     const failure = answer as { refused?: number; problem?: object };
-    if (failure.refused) return Promise.resolve(new Response(JSON.stringify(failure.problem), { status: failure.refused }));
-    return Promise.resolve(new Response(JSON.stringify(answer)));
+    if (failure.refused) return new Response(JSON.stringify(failure.problem), { status: failure.refused });
+    return new Response(JSON.stringify(answer));
   });
   vi.stubGlobal('matchMedia', () => ({ matches: true, addEventListener: () => undefined, removeEventListener: () => undefined }));
   vi.stubGlobal(

@@ -1,5 +1,5 @@
 import type { FormEvent } from 'react';
-import { useForm, type DefaultValues, type FieldValues, type Path, type PathValue } from 'react-hook-form';
+import { useForm, useWatch, type DefaultValues, type FieldValues, type Path, type PathValue } from 'react-hook-form';
 import type { FieldProblem } from '@pelvo/contract';
 import { fieldProblem } from '../device';
 
@@ -25,8 +25,10 @@ export const wrongField = (field: string, problem: string | null, remedy: string
  *          <form onSubmit={onSubmit(save)}><TextField label="Name" {...box('name')} /></form>
  */
 export function useFields<T extends FieldValues>(start: T, { check, refusal }: Options<T> = {}) {
-  const { register, handleSubmit, watch, setValue, setFocus, reset, formState } = useForm<T>({ defaultValues: start as DefaultValues<T> });
-  const fields = watch();
+  const { register, handleSubmit, control, setValue, setFocus, reset, formState } = useForm<T>({
+    defaultValues: start as DefaultValues<T>,
+  });
+  const fields = useWatch({ control }) as T;
   const found: Problems<T> = (formState.isSubmitted ? check?.(fields) : undefined) ?? ({} as Problems<T>);
   const problem = (name: keyof T & string): FieldProblem | null => found[name] ?? fieldProblem(refusal, name);
   const set = (change: Partial<T>) => {

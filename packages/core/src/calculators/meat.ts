@@ -1,7 +1,7 @@
 import { measure, type Figure } from '../figure';
 import { shownOf, text, words, type Said } from '../words';
 import { checkCooling, ruleValue, type Reading } from '../rules';
-import { byFormula, figureOf, numberOf, of, part, plain, share } from './figures';
+import { byFormula, figureOf, numberOf, of, part, share } from './figures';
 import { answer, choice, number, refuse, type Calculator, type Given } from './types';
 
 /** Minutes by thickness. @source times as commonly taught for thin, middling and thick pieces */
