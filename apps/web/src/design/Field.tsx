@@ -47,7 +47,7 @@ function Frame({ label, hint, problem, labelHidden, children }: Shared & { child
 export function TextField({ label, hint, problem, labelHidden, className = '', ...rest }: Shared & InputHTMLAttributes<HTMLInputElement>) {
   return (
     <Frame {...{ label, hint, problem, labelHidden }}>
-      {(ids) => <input {...rest} {...ids} className={`${BOX} ${border(Boolean(problem))} ${className}`} />}
+      {(ids) => <input {...rest} {...ids} className={`${BOX} read-only:bg-wash ${border(Boolean(problem))} ${className}`} />}
     </Frame>
   );
 }

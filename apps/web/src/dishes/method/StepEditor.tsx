@@ -71,14 +71,16 @@ export function StepEditor({ step, onSave, onCancel }: StepEditorProps) {
       onSubmit={onSubmit(save)}
     >
       <TextArea label="Step" rows={2} maxLength={2000} {...box('text')} />
-      <div className="grid gap-3 sm:grid-cols-4">
-        <SelectField label="Hands" {...box('hands')}>
-          <option value="on">on: someone is busy</option>
-          <option value="off">off: it rests, bakes, chills</option>
-        </SelectField>
+      <div className="grid gap-3 sm:grid-cols-5">
+        <div className="sm:col-span-2">
+          <SelectField label="Hands" {...box('hands')}>
+            <option value="on">on: someone is busy</option>
+            <option value="off">off: it rests, bakes, chills</option>
+          </SelectField>
+        </div>
         <TextField label="Minutes" inputMode="numeric" {...box('minutes')} />
         <TextField label="For a novice" inputMode="numeric" {...box('noviceMinutes')} />
-        <TextField label="Heat" placeholder="180, 350F, gas 4" {...box('heat')} />
+        <TextField label="Heat" placeholder="180" {...box('heat')} />
       </div>
       <div className="grid gap-3 sm:grid-cols-4">
         <div className="sm:col-span-2">
