@@ -13,9 +13,9 @@ import { IngredientsModule } from './ingredients';
 import { LessonsModule } from './lessons';
 import { OrdersModule } from './orders';
 import { PeopleModule } from './people';
-import { CALLBACK_POOL, DATABASE_NAME } from './platform/database/tokens';
+import { CALLBACK_POOL, DATABASE_NAME, SESSION_SECRET } from './platform/database/tokens';
 import { HealthController } from './platform/health';
-import { AccessGuard, SlowDown } from './platform/identity';
+import { AccessGuard, KnownDevices, SlowDown } from './platform/identity';
 import { ProblemFilter } from './platform/problems';
 import { PracticesModule } from './practices';
 import { ProgressModule } from './progress';
@@ -29,6 +29,8 @@ export interface AppOptions {
   readonly database: DataSource;
   readonly pool: Pool;
   readonly databaseName: string;
+  /** What signs the cookies of this installation. */
+  readonly secret: string;
   /** Folder of the built web application; left out in tests of the API. */
   readonly webRoot?: string;
   readonly logLevel: string;
@@ -56,17 +58,24 @@ const AREAS = [
 @Global()
 @Module({})
 class PlatformModule {
-  static with({ database, pool, databaseName }: AppOptions): DynamicModule {
+  static with({ database, pool, databaseName, secret }: AppOptions): DynamicModule {
     const shared = [
       { provide: DataSource, useValue: database },
       { provide: CALLBACK_POOL, useValue: pool },
       { provide: DATABASE_NAME, useValue: databaseName },
+      { provide: SESSION_SECRET, useValue: secret },
     ];
     return {
       module: PlatformModule,
       controllers: [HealthController],
-      providers: [...shared, { provide: APP_GUARD, useClass: AccessGuard }, { provide: APP_FILTER, useClass: ProblemFilter }, SlowDown],
-      exports: [DataSource, CALLBACK_POOL, DATABASE_NAME, SlowDown],
+      providers: [
+        ...shared,
+        { provide: APP_GUARD, useClass: AccessGuard },
+        { provide: APP_FILTER, useClass: ProblemFilter },
+        SlowDown,
+        KnownDevices,
+      ],
+      exports: [DataSource, CALLBACK_POOL, DATABASE_NAME, SESSION_SECRET, SlowDown, KnownDevices],
     };
   }
 }
@@ -79,7 +88,12 @@ export class AppModule {
       module: AppModule,
       imports: [
         LoggerModule.forRoot({
-          pinoHttp: { level: logLevel, autoLogging: logLevel === 'info', redact: ['req.headers.cookie', 'res.headers["set-cookie"]'] },
+          pinoHttp: {
+            level: logLevel,
+            autoLogging: logLevel === 'info',
+            redact: ['req.headers.cookie', 'res.headers["set-cookie"]'],
+            serializers: { req: withoutWords },
+          },
         }),
         ...(webRoot
           ? [ServeStaticModule.forRoot({ rootPath: webRoot, exclude: ['/api/{*rest}'], serveStaticOptions: { setHeaders: cacheHeaders } })]
@@ -89,6 +103,12 @@ export class AppModule {
       ],
     };
   }
+}
+
+/** A request for the log: what was searched for or is called by its name stays out of it. */
+function withoutWords(request: { id: unknown; method: string; url: string; headers: object }): object {
+  const path = request.url.split('?')[0]!;
+  return { ...request, url: path.replace(/(\/ingredients\/)[^/]+/, '$1…'), query: undefined, params: undefined };
 }
 
 function cacheHeaders(response: { setHeader(name: string, value: string): unknown }, path: string): void {

@@ -1,15 +1,17 @@
 import 'reflect-metadata';
 import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
-import express, { type Response as ExpressResponse } from 'express';
+import type { Response as ExpressResponse } from 'express';
 import helmet from 'helmet';
 import { Logger } from 'nestjs-pino';
 import { AppModule } from './app.module';
 import { dataSourceOptions } from './database';
 import { ensureDishIndex } from './dishes';
 import { alone, databaseName, openDatabase, openPool } from './platform/database/connection';
-import { sessions } from './platform/identity';
-import { BODY_LIMITS } from './platform/problems';
+import { sessions, sessionSecret } from './platform/identity';
+import { bodyReaders } from './platform/body';
+import { patience } from './platform/patience';
+import { ParamPipe } from './platform/problems';
 
 export interface StartOptions {
   readonly databaseUrl: string;
@@ -29,7 +31,8 @@ export async function createApp({
   const database = await openDatabase(dataSourceOptions(databaseUrl));
   await alone(database, () => ensureDishIndex(database.manager));
   const pool = openPool(databaseUrl);
-  const options = { database, pool, databaseName: databaseName(new URL(databaseUrl).pathname), webRoot, logLevel };
+  const secret = await sessionSecret(database);
+  const options = { database, pool, secret, databaseName: databaseName(new URL(databaseUrl).pathname), webRoot, logLevel };
   const app = await NestFactory.create<NestExpressApplication>(AppModule.with(options), { bodyParser: false, bufferLogs: true });
   app.useLogger(app.get(Logger));
   if (trustProxy) app.set('trust proxy', 1);
@@ -60,11 +63,11 @@ export async function createApp({
     response.setHeader('Cache-Control', 'no-store');
     next();
   });
-  const session = await sessions(database, pool.promise());
+  app.use('/api', patience());
+  const session = sessions(secret, pool.promise());
   app.use('/api', session.handler);
-  app.use('/api', express.raw({ type: 'text/csv', limit: BODY_LIMITS.csv }));
-  app.use('/api', express.raw({ type: 'application/octet-stream', limit: BODY_LIMITS.file }));
-  app.use('/api', express.json({ limit: BODY_LIMITS.json, type: ['application/json'] }));
+  app.use('/api', ...bodyReaders());
+  app.useGlobalPipes(new ParamPipe());
   app.enableShutdownHooks();
   const close = app.close.bind(app);
   app.close = async () => {

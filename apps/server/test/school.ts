@@ -48,9 +48,16 @@ export async function freshDatabase(): Promise<string> {
   return url.href;
 }
 
-/** @param database - the address of one that is there already, instead of a fresh one */
-export async function openSchool({ demo = false, database: there }: { demo?: boolean; database?: string }): Promise<School> {
-  const app = await createApp({ databaseUrl: there ?? (await freshDatabase()), logLevel: 'silent' });
+interface Opening {
+  readonly demo?: boolean;
+  /** The address of a database that is there already, instead of a fresh one. */
+  readonly database?: string;
+  /** As behind a proxy, which says where a request comes from. */
+  readonly trustProxy?: boolean;
+}
+
+export async function openSchool({ demo = false, database: there, trustProxy = false }: Opening): Promise<School> {
+  const app = await createApp({ databaseUrl: there ?? (await freshDatabase()), logLevel: 'silent', trustProxy });
   const database = app.get(DataSource);
   if (demo) await addDemoSchool(database);
   await app.listen(0, '127.0.0.1');
@@ -69,12 +76,12 @@ export async function openSchool({ demo = false, database: there }: { demo?: boo
 }
 
 export function callerOf(base: string): Call {
-  let cookie = '';
+  const jar = new Map<string, string>();
   return async <T>(method: string, path: string, { body, raw, type, version, headers = {} }: CallOptions = {}) => {
     const response = await fetch(base + path, {
       method,
       headers: {
-        ...(cookie ? { cookie } : {}),
+        ...(jar.size > 0 ? { cookie: [...jar].map(([name, value]) => `${name}=${value}`).join('; ') } : {}),
         ...(body !== undefined ? { 'content-type': 'application/json' } : {}),
         ...(type ? { 'content-type': type } : {}),
         ...(version !== undefined ? { 'if-match': `"${version}"` } : {}),
@@ -82,8 +89,11 @@ export function callerOf(base: string): Call {
       },
       body: (raw as BodyInit | undefined) ?? (body === undefined ? undefined : JSON.stringify(body)),
     });
-    const set = response.headers.get('set-cookie');
-    if (set) cookie = set.split(';')[0]!;
+    for (const set of response.headers.getSetCookie()) {
+      const [name = '', value = ''] = set.split(';')[0]!.split('=');
+      if (value) jar.set(name, value);
+      else jar.delete(name);
+    }
     const bytes = Buffer.from(await response.arrayBuffer());
     const parsed: unknown = /json/.test(response.headers.get('content-type') ?? '') && bytes.length > 0 ? JSON.parse(bytes.toString()) : {};
     return { status: response.status, body: parsed as T, problem: parsed as Problem, headers: response.headers, bytes };

@@ -47,11 +47,9 @@ export interface Invitation {
 }
 
 const name = Joi.string().trim().max(120).required();
-const signIn = Joi.string()
-  .trim()
-  .lowercase()
-  .pattern(/^[a-z0-9][a-z0-9._-]{2,39}$/, '3 to 40 letters, digits, dots or dashes')
-  .required();
+/** What a sign-in name is made of. */
+export const SIGN_IN_NAME = /^[a-z0-9][a-z0-9._-]{2,39}$/;
+const signIn = Joi.string().trim().lowercase().pattern(SIGN_IN_NAME, '3 to 40 letters, digits, dots or dashes').required();
 const newPassword = Joi.string().min(10).max(200).required();
 const code = Joi.string().trim().uppercase().max(40).required();
 

@@ -24,6 +24,7 @@ export type ProblemKind =
   | 'not-signed-in'
   | 'signed-in-as-other'
   | 'busy'
+  | 'unavailable'
   | 'not-allowed'
   | 'not-found'
   | 'changed-meanwhile'

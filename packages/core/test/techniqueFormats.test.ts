@@ -141,7 +141,8 @@ describe('text pasted from a word processor', () => {
 
   it('does not hang on a large or broken paste', () => {
     const huge = `${'<p><b>'.repeat(20_000)}x${'<td>'.repeat(20_000)}`;
-    expect(pastedText(huge, '').lines).toEqual(['**x**']);
+    // Nested as no page is: the text comes along, its styles do not, and that is said.
+    expect(pastedText(huge, '')).toEqual({ lines: ['x'], leftOut: [expect.stringContaining('nested too deeply')] });
     expect(pastedText('<p>'.padEnd(2_000_100, 'y'), '').leftOut).toHaveLength(1);
   });
 });

@@ -26,7 +26,7 @@ export function handoutDocument(dish: DishContent, portions: number, edition: st
   const named = [...new Set(dish.method.flatMap((step) => step.techniqueIds))].flatMap((id) => care.techniques.get(id) ?? []);
   const cautions = [
     ...named.flatMap(({ name, cautions: own }) => own.map((caution) => `${name}: ${caution}`)),
-    ...dishRuleNotices(dish, care.rules).map(({ where, said }) => `${where}: ${said}`),
+    ...dishRuleNotices(dish, care.rules).map(({ where, said }) => `${where}: ${words(said)}`),
   ];
   const scaled = scaleDish(dish, exact(portions).div(dish.portions));
   const { shares } = plateBuild(dish);
@@ -46,23 +46,25 @@ export function handoutDocument(dish: DishContent, portions: number, edition: st
             stack: scaled.components.map((component): Content => ({
               stack: [
                 { text: `${component.name || 'Weigh out'}${component.gives ? `, gives ${component.gives}` : ''}`, style: 'heading' },
-                {
-                  table: {
-                    widths: ['auto', '*'],
-                    body: component.rows.map((row) => [
-                      { text: row.figure ? shownOf(row.figure) : row.toTaste ? 'to taste' : 'held', bold: true, alignment: 'right' },
-                      {
-                        text: [
-                          row.line.item || row.line.written,
-                          row.line.preparation ? `, ${row.line.preparation}` : '',
-                          row.warning ? `\n${words(row.warning)}` : '',
-                          row.because ? `\n${words(row.because)}` : '',
-                        ],
+                component.rows.length === 0
+                  ? { text: 'Nothing to weigh yet.', italics: true }
+                  : {
+                      table: {
+                        widths: ['auto', '*'],
+                        body: component.rows.map((row) => [
+                          { text: row.figure ? shownOf(row.figure) : row.toTaste ? 'to taste' : 'held', bold: true, alignment: 'right' },
+                          {
+                            text: [
+                              row.line.item || row.line.written,
+                              row.line.preparation ? `, ${row.line.preparation}` : '',
+                              row.warning ? `\n${words(row.warning)}` : '',
+                              row.because ? `\n${words(row.because)}` : '',
+                            ],
+                          },
+                        ]),
                       },
-                    ]),
-                  },
-                  layout: 'pelvo',
-                },
+                      layout: 'pelvo',
+                    },
               ],
               unbreakable: component.rows.length < 14,
             })),

@@ -17,17 +17,26 @@ import {
   type SessionState,
   type SignIn,
 } from '@pelvo/contract';
-import { Allow, Open, SESSION_COOKIE, Who, type SignedIn } from '../platform/identity';
+import { Allow, KnownDevices, Open, SESSION_COOKIE, Who, type SignedIn } from '../platform/identity';
 import { joi } from '../platform/problems';
 import { type Entrant, PeopleService } from './people.service';
 
 @Controller('api')
 export class PeopleController {
-  constructor(private readonly people: PeopleService) {}
+  constructor(
+    private readonly people: PeopleService,
+    private readonly devices: KnownDevices,
+  ) {}
 
   @Get('session')
   @Open()
-  session(@Who() who: SignedIn | undefined): Promise<SessionState> {
+  session(
+    @Who() who: SignedIn | undefined,
+    @Req() request: Request,
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<SessionState> {
+    // Every device asks this after a sign-in, so that is where it learns whose it is.
+    if (who && !this.devices.of(request, who.id)) this.devices.remember(request, response, who.id);
     return this.people.sessionOf(who);
   }
 
@@ -42,7 +51,8 @@ export class PeopleController {
   @Open()
   @HttpCode(200)
   async signIn(@Body(joi(signInSchema)) body: SignIn, @Req() request: Request): Promise<Me> {
-    return this.begin(request, await this.people.signIn(body, request.ip ?? ''));
+    const entrant = await this.people.signIn(body, request.ip ?? '', (personId) => this.devices.of(request, personId));
+    return this.begin(request, entrant);
   }
 
   @Delete('session')

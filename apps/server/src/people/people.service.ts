@@ -12,9 +12,10 @@ import type {
   SessionState,
   SignIn,
 } from '@pelvo/contract';
+import { SIGN_IN_NAME } from '@pelvo/contract';
 import { inTransaction } from '../platform/database/transaction';
 import { conflict, invalid, notFound, ProblemException } from '../platform/problems';
-import { SlowDown, type FailureKey, type SignedIn } from '../platform/identity';
+import { SlowDown, type SignedIn, type TryKey } from '../platform/identity';
 import { loadSchool } from '../school';
 import { Invitation } from './invitation.entity';
 import { Person } from './person.entity';
@@ -68,7 +69,7 @@ export class PeopleService {
 
   async createFirstLead({ code, name, signIn, password }: FirstLead, address: string): Promise<Entrant> {
     const keys = codeKeys(address);
-    await this.slowDown.check(keys);
+    await this.slowDown.count(keys);
     const passwordHash = await hashPassword(password);
     const person = await inTransaction(this.database, async (manager) => {
       // Every copy of the server may have shown a code of its own; whoever locks them first is the first lead.
@@ -82,20 +83,24 @@ export class PeopleService {
       await schoolBegins.happens(manager, { personId: lead.id });
       return lead;
     });
-    if (!person) {
-      await this.slowDown.failed(keys);
-      throw invalid('code', 'This code is not right.', 'Use the code that the console shows; a restart shows a new one.');
-    }
+    if (!person) throw invalid('code', 'This code is not right.', 'Use the code that the console shows; a restart shows a new one.');
+    await this.slowDown.forgive(keys);
     return me(person);
   }
 
-  async signIn({ signIn, password }: SignIn, address: string): Promise<Entrant> {
-    const account: FailureKey = { of: 'account', key: `${signIn}|${address}` };
-    const keys: readonly FailureKey[] = [account, { of: 'address', key: address }];
-    await this.slowDown.check(keys);
-    const person = await this.database.manager.findOneBy(Person, { signIn, active: true });
+  /** @param deviceOf - what the device that asks is called for a person; null where they have never signed in on it */
+  async signIn({ signIn, password }: SignIn, address: string, deviceOf: (personId: string) => string | null): Promise<Entrant> {
+    // A name that cannot be one is nobody's: it is not looked for, but its try counts.
+    const person = SIGN_IN_NAME.test(signIn) ? await this.database.manager.findOneBy(Person, { signIn, active: true }) : null;
+    const device = person && deviceOf(person.id);
+    const keys: readonly TryKey[] = device
+      ? [{ of: 'device', key: device }]
+      : [
+          { of: 'account', key: person?.id ?? keyOfName(signIn) },
+          { of: 'address', key: address },
+        ];
+    await this.slowDown.count(keys);
     if (!(await passwordFits(person?.passwordHash ?? null, password))) {
-      await this.slowDown.failed(keys);
       throw new ProblemException('invalid-input', {
         errors: [
           {
@@ -106,20 +111,18 @@ export class PeopleService {
         ],
       });
     }
-    await this.slowDown.succeeded(account);
+    await this.slowDown.forgive(keys);
     return me(person!);
   }
 
   async join({ code, signIn, password }: Join, address: string): Promise<Entrant> {
     const keys = codeKeys(address);
-    await this.slowDown.check(keys);
+    await this.slowDown.count(keys);
     const wrong = () => invalid('code', 'This code is not right, or it is used or out of date.', 'Ask a lead instructor for a new one.');
     const passwordHash = await hashPassword(password);
     const invitation = await this.database.manager.findOneBy(Invitation, { codeHash: codeHash(code), expiresAt: MoreThan(new Date()) });
-    if (!invitation) {
-      await this.slowDown.failed(keys);
-      throw wrong();
-    }
+    if (!invitation) throw wrong();
+    await this.slowDown.forgive(keys);
     return inTransaction(this.database, async (manager) => {
       const taken = await manager.findOneBy(Person, { signIn });
       if (taken && taken.id !== invitation.personId) throw invalid('signIn', 'This sign-in name is taken.', 'Choose another.');
@@ -194,9 +197,10 @@ export class PeopleService {
 }
 
 /** Codes are guessed without naming an account. */
-function codeKeys(address: string): readonly FailureKey[] {
-  return [{ of: 'account', key: `code|${address}` }];
-}
+const codeKeys = (address: string): readonly TryKey[] => [{ of: 'code', key: address }];
+
+/** A name nobody has, short and plain enough for a counter. */
+const keyOfName = (signIn: string): string => `name|${codeHash(signIn)}`;
 
 function me({ id, name, role, sessionEpoch }: Person): Entrant {
   return { id, name, role, sessionEpoch };

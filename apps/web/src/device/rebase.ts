@@ -20,9 +20,9 @@ const inWords = (value: unknown): string =>
     ? 'nothing'
     : Array.isArray(value)
       ? `${value.length} chosen`
-      : typeof value === 'object'
-        ? JSON.stringify(value).slice(0, 80)
-        : String(value);
+      : typeof value === 'string'
+        ? value
+        : JSON.stringify(value).slice(0, 80);
 
 /**
  * My changes, field by field, on top of what someone else has stored meanwhile. Fields of fields are brought together in the

@@ -17,6 +17,8 @@ export type Doubt =
   | { readonly code: 'no-allowance' }
   | { readonly code: 'no-amount'; readonly instead: string }
   | { readonly code: 'unreadable' }
+  /** Longer than any ingredient line. */
+  | { readonly code: 'too-long' }
   | { readonly code: 'unknown-unit'; readonly word: string }
   | { readonly code: 'not-counted'; readonly count: string; readonly item: string }
   | { readonly code: 'very-large' }
@@ -34,6 +36,7 @@ const HOLDING: ReadonlySet<DoubtCode> = new Set([
   'no-item',
   'no-amount',
   'unreadable',
+  'too-long',
   'unknown-unit',
   'not-counted',
   'several-items',

@@ -140,5 +140,5 @@ function lineSummary(line: IngredientLine): string {
 }
 
 function text(value: unknown): string {
-  return value === null || value === undefined ? 'none' : typeof value === 'object' ? JSON.stringify(value) : String(value);
+  return value === null || value === undefined ? 'none' : typeof value === 'string' ? value : JSON.stringify(value);
 }

@@ -51,7 +51,10 @@ const saysExtra = (dish: Json): Json => ({
   ...dish,
   components: partsOf(dish.components).map((component) => ({
     ...component,
-    lines: partsOf(component.lines).map((line) => ({ extra: /\b(?:extra|more)\b/.test(String(line.note ?? '')), ...line })),
+    lines: partsOf(component.lines).map((line) => ({
+      extra: typeof line.note === 'string' && /\b(?:extra|more)\b/.test(line.note),
+      ...line,
+    })),
   })),
 });
 

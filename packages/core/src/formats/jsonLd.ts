@@ -57,7 +57,7 @@ function stepsOf(value: Json | undefined, depth = 0): readonly { text: string; m
 
 function plainTextLines(text: string): readonly string[] {
   return text
-    .split(/\r?\n|<\/?(?:p|li|br|div)[^>]*>/i)
+    .split(/\r?\n|<\/?(?:p|li|br|div)[^<>]*>/i)
     .map(plainText)
     .filter(Boolean);
 }

@@ -1,5 +1,5 @@
-import { Parser } from 'htmlparser2';
 import { writeInline, type RichText, type Run } from '../technique';
+import { readHtmlParts } from './html';
 
 /** What a paste holds: its lines, and what could not come along. */
 export interface PastedText {
@@ -78,7 +78,7 @@ export function pastedText(html: string, text: string): PastedText {
     if (line) lines.push(line);
     runs = [];
   };
-  const parser = new Parser({
+  const whole = readHtmlParts(html.slice(0, LIMIT), {
     onopentag: (name, attributes) => {
       const up = styles.at(-1)!;
       const css = (attributes.style ?? '').toLowerCase().replace(/\s+/g, '');
@@ -109,9 +109,12 @@ export function pastedText(html: string, text: string): PastedText {
       if (BLOCKS.has(name)) endLine();
     },
   });
-  parser.write(html.slice(0, LIMIT));
-  parser.end();
   endLine();
+  // Nested as nothing is that people write: its text is taken, its styles are not.
+  if (!whole) {
+    const bare = pastedText('', text.trim() ? text : html.replace(/<[^<>]*>/g, '\n'));
+    return { lines: bare.lines, leftOut: [...bare.leftOut, 'styles and tables, since it is nested too deeply'] };
+  }
   const leftOut = [...counts].map(([what, count]) => `${count} ${what}${count === 1 ? '' : 's'}`);
   if (html.length > LIMIT) leftOut.push('what stands after two million characters');
   return { lines, leftOut };

@@ -1,5 +1,5 @@
-import { Parser } from 'htmlparser2';
 import { oneLine } from '../text';
+import { readHtmlParts } from './html';
 
 /** Elements whose content is never text to read. */
 const SILENT = new Set(['script', 'style', 'template', 'noscript', 'iframe', 'object', 'svg']);
@@ -10,7 +10,7 @@ export function plainText(html: string): string {
   if (!/[<&]/.test(html)) return oneLine(html);
   let out = '';
   let silent = 0;
-  const parser = new Parser({
+  readHtmlParts(html, {
     onopentag: (name) => {
       if (SILENT.has(name)) silent += 1;
       else if (BREAKS.has(name)) out += ' ';
@@ -23,7 +23,6 @@ export function plainText(html: string): string {
       else if (BREAKS.has(name)) out += ' ';
     },
   });
-  parser.end(html);
   return oneLine(out);
 }
 
@@ -32,7 +31,7 @@ export function jsonLdBlocks(html: string): readonly string[] {
   const blocks: string[] = [];
   let inside = false;
   let block = '';
-  const parser = new Parser({
+  readHtmlParts(html, {
     onopentag: (name, attributes) => {
       inside = name === 'script' && /^application\/ld\+json\b/i.test(attributes.type ?? '');
       block = '';
@@ -45,6 +44,5 @@ export function jsonLdBlocks(html: string): readonly string[] {
       inside = false;
     },
   });
-  parser.end(html);
   return blocks;
 }

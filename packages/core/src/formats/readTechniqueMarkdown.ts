@@ -22,6 +22,7 @@ import { oneLine } from '../text';
 import { CARD_HEADINGS } from './cardHeadings';
 import { SENSE_NAMES } from './techniqueMarkdown';
 import type { PortableTechnique, ReadTechniques } from './techniqueFile';
+import { untangled } from './tangled';
 
 type Section = keyof typeof CARD_HEADINGS;
 type Draft = { -readonly [K in keyof PortableTechnique]: PortableTechnique[K] };
@@ -33,9 +34,12 @@ type Draft = { -readonly [K in keyof PortableTechnique]: PortableTechnique[K] };
  * in `leftOut`.
  */
 export function readTechniqueMarkdown(text: string): ReadTechniques {
-  const { children } = fromMarkdown(text);
+  const { text: plain, tangles } = untangled(text);
+  const { children } = fromMarkdown(plain);
   const techniques: Draft[] = [];
-  const leftOut: string[] = [];
+  const leftOut: string[] = tangles.map(
+    ({ lines: [first, last] }) => `lines ${first} to ${last}: too deeply nested, or too many signs, to be read`,
+  );
   let section: Section | 'unknown' | null = null;
   for (const node of children) {
     const card = techniques.at(-1);

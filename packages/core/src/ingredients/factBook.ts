@@ -23,10 +23,12 @@ export function factBook(own: readonly IngredientFact[] = []): FactBook {
   const byName = new Map<string, IngredientFact>();
   for (const fact of facts.values()) for (const other of fact.otherNames) byName.set(plain(other), fact);
   for (const [name, fact] of facts) byName.set(name, fact);
+  // No name has more words than this, so no longer run has to be looked up.
+  const longest = Math.max(...[...byName.keys()].map((name) => name.split(' ').length));
   const run = (words: readonly string[]) => byName.get(words.join(' ')) ?? byName.get(words.map(singular).join(' ')) ?? null;
 
   const within = (words: readonly string[]): IngredientFact[] => {
-    for (let length = words.length; length > 0; length -= 1) {
+    for (let length = Math.min(words.length, longest); length > 0; length -= 1) {
       for (let start = 0; start + length <= words.length; start += 1) {
         const found = run(words.slice(start, start + length));
         if (found) return [found, ...within(words.slice(0, start)), ...within(words.slice(start + length))];
@@ -39,7 +41,7 @@ export function factBook(own: readonly IngredientFact[] = []): FactBook {
     named: (name) => byName.get(plain(name)) ?? null,
     find: (item) => {
       const words = itemWords(item);
-      for (let length = words.length; length > 0; length -= 1) {
+      for (let length = Math.min(words.length, longest); length > 0; length -= 1) {
         const found = run(words.slice(words.length - length)) ?? run(words.slice(0, length));
         if (found) return found;
       }

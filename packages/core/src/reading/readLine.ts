@@ -8,6 +8,9 @@ import { disagreement, readAmount, type ReadAmount } from './readAmount';
 
 export type LineReading = Omit<IngredientLine, 'id'>;
 
+/** A longer line is prose, or several lines run together: it is held rather than read, which also bounds what reading costs. */
+export const LONGEST_LINE = 300;
+
 const BULLET = /^\s*(?:[-*•·‣▪◦–—▢□☐✓]|\[\s?\])\s+/;
 const JUICE =
   /^(?:(?:the|finely|grated|freshly squeezed|squeezed)\s+)*((?:juice|zest|rind|grated zest)(?:\s*(?:and|&)\s*(?:finely\s+)?(?:grated\s+)?(?:juice|zest|rind))?)\s+(?:(?:of|from)\s+|(?=[\d½¼]))(.+)$/i;
@@ -58,6 +61,30 @@ function reverse(text: string): ReadAmount | null {
   return { ...read, rest: after ? `${match[1]!}, ${after}` : match[1]! };
 }
 
+/** What stands before a second amount, "200 g flour plus 2 tbsp", and that amount; null where there is none behind a word. */
+function secondAmount(text: string): { readonly before: string; readonly amount: string } | null {
+  for (const match of text.matchAll(/(?:\bplus\b|\+)\s*(?=\d)/gi)) {
+    const before = text.slice(0, match.index);
+    if (/\p{L}{3}/u.test(before)) return { before: before.replace(/[,;]?\s*$/, ''), amount: text.slice(match.index + match[0].length) };
+  }
+  return null;
+}
+
+/** A line too long to be one: kept as written, for a person to settle. */
+const unread = (written: string): LineReading => ({
+  ...EMPTY_LINE,
+  written,
+  item: '',
+  amount: null,
+  one: null,
+  size: '',
+  preparation: '',
+  note: '',
+  scaling: { kind: 'proportional' },
+  certainty: 'held',
+  doubts: [{ code: 'too-long' }],
+});
+
 /** A unit-like word nobody knows: "3 glugs olive oil". Returns the word, or null. */
 function unknownUnit(item: string): string | null {
   const [first = '', ...others] = item.split(' ');
@@ -78,10 +105,11 @@ function unknownUnit(item: string): string | null {
  */
 export function readLine(written: string): LineReading {
   const clean = written
+    .replace(/[\s\u00a0\u2009\u202f]+/g, ' ')
+    .trim()
     .replace(BULLET, '')
-    .replace(/[\u00a0\u2009\u202f]/g, ' ')
-    .replace(/\s+/g, ' ')
     .trim();
+  if (clean.length > LONGEST_LINE) return unread(written);
   const brackets = takeBrackets(clean);
   let text = brackets.text;
   const notes: string[] = [];
@@ -162,11 +190,11 @@ export function readLine(written: string): LineReading {
   doubts.push(...(read?.doubts ?? []));
   let rest = tidy(read ? read.rest : text);
   // The bracket stood before the unit: "1 (400 g) tin plum tomatoes" reads on as it is, since brackets were lifted out.
-  const second = /^(.*?[\p{L}]{3,}.*?)[,;]?\s*(?:\bplus\b|\+)\s*(\d.*)$/u.exec(rest);
+  const second = secondAmount(rest);
   if (second) {
-    rest = tidy(second[1]!);
-    notes.unshift(`plus ${second[2]!}`);
-    doubts.push({ code: 'second-amount', amount: second[2]! });
+    rest = tidy(second.before);
+    notes.unshift(`plus ${second.amount}`);
+    doubts.push({ code: 'second-amount', amount: second.amount });
   }
   const eachOf = /^each (?:of )?(.+)$/i.exec(rest);
   if (read && eachOf) {

@@ -86,7 +86,8 @@ export function readRecipe(text: string): RecipeReading {
   const lines = text
     .replace(/\r\n?/g, '\n')
     .split('\n')
-    .map((line) => line.trim());
+    // Runs of blanks mean nothing here, and patterns would try each of their blanks.
+    .map((line) => line.replace(/\s+/g, ' ').trim());
   let title = '';
   let portions: number | null = null;
   let gives: Amount | null = null;

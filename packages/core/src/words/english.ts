@@ -208,6 +208,8 @@ function DOUBTS(doubt: Doubt): string {
       return `How much? No amount was found${doubt.instead ? ` ("${doubt.instead}")` : ''}.`;
     case 'unreadable':
       return 'Nothing on this line could be read.';
+    case 'too-long':
+      return 'This is long for one ingredient. Is it a step, or several lines? Give each a line of its own.';
     case 'unknown-unit':
       return `Is "${doubt.word}" a unit? Pelvo does not know it; choose one.`;
     case 'not-counted':

@@ -9,14 +9,14 @@ export const SESSION_COOKIE = 'pelvo';
 const DAYS_12H = 12 * 60 * 60 * 1000;
 
 /** A secret of this installation, kept in the database so that every copy of the server signs alike. */
-async function sessionSecret(database: DataSource): Promise<string> {
+export async function sessionSecret(database: DataSource): Promise<string> {
   await database.query('INSERT IGNORE INTO setting (name, value) VALUES (?, ?)', ['session-secret', randomBytes(32).toString('hex')]);
   const rows: { value: string }[] = await database.query('SELECT value FROM setting WHERE name = ?', ['session-secret']);
   return rows[0]!.value;
 }
 
 /** Sessions that live in the database; the cookie is out of reach of scripts and of other sites. */
-export async function sessions(database: DataSource, pool: Pool): Promise<{ handler: RequestHandler; close: () => Promise<void> }> {
+export function sessions(secret: string, pool: Pool): { handler: RequestHandler; close: () => Promise<void> } {
   const MySqlStore = mysqlSession(session);
   const store = new MySqlStore(
     {
@@ -30,7 +30,7 @@ export async function sessions(database: DataSource, pool: Pool): Promise<{ hand
   touchSometimes(store);
   const handler = session({
     name: SESSION_COOKIE,
-    secret: await sessionSecret(database),
+    secret,
     store,
     resave: false,
     saveUninitialized: false,

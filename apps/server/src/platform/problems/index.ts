@@ -1,3 +1,4 @@
+export { ParamPipe } from './param.pipe';
 export { ProblemException, notFound, invalid, conflict } from './problem';
 export { BODY_LIMITS, ProblemFilter } from './problem.filter';
 export { document, joi, validated } from './joi.pipe';

@@ -2,8 +2,9 @@ import { Catch, HttpException, Logger, type ArgumentsHost, type ExceptionFilter 
 import type { Request, Response } from 'express';
 import { ROSTER_LIMITS, UnopenableError } from '@pelvo/core';
 import type { ProblemKind } from '@pelvo/contract';
+import { forLog, hasNoPlace, isAway } from '../database/failures';
 import { lostARace } from '../database/transaction';
-import { ProblemException } from './problem';
+import { problemAnswer, ProblemException } from './problem';
 
 /** The most that is taken in one request, in bytes. */
 export const BODY_LIMITS = { json: 512_000, csv: ROSTER_LIMITS.fileBytes, file: 2_000_000 } as const;
@@ -26,10 +27,8 @@ export class ProblemFilter implements ExceptionFilter {
   catch(error: unknown, host: ArgumentsHost): void {
     const response = host.switchToHttp().getResponse<Response>();
     const exception = this.toProblem(error, host.switchToHttp().getRequest<Request>());
-    if (exception.problem.status >= 500) this.logger.error(error);
-    if (response.headersSent) return;
-    if (exception.retryAfter) response.setHeader('Retry-After', String(exception.retryAfter));
-    response.status(exception.problem.status).type('application/problem+json').send(JSON.stringify(exception.problem));
+    if (exception.problem.status >= 500) this.logger.error(forLog(error));
+    if (!response.headersSent) problemAnswer(response, exception);
   }
 
   private toProblem(error: unknown, request: Request): ProblemException {
@@ -37,11 +36,27 @@ export class ProblemFilter implements ExceptionFilter {
     if (error instanceof HttpException && error.getStatus() === 413) return tooLarge(request);
     if (error instanceof HttpException) return new ProblemException(BY_STATUS[error.getStatus()] ?? 'failed', {});
     if (error instanceof UnopenableError) return new ProblemException('failed', { detail: error.message });
+    // Thrown inside the reader of a body, which wraps it.
     const code = (error as { code?: string } | null)?.code;
     if (lostARace(error))
       return new ProblemException('busy', {
         detail: 'Others were saving at the same moment. Nothing was changed. Try again.',
         retryAfter: 1,
+      });
+    if (isAway(error))
+      return new ProblemException('unavailable', {
+        detail: 'Nothing was changed. What you typed stays. Try again in a moment.',
+        retryAfter: 5,
+      });
+    if (hasNoPlace(error))
+      return new ProblemException('invalid-input', {
+        errors: [
+          {
+            field: 'body',
+            problem: 'Something in it cannot be stored.',
+            remedy: 'Leave out signs that are not letters, digits or punctuation.',
+          },
+        ],
       });
     if (code === 'ER_DUP_ENTRY')
       return new ProblemException('conflict', { detail: 'Something with this name is there already. Choose another name.' });

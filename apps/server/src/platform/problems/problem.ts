@@ -1,4 +1,5 @@
 import { HttpException } from '@nestjs/common';
+import type { Response } from 'express';
 import type { FieldProblem, Problem, ProblemKind } from '@pelvo/contract';
 
 const KINDS: Readonly<Record<ProblemKind, { status: number; title: string }>> = {
@@ -7,6 +8,7 @@ const KINDS: Readonly<Record<ProblemKind, { status: number; title: string }>> = 
   'not-signed-in': { status: 401, title: 'Sign in first.' },
   'signed-in-as-other': { status: 401, title: 'Someone else has signed in on this device.' },
   busy: { status: 503, title: 'Pelvo is busy just now.' },
+  unavailable: { status: 503, title: 'Pelvo cannot reach its database just now.' },
   'not-allowed': { status: 403, title: 'This is not open to you.' },
   'not-found': { status: 404, title: 'There is nothing here.' },
   conflict: { status: 409, title: 'This does not go with what is stored.' },
@@ -36,6 +38,12 @@ export class ProblemException extends HttpException {
     this.problem = { type: `urn:pelvo:problem:${kind}`, title, status, ...extras };
     this.retryAfter = retryAfter;
   }
+}
+
+/** Sends a problem as the answer. */
+export function problemAnswer(response: Response, { problem, retryAfter }: ProblemException): void {
+  if (retryAfter) response.setHeader('Retry-After', String(retryAfter));
+  response.status(problem.status).type('application/problem+json').send(JSON.stringify(problem));
 }
 
 export const notFound = (what: string) => new ProblemException('not-found', { detail: `No such ${what}.` });
