@@ -19,6 +19,8 @@ export interface StartOptions {
   readonly logLevel?: string;
   /** Set behind a reverse proxy, so that addresses and `secure` cookies are right. */
   readonly trustProxy?: boolean;
+  /** Milliseconds after which whoever asks is told that it takes too long. */
+  readonly patienceMs?: number;
 }
 
 /** The application, with its schema up to date, ready to listen. */
@@ -27,6 +29,7 @@ export async function createApp({
   webRoot,
   logLevel = 'warn',
   trustProxy = false,
+  patienceMs,
 }: StartOptions): Promise<NestExpressApplication> {
   const database = await openDatabase(dataSourceOptions(databaseUrl));
   await alone(database, () => ensureDishIndex(database.manager));
@@ -63,7 +66,7 @@ export async function createApp({
     response.setHeader('Cache-Control', 'no-store');
     next();
   });
-  app.use('/api', patience());
+  app.use('/api', patience(patienceMs));
   const session = sessions(secret, pool.promise());
   app.use('/api', session.handler);
   app.use('/api', ...bodyReaders());

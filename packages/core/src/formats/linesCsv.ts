@@ -4,6 +4,7 @@ import { DISH_LIMITS, EMPTY_COMPONENT, EMPTY_DISH, type Component, type DishCont
 import { findUnit } from '../quantity';
 import { readAmount, readLine } from '../reading';
 import type { FieldRefused } from '../words';
+import { fromSafeCell, safeCsv } from './csv';
 
 const COLUMNS = ['dish', 'portions', 'component', 'line', 'amount', 'unit', 'item', 'preparation', 'note'] as const;
 type Column = (typeof COLUMNS)[number];
@@ -46,10 +47,7 @@ export function linesCsv(dishes: readonly DishContent[]): string {
       })),
     ),
   );
-  return Papa.unparse(
-    { fields: [...COLUMNS], data: rows.map((row) => COLUMNS.map((column) => row[column])) },
-    { escapeFormulae: true, newline: '\r\n' },
-  );
+  return safeCsv(COLUMNS, rows);
 }
 
 /** Dishes from a CSV of lines: a `line` column with the line as written, or `amount`, `unit` and `item`. */
@@ -75,7 +73,7 @@ export function readLinesCsv(csv: string, newId: () => string, fallbackTitle: st
   const problems: FieldRefused[] = [];
   const dishes = new Map<string, { portions: number | null; components: Map<string, Component & { lines: IngredientLine[] }> }>();
   body.forEach((cells, index) => {
-    const cell = (column: Column) => (cells[columns.indexOf(column)] ?? '').trim().replace(/^'(?=[=+\-@])/, '');
+    const cell = (column: Column) => fromSafeCell((cells[columns.indexOf(column)] ?? '').trim());
     const title = cell('dish') || fallbackTitle;
     const dish = dishes.get(title) ?? { portions: null, components: new Map() };
     dishes.set(title, dish);

@@ -1,11 +1,13 @@
-import Papa from 'papaparse';
 import { exact, showDecimal } from '../exact';
 import { SCALING_NAMES } from '../dish/types';
 import { isKitchenUnit, showMeasure } from '../figure';
 import { unitOf, showAmount } from '../quantity';
 import { HOUSE_PREFERENCES, type Preferences } from '../preferences';
 import { figureInWords, words } from '../words';
+import { safeCsv } from '../formats/csv';
 import type { Order, OrderLine } from './computeOrder';
+
+const COLUMNS = ['item', 'quantity', 'unit', 'as ordered', 'scales', 'dishes', 'allergens', 'working', 'notes'] as const;
 
 /**
  * The order as CSV (RFC 4180), one row a thing to buy, then the lines still held. Cells that a spreadsheet would run as
@@ -38,7 +40,7 @@ export function orderCsv(order: Order): string {
     working: '',
     notes: words(line.because),
   }));
-  return Papa.unparse([...rows, ...held], { escapeFormulae: true, newline: '\r\n' });
+  return safeCsv(COLUMNS, [...rows, ...held]);
 }
 
 /** An amount as it is ordered, with what a pack holds: `3 tins of 400 g`. */

@@ -25,6 +25,9 @@ const MULTIPLY = /^\s*(?:x|×|\*)\s*(?=\d)/i;
 const LENGTH = /^(?:(\d{1,3})\s*(?:x|×)\s*)?(\d{1,3}(?:[.,]\d)?)[\s-]*(cm|mm|inch(?:es)?)\b\s*(?:pieces?|lengths?|strips?)?\s*/i;
 const PLUS = /^\s*(?:plus|\+|and)\s+(?=[\d½⅓⅔¼¾⅛⅜⅝⅞a])/i;
 
+/** Amounts inside an amount, as in "2 x 400 g / 14 oz": nobody writes more of them. */
+const DEEPEST = 4;
+
 interface Scalar {
   readonly min: Exact;
   readonly max: Exact;
@@ -59,9 +62,11 @@ function takeUnit(text: string): { unit: UnitCode; rest: string } | null {
  * Reads an amount from the start of `text`.
  *
  * @example readAmount('150–200 ml vegetable stock')?.amount // { min: '150', max: '200', unit: 'ml', about: false }
+ * @param inside - how many amounts this one stands in
  * @returns null when the text does not start with one
  */
-export function readAmount(text: string): ReadAmount | null {
+export function readAmount(text: string, inside = 0): ReadAmount | null {
+  if (inside > DEEPEST) return null;
   const pieces = LENGTH.exec(text);
   if (pieces) {
     const [all, count, length, unit] = pieces;
@@ -84,7 +89,7 @@ export function readAmount(text: string): ReadAmount | null {
   // "2 x 400 g tins" and "one 400 g tin": a count of packs, each of a written size.
   const multiply = MULTIPLY.exec(rest) ?? /^\s+(?=\d)/.exec(rest);
   if (multiply) {
-    const inner = readAmount(rest.slice(multiply[0].length));
+    const inner = readAmount(rest.slice(multiply[0].length), inside + 1);
     const pack = inner?.unitWritten ? takeUnit(inner.rest) : null;
     const isPack = pack !== null && unitOf(pack.unit).dimension === 'count';
     if (inner?.unitWritten && (isPack || multiply[0].trim() !== '')) {
@@ -141,7 +146,7 @@ export function readAmount(text: string): ReadAmount | null {
   // "1 cup plus 2 tbsp", "2 lb 4 oz": one amount, in the first unit.
   const plus = PLUS.exec(rest) ?? /^\s+(?=\d)/.exec(rest);
   if (plus) {
-    const more = readAmount(rest.slice(plus[0].length));
+    const more = readAmount(rest.slice(plus[0].length), inside + 1);
     if (more?.unitWritten && sameDimension(more.amount.unit, taken.unit)) {
       const add = (value: string) => inUnit({ value: exact(value), unit: more.amount.unit }, taken.unit).value;
       whole = { ...scalar, min: scalar.min.add(add(more.amount.min)), max: scalar.max.add(add(more.amount.max)) };
@@ -152,7 +157,7 @@ export function readAmount(text: string): ReadAmount | null {
   // "250 g / 9 oz": the first system counts, the second is checked against it.
   const second = /^\s*[/|]\s*/.exec(rest);
   if (second) {
-    const other = readAmount(rest.slice(second[0].length));
+    const other = readAmount(rest.slice(second[0].length), inside + 1);
     if (other?.unitWritten) {
       const doubt = disagreement(wire(whole, taken.unit, false), other.amount);
       if (doubt) doubts.push(doubt);
