@@ -5,7 +5,7 @@ import { LessonEventRow } from './day';
 import { CutSetRow } from './cuts';
 import { Dish, DishEdition } from './dishes';
 import { IngredientFactRow } from './ingredients';
-import { Lesson, LessonDish, LessonTechnique } from './lessons';
+import { Lesson, LessonDish, LessonOrder, LessonTechnique } from './lessons';
 import { Invitation, Person } from './people';
 import { PracticeChoice } from './practices';
 import { Rubric, RubricEdition } from './rubrics';
@@ -16,6 +16,7 @@ import { FirstSlice1700000000000 } from './migrations/1700000000000-firstSlice';
 import { Formulas1700000100000 } from './migrations/1700000100000-formulas';
 import { Techniques1700000200000 } from './migrations/1700000200000-techniques';
 import { GroundFloor1700000300000 } from './migrations/1700000300000-groundFloor';
+import { SchoolSize1700000400000 } from './migrations/1700000400000-schoolSize';
 import { connectionOptions } from './platform/database/connection';
 
 /** The tables of the house, in one list. */
@@ -31,6 +32,7 @@ export const ENTITIES = [
   Lesson,
   LessonDish,
   LessonTechnique,
+  LessonOrder,
   Rubric,
   RubricEdition,
   Assessment,
@@ -44,7 +46,13 @@ export const ENTITIES = [
   CutSetRow,
 ];
 
-export const MIGRATIONS = [FirstSlice1700000000000, Formulas1700000100000, Techniques1700000200000, GroundFloor1700000300000];
+export const MIGRATIONS = [
+  FirstSlice1700000000000,
+  Formulas1700000100000,
+  Techniques1700000200000,
+  GroundFloor1700000300000,
+  SchoolSize1700000400000,
+];
 
 /** The database of a school: its tables and its migrations. */
 export function dataSourceOptions(url: string): DataSourceOptions {

@@ -163,6 +163,9 @@ export function makingPlanOf(lesson: Omit<MakingPlan, 'students'>, students: num
 
 export const releaseSchema = Joi.object<{ released: boolean }>({ released: Joi.boolean().required() });
 
+/** The most lessons one list shows: the newest of those that were asked for. Earlier ones are asked for by their dates. */
+export const LESSONS_SHOWN = 1000;
+
 export interface LessonRange {
   readonly from: string;
   readonly to: string;

@@ -12,6 +12,17 @@ export class DishEdition {
   @ManyToOne(() => Dish) @JoinColumn({ name: 'dish_id' }) dish: Relation<Dish>;
   @Column({ type: 'int', update: false }) number: number;
   @DocumentColumn(DISH, { update: false }) content: DishContent;
+  /** Out of the content, by the database itself. */
+  @Column({
+    type: 'varchar',
+    length: 160,
+    nullable: true,
+    asExpression: "COALESCE(JSON_VALUE(content, '$.content.title'), JSON_VALUE(content, '$.title'))",
+    generatedType: 'STORED',
+    insert: false,
+    update: false,
+  })
+  title: string;
   @Column({ type: 'datetime', name: 'published_at', update: false }) publishedAt: Date;
   @Column({ type: 'char', name: 'published_by', length: 36, update: false }) publishedBy: string;
   @ManyToOne(() => Person) @JoinColumn({ name: 'published_by' }) publisher: Relation<Person>;

@@ -5,4 +5,5 @@ export { markingWayOf } from './lessonFacts';
 export { planChanges, resultsRelease } from './planChanges';
 export { Lesson } from './lesson.entity';
 export { LessonDish } from './lessonDish.entity';
+export { LessonOrder } from './lessonOrder.entity';
 export { LessonTechnique } from './lessonTechnique.entity';

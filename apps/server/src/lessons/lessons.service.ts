@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
-import { Between, DataSource, In, type EntityManager } from 'typeorm';
+import { DataSource, In, type EntityManager } from 'typeorm';
 import type { LessonDetail, LessonFields, LessonRange, LessonSummary, Role } from '@pelvo/contract';
 import { CookeryClass } from '../classes';
 import { CutSetRow } from '../cuts';
@@ -15,41 +15,16 @@ import { Lesson } from './lesson.entity';
 import { LessonDish } from './lessonDish.entity';
 import { LessonTechnique } from './lessonTechnique.entity';
 import { dishesInOrder, lessonFacts, markingWayOf } from './lessonFacts';
+import { listLessons } from './listLessons';
 import { loadLesson } from './loadLesson';
 import { planChanges, resultsRelease } from './planChanges';
-
-const LIST_LIMIT = 200;
 
 @Injectable()
 export class LessonsService {
   constructor(private readonly database: DataSource) {}
 
-  async list({ from, to }: LessonRange): Promise<readonly LessonSummary[]> {
-    const { manager } = this.database;
-    const lessons = await manager.find(Lesson, {
-      where: { date: Between(from, to) },
-      relations: { class: true, dishes: { edition: true }, techniques: { technique: true } },
-      order: { date: 'ASC', start: 'ASC' },
-      take: LIST_LIMIT,
-    });
-    const facts = await lessonFacts(manager, lessons);
-    return lessons.map((lesson) => {
-      const { present, readiness } = facts.get(lesson.id)!;
-      const { id, title, date, kitchen } = lesson;
-      return {
-        id,
-        title,
-        date,
-        kitchen,
-        present,
-        readiness,
-        start: lesson.start.slice(0, 5),
-        end: lesson.end.slice(0, 5),
-        className: lesson.class.name,
-        dishes: dishesInOrder(lesson).map((dish) => dish.edition.content.title),
-        techniques: techniquesOf(lesson).map(({ name, strand, purpose }) => ({ name, strand, purpose })),
-      };
-    });
+  list(range: LessonRange): Promise<readonly LessonSummary[]> {
+    return listLessons(this.database.manager, range);
   }
 
   async one(id: string, role: Role): Promise<LessonDetail> {

@@ -23,6 +23,8 @@ import { schoolBegins } from './schoolBegins';
 import { codeHash, hashPassword, newCode, passwordFits } from './secrets';
 
 const CODE_DAYS = 7;
+/** More people than one school has: a list without an end is none either. */
+const PEOPLE_LIMIT = 20_000;
 const FIRST_CODE = 'first-lead-code';
 
 /** Who comes in, and by which of their session epochs. */
@@ -139,8 +141,8 @@ export class PeopleService {
 
   async list(): Promise<readonly PersonAnswer[]> {
     const [people, invitations] = await Promise.all([
-      this.database.manager.find(Person, { order: { role: 'ASC', name: 'ASC' }, take: 500 }),
-      this.database.manager.find(Invitation, { take: 500 }),
+      this.database.manager.find(Person, { order: { role: 'ASC', name: 'ASC' }, take: PEOPLE_LIMIT }),
+      this.database.manager.find(Invitation, { take: PEOPLE_LIMIT }),
     ]);
     const waiting = new Set(invitations.filter((invitation) => invitation.expiresAt > new Date()).map((invitation) => invitation.personId));
     return people.map((person) => answer(person, waiting.has(person.id)));

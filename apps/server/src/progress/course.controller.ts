@@ -1,12 +1,10 @@
 import { Controller, Get, Param } from '@nestjs/common';
 import { DataSource, In } from 'typeorm';
-import type { Course } from '@pelvo/contract';
+import { LESSONS_SHOWN, type Course } from '@pelvo/contract';
 import { Absence, CookeryClass, Student } from '../classes';
 import { Lesson } from '../lessons';
 import { Allow, TEACHING } from '../platform/identity';
 import { notFound } from '../platform/problems';
-
-const LESSONS_LIMIT = 200;
 
 /** What a class has been taught and will be; what it means for each student is computed in the core. */
 @Controller('api/classes/:id/course')
@@ -23,14 +21,15 @@ export class CourseController {
       manager.find(Lesson, {
         where: { classId: id },
         relations: { techniques: true },
-        order: { date: 'ASC', start: 'ASC' },
-        take: LESSONS_LIMIT,
+        order: { date: 'DESC', start: 'DESC' },
+        take: LESSONS_SHOWN,
       }),
       manager.query(
         `SELECT facet.value AS techniqueId, COUNT(*) AS dishes FROM dish_facet facet JOIN dish ON dish.id = facet.dish_id AND dish.archived = FALSE
          WHERE facet.kind = 'technique' GROUP BY facet.value`,
       ) as Promise<{ techniqueId: string; dishes: string }[]>,
     ]);
+    lessons.reverse();
     const inPassing = await this.inPassing(lessons.map((lesson) => lesson.id));
     const absences =
       students.length === 0 || lessons.length === 0

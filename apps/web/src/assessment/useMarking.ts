@@ -12,7 +12,7 @@ import {
   type MarkValue,
 } from '@pelvo/core';
 import type { LessonEvent, MarkedPlate, MarkingSheet } from '@pelvo/contract';
-import { fetcher, isOffline, keepDocument, keptDocument, say, useLessonEvents, useMe, useOutbox } from '../device';
+import { fetcher, isAway, keepDocument, keptDocument, say, useLessonEvents, useMe, useOutbox } from '../device';
 
 /** A marking sheet as a device keeps it. */
 export const SHEET: DocumentFormat<MarkingSheet> = {
@@ -60,7 +60,7 @@ const fetchSheet =
       await keepDocument(personId, keyOf(sheet.lessonId), seal(SHEET, sheet)).catch(() => undefined);
       return sheet;
     } catch (error) {
-      if (!isOffline(error)) throw error;
+      if (!isAway(error)) throw error;
       const kept = open(SHEET, await keptDocument(personId, keyOf(path.split('/')[2]!)).catch(() => null));
       if (kept.kind === 'opened') return kept.content;
       throw error;

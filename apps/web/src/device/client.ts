@@ -9,6 +9,9 @@ const OFFLINE: Problem = {
 
 export const isOffline = (error: unknown) => problemOf(error).status === 0;
 
+/** Whether there is nobody to ask: no network, no server, or a server without its database. What the device holds goes on. */
+export const isAway = (error: unknown) => isOffline(error) || problemOf(error).status === 503;
+
 /** Whether it may well go through on another try, without anyone doing anything: no network, or a server that is busy. */
 export const isPassing = (error: unknown) => {
   const { status } = problemOf(error);

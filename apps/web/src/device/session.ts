@@ -1,7 +1,7 @@
 import useSWR, { mutate } from 'swr';
 import { HOUSE_PREFERENCES, type Preferences } from '@pelvo/core';
 import type { Me, SessionState } from '@pelvo/contract';
-import { fetcher, isOffline, onSessionLost, send, sendAs } from './client';
+import { fetcher, isAway, onSessionLost, send, sendAs } from './client';
 import { forgetPersonal } from './drafts';
 import { forgetDocuments } from './kept';
 import { forget, REMEMBERED, remember, remembered } from './owner';
@@ -43,7 +43,7 @@ async function fetchSession(path: string): Promise<DeviceSession> {
     remember(state);
     return { ...state, signedOutHere: false };
   } catch (error) {
-    if (!isOffline(error)) throw error;
+    if (!isAway(error)) throw error;
     if (localStorage.getItem(SIGNED_OUT)) {
       await become(nobody);
       return nobody;

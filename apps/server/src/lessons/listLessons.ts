@@ -1,0 +1,158 @@
+import { createHash } from 'node:crypto';
+import { In, type EntityManager } from 'typeorm';
+import { lessonReadiness, type Purpose, type Strand } from '@pelvo/core';
+import { LESSONS_SHOWN, makingPlanOf, type LessonRange, type LessonSummary } from '@pelvo/contract';
+import { BUILD } from '../platform/build';
+import { grouped } from '../platform/grouped';
+import { Lesson } from './lesson.entity';
+import { lessonFacts } from './lessonFacts';
+import { LessonOrder } from './lessonOrder.entity';
+
+interface LessonRow {
+  readonly id: string;
+  readonly classId: string;
+  readonly className: string;
+  readonly title: string;
+  readonly date: string;
+  readonly start: string;
+  readonly end: string;
+  readonly kitchen: string;
+  readonly teamSize: number;
+  readonly portionsATeam: number;
+  readonly demonstrationPortions: number;
+  readonly referencePlates: number;
+  readonly spareMakings: number;
+  readonly studentCount: number | null;
+  readonly hasRubric: number;
+  readonly released: number;
+  readonly marked: number;
+  /** Of what is cooked instead of what, which the order depends on. */
+  readonly swaps: string;
+  readonly madeFrom: string | null;
+  readonly held: number | null;
+  readonly buy: number | null;
+}
+
+const LESSONS = `SELECT l.id, l.class_id AS classId, c.name AS className, l.title, l.date, l.start, l.end, l.kitchen, l.team_size AS teamSize,
+  l.portions_a_team AS portionsATeam, l.demonstration_portions AS demonstrationPortions, l.reference_plates AS referencePlates,
+  l.spare_makings AS spareMakings, l.student_count AS studentCount, l.rubric_edition_id IS NOT NULL AS hasRubric,
+  l.released_at IS NOT NULL AS released, l.dishes_marked AS marked, MD5(l.substitutions) AS swaps, o.made_from AS madeFrom, o.held, o.buy
+  FROM lesson l JOIN class c ON c.id = l.class_id LEFT JOIN lesson_order o ON o.lesson_id = l.id
+  WHERE l.date BETWEEN ? AND ? ORDER BY l.date DESC, l.start DESC, l.id LIMIT ?`;
+
+const DISHES = `SELECT d.lesson_id AS lessonId, d.dish_edition_id AS editionId, e.title FROM lesson_dish d
+  JOIN dish_edition e ON e.id = d.dish_edition_id JOIN lesson l ON l.id = d.lesson_id WHERE l.date BETWEEN ? AND ? ORDER BY d.position`;
+
+const TECHNIQUES = `SELECT r.lesson_id AS lessonId, t.name, t.strand, r.purpose FROM lesson_technique r
+  JOIN technique t ON t.id = r.technique_id JOIN lesson l ON l.id = r.lesson_id WHERE l.date BETWEEN ? AND ? ORDER BY r.position`;
+
+const ROSTERS = 'SELECT class_id AS classId, COUNT(*) AS students FROM student WHERE active GROUP BY class_id';
+
+const ABSENCES = `SELECT s.class_id AS classId, a.date, COUNT(*) AS away FROM absence a JOIN student s ON s.id = a.student_id AND s.active
+  WHERE a.date BETWEEN ? AND ? GROUP BY s.class_id, a.date`;
+
+const OWN_FACTS = 'SELECT MD5(GROUP_CONCAT(MD5(fact) ORDER BY name_key)) AS stamp FROM ingredient_fact';
+
+/**
+ * The lessons between two days, in their order, the newest `LESSONS_SHOWN` of them: some light queries whatever their number. How
+ * an order stands is computed only for those lessons of which something has changed that the order is made from.
+ */
+export async function listLessons(manager: EntityManager, { from, to }: LessonRange): Promise<readonly LessonSummary[]> {
+  const [rows, dishes, techniques, rosters, absences, [facts]] = (await Promise.all([
+    manager.query(LESSONS, [from, to, LESSONS_SHOWN]),
+    manager.query(DISHES, [from, to]),
+    manager.query(TECHNIQUES, [from, to]),
+    manager.query(ROSTERS),
+    manager.query(ABSENCES, [from, to]),
+    manager.query(OWN_FACTS),
+  ])) as [
+    LessonRow[],
+    { lessonId: string; editionId: string; title: string }[],
+    { lessonId: string; name: string; strand: Strand; purpose: Purpose }[],
+    { classId: string; students: string }[],
+    { classId: string; date: string; away: string }[],
+    { stamp: string | null }[],
+  ];
+  const dishesOf = grouped(dishes, ({ lessonId }) => lessonId);
+  const techniquesOf = grouped(techniques, ({ lessonId }) => lessonId);
+  const studentsOf = new Map(rosters.map(({ classId, students }) => [classId, Number(students)]));
+  const awayOf = new Map(absences.map(({ classId, date, away }) => [`${classId} ${date}`, Number(away)]));
+  const lessons = rows.reverse().map((row) => {
+    const here = (studentsOf.get(row.classId) ?? 0) - (awayOf.get(`${row.classId} ${row.date}`) ?? 0);
+    const present = row.studentCount ?? here;
+    const cooked = dishesOf.get(row.id) ?? [];
+    const madeFrom = createHash('sha1')
+      .update(JSON.stringify([BUILD, facts?.stamp, makingPlanOf(row, present), cooked.map(({ editionId }) => editionId), row.swaps]))
+      .digest('hex');
+    return { row, here, present, cooked, madeFrom };
+  });
+  const orders = await ordersOf(
+    manager,
+    lessons.map(({ row, madeFrom }) => ({ ...row, now: madeFrom })),
+  );
+  return lessons.map(({ row, here, present, cooked }) => {
+    const { id, title, date, kitchen, className } = row;
+    const order = orders.get(id) ?? { held: 0, buy: 0 };
+    const focus = techniquesOf.get(id) ?? [];
+    return {
+      id,
+      title,
+      date,
+      kitchen,
+      className,
+      present,
+      start: row.start.slice(0, 5),
+      end: row.end.slice(0, 5),
+      dishes: cooked.map((dish) => dish.title),
+      techniques: focus.map(({ name, strand, purpose }) => ({ name, strand, purpose })),
+      readiness: lessonReadiness({
+        present,
+        dishes: cooked.length,
+        techniques: focus.length,
+        hasRubric: Boolean(Number(row.hasRubric)),
+        heldLines: order.held,
+        orderLines: order.buy,
+        toMark: here * cooked.length,
+        marked: Number(row.marked),
+        released: Boolean(Number(row.released)),
+      }),
+    };
+  });
+}
+
+interface Standing {
+  readonly held: number;
+  readonly buy: number;
+}
+
+/** How each order stands: as it is kept, or computed and kept where it was made from something else. */
+async function ordersOf(
+  manager: EntityManager,
+  lessons: readonly (Pick<LessonRow, 'id' | 'madeFrom' | 'held' | 'buy'> & { readonly now: string })[],
+): Promise<ReadonlyMap<string, Standing>> {
+  const standing = new Map<string, Standing>(lessons.map(({ id, held, buy }) => [id, { held: Number(held), buy: Number(buy) }]));
+  const changed = new Map(lessons.filter(({ madeFrom, now }) => madeFrom !== now).map(({ id, now }) => [id, now]));
+  if (changed.size === 0) return standing;
+  const loaded = await manager.find(Lesson, {
+    where: { id: In([...changed.keys()]) },
+    relations: { dishes: { edition: true }, techniques: true },
+  });
+  const facts = await lessonFacts(manager, loaded);
+  const made = loaded.map(({ id }) => {
+    const { order } = facts.get(id)!;
+    return { lessonId: id, madeFrom: changed.get(id)!, held: order.held.length, buy: order.lines.length };
+  });
+  for (const { lessonId, held, buy } of made) standing.set(lessonId, { held, buy });
+  // Two that compute the same keep the same; a lesson that has gone meanwhile keeps nothing.
+  await manager
+    .createQueryBuilder()
+    .insert()
+    .into(LessonOrder)
+    .values(made)
+    .orUpdate(['made_from', 'held', 'buy'], ['lesson_id'])
+    .execute()
+    .catch((error: { code?: string }) => {
+      if (error.code !== 'ER_NO_REFERENCED_ROW_2' && error.code !== 'ER_LOCK_DEADLOCK') throw error;
+    });
+  return standing;
+}
