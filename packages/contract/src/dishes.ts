@@ -221,6 +221,10 @@ export interface DishQuery {
   /** At most so many minutes of method. */
   readonly within?: number;
   readonly equipment?: string;
+  /** Only what other dishes can be made with. */
+  readonly preparation?: boolean;
+  /** Only what has an edition. */
+  readonly published?: boolean;
 }
 
 export const dishQuerySchema = Joi.object<DishQuery>({
@@ -230,6 +234,8 @@ export const dishQuerySchema = Joi.object<DishQuery>({
   freeOf: Joi.string().valid(...ALLERGENS),
   within: Joi.number().integer().min(1).max(20160),
   equipment: Joi.string().trim().max(80),
+  preparation: Joi.boolean(),
+  published: Joi.boolean(),
 });
 
 /** A Pelvo file of dishes, of today's version. */

@@ -8,6 +8,17 @@ export class Dish {
   @PrimaryColumn('char', { length: 36 }) id: string;
   @Column('varchar', { length: 160 }) title: string;
   @DocumentColumn(DISH) content: DishContent;
+  /** Whether other dishes can be made with it: it says what one making gives. Out of the content, by the database itself. */
+  @Column({
+    type: 'boolean',
+    name: 'is_preparation',
+    nullable: true,
+    asExpression: "COALESCE(JSON_EXTRACT(content, '$.content.gives'), JSON_EXTRACT(content, '$.gives'), 'null') <> 'null'",
+    generatedType: 'STORED',
+    insert: false,
+    update: false,
+  })
+  isPreparation: boolean;
   @Column('int') version: number;
   @Column('boolean') archived: boolean;
   /** Minutes of the method, derived from it. */

@@ -56,6 +56,8 @@ export async function searchDishes(
     where.push("NOT EXISTS (SELECT 1 FROM dish_facet f WHERE f.dish_id = dish.id AND f.kind = 'allergen' AND f.value = ?)");
     filtered.push(query.freeOf);
   }
+  if (query.preparation) where.push('dish.is_preparation');
+  if (query.published) where.push('EXISTS (SELECT 1 FROM dish_edition e WHERE e.dish_id = dish.id)');
   if (query.within) {
     where.push('dish.minutes <= ?');
     filtered.push(query.within);

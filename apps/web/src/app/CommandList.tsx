@@ -1,10 +1,10 @@
 import { Command } from 'cmdk';
-import { useEffect } from 'react';
+import { useDeferredValue, useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import useSWR from 'swr';
-import type { ClassSummary, DishSummary, Page, TechniqueSummary } from '@pelvo/contract';
+import type { ClassSummary } from '@pelvo/contract';
 import { Dialog } from '../design';
-import { shortDate, fetcher, useMe, useLessons } from '../device';
+import { bestFirst, fetcher, shortDate, useDishSearch, useLessons, useMe, useTechniques } from '../device';
 import { PHASE_NAMES, phasePath } from '../lessons';
 
 interface Entry {
@@ -31,15 +31,32 @@ export function CommandList({ open, onOpenChange }: { open: boolean; onOpenChang
   );
 }
 
+/** As many as can be looked over. */
+const SHOWN = 20;
+
 function CommandEntries({ onDone }: { onDone: () => void }) {
   const navigate = useNavigate();
   const me = useMe();
-  const entries = useEntries(me.role === 'lead', me.role !== 'stores');
+  const dishes = useDishSearch({});
+  const typed = useDeferredValue(dishes.typed);
+  const [chosen, setChosen] = useState('');
+  const near = useEntries(me.role === 'lead', me.role !== 'stores');
+  const found = dishes.items.map((dish) => ({ group: 'Dishes', name: dish.title, to: `/dishes/${dish.id}` }));
+  const fitting = bestFirst([...near, ...found], typed, [({ name }) => name]);
+  // The server finds dishes by what is in them, and misspelt: these come after what fits by its name.
+  const entries = [...fitting, ...found.filter((dish) => typed && !fitting.includes(dish))].slice(0, SHOWN);
+  const hidden = fitting.length - entries.length + dishes.more;
   const groups = [...new Set(entries.map((entry) => entry.group))];
   return (
-    <Command label="Find anything">
+    <Command label="Find anything" shouldFilter={false} value={chosen} onValueChange={setChosen}>
       <Command.Input
         autoFocus
+        value={dishes.typed}
+        onValueChange={(text) => {
+          dishes.type(text);
+          // Whatever fits best is what Enter opens.
+          setChosen('');
+        }}
         placeholder="A lesson, a dish, a technique, something to do"
         className="mb-3 min-h-12 w-full border-2 border-ink bg-tile px-3"
       />
@@ -68,6 +85,7 @@ function CommandEntries({ onDone }: { onDone: () => void }) {
               ))}
           </Command.Group>
         ))}
+        {hidden > 0 ? <p className="px-3 pt-3 text-small text-soft">{hidden} more: type a little more of the name.</p> : null}
       </Command.List>
     </Command>
   );
@@ -75,8 +93,7 @@ function CommandEntries({ onDone }: { onDone: () => void }) {
 
 function useEntries(lead: boolean, teaching: boolean): readonly Entry[] {
   const { data: lessons = [] } = useLessons();
-  const { data: dishes } = useSWR<Page<DishSummary>>('/dishes', fetcher);
-  const { data: techniques = [] } = useSWR<readonly TechniqueSummary[]>('/techniques', fetcher);
+  const { data: techniques = [] } = useTechniques();
   const { data: classes = [] } = useSWR<readonly ClassSummary[]>(teaching ? '/classes' : null, fetcher);
   return [
     ...(lead
@@ -102,7 +119,6 @@ function useEntries(lead: boolean, teaching: boolean): readonly Entry[] {
         to: phasePath(lesson.id, phase),
       })),
     ),
-    ...(dishes?.items ?? []).map((dish) => ({ group: 'Dishes', name: dish.title, to: `/dishes/${dish.id}` })),
     ...techniques.map((technique) => ({ group: 'Techniques', name: technique.name, to: `/techniques/${technique.id}` })),
     ...classes.map((item) => ({ group: 'Classes', name: item.name, to: `/classes/${item.id}` })),
   ];

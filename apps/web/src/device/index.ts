@@ -1,5 +1,7 @@
 export { problemOf, ProblemError } from '@pelvo/contract';
-export { fieldProblem, fetcher, isAway, savedMeanwhile, send } from './client';
+export { bestFirst } from './bestFirst';
+export { useDishSearch, type DishSearch } from './dishSearch';
+export { fieldProblem, fetcher, isAway, isOffline, savedMeanwhile, send } from './client';
 export { clockTime, dayOf, fromToday, longDate, readDate, readTime, shortDate, today, typedDate } from './dates';
 export { useDraft, type Draft, type Stored } from './drafts';
 export { useLessonEvents } from './follow';

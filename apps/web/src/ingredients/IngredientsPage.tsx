@@ -2,7 +2,7 @@ import { useDeferredValue, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { exact, showDecimal, unitOf, type IngredientFact } from '@pelvo/core';
 import type { IngredientRecord } from '@pelvo/contract';
-import { useMe, useIngredients } from '../device';
+import { bestFirst, useMe, useIngredients } from '../device';
 import { DataTable, Button, Dialog, Fetching, PageHead, TextField } from '../design';
 import { FactForm } from './FactForm';
 
@@ -15,10 +15,8 @@ export default function IngredientsPage() {
   const [asked] = useSearchParams();
   const [search, setSearch] = useState(asked.get('name') ?? '');
   const [open, setOpen] = useState<IngredientRecord | 'new' | null>(null);
-  const term = useDeferredValue(search.trim().toLowerCase());
-  const found = (data ?? []).filter(({ own, shipped }) =>
-    [(own ?? shipped)!.name, ...(own ?? shipped)!.otherNames].some((name) => name.includes(term)),
-  );
+  const term = useDeferredValue(search.trim());
+  const found = bestFirst(data ?? [], term, [(record) => factOf(record).name, (record) => [...factOf(record).otherNames]]);
   const close = () => {
     setOpen(null);
     void mutate();

@@ -3,9 +3,9 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import useSWR from 'swr';
 import { PURPOSES, type Purpose } from '@pelvo/core';
-import { LESSON_LIMITS, type ClassSummary, type DishSummary, type LessonFields, type Page, type RubricSummary } from '@pelvo/contract';
-import { fetcher, fieldProblem, useTechniques } from '../device';
-import { Choice, DateField, Section, SelectField, Stepper, StrandGlyph, TextField, Tick, TimeField } from '../design';
+import { LESSON_LIMITS, type ClassSummary, type LessonFields, type RubricSummary } from '@pelvo/contract';
+import { fetcher, fieldProblem, useDishSearch, useTechniques } from '../device';
+import { Choice, DateField, FindDish, Section, SelectField, Stepper, StrandGlyph, TextField, Tick, TimeField } from '../design';
 
 interface LessonFormProps {
   readonly fields: LessonFields;
@@ -182,9 +182,12 @@ function Removable({ label, onRemove, children }: { label: string; onRemove: () 
 }
 
 function DishPicker({ fields, titles, problem, onChange }: PickerProps<readonly string[]> & { titles: Readonly<Record<string, string>> }) {
-  const { data } = useSWR<Page<DishSummary>>('/dishes', fetcher);
-  const published = (data?.items ?? []).filter((dish) => dish.editionId);
-  const titleOf = (id: string) => titles[id] ?? published.find((dish) => dish.editionId === id)?.title ?? 'A dish in the archive';
+  const dishes = useDishSearch({ published: true });
+  const published = dishes.items.filter((dish) => dish.editionId);
+  // What was chosen while another word was typed keeps its name.
+  const [chosen, setChosen] = useState<Readonly<Record<string, string>>>({});
+  const titleOf = (id: string) =>
+    titles[id] ?? chosen[id] ?? published.find((dish) => dish.editionId === id)?.title ?? 'A dish in the archive';
   const taken = new Set(fields.dishEditionIds);
   const takenTitles = new Set(fields.dishEditionIds.map(titleOf));
   const left = published.filter((dish) => !taken.has(dish.editionId!) && !takenTitles.has(dish.title));
@@ -197,16 +200,27 @@ function DishPicker({ fields, titles, problem, onChange }: PickerProps<readonly 
           </Removable>
         ))}
       </ul>
-      <div className="mt-2 max-w-md">
+      <div className="mt-2 max-w-md space-y-2">
+        <FindDish dishes={dishes} />
         <SelectField
           label="Add a dish"
           labelHidden={left.length > 0 && taken.size > 0}
           value=""
           problem={problem}
-          hint={data && published.length === 0 ? 'No dish is published yet. Read a recipe first, then publish it.' : undefined}
-          onChange={(event) => event.target.value && onChange([...fields.dishEditionIds, event.target.value])}
+          hint={
+            dishes.done && !dishes.typed && published.length === 0
+              ? 'No dish is published yet. Read a recipe first, then publish it.'
+              : undefined
+          }
+          onChange={(event) => {
+            const id = event.target.value;
+            if (!id) return;
+            setChosen((now) => ({ ...now, [id]: published.find((dish) => dish.editionId === id)!.title }));
+            onChange([...fields.dishEditionIds, id]);
+            dishes.type('');
+          }}
         >
-          <option value="">Add a dish</option>
+          <option value="">{dishes.typed && left.length === 0 ? 'Nothing of that name' : 'Add a dish'}</option>
           {left.map((dish) => (
             <option key={dish.id} value={dish.editionId!}>
               {dish.title} (edition {dish.edition})

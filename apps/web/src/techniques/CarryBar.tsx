@@ -3,8 +3,8 @@ import { useNavigate } from 'react-router';
 import useSWR from 'swr';
 import { showAmount, type Carried } from '@pelvo/core';
 import type { Dish, DishSummary, Page } from '@pelvo/contract';
-import { fetcher } from '../device';
-import { Button, SelectField } from '../design';
+import { fetcher, useDishSearch } from '../device';
+import { Button, FindDish, SelectField } from '../design';
 
 const LAST = 'pelvo.preference.carry';
 
@@ -14,16 +14,17 @@ const LAST = 'pelvo.preference.carry';
  */
 export function CarryBar({ carried, techniqueId }: { carried: Carried; techniqueId: string }) {
   const navigate = useNavigate();
-  const { data } = useSWR<Page<DishSummary>>('/dishes', fetcher);
+  const found = useDishSearch({});
   const { data: own } = useSWR<Page<DishSummary>>(`/dishes?technique=${techniqueId}`, fetcher);
   const dishes = own?.items ?? [];
-  const all = [...dishes, ...(data?.items ?? []).filter(({ id }) => !dishes.some((own) => own.id === id))];
+  // What is typed comes before what exercises the technique.
+  const all = found.typed ? found.items : [...dishes, ...found.items.filter(({ id }) => !dishes.some((own) => own.id === id))];
   const last = localStorage.getItem(LAST);
   const [chosen, setChosen] = useState<string | null>(null);
   const dishId = chosen ?? (all.some(({ id }) => id === last) ? last : all[0]?.id) ?? '';
   const { data: dish } = useSWR<Dish>(dishId ? `/dishes/${dishId}` : null, fetcher, { revalidateOnFocus: false });
   const [component, setComponent] = useState('');
-  if (all.length === 0) return null;
+  if (all.length === 0 && !found.typed) return null;
   const components = dish?.content.components ?? [];
   const carry = () => {
     localStorage.setItem(LAST, dishId);
@@ -36,7 +37,8 @@ export function CarryBar({ carried, techniqueId }: { carried: Carried; technique
         Goes into a dish: <b>{whatComes(carried)}</b>
       </p>
       <div className="flex flex-wrap items-end gap-3">
-        <div className="w-64 max-w-full">
+        <div className="w-64 max-w-full space-y-2">
+          <FindDish dishes={found} />
           <SelectField
             label="Dish"
             value={dishId}

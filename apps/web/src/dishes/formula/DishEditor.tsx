@@ -1,10 +1,9 @@
 import { useLocation } from 'react-router';
 import { Plus } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
-import useSWR from 'swr';
 import { EMPTY_COMPONENT, linesOf, readLine, type Component, type DishContent, type IngredientLine } from '@pelvo/core';
-import type { DishSummary, Page } from '@pelvo/contract';
-import { newId, fetcher } from '../../device';
+import type { DishSummary } from '@pelvo/contract';
+import { newId, useDishSearch } from '../../device';
 import { Button, Section, TextField, useFields } from '../../design';
 import { ComponentDetails, componentText } from './ComponentDetails';
 import { LineEditor } from './LineEditor';
@@ -23,8 +22,8 @@ interface DishEditorProps {
 /** The formula and method of a dish: each line as written beside what it means, doubtful ones marked. */
 export function DishEditor({ content, onChange, readOnlyShape = false }: DishEditorProps) {
   const shape = readOnlyShape ? undefined : onChange;
-  const { data: dishes } = useSWR<Page<DishSummary>>(onChange ? '/dishes' : null, fetcher);
-  const preparations = (dishes?.items ?? []).filter((dish) => dish.isPreparation && dish.editionId);
+  const dishes = useDishSearch(onChange ? { published: true, preparation: true } : null);
+  const preparations = dishes.items.filter((dish) => dish.editionId);
   const lines = linesOf(content);
   const open = lines.filter((line) => line.certainty !== 'sure');
   const setComponent = (id: string, change: (component: Component) => Component) =>
