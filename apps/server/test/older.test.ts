@@ -118,7 +118,8 @@ describe('a school from before documents had versions', () => {
     const database = await new DataSource(dataSourceOptions(url)).initialize();
     const count = async (table: string) => Number(((await database.query(`SELECT COUNT(*) AS n FROM ${table}`)) as { n: string }[])[0]!.n);
     const before = [await count('lesson_event'), await count('mark')];
-    await database.undoLastMigration();
+    // Back to what was before the stream of a lesson.
+    while (!(await database.query("SHOW TABLES LIKE 'mark_event'")).length) await database.undoLastMigration();
     expect(await count('mark_event')).toBe(before[0]);
     await database.runMigrations();
     expect([await count('lesson_event'), await count('mark')]).toEqual(before);

@@ -13,8 +13,6 @@ export class Dish {
     type: 'boolean',
     name: 'is_preparation',
     nullable: true,
-    asExpression: "COALESCE(JSON_EXTRACT(content, '$.content.gives'), JSON_EXTRACT(content, '$.gives'), 'null') <> 'null'",
-    generatedType: 'STORED',
     insert: false,
     update: false,
   })

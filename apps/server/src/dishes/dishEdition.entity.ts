@@ -17,8 +17,6 @@ export class DishEdition {
     type: 'varchar',
     length: 160,
     nullable: true,
-    asExpression: "COALESCE(JSON_VALUE(content, '$.content.title'), JSON_VALUE(content, '$.title'))",
-    generatedType: 'STORED',
     insert: false,
     update: false,
   })
