@@ -68,8 +68,8 @@ export default ts.config(
     plugins: { 'react-hooks': reactHooks },
     rules: { ...reactHooks.configs.recommended.rules },
   },
-  // An area shows one face to the others, its index. App.tsx alone knows every page; that there is no ring is a test's.
-  restricted([`${WEB}/**`], [insideOf(WEB), NOT_IN_A_BROWSER], [`${WEB}/app/App.tsx`]),
+  // An area shows one face to the others, its index. App.tsx and Screens.tsx alone know every page; that there is no ring is a test's.
+  restricted([`${WEB}/**`], [insideOf(WEB), NOT_IN_A_BROWSER], [`${WEB}/app/App.tsx`, `${WEB}/app/Screens.tsx`]),
   restricted([`${WEB}/design/**`, `${WEB}/device/**`], [noAreaOf(WEB), NOT_IN_A_BROWSER]),
   restricted([`${SERVER}/**`], [insideOf(SERVER), { group: ['@pelvo/web', 'react*'], message: 'This does not run on the server.' }]),
   restricted([`${SERVER}/platform/**`, `${SERVER}/migrations/**`], [noAreaOf(SERVER)]),

@@ -2,6 +2,9 @@ import 'reflect-metadata';
 import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import type { Response as ExpressResponse } from 'express';
+import compression from 'compression';
+import expressStaticGzip from 'express-static-gzip';
+import { join } from 'node:path';
 import helmet from 'helmet';
 import { Logger } from 'nestjs-pino';
 import { AppModule } from './app.module';
@@ -22,6 +25,8 @@ export interface StartOptions {
   /** Milliseconds after which whoever asks is told that it takes too long. */
   readonly patienceMs?: number;
 }
+
+const isStream = (response: { getHeader(name: string): unknown }) => /event-stream/.test(String(response.getHeader('content-type') ?? ''));
 
 /** The application, with its schema up to date, ready to listen. */
 export async function createApp({
@@ -61,6 +66,17 @@ export async function createApp({
       strictTransportSecurity: false,
     }),
   );
+  // Answers are compressed as they go; what a stream says has to leave at once, and assets were compressed when they were built.
+  app.use('/api', compression({ filter: (request, response) => !isStream(response) && compression.filter(request, response) }));
+  if (webRoot)
+    app.use(
+      '/assets',
+      expressStaticGzip(join(webRoot, 'assets'), {
+        enableBrotli: true,
+        orderPreference: ['br', 'gz'],
+        serveStatic: { immutable: true, maxAge: '1y', index: false },
+      }),
+    );
   // Names, needs and marks are in the answers: no browser keeps them.
   app.use('/api', (_request: unknown, response: ExpressResponse, next: () => void) => {
     response.setHeader('Cache-Control', 'no-store');

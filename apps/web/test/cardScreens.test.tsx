@@ -3,7 +3,7 @@ import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { describe, expect, it } from 'vitest';
 import { EMPTY_CARD, MATTER_SPECS, MATTERS, SHIPPED_CUT_SETS, type RubricContent } from '@pelvo/core';
 import type { Practices, Rubric, RulesProfile, StoredCutSet, TechniqueImport, TechniqueSummary, TechniqueWithUse } from '@pelvo/contract';
-import { CommandList } from '../src/app/CommandList';
+import CommandList from '../src/app/CommandList';
 import CutsPage from '../src/cuts/CutsPage';
 import PracticesPage from '../src/practices/PracticesPage';
 import RubricPage from '../src/rubrics/RubricPage';
@@ -275,7 +275,7 @@ describe('a rubric', () => {
 
 describe('finding anything', () => {
   const open = (role: 'lead' | 'stores') =>
-    show(<CommandList open onOpenChange={() => undefined} />, {
+    show(<CommandList onClose={() => undefined} />, {
       role,
       answers: { ...around, '/classes': [{ id: 'c1', name: 'Foundation', term: '', students: 3 }] },
     });

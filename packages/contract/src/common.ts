@@ -36,8 +36,6 @@ export interface Page<T> {
   readonly total: number;
 }
 
-export const PAGE_SIZE = 100;
-
 export const pageQuerySchema = Joi.object({
   page: Joi.number().integer().min(1).max(1000).default(1),
   search: Joi.string().trim().max(100).allow('').default(''),

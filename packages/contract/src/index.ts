@@ -9,6 +9,7 @@ export * from './ingredients';
 export * from './lessons';
 export * from './orders';
 export * from './people';
+export * from './plain';
 export * from './practices';
 export * from './problems';
 export * from './rubrics';

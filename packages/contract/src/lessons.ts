@@ -7,7 +7,6 @@ import {
   type DishContent,
   type IngredientFact,
   type LineSubstitution,
-  type MakingPlan,
   type Needs,
   type PracticeChoices,
   type SchoolSettings,
@@ -19,6 +18,7 @@ import {
 import { dateSchema, idSchema, keySchema, shape, timeSchema } from './common';
 import { practiceChoicesSchema } from './practices';
 import { lessonSettingsSchema } from './school';
+import { LESSON_LIMITS } from './plain';
 import { FieldError } from './problems';
 
 export interface LessonFields {
@@ -48,8 +48,6 @@ export interface LessonFields {
 }
 
 const count = (min: number, max: number) => Joi.number().integer().min(min).max(max).required();
-
-export const LESSON_LIMITS = { students: 200, dishes: 12, techniques: 20 } as const;
 
 export const lessonSchema = shape<LessonFields>({
   title: Joi.string().trim().max(160).required(),
@@ -155,16 +153,7 @@ export interface LessonDetail extends Omit<LessonFields, 'dishEditionIds' | 'tec
   readonly school: SchoolSettings;
 }
 
-/** The lesson's demand as the core takes it. */
-export function makingPlanOf(lesson: Omit<MakingPlan, 'students'>, students: number): MakingPlan {
-  const { teamSize, portionsATeam, demonstrationPortions, referencePlates, spareMakings } = lesson;
-  return { students, teamSize, portionsATeam, demonstrationPortions, referencePlates, spareMakings };
-}
-
 export const releaseSchema = Joi.object<{ released: boolean }>({ released: Joi.boolean().required() });
-
-/** The most lessons one list shows: the newest of those that were asked for. Earlier ones are asked for by their dates. */
-export const LESSONS_SHOWN = 1000;
 
 export interface LessonRange {
   readonly from: string;

@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import type { Paper } from '@pelvo/core';
 import { paperField } from './common';
-import { LESSON_LIMITS } from './lessons';
+import { LESSON_LIMITS } from './plain';
 
 export interface OrderQuery {
   /** What-if number of students; the lesson's own when left out. */

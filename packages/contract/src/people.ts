@@ -1,16 +1,7 @@
 import Joi from 'joi';
 import type { Preferences } from '@pelvo/core';
 import { idSchema } from './common';
-
-export const ROLES = ['lead', 'assistant', 'stores', 'student'] as const;
-export type Role = (typeof ROLES)[number];
-
-export const ROLE_NAMES: Readonly<Record<Role, string>> = {
-  lead: 'Lead instructor',
-  assistant: 'Assistant instructor',
-  stores: 'Stores technician',
-  student: 'Student',
-};
+import { ROLES, type Role } from './plain';
 
 /** Who is signed in. */
 export interface Me {

@@ -1,5 +1,5 @@
 import { Command } from 'cmdk';
-import { useDeferredValue, useEffect, useState } from 'react';
+import { useDeferredValue, useState } from 'react';
 import { useNavigate } from 'react-router';
 import useSWR from 'swr';
 import type { ClassSummary } from '@pelvo/contract';
@@ -14,19 +14,10 @@ interface Entry {
 }
 
 /** Everything that can be reached, found by typing; opened by Ctrl K. */
-export function CommandList({ open, onOpenChange }: { open: boolean; onOpenChange: (open: boolean) => void }) {
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      if (event.key.toLowerCase() !== 'k' || !(event.ctrlKey || event.metaKey)) return;
-      event.preventDefault();
-      onOpenChange(!open);
-    };
-    addEventListener('keydown', onKey);
-    return () => removeEventListener('keydown', onKey);
-  }, [open, onOpenChange]);
+export default function CommandList({ onClose }: { onClose: () => void }) {
   return (
-    <Dialog open={open} onClose={() => onOpenChange(false)} title="Find">
-      <CommandEntries onDone={() => onOpenChange(false)} />
+    <Dialog open onClose={onClose} title="Find">
+      <CommandEntries onDone={onClose} />
     </Dialog>
   );
 }

@@ -1,11 +1,12 @@
 import { LogOut, Search } from 'lucide-react';
-import { Suspense, useState, type ReactNode } from 'react';
+import { lazy, Suspense, useEffect, useState, type ReactNode } from 'react';
 import { Link, NavLink, Outlet, useLocation } from 'react-router';
 import { ROLE_NAMES, type Role } from '@pelvo/contract';
 import { Loading, Wordmark } from '../design';
 import { TermStrip } from '../lessons';
-import { CommandList } from './CommandList';
 import { signOut, useMe } from '../device';
+
+const CommandList = lazy(() => import('./CommandList'));
 
 interface Area {
   readonly to: string;
@@ -30,6 +31,15 @@ const AREAS: readonly Area[] = [
 export function Frame({ strip, views }: { strip?: ReactNode; views?: ReactNode }) {
   const me = useMe();
   const [commands, setCommands] = useState(false);
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (event.key.toLowerCase() !== 'k' || !(event.ctrlKey || event.metaKey)) return;
+      event.preventDefault();
+      setCommands((open) => !open);
+    };
+    addEventListener('keydown', onKey);
+    return () => removeEventListener('keydown', onKey);
+  }, []);
   const { pathname } = useLocation();
   const staff = me.role !== 'student';
   return (
@@ -89,7 +99,11 @@ export function Frame({ strip, views }: { strip?: ReactNode; views?: ReactNode }
           <Outlet />
         </Suspense>
       </main>
-      {staff ? <CommandList open={commands} onOpenChange={setCommands} /> : null}
+      {staff && commands ? (
+        <Suspense fallback={null}>
+          <CommandList onClose={() => setCommands(false)} />
+        </Suspense>
+      ) : null}
     </div>
   );
 }

@@ -1,0 +1,26 @@
+import type { MakingPlan } from '@pelvo/core';
+
+// What screens need at once stands here, apart from the schemas: whoever signs in on a phone does not fetch a validator for it.
+
+export const ROLES = ['lead', 'assistant', 'stores', 'student'] as const;
+export type Role = (typeof ROLES)[number];
+
+export const ROLE_NAMES: Readonly<Record<Role, string>> = {
+  lead: 'Lead instructor',
+  assistant: 'Assistant instructor',
+  stores: 'Stores technician',
+  student: 'Student',
+};
+
+export const LESSON_LIMITS = { students: 200, dishes: 12, techniques: 20 } as const;
+
+/** The most lessons one list shows: the newest of those that were asked for. Earlier ones are asked for by their dates. */
+export const LESSONS_SHOWN = 1000;
+
+export const PAGE_SIZE = 100;
+
+/** The lesson's demand as the core takes it. */
+export function makingPlanOf(lesson: Omit<MakingPlan, 'students'>, students: number): MakingPlan {
+  const { teamSize, portionsATeam, demonstrationPortions, referencePlates, spareMakings } = lesson;
+  return { students, teamSize, portionsATeam, demonstrationPortions, referencePlates, spareMakings };
+}
