@@ -1,4 +1,4 @@
-// Figures the work asks for: `npm run bench`, or `npm run bench -- reading scaling map search`. Times are medians on this machine.
+// Figures the work asks for: `npm run bench`, or `npm run bench -- reading scaling map search school`. Times are medians on this machine.
 import { spawnSync } from 'node:child_process';
 import { join } from 'node:path';
 import { ensureDebianPackage, ensurePackages, MARIADB, ROOT } from './lib/setup.mjs';
@@ -11,6 +11,7 @@ const suites = [
   ['scaling', 'packages/core', 'bench/scaling.bench.ts'],
   ['map', 'apps/web', 'bench/map.bench.ts'],
   ['search', 'apps/server', 'bench/search.bench.ts'],
+  ['school', 'apps/server', 'bench/school.bench.ts'],
 ];
 let failed = 0;
 for (const [name, cwd, file] of suites) {

@@ -24,6 +24,8 @@ export interface StartOptions {
   readonly trustProxy?: boolean;
   /** Milliseconds after which whoever asks is told that it takes too long. */
   readonly patienceMs?: number;
+  /** Connections to the database at once. */
+  readonly poolSize?: number;
 }
 
 const isStream = (response: { getHeader(name: string): unknown }) => /event-stream/.test(String(response.getHeader('content-type') ?? ''));
@@ -35,8 +37,9 @@ export async function createApp({
   logLevel = 'warn',
   trustProxy = false,
   patienceMs,
+  poolSize,
 }: StartOptions): Promise<NestExpressApplication> {
-  const database = await openDatabase(dataSourceOptions(databaseUrl));
+  const database = await openDatabase(dataSourceOptions(databaseUrl, poolSize));
   await alone(database, () => ensureDishIndex(database.manager));
   const pool = openPool(databaseUrl);
   const secret = await sessionSecret(database);

@@ -55,6 +55,6 @@ export const MIGRATIONS = [
 ];
 
 /** The database of a school: its tables and its migrations. */
-export function dataSourceOptions(url: string): DataSourceOptions {
-  return { ...connectionOptions(url), entities: [...ENTITIES], migrations: MIGRATIONS };
+export function dataSourceOptions(url: string, poolSize?: number): DataSourceOptions {
+  return { ...connectionOptions(url, poolSize), entities: [...ENTITIES], migrations: MIGRATIONS };
 }

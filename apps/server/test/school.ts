@@ -29,6 +29,8 @@ export type Call = <T = Record<string, unknown>>(method: string, path: string, o
 /** A school with its own empty database and a running application. */
 export interface School {
   readonly app: NestExpressApplication;
+  /** Where it listens. */
+  readonly base: string;
   readonly database: DataSource;
   /** Calls without being signed in. */
   readonly anyone: Call;
@@ -54,10 +56,17 @@ interface Opening {
   readonly database?: string;
   /** As behind a proxy, which says where a request comes from. */
   readonly trustProxy?: boolean;
+  /** Connections to the database. With two, those who hold one and ask for another wait for ever, and are found out. */
+  readonly poolSize?: number;
 }
 
-export async function openSchool({ demo = false, database: there, trustProxy = false }: Opening): Promise<School> {
-  const app = await createApp({ databaseUrl: there ?? (await freshDatabase()), logLevel: 'silent', trustProxy });
+export async function openSchool({
+  demo = false,
+  database: there,
+  trustProxy = false,
+  poolSize,
+}: Opening): Promise<School> {
+  const app = await createApp({ databaseUrl: there ?? (await freshDatabase()), logLevel: 'silent', trustProxy, poolSize });
   const database = app.get(DataSource);
   if (demo) await addDemoSchool(database);
   await app.listen(0, '127.0.0.1');
@@ -72,7 +81,7 @@ export async function openSchool({ demo = false, database: there, trustProxy = f
     signedIn.set(role, ready);
     return ready;
   };
-  return { app, database, anyone: callerOf(base), visitor: () => callerOf(base), as, close: () => app.close() };
+  return { app, base, database, anyone: callerOf(base), visitor: () => callerOf(base), as, close: () => app.close() };
 }
 
 export function callerOf(base: string): Call {

@@ -98,3 +98,21 @@ describe('a full school', () => {
     expect(people.filter(({ name }) => name.startsWith('Zo Person'))).toHaveLength(620);
   });
 });
+
+describe('a server with two connections to its database', () => {
+  it('answers everything that is asked at once: nobody who holds it waits for another', async () => {
+    const school = await openSchool({ demo: true, poolSize: 2 });
+    try {
+      const lead = await school.as('lead');
+      const listed = (await lead<LessonSummary[]>('GET', '/api/lessons')).body;
+      const paths = listed
+        .slice(0, 5)
+        .flatMap(({ id }) => ['', '/order', '/marking-sheet', '/results'].map((part) => `/api/lessons/${id}${part}`))
+        .concat(['/api/lessons', '/api/classes', '/api/dishes', '/api/techniques', '/api/practices', '/api/rules', '/api/people']);
+      const answers = await Promise.all(paths.map(async (path) => [path, (await lead('GET', path)).status]));
+      expect(answers.filter(([, status]) => status !== 200)).toEqual([]);
+    } finally {
+      await school.close();
+    }
+  });
+});

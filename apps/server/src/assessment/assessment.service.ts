@@ -44,7 +44,7 @@ export class AssessmentService {
     return {
       lessonId,
       title: lesson.title,
-      teaches: await this.teaches(lesson),
+      teaches: await teachesOf(manager, lesson),
       way: markingWayOf(lesson, school),
       number: lesson.events,
       releasedAt: lesson.releasedAt?.toISOString() ?? null,
@@ -58,17 +58,6 @@ export class AssessmentService {
       })),
       assessors: Object.fromEntries([...marks.values()].flat().map(({ assessorId, assessor }) => [assessorId, assessor.name])),
     };
-  }
-
-  /** The practices that hold in a lesson, of the matters its techniques touch: nobody is marked down for following them. */
-  private async teaches(lesson: Lesson): Promise<readonly string[]> {
-    const { manager } = this.database;
-    const inPassing = lesson.dishes.flatMap(({ edition }) => edition.content.method.flatMap((step) => step.techniqueIds));
-    const ids = new Set([...lesson.techniques.map(({ techniqueId }) => techniqueId), ...inPassing]);
-    if (ids.size === 0) return [];
-    const techniques = await manager.findBy(Technique, { id: In([...ids]) });
-    const matters = [...new Set([...techniques.flatMap(({ card }) => card.matters), ...(Object.keys(lesson.practices) as MatterKey[])])];
-    return practicesInWords(manager, matters, lesson.practices);
   }
 
   async classResults(lessonId: string): Promise<ClassResults> {
@@ -184,4 +173,14 @@ function resultOf(assessment: Assessment, { marks, assessors }: OwnMarks, way: M
     result: computeResult(rubric, marks, way),
     changedSince: changed,
   };
+}
+
+/** The practices that hold in a lesson, of the matters its techniques touch: nobody is marked down for following them. */
+async function teachesOf(manager: EntityManager, lesson: Lesson): Promise<readonly string[]> {
+  const inPassing = lesson.dishes.flatMap(({ edition }) => edition.content.method.flatMap((step) => step.techniqueIds));
+  const ids = new Set([...lesson.techniques.map(({ techniqueId }) => techniqueId), ...inPassing]);
+  if (ids.size === 0) return [];
+  const techniques = await manager.findBy(Technique, { id: In([...ids]) });
+  const matters = [...new Set([...techniques.flatMap(({ card }) => card.matters), ...(Object.keys(lesson.practices) as MatterKey[])])];
+  return practicesInWords(manager, matters, lesson.practices);
 }

@@ -4,9 +4,10 @@ import { MARK_EVENT, marksInForce, type MarkBody, type RubricContent } from '@pe
 import { markBodySchema } from '@pelvo/contract';
 import { Student } from '../classes';
 import type { EventSpec, TakenEvent } from '../day';
-import { Lesson, loadLesson } from '../lessons';
+import { Lesson, LessonDish } from '../lessons';
 import { TEACHING } from '../platform/identity';
 import { conflict, invalid } from '../platform/problems';
+import { rubricOfEdition } from '../rubrics';
 import { Assessment } from './assessment.entity';
 import { MarkRow } from './mark.entity';
 
@@ -19,9 +20,13 @@ export const MARKS: EventSpec<MarkBody> = {
   schema: markBodySchema,
   roles: TEACHING,
   take: async (manager, lessonId, events, at) => {
-    const lesson = await loadLesson(manager, lessonId);
-    const rubric = lesson.rubricEdition?.content;
-    if (!rubric) throw conflict('rubric', 'The lesson has no rubric.', 'Choose one in its plan.');
+    // As little as a touch needs: many are given at once, and each holds its lesson meanwhile.
+    const lesson = await manager.findOneOrFail(Lesson, {
+      where: { id: lessonId },
+      select: { id: true, classId: true, rubricEditionId: true, dishesMarked: true },
+    });
+    if (!lesson.rubricEditionId) throw conflict('rubric', 'The lesson has no rubric.', 'Choose one in its plan.');
+    const rubric = await rubricOfEdition(manager, lesson.rubricEditionId);
     await checkPlates(manager, lesson, events, at);
     for (const { id, body } of events) checkValue(rubric, body, at(id));
     const assessments = await assessmentsFor(manager, lesson, events);
@@ -30,7 +35,7 @@ export const MARKS: EventSpec<MarkBody> = {
       manager,
       lesson,
       rubric,
-      [...new Set(events.map(({ body }) => plateKey(body)))].map((key) => assessments.get(key)!.id),
+      [...new Set(events.map(({ body }) => plateKey(body)))].map((key) => assessments.get(key)!),
     );
   },
 };
@@ -41,9 +46,15 @@ async function checkPlates(
   events: readonly TakenEvent<MarkBody>[],
   at: (id: string) => string,
 ): Promise<void> {
-  const students = await manager.find(Student, { where: { classId: lesson.classId }, select: { id: true } });
+  const [students, cooked] = await Promise.all([
+    manager.find(Student, { where: { classId: lesson.classId, id: In(events.map(({ body }) => body.studentId)) }, select: { id: true } }),
+    manager.find(LessonDish, {
+      where: { lessonId: lesson.id, dishEditionId: In(events.map(({ body }) => body.dishEditionId)) },
+      select: { lessonId: true, dishEditionId: true },
+    }),
+  ]);
   const known = new Set(students.map(({ id }) => id));
-  const dishes = new Set(lesson.dishes.map((dish) => dish.dishEditionId));
+  const dishes = new Set(cooked.map((dish) => dish.dishEditionId));
   for (const { id, body } of events) {
     if (!known.has(body.studentId))
       throw invalid(`${at(id)}.studentId`, 'This student is not in the class.', 'Load the marking screen again.');
@@ -110,17 +121,23 @@ async function writeMarks(
 }
 
 /** Keeps with each dish whether all of it is marked, and with the lesson how many are. */
-async function countMarked(manager: EntityManager, lesson: Lesson, rubric: RubricContent, assessmentIds: readonly string[]): Promise<void> {
-  const rows = await manager.findBy(MarkRow, { assessmentId: In([...assessmentIds]) });
-  for (const id of assessmentIds) {
+async function countMarked(
+  manager: EntityManager,
+  lesson: Lesson,
+  rubric: RubricContent,
+  assessments: readonly Assessment[],
+): Promise<void> {
+  const rows = await manager.findBy(MarkRow, { assessmentId: In(assessments.map(({ id }) => id)) });
+  let more = 0;
+  for (const { id, complete } of assessments) {
     const marks = marksInForce(rows.filter(({ assessmentId }) => assessmentId === id).map(givenMark));
-    await manager.update(Assessment, { id }, { complete: rubric.criteria.every(({ key }) => marks[key]) });
+    const now = rubric.criteria.every(({ key }) => marks[key]);
+    if (now === Boolean(complete)) continue;
+    await manager.update(Assessment, { id }, { complete: now });
+    more += now ? 1 : -1;
   }
-  await manager.update(
-    Lesson,
-    { id: lesson.id },
-    { dishesMarked: await manager.countBy(Assessment, { lessonId: lesson.id, complete: true }) },
-  );
+  // The lesson is locked: nobody else counts meanwhile.
+  if (more !== 0) await manager.update(Lesson, { id: lesson.id }, { dishesMarked: lesson.dishesMarked + more });
 }
 
 export const givenMark = ({ assessorId, criterionKey, value, number }: MarkRow) => ({

@@ -8,6 +8,7 @@ import { newestEditions, DishEdition } from '../dishes';
 import { inTransaction } from '../platform/database/transaction';
 import { invalid, notFound } from '../platform/problems';
 import { saveOver, storedOr } from '../platform/saving';
+import { together } from '../platform/together';
 import { loadSchool } from '../school';
 import { RubricEdition } from '../rubrics';
 import { Technique } from '../techniques';
@@ -23,8 +24,11 @@ import { planChanges, resultsRelease } from './planChanges';
 export class LessonsService {
   constructor(private readonly database: DataSource) {}
 
-  list(range: LessonRange): Promise<readonly LessonSummary[]> {
-    return listLessons(this.database.manager, range);
+  /** Every page shows the strip of lessons, so many ask for it at once. */
+  private readonly listed = together((key) => listLessons(this.database.manager, JSON.parse(key) as LessonRange));
+
+  list({ from, to }: LessonRange): Promise<readonly LessonSummary[]> {
+    return this.listed(JSON.stringify({ from, to }));
   }
 
   async one(id: string, role: Role): Promise<LessonDetail> {

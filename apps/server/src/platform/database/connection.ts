@@ -3,7 +3,8 @@ import { createPool, type Pool } from 'mysql2';
 import { DataSource, type DataSourceOptions } from 'typeorm';
 
 /** TypeORM options for a `mysql://` or `mariadb://` URL. The schema changes by migrations only. */
-export function connectionOptions(url: string) {
+/** @param poolSize - connections one copy of the server uses at once */
+export function connectionOptions(url: string, poolSize = 10) {
   const { hostname, port, username, password, pathname } = new URL(url);
   return {
     type: 'mariadb',
@@ -16,7 +17,7 @@ export function connectionOptions(url: string) {
     timezone: 'Z',
     dateStrings: ['DATE'] as string[],
     synchronize: false,
-    poolSize: 10,
+    poolSize,
   } as const;
 }
 
