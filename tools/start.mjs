@@ -1,6 +1,6 @@
-// Starts Pelvo: `npm start`, or `npm run demo` with the demo school. Options: --demo, --fresh, --port N, --data DIR.
+// Starts Pelvo: `npm start`, or `npm run demo` with the demo school. Options: --demo, --fresh, --port N, --data DIR, --https.
 import { fork } from 'node:child_process';
-import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { accessSync, constants, existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import { parseArgs } from 'node:util';
 import { ensureBuild } from './lib/build.mjs';
@@ -9,7 +9,13 @@ import { freePort } from './lib/net.mjs';
 import { ensureDebianPackage, ensurePackages, giveUp, MARIADB, ROOT, say } from './lib/setup.mjs';
 
 const { values: options } = parseArgs({
-  options: { demo: { type: 'boolean' }, fresh: { type: 'boolean' }, port: { type: 'string' }, data: { type: 'string' } },
+  options: {
+    demo: { type: 'boolean' },
+    fresh: { type: 'boolean' },
+    port: { type: 'string' },
+    data: { type: 'string' },
+    https: { type: 'boolean' },
+  },
 });
 const dir = resolve(options.data ?? join(ROOT, '.pelvo', options.demo ? 'demo' : 'live'));
 const runFile = join(dir, 'run.json');
@@ -40,13 +46,22 @@ if (options.fresh) {
   await stopDatabase(join(dir, 'mariadb'));
   rmSync(dir, { recursive: true, force: true });
 }
-mkdirSync(dir, { recursive: true, mode: 0o700 });
+try {
+  mkdirSync(dir, { recursive: true, mode: 0o700 });
+  accessSync(dir, constants.W_OK);
+} catch (error) {
+  giveUp(
+    `Pelvo keeps its data in ${dir}, and cannot write there (${error.code}). Make the folder writable, or name another with --data DIR.`,
+  );
+}
 const lastPort = existsSync(runFile) ? (JSON.parse(readFileSync(runFile, 'utf8')).port ?? 4300) : 4300;
 writeFileSync(runFile, JSON.stringify({ pid: process.pid, port: lastPort }));
 ensureBuild();
 
 const database = ownDatabase ? await startDatabase({ dir: join(dir, 'mariadb') }).catch((error) => giveUp(error.message)) : null;
 const port = await freePort(options.port === undefined ? lastPort : Number(options.port));
+// Tablets and phones on the network reach it over HTTPS; without it only this machine does.
+const tls = options.https ? await import('./lib/certificate.mjs').then(({ ownCertificate }) => ownCertificate(join(dir, 'tls'))) : null;
 const server = fork(join(ROOT, 'apps', 'server', 'dist', 'main.js'), {
   cwd: ROOT,
   env: {
@@ -56,11 +71,16 @@ const server = fork(join(ROOT, 'apps', 'server', 'dist', 'main.js'), {
     PORT: String(port),
     PELVO_WEB: join(ROOT, 'apps', 'web', 'dist'),
     PELVO_DEMO: options.demo ? '1' : '0',
+    ...(tls ? { PELVO_TLS_KEY: tls.key, PELVO_TLS_CERT: tls.cert, HOST: process.env.HOST ?? '0.0.0.0' } : {}),
   },
 });
 server.on('message', (message) => {
   if (!message?.ready) return;
   writeFileSync(runFile, JSON.stringify({ pid: process.pid, port, address: message.ready }));
+  if (tls)
+    console.log(
+      `Its certificate is its own: each device asks once whether to trust it. Compare what it shows with\n  ${tls.fingerprint}\n`,
+    );
   process.send?.(message);
 });
 

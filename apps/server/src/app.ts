@@ -26,9 +26,15 @@ export interface StartOptions {
   readonly patienceMs?: number;
   /** Connections to the database at once. */
   readonly poolSize?: number;
+  /** Key and certificate, in PEM, to be reached over HTTPS. */
+  readonly tls?: { readonly key: string; readonly cert: string };
 }
 
-const isStream = (response: { getHeader(name: string): unknown }) => /event-stream/.test(String(response.getHeader('content-type') ?? ''));
+/** What a lesson's stream says leaves at once, piece by piece: it cannot wait to be compressed. */
+function isStream(response: { getHeader(name: string): unknown }): boolean {
+  const type = response.getHeader('content-type');
+  return typeof type === 'string' && type.includes('event-stream');
+}
 
 /** The application, with its schema up to date, ready to listen. */
 export async function createApp({
@@ -38,13 +44,18 @@ export async function createApp({
   trustProxy = false,
   patienceMs,
   poolSize,
+  tls,
 }: StartOptions): Promise<NestExpressApplication> {
   const database = await openDatabase(dataSourceOptions(databaseUrl, poolSize));
   await alone(database, () => ensureDishIndex(database.manager));
   const pool = openPool(databaseUrl);
   const secret = await sessionSecret(database);
   const options = { database, pool, secret, databaseName: databaseName(new URL(databaseUrl).pathname), webRoot, logLevel };
-  const app = await NestFactory.create<NestExpressApplication>(AppModule.with(options), { bodyParser: false, bufferLogs: true });
+  const app = await NestFactory.create<NestExpressApplication>(AppModule.with(options), {
+    bodyParser: false,
+    bufferLogs: true,
+    ...(tls ? { httpsOptions: tls } : {}),
+  });
   app.useLogger(app.get(Logger));
   if (trustProxy) app.set('trust proxy', 1);
   app.disable('x-powered-by');

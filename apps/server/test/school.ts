@@ -60,12 +60,7 @@ interface Opening {
   readonly poolSize?: number;
 }
 
-export async function openSchool({
-  demo = false,
-  database: there,
-  trustProxy = false,
-  poolSize,
-}: Opening): Promise<School> {
+export async function openSchool({ demo = false, database: there, trustProxy = false, poolSize }: Opening): Promise<School> {
   const app = await createApp({ databaseUrl: there ?? (await freshDatabase()), logLevel: 'silent', trustProxy, poolSize });
   const database = app.get(DataSource);
   if (demo) await addDemoSchool(database);

@@ -1,11 +1,11 @@
 // @vitest-environment jsdom
-import { act, fireEvent, screen, within } from '@testing-library/react';
+import { act, fireEvent, render, screen, within } from '@testing-library/react';
 import { useState } from 'react';
 import { describe, expect, it, vi } from 'vitest';
 import { figure, given, measure, text, type Figure, type PhaseReadiness } from '@pelvo/core';
 import type { LessonSummary } from '@pelvo/contract';
 import { fieldProblem, fromToday, isOffline, problemOf, ProblemError, savedMeanwhile, send, today, useAction } from '../src/device';
-import { Fetching, FigureValue, MeanwhileNotice, ProblemNotice, Stepper, TextField, WorkingPage } from '../src/design';
+import { Fetching, FigureValue, MeanwhileNotice, PlainHttpNotice, ProblemNotice, Stepper, TextField, WorkingPage } from '../src/design';
 import TermPage from '../src/lessons/TermPage';
 import { missingIn, phasePath } from '../src/lessons/strips';
 import { refused, show } from './screen';
@@ -196,5 +196,16 @@ describe('the term', () => {
   it('counts days in words', () => {
     const away = (days: number) => fromToday(new Date(Date.parse(`${today()}T12:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10));
     expect([away(0), away(1), away(-1), away(5), away(-3)]).toEqual(['today', 'tomorrow', 'yesterday', 'in 5 days', '3 days ago']);
+  });
+});
+
+describe('a page that came over plain http', () => {
+  it('says what is not kept there, and a secure one says nothing', () => {
+    vi.stubGlobal('isSecureContext', false);
+    const { unmount } = render(<PlainHttpNotice />);
+    expect(screen.getByText(/Ask for the\s+address that begins with https/)).toBeTruthy();
+    unmount();
+    vi.stubGlobal('isSecureContext', true);
+    expect(render(<PlainHttpNotice />).container.textContent).toBe('');
   });
 });

@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import type { Preferences } from '@pelvo/core';
 import { idSchema } from './common';
-import { ROLES, type Role } from './plain';
+import type { Role } from './plain';
 
 /** Who is signed in. */
 export interface Me {

@@ -1,6 +1,6 @@
 import { Link, useParams } from 'react-router';
 import { computeResult } from '@pelvo/core';
-import { ButtonLink, Empty, Loading, PageHead, ProblemNotice } from '../design';
+import { ButtonLink, Empty, Loading, PageHead, PlainHttpNotice, ProblemNotice } from '../design';
 import { shown } from '../device';
 import { SavedState } from './SavedState';
 import { marksOf, useMarking } from './useMarking';
@@ -12,6 +12,7 @@ export default function MarkListPage() {
   return (
     <>
       <ProblemNotice error={error} retry={retry} />
+      <PlainHttpNotice />
       {!sheet && !error ? <Loading what="the marking sheet" /> : null}
       {sheet && !sheet.rubric ? (
         <Empty

@@ -2,6 +2,7 @@ export { Button, ButtonLink, DownloadLink, IconButton } from './Button';
 export { Choice, SelectField, Stepper, TextArea, TextField, Tick } from './Field';
 export { DataTable, type Column } from './DataTable';
 export { DateField, TimeField } from './DateField';
+export { PlainHttpNotice } from './PlainHttpNotice';
 export { FindDish } from './FindDish';
 export { FileChoice, ImportProblems } from './FileChoice';
 export { Dialog } from './Dialog';

@@ -2,7 +2,7 @@ import { useState, type ReactNode } from 'react';
 import { useForm } from 'react-hook-form';
 import { Link, useNavigate } from 'react-router';
 import { fieldProblem, problemOf, send, beginSession } from '../device';
-import { Button, Notice, ProblemNotice, StrandGlyph, TextField, Wordmark } from '../design';
+import { Button, Notice, PlainHttpNotice, ProblemNotice, StrandGlyph, TextField, Wordmark } from '../design';
 
 interface Fields {
   readonly code: string;
@@ -75,6 +75,7 @@ function SignIn({ signedOutHere }: { signedOutHere: boolean }) {
   const { submit, field, elsewhere, busy } = useEntry('/session');
   return (
     <Entrance title="Sign in">
+      <PlainHttpNotice />
       {signedOutHere ? (
         <div className="mb-5">
           <Notice title="Signed out on this device">
