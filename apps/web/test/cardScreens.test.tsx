@@ -287,6 +287,17 @@ describe('finding anything', () => {
     expect(at()).toBe('/techniques/t1');
   });
 
+  it('opens with Enter what fits best, not where its letters are scattered', async () => {
+    const { user, at } = open('lead');
+    // "Invite a colleague" holds the letters too, one here and one there.
+    await user.type(await screen.findByPlaceholderText(/A lesson, a dish/), 'ee');
+    expect((await screen.findAllByRole('option')).map((option) => option.textContent)).toContain('Deep-fry');
+    expect(screen.queryByRole('option', { name: 'Invite a colleague' })).toBeNull();
+    await user.clear(screen.getByPlaceholderText(/A lesson, a dish/));
+    await user.type(screen.getByPlaceholderText(/A lesson, a dish/), 'fry{Enter}');
+    expect(at()).toBe('/techniques/t1');
+  });
+
   it('offers to each role what it may reach', async () => {
     open('stores');
     expect(await screen.findByRole('option', { name: 'See the local rules' })).toBeTruthy();

@@ -22,6 +22,8 @@ export default function CommandList({ onClose }: { onClose: () => void }) {
   );
 }
 
+const keyOf = ({ name, to }: Entry) => `${name} ${to}`;
+
 /** As many as can be looked over. */
 const SHOWN = 20;
 
@@ -37,15 +39,17 @@ function CommandEntries({ onDone }: { onDone: () => void }) {
   // The server finds dishes by what is in them, and misspelt: these come after what fits by its name.
   const entries = [...fitting, ...found.filter((dish) => typed && !fitting.includes(dish))].slice(0, SHOWN);
   const hidden = fitting.length - entries.length + dishes.more;
+  // What Enter opens: what was chosen, else what fits best.
+  const keys = entries.map(keyOf);
+  const selected = keys.includes(chosen) ? chosen : (keys[0] ?? '');
   const groups = [...new Set(entries.map((entry) => entry.group))];
   return (
-    <Command label="Find anything" shouldFilter={false} value={chosen} onValueChange={setChosen}>
+    <Command label="Find anything" shouldFilter={false} value={selected} onValueChange={setChosen}>
       <Command.Input
         autoFocus
         value={dishes.typed}
         onValueChange={(text) => {
           dishes.type(text);
-          // Whatever fits best is what Enter opens.
           setChosen('');
         }}
         placeholder="A lesson, a dish, a technique, something to do"
@@ -64,7 +68,7 @@ function CommandEntries({ onDone }: { onDone: () => void }) {
               .map((entry) => (
                 <Command.Item
                   key={entry.to + entry.name}
-                  value={`${entry.name} ${entry.to}`}
+                  value={keyOf(entry)}
                   onSelect={() => {
                     onDone();
                     void navigate(entry.to);
