@@ -128,6 +128,9 @@ export async function startDatabase({ dir }) {
   };
 }
 
+/** Whether the MariaDB of a directory runs. @param {string} dir */
+export const databaseRuns = (dir) => serves(pidIn(join(dir, 'mariadbd.pid')), join(dir, 'data'));
+
 /** Ends the MariaDB of a directory, if one runs, and waits until it has written everything. @param {string} dir */
 export async function stopDatabase(dir) {
   const data = join(dir, 'data');
