@@ -126,10 +126,10 @@ test('dates, times and units are as each person likes them', async ({ browser })
   await page.goto(`/lessons/${lesson}/order`);
   await expect(page.getByRole('button', { name: /: [\d¼½¾⅓⅔⅛ ]+(?:oz|lb|fl oz|qt|pint).*show the working/ }).first()).toBeVisible();
   await page.goto(`/lessons/${lesson}`);
-  await expect(page.getByText(/\d (?:am|pm) to /)).toBeVisible();
+  await expect(page.getByRole('main').getByText(/\d (?:am|pm) to /)).toBeVisible();
   // Another person's screens stay as they are.
   const other = await tabletOf(browser, 'maren.oltz');
   await other.goto(`/lessons/${lesson}`);
-  await expect(other.getByText(/\d\d:\d\d to \d\d:\d\d/)).toBeVisible();
+  await expect(other.getByRole('main').getByText(/\d\d:\d\d to \d\d:\d\d/)).toBeVisible();
   for (const each of [page, other]) await each.context().close();
 });

@@ -36,3 +36,5 @@ try {
 } finally {
   if (database && !ran) await database.stop();
 }
+// A database that was running before is watched for as long as this process lives.
+process.exit(process.exitCode ?? 0);
