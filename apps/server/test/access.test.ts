@@ -1,36 +1,14 @@
-import { RequestMethod } from '@nestjs/common';
-import { METHOD_METADATA, PATH_METADATA } from '@nestjs/common/constants';
-import { ModulesContainer } from '@nestjs/core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { ROLES, type Role } from '@pelvo/contract';
-import { ALLOWED } from '../src/platform/identity';
+import { routesOf as allRoutes } from './routes';
 import { openSchool, type School } from './school';
 
-interface Route {
-  readonly method: string;
-  readonly path: string;
-  readonly allowed: readonly Role[] | 'open' | undefined;
-}
-
-/** Every route of the application, from the controllers themselves: a new one is tested without being listed. */
-function routesOf(school: School): readonly Route[] {
-  const controllers = [...school.app.get(ModulesContainer).values()].flatMap((module) => [...module.controllers.values()]);
-  return controllers.flatMap(({ metatype }) => {
-    const prototype = (metatype as { prototype: Record<string, unknown> }).prototype;
-    const base = Reflect.getMetadata(PATH_METADATA, metatype as object) as string;
-    return Object.getOwnPropertyNames(prototype).flatMap((name) => {
-      const handler = prototype[name] as object;
-      const method =
-        typeof handler === 'function' ? (Reflect.getMetadata(METHOD_METADATA, handler) as RequestMethod | undefined) : undefined;
-      if (method === undefined) return [];
-      const own = (Reflect.getMetadata(PATH_METADATA, handler) as string).replace(/^\/$/, '');
-      const path = `/${base}${own ? `/${own}` : ''}`
-        .replace(':date', '2026-11-30')
-        .replace(/:\w+/g, '00000000-0000-4000-8000-000000000000');
-      return [{ method: RequestMethod[method], path, allowed: Reflect.getMetadata(ALLOWED, handler) as Route['allowed'] }];
-    });
-  });
-}
+/** With ids that nothing has. */
+const routesOf = (school: School) =>
+  allRoutes(school).map((route) => ({
+    ...route,
+    path: route.path.replace(':date', '2026-11-30').replace(/:\w+/g, '00000000-0000-4000-8000-000000000000'),
+  }));
 
 describe('who may call what', () => {
   let school: School;

@@ -1,12 +1,10 @@
 import fc from 'fast-check';
-import { RequestMethod } from '@nestjs/common';
-import { METHOD_METADATA, PATH_METADATA } from '@nestjs/common/constants';
-import { ModulesContainer } from '@nestjs/core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { EMPTY_COMPONENT, EMPTY_DISH, EMPTY_LINE, type DishContent } from '@pelvo/core';
 import type { ClassDetail, Dish, DishSummary, Page } from '@pelvo/contract';
 import { nestsTooDeeply } from '../src/platform/body';
 import { forLog } from '../src/platform/database/failures';
+import { routesOf } from './routes';
 import { openSchool, type Call, type School } from './school';
 
 /** How many requests of each kind are made up; `npm run fuzz` makes more. */
@@ -44,26 +42,6 @@ const NO_TEXTS = [
   '${1}',
   '<script>x</script>',
 ];
-
-interface Route {
-  readonly method: string;
-  readonly path: string;
-}
-
-function routesOf(school: School): readonly Route[] {
-  const controllers = [...school.app.get(ModulesContainer).values()].flatMap((module) => [...module.controllers.values()]);
-  return controllers.flatMap(({ metatype }) => {
-    const { prototype } = metatype as { prototype: Record<string, object> };
-    const base = Reflect.getMetadata(PATH_METADATA, metatype as object) as string;
-    return Object.getOwnPropertyNames(prototype).flatMap((name) => {
-      const method =
-        typeof prototype[name] === 'function' ? (Reflect.getMetadata(METHOD_METADATA, prototype[name]) as number | undefined) : undefined;
-      if (method === undefined) return [];
-      const own = (Reflect.getMetadata(PATH_METADATA, prototype[name]!) as string).replace(/^\/$/, '');
-      return [{ method: RequestMethod[method]!, path: `/${base}${own ? `/${own}` : ''}` }];
-    });
-  });
-}
 
 describe('whatever is sent', () => {
   let school: School;
