@@ -97,7 +97,7 @@ export async function createApp({
     next();
   });
   app.use('/api', patience(patienceMs));
-  const session = sessions(secret, pool.promise());
+  const session = sessions(secret, pool);
   app.use('/api', session.handler);
   app.use('/api', ...bodyReaders());
   app.useGlobalPipes(new ParamPipe());

@@ -1,15 +1,15 @@
 import { randomUUID } from 'node:crypto';
-import { In, type EntityManager } from 'typeorm';
-import { MARK_EVENT, marksInForce, type MarkBody, type RubricContent } from '@pelvo/core';
+import type { EntityManager } from 'typeorm';
+import { MARK_EVENT, MARK_VALUE, marksInForce, type GivenMark, type MarkBody, type RubricContent } from '@pelvo/core';
 import { markBodySchema } from '@pelvo/contract';
-import { Student } from '../classes';
 import type { EventSpec, TakenEvent } from '../day';
-import { Lesson, LessonDish } from '../lessons';
+import { openStored, sealed } from '../platform/database/documentColumn';
+import { places } from '../platform/database/places';
+import { grouped } from '../platform/grouped';
 import { TEACHING } from '../platform/identity';
 import { conflict, invalid } from '../platform/problems';
 import { rubricOfEdition } from '../rubrics';
-import { Assessment } from './assessment.entity';
-import { MarkRow } from './mark.entity';
+import type { MarkRow } from './mark.entity';
 
 const plateKey = ({ studentId, dishEditionId }: Pick<MarkBody, 'studentId' | 'dishEditionId'>) => `${studentId} ${dishEditionId}`;
 
@@ -19,48 +19,113 @@ export const MARKS: EventSpec<MarkBody> = {
   format: MARK_EVENT,
   schema: markBodySchema,
   roles: TEACHING,
+  // As little as a touch needs: many are given at once, and each holds its lesson meanwhile.
   take: async (manager, lessonId, events, at) => {
-    // As little as a touch needs: many are given at once, and each holds its lesson meanwhile.
-    const lesson = await manager.findOneOrFail(Lesson, {
-      where: { id: lessonId },
-      select: { id: true, classId: true, rubricEditionId: true, dishesMarked: true },
-    });
-    if (!lesson.rubricEditionId) throw conflict('rubric', 'The lesson has no rubric.', 'Choose one in its plan.');
-    const rubric = await rubricOfEdition(manager, lesson.rubricEditionId);
-    await checkPlates(manager, lesson, events, at);
-    for (const { id, body } of events) checkValue(rubric, body, at(id));
-    const assessments = await assessmentsFor(manager, lesson, events);
-    await writeMarks(manager, events, (body) => assessments.get(plateKey(body))!.id);
-    await countMarked(
-      manager,
-      lesson,
-      rubric,
-      [...new Set(events.map(({ body }) => plateKey(body)))].map((key) => assessments.get(key)!),
-    );
+    const { rubricEditionId, plates } = await platesOf(manager, lessonId, events, at);
+    const rubric = await rubricOfEdition(manager, rubricEditionId);
+    for (const event of events) {
+      checkValue(rubric, event.body, at(event.id));
+      give(plates.get(plateKey(event.body))!, event);
+    }
+    await makePlates(manager, { lessonId, rubricEditionId }, [...plates.values()]);
+    await writeMarks(manager, [...plates.values()]);
+    await countMarked(manager, lessonId, rubric, [...plates.values()]);
   },
 };
 
-async function checkPlates(
+/** A student's dish as it is marked. */
+interface Plate {
+  readonly id: string;
+  readonly studentId: string;
+  readonly dishEditionId: string;
+  /** There was none before. */
+  readonly first: boolean;
+  readonly complete: boolean;
+  /** Every assessor's last word on each criterion, by both. */
+  readonly given: Map<string, GivenMark>;
+  /** Those of them that are new. */
+  readonly fresh: Set<string>;
+}
+
+function give(plate: Plate, { body, personId, number }: TakenEvent<MarkBody>): void {
+  const key = `${body.criterionKey} ${personId}`;
+  plate.given.set(key, { assessorId: personId, criterionKey: body.criterionKey, value: body.value, number });
+  plate.fresh.add(key);
+}
+
+interface PlateRow {
+  readonly rubric: string | null;
+  readonly student: string;
+  readonly edition: string;
+  readonly inClass: number;
+  readonly cooked: number;
+  readonly id: string | null;
+  readonly complete: number;
+  readonly criterionKey: string | null;
+  readonly assessorId: string;
+  readonly number: number;
+  readonly value: unknown;
+}
+
+/** The plates that are touched, with what was said of them, in one look. The lesson is locked: nobody else touches them meanwhile. */
+async function platesOf(
   manager: EntityManager,
-  lesson: Lesson,
+  lessonId: string,
   events: readonly TakenEvent<MarkBody>[],
   at: (id: string) => string,
-): Promise<void> {
-  const [students, cooked] = await Promise.all([
-    manager.find(Student, { where: { classId: lesson.classId, id: In(events.map(({ body }) => body.studentId)) }, select: { id: true } }),
-    manager.find(LessonDish, {
-      where: { lessonId: lesson.id, dishEditionId: In(events.map(({ body }) => body.dishEditionId)) },
-      select: { lessonId: true, dishEditionId: true },
-    }),
-  ]);
-  const known = new Set(students.map(({ id }) => id));
-  const dishes = new Set(cooked.map((dish) => dish.dishEditionId));
-  for (const { id, body } of events) {
-    if (!known.has(body.studentId))
-      throw invalid(`${at(id)}.studentId`, 'This student is not in the class.', 'Load the marking screen again.');
-    if (!dishes.has(body.dishEditionId))
-      throw invalid(`${at(id)}.dishEditionId`, 'This dish is not in the lesson.', 'Load the marking screen again.');
+): Promise<{ readonly rubricEditionId: string; readonly plates: ReadonlyMap<string, Plate> }> {
+  const touched = new Map(events.map(({ id, body }) => [plateKey(body), { ...body, at: at(id) }]));
+  const rows = (await manager.query(
+    `SELECT lesson.rubric_edition_id AS rubric, touched.student, touched.edition,
+       student.id IS NOT NULL AS inClass, cooked.lesson_id IS NOT NULL AS cooked,
+       a.id, a.complete, m.criterion_key AS criterionKey, m.assessor_id AS assessorId, m.number, m.value
+     FROM lesson
+     JOIN (${[...touched].map(() => 'SELECT ? AS student, ? AS edition').join(' UNION ALL ')}) touched
+     LEFT JOIN student ON student.id = touched.student AND student.class_id = lesson.class_id
+     LEFT JOIN lesson_dish cooked ON cooked.lesson_id = lesson.id AND cooked.dish_edition_id = touched.edition
+     LEFT JOIN assessment a ON a.lesson_id = lesson.id AND a.student_id = student.id AND a.dish_edition_id = cooked.dish_edition_id
+     LEFT JOIN mark m ON m.assessment_id = a.id
+     WHERE lesson.id = ?`,
+    [...[...touched.values()].flatMap(({ studentId, dishEditionId }) => [studentId, dishEditionId]), lessonId],
+  )) as PlateRow[];
+  const rubricEditionId = rows[0]!.rubric;
+  if (!rubricEditionId) throw conflict('rubric', 'The lesson has no rubric.', 'Choose one in its plan.');
+  const plates = new Map<string, Plate>();
+  for (const [key, own] of grouped(rows, ({ student, edition }) => plateKey({ studentId: student, dishEditionId: edition }))) {
+    const [row] = own as [PlateRow];
+    const { studentId, dishEditionId, at: place } = touched.get(key)!;
+    if (!row.inClass) throw invalid(`${place}.studentId`, 'This student is not in the class.', 'Load the marking screen again.');
+    if (!row.cooked) throw invalid(`${place}.dishEditionId`, 'This dish is not in the lesson.', 'Load the marking screen again.');
+    const said = own.flatMap(({ criterionKey, assessorId, number, value }) =>
+      criterionKey === null
+        ? []
+        : [[`${criterionKey} ${assessorId}`, { criterionKey, assessorId, number, value: openStored(MARK_VALUE, value).value }] as const],
+    );
+    const { id, complete } = row;
+    plates.set(key, {
+      id: id ?? randomUUID(),
+      studentId,
+      dishEditionId,
+      first: !id,
+      complete: Boolean(complete),
+      given: new Map(said),
+      fresh: new Set(),
+    });
   }
+  return { rubricEditionId, plates };
+}
+
+async function makePlates(
+  manager: EntityManager,
+  { lessonId, rubricEditionId }: { readonly lessonId: string; readonly rubricEditionId: string },
+  plates: readonly Plate[],
+): Promise<void> {
+  const made = plates.filter(({ first }) => first);
+  if (made.length === 0) return;
+  await manager.query(
+    `INSERT INTO assessment (id, lesson_id, student_id, dish_edition_id, rubric_edition_id, complete) VALUES ${places(made.length, 6)}`,
+    made.flatMap(({ id, studentId, dishEditionId }) => [id, lessonId, studentId, dishEditionId, rubricEditionId, false]),
+  );
 }
 
 function checkValue(rubric: RubricContent, { criterionKey, value }: MarkBody, at: string): void {
@@ -79,68 +144,35 @@ function checkValue(rubric: RubricContent, { criterionKey, value }: MarkBody, at
   }
 }
 
-/** The assessment of each dish touched, made where it is the first touch. The lesson is locked, so nobody else makes one meanwhile. */
-async function assessmentsFor(
-  manager: EntityManager,
-  lesson: Lesson,
-  events: readonly TakenEvent<MarkBody>[],
-): Promise<ReadonlyMap<string, Assessment>> {
-  const students = [...new Set(events.map(({ body }) => body.studentId))];
-  const there = new Map(
-    (await manager.findBy(Assessment, { lessonId: lesson.id, studentId: In(students) })).map((row) => [plateKey(row), row]),
-  );
-  const missing = new Map(events.filter(({ body }) => !there.has(plateKey(body))).map(({ body }) => [plateKey(body), body]));
-  const made = [...missing.values()].map(({ studentId, dishEditionId }) =>
-    manager.create(Assessment, {
-      id: randomUUID(),
-      lessonId: lesson.id,
-      studentId,
-      dishEditionId,
-      rubricEditionId: lesson.rubricEditionId!,
-      complete: false,
-      released: null,
-    }),
-  );
-  if (made.length > 0) await manager.insert(Assessment, made);
-  return new Map([...there, ...made.map((row) => [plateKey(row), row] as const)]);
-}
-
 /** Each assessor's last word on each criterion. */
-async function writeMarks(
-  manager: EntityManager,
-  events: readonly TakenEvent<MarkBody>[],
-  assessmentOf: (body: MarkBody) => string,
-): Promise<void> {
-  const last = new Map(
-    events.map(({ body, personId, number }) => {
-      const key = { assessmentId: assessmentOf(body), criterionKey: body.criterionKey, assessorId: personId };
-      return [Object.values(key).join(' '), { ...key, value: { value: body.value }, number }];
+async function writeMarks(manager: EntityManager, plates: readonly Plate[]): Promise<void> {
+  const rows = plates.flatMap(({ id, given, fresh }) =>
+    [...fresh].map((key) => {
+      const { criterionKey, assessorId, value, number } = given.get(key)!;
+      return [id, criterionKey, assessorId, sealed(MARK_VALUE, { value }), number];
     }),
   );
-  await manager.upsert(MarkRow, [...last.values()], ['assessmentId', 'criterionKey', 'assessorId']);
+  await manager.query(
+    `INSERT INTO mark (assessment_id, criterion_key, assessor_id, value, number) VALUES ${places(rows.length, 5)}
+     ON DUPLICATE KEY UPDATE value = VALUES(value), number = VALUES(number)`,
+    rows.flat(),
+  );
 }
 
 /** Keeps with each dish whether all of it is marked, and with the lesson how many are. */
-async function countMarked(
-  manager: EntityManager,
-  lesson: Lesson,
-  rubric: RubricContent,
-  assessments: readonly Assessment[],
-): Promise<void> {
-  const rows = await manager.findBy(MarkRow, { assessmentId: In(assessments.map(({ id }) => id)) });
+async function countMarked(manager: EntityManager, lessonId: string, rubric: RubricContent, plates: readonly Plate[]): Promise<void> {
   let more = 0;
-  for (const { id, complete } of assessments) {
-    const marks = marksInForce(rows.filter(({ assessmentId }) => assessmentId === id).map(givenMark));
+  for (const { id, complete, given } of plates) {
+    const marks = marksInForce([...given.values()]);
     const now = rubric.criteria.every(({ key }) => marks[key]);
-    if (now === Boolean(complete)) continue;
-    await manager.update(Assessment, { id }, { complete: now });
+    if (now === complete) continue;
+    await manager.query('UPDATE assessment SET complete = ? WHERE id = ?', [now, id]);
     more += now ? 1 : -1;
   }
-  // The lesson is locked: nobody else counts meanwhile.
-  if (more !== 0) await manager.update(Lesson, { id: lesson.id }, { dishesMarked: lesson.dishesMarked + more });
+  if (more !== 0) await manager.query('UPDATE lesson SET dishes_marked = dishes_marked + ? WHERE id = ?', [more, lessonId]);
 }
 
-export const givenMark = ({ assessorId, criterionKey, value, number }: MarkRow) => ({
+export const givenMark = ({ assessorId, criterionKey, value, number }: MarkRow): GivenMark => ({
   assessorId,
   criterionKey,
   value: value.value,

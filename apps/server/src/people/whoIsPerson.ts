@@ -1,7 +1,6 @@
 import { Injectable } from '@nestjs/common';
 import { DataSource } from 'typeorm';
 import { WhoIs, type SignedIn } from '../platform/identity';
-import { Person } from './person.entity';
 
 /** Looked up each time, so that a revoked account, and a session from before a new password, end at once. */
 @Injectable()
@@ -11,7 +10,10 @@ export class WhoIsPerson extends WhoIs {
   }
 
   async signedIn(id: string, sessionEpoch: number): Promise<SignedIn | null> {
-    const person = await this.database.manager.findOneBy(Person, { id, active: true, sessionEpoch });
-    return person && { id: person.id, name: person.name, role: person.role, studentId: person.studentId };
+    const [person] = (await this.database.query(
+      'SELECT id, name, role, student_id AS studentId FROM person WHERE id = ? AND active = TRUE AND session_epoch = ?',
+      [id, sessionEpoch],
+    )) as SignedIn[];
+    return person ?? null;
   }
 }
