@@ -29,7 +29,8 @@ export function exact(value: ExactText | number | Fraction): Exact {
   if (value instanceof Fraction) return value;
   if (typeof value === 'number') {
     if (!Number.isFinite(value)) throw new RangeError(`Not a finite amount: ${value}`);
-    return Number.isInteger(value) ? new Fraction(value) : fromDecimal(value, 6);
+    if (!Number.isInteger(value)) return fromDecimal(value, 6);
+    return Number.isSafeInteger(value) ? exact(String(value)) : new Fraction(value);
   }
   const known = parsed.get(value);
   if (known) return known;
@@ -52,7 +53,8 @@ export function fromDecimal(value: number, digits: number): Exact {
 
 /** The wire form: `"3"` or `"1/3"`. */
 export function exactText(value: Exact): ExactText {
-  return value.toFraction(false);
+  // Fractions are kept in lowest terms with the sign apart.
+  return value.d === 1n ? signed(value).toString() : `${signed(value)}/${value.d}`;
 }
 
 export const ZERO: Exact = new Fraction(0);

@@ -144,7 +144,26 @@ export function givenIn(working: Working): readonly Working[] {
 }
 
 /** The same value with another label. */
-export const labelled = (working: Working, labels: Labels): Working => ({ ...working, ...labels });
+export function labelled(working: Working, labels: Labels): Working {
+  // Orders label every part of every line: written out, this is many times faster than spreading two objects into one.
+  const copy = stripped(working);
+  const own: { -readonly [K in keyof Labels]: Labels[K] } = copy;
+  const from = 'from' in labels ? labels.from : working.from;
+  const said = 'said' in labels ? labels.said : working.said;
+  const by = 'by' in labels ? labels.by : working.by;
+  if (from !== undefined) own.from = from;
+  if (said !== undefined) own.said = said;
+  if (by !== undefined) own.by = by;
+  return copy;
+}
+
+/** The same operation without labels. */
+function stripped(working: Working): Working {
+  const { value } = working;
+  if (working.op === 'given') return { op: 'given', value };
+  if (working.op === 'rounding') return { op: 'rounding', of: working.of, way: working.way, step: working.step, value };
+  return { op: working.op, of: working.of, value } as Working;
+}
 
 export const exactOf = valueOf;
 export const asText = (value: Exact): string => exactText(value);

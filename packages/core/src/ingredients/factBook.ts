@@ -1,4 +1,5 @@
 import { plain } from '../text';
+import { remembered } from '../remembered';
 import { itemWords, singular } from './names';
 import { SHIPPED, type IngredientFact } from './fact';
 
@@ -10,6 +11,8 @@ export interface FactBook {
   readonly find: (item: string) => IngredientFact | null;
   /** All facts whose names stand in an item, longest names first, no word used twice. */
   readonly within: (item: string) => readonly IngredientFact[];
+  /** The key under which lines of one ingredient meet: lower case, no accents, singular. */
+  readonly keyOf: (item: string) => string;
   readonly all: readonly IngredientFact[];
 }
 
@@ -37,17 +40,28 @@ export function factBook(own: readonly IngredientFact[] = []): FactBook {
     return [];
   };
 
+  const find = (item: string): IngredientFact | null => {
+    const words = itemWords(item);
+    for (let length = Math.min(words.length, longest); length > 0; length -= 1) {
+      const found = run(words.slice(words.length - length)) ?? run(words.slice(0, length));
+      if (found) return found;
+    }
+    return null;
+  };
+
+  const keyOf = (item: string): string => {
+    const key = plain(item);
+    const fact = byName.get(key);
+    // A plural spelling of a known ingredient meets its singular; a different variety ("red onion") does not.
+    if (fact && singular(key) === singular(plain(fact.name))) return plain(fact.name);
+    return key.split(' ').map(singular).join(' ');
+  };
+
   return {
-    named: (name) => byName.get(plain(name)) ?? null,
-    find: (item) => {
-      const words = itemWords(item);
-      for (let length = Math.min(words.length, longest); length > 0; length -= 1) {
-        const found = run(words.slice(words.length - length)) ?? run(words.slice(0, length));
-        if (found) return found;
-      }
-      return null;
-    },
-    within: (item) => within(itemWords(item)),
+    named: remembered((name) => byName.get(plain(name)) ?? null),
+    find: remembered(find),
+    within: remembered((item) => within(itemWords(item))),
+    keyOf: remembered(keyOf),
     all: [...facts.values()].sort((a, b) => a.name.localeCompare(b.name)),
   };
 }

@@ -4,8 +4,6 @@ import type { Allergen, Diet } from '../allergens';
 import { inUnit, unitOf, type Quantity, type UnitCode } from '../quantity';
 import type { Origin } from './fact';
 import { SHIPPED_BOOK, type FactBook } from './factBook';
-import { plain } from '../text';
-import { singular } from './names';
 
 /**
  * The key under which lines of one ingredient meet in an order: lower case, no accents, singular.
@@ -13,11 +11,7 @@ import { singular } from './names';
  * @example itemKey('Red Onions') === itemKey('red onion') // true
  */
 export function itemKey(item: string, book: FactBook = SHIPPED_BOOK): string {
-  const key = plain(item);
-  const fact = book.named(key);
-  // A plural spelling of a known ingredient meets its singular; a different variety ("red onion") does not.
-  if (fact && singular(key) === singular(plain(fact.name))) return plain(fact.name);
-  return key.split(' ').map(singular).join(' ');
+  return book.keyOf(item);
 }
 
 /** Why two units of one ingredient could not be brought together, and what fact would do it. */

@@ -74,7 +74,9 @@ export function computeOrder({ plan, dishes, preparations, book = SHIPPED_BOOK, 
   const groups = new Map<string, Contribution[]>();
   for (const contribution of contributions) {
     const key = itemKey(contribution.line.item, book);
-    groups.set(key, [...(groups.get(key) ?? []), contribution]);
+    const group = groups.get(key);
+    if (group) group.push(contribution);
+    else groups.set(key, [contribution]);
   }
   const lines = [...groups.entries()]
     .flatMap(([key, group]) => linesOfGroup(key, group, book))
@@ -133,9 +135,9 @@ function targetUnit(group: readonly Contribution[], book: FactBook): UnitCode {
 function convert(contribution: Contribution, target: UnitCode, book: FactBook): Converted | Said {
   const { working, line, unit } = contribution;
   const { from, said, by } = working;
+  if (unit === target) return { contribution, working, byFact: false };
   const done = (of: Working, byFact: boolean): Converted => ({ contribution, working: labelled(of, { from, said, by }), byFact });
   const bare = labelled(working, { from: undefined, said: undefined, by: undefined });
-  if (unit === target) return done(working, false);
   const [ownUnit, to] = [unitOf(unit), unitOf(target)];
   if (ownUnit.dimension === to.dimension && ownUnit.dimension !== 'count')
     return done(conversion(bare, measure(inUnit(quantityOf(contribution), target).value, target)), false);
@@ -200,7 +202,8 @@ function inUnitOf(working: Working, unit: UnitCode): Working {
   return conversion(labelled(working, { from: undefined, said: undefined, by: undefined }), measure(value, unit), { from, said, by });
 }
 
-const distinct = (said: readonly Said[]): Said[] => [...new Map(said.map((each) => [JSON.stringify(each), each])).values()];
+const distinct = (said: readonly Said[]): Said[] =>
+  said.length < 2 ? [...said] : [...new Map(said.map((each) => [JSON.stringify(each), each])).values()];
 
 function weightNote(line: IngredientLine, quantity: Quantity, book: FactBook): Said | null {
   const grams = toGrams(line.item, quantity, weightOfOne(line), book);
@@ -214,6 +217,7 @@ function weightNote(line: IngredientLine, quantity: Quantity, book: FactBook): S
 function missingFacts(contributions: readonly Contribution[], lines: readonly OrderLine[], book: FactBook): Order['missingFacts'] {
   const apart = new Set(lines.filter((line) => line.apart).map((line) => line.itemKey));
   const found = new Map<string, { item: string; need: MissingFact['need'] }>();
+  if (apart.size === 0) return [];
   for (const contribution of contributions) {
     const { line } = contribution;
     if (!apart.has(itemKey(line.item, book))) continue;

@@ -59,15 +59,22 @@ export function computeResult(rubric: RubricContent, marks: Marks, way: MarkingW
     return criterion.kind === 'critical' && value?.kind === 'critical' && !value.met;
   });
 
-  /** Points out of 100 a criterion is worth in this result. */
-  const worth = (criterion: LevelCriterion): Working => {
-    const inStrand = sumOf(
-      seen.filter((entry) => entry.criterion.strand === criterion.strand).map((entry) => weight(entry.criterion.weight)),
-    );
-    const share = (of: Exact, all: Exact) => quotient(given(measure(of, 'times')), given(measure(all, 'times')), 'times');
-    const shares = [share(weight(rubric.strandWeights[criterion.strand]), strandTotal), share(weight(criterion.weight), inStrand)];
-    return product([given(measure(100, 'point')), ...shares], 'point', { said: { code: 'points' } });
-  };
+  const share = (of: Exact, all: Exact) => quotient(given(measure(of, 'times')), given(measure(all, 'times')), 'times');
+  const ofStrand = new Map(
+    seenStrands.map((strand) => {
+      const inStrand = sumOf(seen.filter(({ criterion }) => criterion.strand === strand).map(({ criterion }) => weight(criterion.weight)));
+      return [strand, { inStrand, share: share(weight(rubric.strandWeights[strand]), strandTotal) }];
+    }),
+  );
+  /** Points out of 100 each criterion is worth in this result. */
+  const worths = new Map(
+    seen.map(({ criterion }): [LevelCriterion, Working] => {
+      const strand = ofStrand.get(criterion.strand)!;
+      const shares = [strand.share, share(weight(criterion.weight), strand.inStrand)];
+      return [criterion, product([given(measure(100, 'point')), ...shares], 'point', { said: { code: 'points' } })];
+    }),
+  );
+  const worth = (criterion: LevelCriterion): Working => worths.get(criterion)!;
 
   const judged = seen.map((entry) => ({ ...entry, points: worth(entry.criterion) }));
   const total = sum(earnings(judged), 'point');
