@@ -1,9 +1,11 @@
 // Figures the work asks for: `npm run bench`, or `npm run bench -- reading scaling map search school`. Times are medians on this machine.
 import { spawnSync } from 'node:child_process';
 import { join } from 'node:path';
+import { ensureBuild } from './lib/build.mjs';
 import { ensureDebianPackage, ensurePackages, MARIADB, ROOT } from './lib/setup.mjs';
 
 ensurePackages();
+const { build } = await import('vite');
 ensureDebianPackage(MARIADB.program, MARIADB.name);
 const only = process.argv.slice(2);
 const suites = [
@@ -13,6 +15,19 @@ const suites = [
   ['search', 'apps/server', 'bench/search.bench.ts'],
   ['school', 'apps/server', 'bench/school.bench.ts'],
 ];
+// Figures of the core are those of the code that runs, not of tests.
+await build({
+  configFile: false,
+  logLevel: 'error',
+  build: {
+    ssr: join(ROOT, 'packages', 'core', 'src', 'index.ts'),
+    outDir: join(ROOT, 'node_modules', '.cache', 'pelvo-bench'),
+    emptyOutDir: true,
+    rolldownOptions: { output: { entryFileNames: 'core.js' } },
+  },
+  ssr: { noExternal: true },
+});
+ensureBuild();
 let failed = 0;
 for (const [name, cwd, file] of suites) {
   if (only.length > 0 && !only.includes(name)) continue;

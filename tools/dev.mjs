@@ -20,7 +20,9 @@ const env = {
   PELVO_API: `http://127.0.0.1:${port}`,
 };
 
-const children = [fork(vite, ['build', '--watch'], { cwd: join(ROOT, 'apps', 'server'), env })];
+const children = [[], ['--config', 'vite.worker.config.ts']].map((more) =>
+  fork(vite, ['build', '--watch', ...more], { cwd: join(ROOT, 'apps', 'server'), env }),
+);
 for (let tries = 0; !existsSync(built) && tries < 300; tries += 1) await wait(100);
 children.push(spawn(process.execPath, ['--watch', built], { cwd: ROOT, env, stdio: 'inherit' }));
 children.push(fork(vite, ['--host', '127.0.0.1'], { cwd: join(ROOT, 'apps', 'web'), env }));

@@ -13,8 +13,11 @@ const SOURCES = [
   'apps/web/index.html',
   'apps/web/vite.config.ts',
   'apps/server/vite.config.ts',
+  'apps/server/vite.worker.config.ts',
   'package-lock.json',
 ];
+
+const BUILDS = [['apps/web'], ['apps/server'], ['apps/server', '--config', 'vite.worker.config.ts']];
 
 function fingerprint() {
   const hash = createHash('sha256');
@@ -33,10 +36,10 @@ export function ensureBuild() {
   const now = fingerprint();
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === now && existsSync(join(ROOT, 'apps', 'web', 'dist', 'index.html'))) return;
   say('Building …');
-  for (const app of ['apps/web', 'apps/server']) {
+  for (const [app, ...more] of BUILDS) {
     const { status, stdout, stderr } = spawnSync(
       process.execPath,
-      [join(ROOT, 'node_modules', 'vite', 'bin', 'vite.js'), 'build', '--logLevel', 'warn'],
+      [join(ROOT, 'node_modules', 'vite', 'bin', 'vite.js'), 'build', '--logLevel', 'warn', ...more],
       { cwd: join(ROOT, app), encoding: 'utf8' },
     );
     if (status !== 0) giveUp(`Building ${app} failed:\n${stdout}\n${stderr}`);

@@ -2,21 +2,11 @@ import { randomUUID } from 'node:crypto';
 import { Worker } from 'node:worker_threads';
 import { afterAll, beforeAll, expect, test } from 'vitest';
 import type { LessonSummary, MarkingSheet } from '@pelvo/contract';
-import { openSchool, type Call, type School } from '../test/school';
+import { at, held, least, took } from '../../../packages/core/bench/held';
+import type { Call } from '../test/school';
 import { addSchoolYear } from '../test/schoolYear';
+import { runSchool, type RunningSchool } from './running';
 
-const at = (share: number, times: readonly number[]) =>
-  [...times].sort((a, b) => a - b)[Math.min(times.length - 1, Math.floor(times.length * share))]!;
-async function took(work: () => Promise<unknown>): Promise<number> {
-  const begun = performance.now();
-  await work();
-  return performance.now() - begun;
-}
-async function times(count: number, work: () => Promise<unknown>): Promise<number[]> {
-  const all: number[] = [];
-  for (let index = 0; index < count; index += 1) all.push(await took(work));
-  return all;
-}
 interface Client {
   readonly after?: number;
   readonly every?: number;
@@ -41,7 +31,7 @@ async function signedIn(base: string, signIn: string): Promise<string> {
 }
 
 /** Asks from a thread of its own, each client one request after the other. */
-async function clients({ base }: School, own: readonly Client[], signIn = 'maren.oltz'): Promise<Answers> {
+async function clients({ base }: RunningSchool, own: readonly Client[], signIn = 'maren.oltz'): Promise<Answers> {
   const key = `${base} ${signIn}`;
   const cookie = cookies.get(key) ?? signedIn(base, signIn);
   cookies.set(key, cookie);
@@ -49,27 +39,16 @@ async function clients({ base }: School, own: readonly Client[], signIn = 'maren
   return new Promise((done, fail) => worker.once('message', done).once('error', fail));
 }
 
-/** Shown beside its limit, and held to it. */
-function held(what: string, value: number, limit: number, unit = 'ms'): void {
-  console.log(`${what}: ${value.toFixed(1)} ${unit}, limit ${limit} ${unit}`);
-  expect(value, what).toBeLessThanOrEqual(limit);
-}
-
-let small: School;
-let year: School;
+let small: RunningSchool;
+let year: RunningSchool;
 let lead: Call;
-function least(what: string, value: number, limit: number, unit: string): void {
-  console.log(`${what}: ${value.toFixed(1)} ${unit}, at least ${limit} ${unit}`);
-  expect(value, what).toBeGreaterThanOrEqual(limit);
-}
-
 beforeAll(async () => {
-  small = await openSchool({ demo: true });
-  year = await openSchool({ demo: true });
+  small = await runSchool();
+  year = await runSchool();
   await addSchoolYear(year.database, { lessons: 300, dishes: 400, classes: 5, marked: true });
   const [{ events }] = (await year.database.query('SELECT COUNT(*) AS events FROM lesson_event')) as [{ events: string }];
   console.log(`a school year: ${events} events`);
-  lead = await year.as('lead');
+  lead = await year.signedIn('maren.oltz');
 });
 afterAll(async () => {
   await small.close();
@@ -77,21 +56,19 @@ afterAll(async () => {
 });
 
 test('the term page and every page with the strip', async () => {
-  const inSmall = await small.as('lead');
   const first = await took(() => lead('GET', '/api/lessons'));
   console.log(`the first time, with every order computed: ${first.toFixed(0)} ms`);
-  await times(5, () => inSmall('GET', '/api/lessons'));
-  const demo = at(0.5, await times(15, () => inSmall('GET', '/api/lessons')));
-  const full = at(0.5, await times(15, () => lead('GET', '/api/lessons')));
-  held('lessons of a school year, median', full, 80);
-  held(`a school year takes as often as long as the demo school (median ${demo.toFixed(1)} ms)`, full / demo, 3, 'times');
-  const one = await clients(year, [{ requests: [LESSONS] }]);
-  console.log(`over the wire: ${(one.bytes / 1000).toFixed(0)} kB`);
+  const often = [{ requests: Array.from({ length: 30 }, () => LESSONS) }];
+  const [demo, full] = [await clients(small, often), await clients(year, often)];
+  const [few, many] = [at(0.5, demo.times.slice(8)), at(0.5, full.times.slice(8))];
+  held('lessons of a school year, median', many, 80);
+  console.log(`over the wire: ${(full.bytes / 1000).toFixed(0)} kB`);
   const twenty = await clients(
     year,
     Array.from({ length: 20 }, () => ({ requests: [LESSONS] })),
   );
   held('twenty people at once, the slowest', Math.max(...twenty.times), 500);
+  held(`a school year takes as often as long as the demo school (median ${few.toFixed(1)} ms)`, many / few, 3, 'times');
 });
 
 test('a touch of an assessor', async () => {
@@ -119,7 +96,7 @@ test('a touch of an assessor', async () => {
   // What a server that runs for a while has behind it.
   await clients(
     year,
-    sheets.map((sheet) => ({ requests: Array.from({ length: 60 }, (_, index) => touch(sheet, index)) })),
+    sheets.map((sheet) => ({ requests: Array.from({ length: 150 }, (_, index) => touch(sheet, index)) })),
   );
   // Twenty assessors, each in a lesson of their own, each as fast as the answer comes.
   const fast = await clients(
@@ -130,7 +107,7 @@ test('a touch of an assessor', async () => {
   least('twenty assessors as fast as they can', (fast.times.length * 1000) / fast.whole, 200, 'touches a second');
   held('a touch among them, 95th percentile', at(0.95, fast.times), 120);
   // Twenty assessors, a touch every two seconds each, while someone else asks for much, again and again.
-  const order = `/api/lessons/${sheets[0]!.lessonId}/order/pdf?paper=A4`;
+  const order = `/api/lessons/${sheets[0]!.lessonId}/order.pdf?paper=A4`;
   for (const [what, path] of [
     ['the term page is loaded all the time', LESSONS.path],
     ['orders are printed all the time', order],
@@ -152,4 +129,85 @@ test('a touch of an assessor', async () => {
     expect(calm.statuses).toEqual([200]);
     held(`a touch while ${what}, 95th percentile`, at(0.95, calm.times), 60);
   }
+});
+
+test('results of a class, and a student’s own', async () => {
+  const [{ id, studentId }] = (await year.database.query(
+    `SELECT a.lesson_id AS id, a.student_id AS studentId FROM assessment a JOIN lesson ON lesson.id = a.lesson_id WHERE lesson.title = 'Lesson 5' LIMIT 1`,
+  )) as [{ id: string; studentId: string }];
+  const results = await clients(year, [
+    { requests: Array.from({ length: 30 }, () => ({ method: 'GET', path: `/api/lessons/${id}/results` })) },
+  ]);
+  held('results of a class of 24 with three dishes, median', at(0.5, results.times.slice(5)), 60);
+  const { bytes } = await lead('GET', `/api/lessons/${id}/results`);
+  held('results of a class, before they are compressed', bytes.length / 1000, 120, 'kB');
+  await year.database.query("UPDATE person SET student_id = ? WHERE sign_in = 'amara.quill'", [studentId]);
+  const mine = { method: 'GET', path: '/api/my-results' };
+  const first = await clients(year, [{ requests: [mine] }], 'amara.quill');
+  console.log(`a student's own, the first time after an update: ${first.times[0]!.toFixed(0)} ms`);
+  const own = await clients(year, [{ requests: Array.from({ length: 30 }, () => mine) }], 'amara.quill');
+  const list = (await lead<readonly unknown[]>('GET', '/api/lessons')).body.length;
+  console.log(`(${list} lessons in all)`);
+  held('a student’s own results of a year, median', at(0.5, own.times.slice(5)), 30);
+});
+
+test('the map of a class, and a dish looked for by its letters', async () => {
+  const [{ id }] = (await year.database.query("SELECT id FROM class WHERE name = 'Year class 0'")) as [{ id: string }];
+  const technique = (await lead<{ items: { id: string }[] }>('GET', '/api/techniques')).body;
+  const [one] = Array.isArray(technique) ? (technique as { id: string }[]) : technique.items;
+  const course = await clients(year, [
+    { requests: Array.from({ length: 20 }, () => ({ method: 'GET', path: `/api/classes/${id}/course` })) },
+  ]);
+  console.log(`the course of a class: ${at(0.5, course.times.slice(5)).toFixed(1)} ms`);
+  const dishes = await clients(year, [
+    { requests: Array.from({ length: 20 }, () => ({ method: 'GET', path: `/api/dishes?technique=${one!.id}` })) },
+  ]);
+  console.log(`dishes with a technique, a page of them: ${at(0.5, dishes.times.slice(5)).toFixed(1)} ms`);
+  const letters = await clients(year, [
+    {
+      requests: ['p', 'po', 'poa', 'poac', 'l', 'le', 'lee']
+        .flatMap((text) => [text, text, text])
+        .map((text) => ({ method: 'GET', path: `/api/dishes?search=${text}` })),
+    },
+  ]);
+  expect([...course.statuses, ...dishes.statuses, ...letters.statuses]).toEqual([200, 200, 200]);
+  held('dishes by their first letters, as the command list asks, median', at(0.5, letters.times), 50);
+});
+
+test('printing, while others go on', async () => {
+  const [{ id }] = (await year.database.query("SELECT id FROM lesson WHERE title = 'Lesson 9'")) as [{ id: string }];
+  const order = { method: 'GET', path: `/api/lessons/${id}/order.pdf?paper=A4` };
+  await clients(year, [{ requests: [order] }]);
+  const printed = await clients(year, [{ requests: Array.from({ length: 8 }, () => order) }]);
+  console.log(`an order as PDF, median: ${at(0.5, printed.times).toFixed(0)} ms`);
+  const session = { method: 'GET', path: '/api/session' };
+  const printing = clients(
+    year,
+    Array.from({ length: 4 }, () => ({ requests: Array.from({ length: 6 }, () => order) })),
+  );
+  const others = await clients(year, [{ every: 20, requests: Array.from({ length: 100 }, () => session) }]);
+  await printing;
+  held('what others wait while four print, 95th percentile', at(0.95, others.times), 60);
+  // A lesson of 24 students with four dishes: 96 results.
+  await year.database.query(
+    `INSERT INTO lesson_dish SELECT ?, edition.id, 9 FROM dish_edition edition WHERE edition.id NOT IN (SELECT dish_edition_id FROM lesson_dish WHERE lesson_id = ?) LIMIT 1`,
+    [id, id],
+  );
+  const sheet = (await lead<MarkingSheet>('GET', `/api/lessons/${id}/marking-sheet`)).body;
+  const events = sheet.students.map((student) => ({
+    id: randomUUID(),
+    kind: 'mark',
+    at: new Date().toISOString(),
+    body: {
+      studentId: student.id,
+      dishEditionId: sheet.dishes.at(-1)!.editionId,
+      criterionKey: sheet.rubric!.content.criteria.find(({ kind }) => kind === 'levels')!.key,
+      value: { kind: 'level', level: 2, faults: [] },
+    },
+  }));
+  const taken = await lead('POST', `/api/lessons/${id}/events`, { body: { events } });
+  expect(taken.status, JSON.stringify(taken.body)).toBe(200);
+  const all = await clients(year, [{ requests: [{ method: 'GET', path: `/api/lessons/${id}/results/pdf?paper=A4` }] }]);
+  expect(all.statuses).toEqual([200]);
+  held('96 results as one file', all.whole / 1000, 4, 's');
 });

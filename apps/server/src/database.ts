@@ -17,6 +17,7 @@ import { Formulas1700000100000 } from './migrations/1700000100000-formulas';
 import { Techniques1700000200000 } from './migrations/1700000200000-techniques';
 import { GroundFloor1700000300000 } from './migrations/1700000300000-groundFloor';
 import { SchoolSize1700000400000 } from './migrations/1700000400000-schoolSize';
+import { HardUse1700000500000 } from './migrations/1700000500000-hardUse';
 import { connectionOptions } from './platform/database/connection';
 
 /** The tables of the house, in one list. */
@@ -52,6 +53,7 @@ export const MIGRATIONS = [
   Techniques1700000200000,
   GroundFloor1700000300000,
   SchoolSize1700000400000,
+  HardUse1700000500000,
 ];
 
 /** The database of a school: its tables and its migrations. */

@@ -9,6 +9,7 @@ import type {
   Rubric,
   School as SchoolOfContract,
 } from '@pelvo/contract';
+import { resultsOfClass } from '@pelvo/contract';
 import { AS_THE_SCHOOL, shownOf, type LessonSettings, type SchoolSettings } from '@pelvo/core';
 import { pagesOf } from '../src/platform/pdf';
 import { openSchool, type Call, type School } from './school';
@@ -26,7 +27,7 @@ afterAll(() => school.close());
 
 const lessonId = (title: string) => lessons.find((lesson) => lesson.title.startsWith(title))!.id;
 const lesson = async (id: string) => (await lead<LessonDetail>('GET', `/api/lessons/${id}`)).body;
-const results = async (id: string) => (await lead<ClassResults>('GET', `/api/lessons/${id}/results`)).body.results;
+const results = async (id: string) => resultsOfClass((await lead<ClassResults>('GET', `/api/lessons/${id}/results`)).body).results;
 /** Sets how the school runs its lessons. */
 const choose = async (change: Partial<SchoolSettings>) => {
   const { settings, version } = (await lead<SchoolOfContract>('GET', '/api/school')).body;

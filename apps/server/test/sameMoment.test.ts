@@ -18,6 +18,7 @@ import type {
   Person,
   SaidEvent,
 } from '@pelvo/contract';
+import { resultsOfClass } from '@pelvo/contract';
 import { createApp } from '../src/app';
 import { addDemoSchool } from '../src/demo/addDemoSchool';
 import { PeopleService } from '../src/people';
@@ -92,7 +93,8 @@ describe('two assessors', () => {
     const sheet = await sheetOf(id);
     await say(lead, id, mark(plate(sheet, 0, 'doneness', 2)));
     await say(assistant, id, mark(plate(sheet, 0, 'doneness', 4)));
-    const level = async () => (await lead<ClassResults>('GET', `/api/lessons/${id}/results`)).body.results[0]!.marks.doneness;
+    const level = async () =>
+      resultsOfClass((await lead<ClassResults>('GET', `/api/lessons/${id}/results`)).body).results[0]!.marks.doneness;
     expect(await level()).toMatchObject({ level: 4 });
     await say(assistant, id, mark(plate(sheet, 0, 'doneness', null)));
     expect(await level()).toMatchObject({ level: 2 });
@@ -161,7 +163,7 @@ describe('a mark given after release', () => {
     const key = sheet.rubric!.content.criteria.find(({ kind }) => kind === 'levels')!.key;
     expect(sheet.releasedAt).not.toBeNull();
     await say(assistant, id, mark(plate(sheet, amara, key, 1)));
-    const now = (await lead<ClassResults>('GET', `/api/lessons/${id}/results`)).body.results.find(
+    const now = resultsOfClass((await lead<ClassResults>('GET', `/api/lessons/${id}/results`)).body).results.find(
       ({ student: name }) => name === 'Amara Quill',
     )!;
     expect([now.changedSince, shownOf(now.result.mark!) === before.mark]).toEqual([true, false]);

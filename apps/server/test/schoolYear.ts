@@ -13,7 +13,10 @@ export interface SchoolYear {
 }
 
 /** Lays a year of lessons over the demo school, made of copies of its own: as long, and as many in a lesson. */
-export async function addSchoolYear(database: DataSource, { lessons, dishes, classes: own = 0, marked = false }: SchoolYear): Promise<void> {
+export async function addSchoolYear(
+  database: DataSource,
+  { lessons, dishes, classes: own = 0, marked = false }: SchoolYear,
+): Promise<void> {
   const [model] = (await database.query(
     'SELECT lesson_id AS id FROM lesson_dish GROUP BY lesson_id ORDER BY COUNT(*) DESC, lesson_id LIMIT 1',
   )) as [{ id: string }];
@@ -32,7 +35,8 @@ export async function addSchoolYear(database: DataSource, { lessons, dishes, cla
     );
     made.push(edition);
   }
-  const classes = own > 0 ? await addClasses(database, own) : ((await database.query('SELECT id FROM class ORDER BY id')) as { id: string }[]);
+  const classes =
+    own > 0 ? await addClasses(database, own) : ((await database.query('SELECT id FROM class ORDER BY id')) as { id: string }[]);
   for (let index = 0; index < lessons; index += 1) {
     const id = randomUUID();
     await database.query(

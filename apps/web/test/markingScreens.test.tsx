@@ -3,8 +3,8 @@ import 'fake-indexeddb/auto';
 import { IDBFactory } from 'fake-indexeddb';
 import { screen, waitFor, within } from '@testing-library/react';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { classLevels, computeResult, type MarkingWay, type Marks } from '@pelvo/core';
-import type { ClassResults, DishResult, MarkingSheet, MyResult } from '@pelvo/contract';
+import { computeResult, type MarkingWay, type Marks } from '@pelvo/core';
+import type { ClassResults, DishResult, MarkedDish, MarkingSheet, MyResult } from '@pelvo/contract';
 import { lessonOf, RUBRIC, sheetOf } from './fixtures';
 import { refused, show } from './screen';
 
@@ -176,16 +176,27 @@ describe('a result', () => {
 });
 
 describe('the results of a class', () => {
-  const classResults = (dishes: readonly DishResult[], more: Partial<ClassResults> = {}): ClassResults => ({
+  const marked = (marks: Marks, more: Partial<MarkedDish> = {}): MarkedDish => ({
+    id: 'a1',
+    studentId: 's1',
+    student: 'Ada',
+    dishEditionId: 'e1',
+    rubricEditionId: 'r1',
+    assessors: ['Maren Oltz'],
+    marks,
+    changedSince: false,
+    ...more,
+  });
+  const classResults = (dishes: readonly MarkedDish[], more: Partial<ClassResults> = {}): ClassResults => ({
     lessonId: 'l1',
     title: 'Leeks and a dressing',
+    date: '2026-12-04',
+    way: 'levels',
     releasedAt: null,
-    results: dishes,
+    dishes: [{ editionId: 'e1', title: 'Leek salad', number: 1 }],
+    rubrics: [{ editionId: 'r1', number: 2, content: RUBRIC }],
+    marked: dishes,
     unmarked: [{ student: 'Di', dish: 'Leek salad' }],
-    levels: classLevels(
-      RUBRIC,
-      dishes.map(({ marks }) => marks),
-    ),
     ...more,
   });
   const page = async (results: ClassResults, role: 'lead' | 'assistant' = 'lead', answers = {}) => {
@@ -200,7 +211,7 @@ describe('the results of a class', () => {
   };
 
   it('lists every mark with what mattered, and names the commonest fault', async () => {
-    await page(classResults([result(WEAK), result(WEAK, 'levels', { id: 'a2', student: 'Bo' })]));
+    await page(classResults([marked(WEAK), marked(WEAK, { id: 'a2', student: 'Bo' })]));
     const row = (await screen.findByRole('link', { name: 'Ada' })).closest('tr')!;
     expect(row.textContent).toContain('75');
     expect(row.textContent).toContain('Cut slips');
@@ -209,11 +220,11 @@ describe('the results of a class', () => {
   });
 
   it('are given to the students by the lead, and by nobody else', async () => {
-    const { user, sent, unmount } = await page(classResults([result(WEAK)]), 'lead', { 'PUT /lessons/l1/release': lessonOf() });
+    const { user, sent, unmount } = await page(classResults([marked(WEAK)]), 'lead', { 'PUT /lessons/l1/release': lessonOf() });
     await user.click(await screen.findByRole('button', { name: 'Give them to the students' }));
     await waitFor(() => expect(sent).toMatchObject([{ path: '/lessons/l1/release', body: { released: true } }]));
     unmount();
-    await page(classResults([result(WEAK)]), 'assistant');
+    await page(classResults([marked(WEAK)]), 'assistant');
     expect(await screen.findByRole('link', { name: 'Ada' })).toBeTruthy();
     expect(screen.queryByRole('button', { name: 'Give them to the students' })).toBeNull();
   });

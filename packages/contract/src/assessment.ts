@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import type { CriterionLevels, GivenMark, MarkBody, MarkingWay, Marks, Result, RubricContent, Needs } from '@pelvo/core';
+import type { GivenMark, MarkBody, MarkingWay, Marks, Needs, Result, RubricContent } from '@pelvo/core';
 import { idSchema, keySchema, shape } from './common';
 
 const faults = Joi.array().items(keySchema).max(12).unique().required();
@@ -72,14 +72,31 @@ export interface DishResult {
   readonly changedSince: boolean;
 }
 
+/** A dish as it was marked; what its result is follows from its rubric and the way of the lesson. */
+export interface MarkedDish {
+  readonly id: string;
+  readonly studentId: string;
+  readonly student: string;
+  readonly dishEditionId: string;
+  readonly rubricEditionId: string;
+  readonly assessors: readonly string[];
+  readonly marks: Marks;
+  readonly changedSince: boolean;
+}
+
+/** The marks of a class in a lesson. Each rubric comes once, and results are computed where they are shown. */
 export interface ClassResults {
   readonly lessonId: string;
   readonly title: string;
+  readonly date: string;
+  readonly way: MarkingWay;
   readonly releasedAt: string | null;
-  readonly results: readonly DishResult[];
+  readonly dishes: readonly { readonly editionId: string; readonly title: string; readonly number: number }[];
+  readonly rubrics: readonly { readonly editionId: string; readonly number: number; readonly content: RubricContent }[];
+  /** By student, then dish. */
+  readonly marked: readonly MarkedDish[];
   /** Students and dishes that have no mark yet. */
   readonly unmarked: readonly { readonly student: string; readonly dish: string }[];
-  readonly levels: readonly CriterionLevels[];
 }
 
 export interface MyResult {

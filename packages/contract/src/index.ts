@@ -1,4 +1,5 @@
 export * from './assessment';
+export * from './resultsOfClass';
 export * from './classes';
 export * from './common';
 export * from './cuts';

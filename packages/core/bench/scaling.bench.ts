@@ -1,6 +1,19 @@
 import { test } from 'vitest';
-import { EMPTY_COMPONENT, EMPTY_DISH, computeOrder, exact, linesOf, readLine, scaleDish, type Component, type DishContent } from '../src';
+import {
+  assessedTooEarly,
+  EMPTY_COMPONENT,
+  EMPTY_DISH,
+  computeOrder,
+  exact,
+  linesOf,
+  readLine,
+  scaleDish,
+  type Component,
+  type CourseFacts,
+  type DishContent,
+} from '../src';
 import { CORPUS } from '../test/corpus/lines';
+import { at, held, took } from './held';
 import { medianOf, ms } from './median';
 
 const lines = CORPUS.filter((row) => row.certainty === 'sure').map((row) => readLine(row.written));
@@ -33,4 +46,48 @@ test('scaling: speed', () => {
   console.log(
     `The whole order of it, three kinds of making: ${ms(orderOne)}; ten times the lines: ${(orderTen / orderOne).toFixed(1)} times as long.`,
   );
+});
+
+test('orders and what a term needs', async () => {
+  const plan = { students: 14, teamSize: 2, portionsATeam: 2, demonstrationPortions: 2, referencePlates: 1, spareMakings: 1 };
+  const dishes = Array.from({ length: 40 }, (_, index) => ({
+    editionId: `e${index}`,
+    content: { ...dishOf(3, 25), title: `Dish ${index}` },
+  }));
+  const term = () => {
+    for (let lesson = 0; lesson < 60; lesson += 1)
+      computeOrder({ plan, dishes: [0, 1, 2, 3].map((place) => dishes[(lesson * 4 + place) % 40]!), preparations: new Map() });
+  };
+  held('what a term needs, 60 lessons of 4 dishes of 25 lines, the first time', await took(term), 400);
+  const times = [];
+  for (let index = 0; index < 7; index += 1) times.push(await took(term));
+  held('what a term needs, median', at(0.5, times), 150);
+  const content = dishOf(6, 100);
+  held(
+    'the order of one lesson of 100 lines, median',
+    medianOf(() => computeOrder({ plan, dishes: [{ editionId: 'e', content }], preparations: new Map() })),
+    3,
+  );
+});
+
+test('who was assessed too early', () => {
+  const of = (count: number, prefix: string) =>
+    Array.from({ length: count }, (_, index) => ({ id: `${prefix}${index}`, name: `${prefix} ${index}` }));
+  const facts = (lessons: number): CourseFacts => ({
+    students: of(24, 's'),
+    techniques: of(60, 't'),
+    prerequisites: new Map(),
+    lessons: Array.from({ length: lessons }, (_, index) => ({
+      id: `l${index}`,
+      title: `Lesson ${index}`,
+      date: new Date(Date.UTC(2026, 8, 1 + index * 2)).toISOString().slice(0, 10),
+      techniques: (['introduce', 'practise', 'assess'] as const).map((purpose, place) => ({ id: `t${(index + place * 7) % 60}`, purpose })),
+      inPassing: [1, 2, 3, 4, 5, 6].map((step) => `t${(index * step) % 60}`),
+      absent: [`s${index % 24}`],
+    })),
+  });
+  const [year, four] = [facts(60), facts(240)];
+  const one = medianOf(() => assessedTooEarly(year), 40);
+  held('who was assessed too early, 24 students in 60 lessons, median', one, 30);
+  held('the same in four times the lessons takes', medianOf(() => assessedTooEarly(four), 20) / one, 6, 'times as long');
 });

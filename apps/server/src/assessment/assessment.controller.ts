@@ -2,10 +2,14 @@ import { Controller, Get, Param, Query, Res } from '@nestjs/common';
 import type { Response } from 'express';
 import { pdfQuerySchema, type ClassResults, type DishResult, type MarkingSheet, type MyResult, type PdfQuery } from '@pelvo/contract';
 import { Allow, TEACHING, Who, type SignedIn } from '../platform/identity';
-import { download, fileName, renderPdf } from '../platform/pdf';
-import { joi } from '../platform/problems';
+import { apart } from '../platform/apart';
+import { download, fileName, renderPdf, tooLong } from '../platform/pdf';
+import { conflict, joi } from '../platform/problems';
 import { AssessmentService } from './assessment.service';
+import type { printResults } from './printResults';
 import { resultDocument } from './resultDocument';
+
+const printed = apart<typeof printResults>('printResults', { milliseconds: 60_000, late: tooLong });
 
 @Controller('api')
 export class AssessmentController {
@@ -21,6 +25,17 @@ export class AssessmentController {
   @Allow(...TEACHING)
   classResults(@Param('id') id: string): Promise<ClassResults> {
     return this.assessment.classResults(id);
+  }
+
+  /** Every result of the lesson in one file, to be handed out. */
+  @Get('lessons/:id/results/pdf')
+  @Allow(...TEACHING)
+  async classPdf(@Param('id') id: string, @Query(joi(pdfQuerySchema)) { paper }: PdfQuery, @Res() response: Response): Promise<void> {
+    const of = await this.assessment.classResults(id);
+    if (of.marked.length === 0)
+      throw conflict('results', 'Nothing has been marked in this lesson.', 'Mark dishes, then print their results.');
+    const pdf = Buffer.from(await printed({ of, paper }));
+    download(response, `${fileName('results', of.title, of.date)}.pdf`, 'application/pdf', pdf);
   }
 
   @Get('results/:id')

@@ -24,4 +24,6 @@ export class Assessment {
   @Column('boolean') complete: boolean;
   /** The marks as the student was given them; null while they have not been. */
   @DocumentColumn(RELEASED_MARKS, { nullable: true }) released: ReleasedMarks | null;
+  /** The mark as the student was told it, empty for none; null while it has not been, or was given out before this was kept. */
+  @Column('varchar', { length: 20, nullable: true }) told: string | null;
 }

@@ -1,26 +1,17 @@
 import { Injectable } from '@nestjs/common';
 import { DataSource, In, IsNull, Not, type EntityManager, type FindOptionsWhere } from 'typeorm';
-import {
-  assessorsInForce,
-  classLevels,
-  computeResult,
-  marksInForce,
-  shownOf,
-  type MarkingWay,
-  type Marks,
-  type MatterKey,
-  type ReleasedMarks,
-} from '@pelvo/core';
-import type { ClassResults, DishResult, MarkingSheet, MyResult } from '@pelvo/contract';
-import { dishesInOrder, lessonFacts, loadLesson, markingWayOf, type Lesson } from '../lessons';
+import { computeResult, shownOf, type MarkingWay, type Marks, type MatterKey } from '@pelvo/core';
+import type { ClassResults, DishResult, MarkedDish, MarkingSheet, MyResult } from '@pelvo/contract';
+import { dishesCooked, Lesson, LessonTechnique, markingWayOf, rosters, type CookedDish } from '../lessons';
 import { Person } from '../people';
 import { notFound } from '../platform/problems';
+import { rubricOfEdition, rubricsOfEditions } from '../rubrics';
 import { practicesInWords } from '../practices';
 import { loadSchool } from '../school';
 import { Technique } from '../techniques';
 import { Assessment } from './assessment.entity';
 import { MarkRow } from './mark.entity';
-import { changedSince } from './releasedMarks';
+import { changedSince, inForce } from './releasedMarks';
 import { givenMark } from './takeMarks';
 
 const RESULT_LIMIT = 2000;
@@ -36,20 +27,23 @@ export class AssessmentService {
   }
 
   private async sheetOf(manager: EntityManager, lessonId: string): Promise<MarkingSheet> {
-    const lesson = await loadLesson(manager, lessonId);
-    const { students, absent } = (await lessonFacts(manager, [lesson])).get(lessonId)!;
-    const assessments = await manager.findBy(Assessment, { lessonId });
+    const { lesson, dishes, students, absent, way } = await markedLesson(manager, lessonId);
+    const assessments = await manager.find(Assessment, {
+      where: { lessonId },
+      select: { id: true, studentId: true, dishEditionId: true },
+    });
     const marks = await marksOf(manager, assessments);
-    const { settings: school } = await loadSchool(manager);
     return {
       lessonId,
       title: lesson.title,
-      teaches: await teachesOf(manager, lesson),
-      way: markingWayOf(lesson, school),
+      teaches: await teachesOf(manager, lesson, dishes),
+      way,
       number: lesson.events,
       releasedAt: lesson.releasedAt?.toISOString() ?? null,
-      rubric: lesson.rubricEdition ? { editionId: lesson.rubricEdition.id, content: lesson.rubricEdition.content } : null,
-      dishes: dishesInOrder(lesson).map(({ edition }) => ({ editionId: edition.id, title: edition.content.title })),
+      rubric: lesson.rubricEditionId
+        ? { editionId: lesson.rubricEditionId, content: await rubricOfEdition(manager, lesson.rubricEditionId) }
+        : null,
+      dishes: dishes.map(({ editionId, title }) => ({ editionId, title })),
       students: students.map(({ id, name, needs }) => ({ id, name, needs, absent: absent.has(id) })),
       plates: assessments.map(({ id, studentId, dishEditionId }) => ({
         studentId,
@@ -62,29 +56,50 @@ export class AssessmentService {
 
   async classResults(lessonId: string): Promise<ClassResults> {
     const { manager } = this.database;
-    const lesson = await loadLesson(manager, lessonId);
-    const { students, absent } = (await lessonFacts(manager, [lesson])).get(lessonId)!;
-    const results = await this.results({ lessonId });
-    const marked = new Set(results.map((result) => `${result.studentId} ${result.dishEditionId}`));
-    const unmarked = students
-      .filter((student) => !absent.has(student.id))
-      .flatMap((student) =>
-        dishesInOrder(lesson)
-          .filter(({ edition }) => !marked.has(`${student.id} ${edition.id}`))
-          .map(({ edition }) => ({ student: student.name, dish: edition.content.title })),
-      );
+    const { lesson, dishes, students, absent, way } = await markedLesson(manager, lessonId);
+    const assessments = await manager.find(Assessment, { where: { lessonId }, relations: { student: true } });
+    const given = await marksOf(manager, assessments);
+    const marked = assessments
+      .flatMap((assessment): MarkedDish[] => {
+        const rows = given.get(assessment.id) ?? [];
+        const { marks, assessorIds } = inForce(rows);
+        if (Object.keys(marks).length === 0) return [];
+        const { id, studentId, dishEditionId, rubricEditionId, student, released } = assessment;
+        const names = new Map(rows.map((row) => [row.assessorId, row.assessor.name]));
+        const assessors = assessorIds.map((each) => names.get(each)!).sort();
+        return [
+          {
+            id,
+            studentId,
+            student: student.name,
+            dishEditionId,
+            rubricEditionId,
+            assessors,
+            marks,
+            changedSince: changedSince(released, marks),
+          },
+        ];
+      })
+      .sort((a, b) => a.student.localeCompare(b.student) || titleOf(a).localeCompare(titleOf(b)));
+    function titleOf({ dishEditionId }: MarkedDish): string {
+      return dishes.find(({ editionId }) => editionId === dishEditionId)!.title;
+    }
+    const begun = new Set(marked.map(({ studentId, dishEditionId }) => `${studentId} ${dishEditionId}`));
+    const rubricIds = new Set([...(lesson.rubricEditionId ? [lesson.rubricEditionId] : []), ...marked.map((each) => each.rubricEditionId)]);
     return {
       lessonId,
       title: lesson.title,
+      date: lesson.date,
+      way,
       releasedAt: lesson.releasedAt?.toISOString() ?? null,
-      results,
-      unmarked,
-      levels: lesson.rubricEdition
-        ? classLevels(
-            lesson.rubricEdition.content,
-            results.map((result) => result.marks),
-          )
-        : [],
+      dishes: dishes.map(({ editionId, title, number }) => ({ editionId, title, number })),
+      rubrics: await rubricsOfEditions(manager, [...rubricIds]),
+      marked,
+      unmarked: students
+        .filter(({ id }) => !absent.has(id))
+        .flatMap(({ id, name }) =>
+          dishes.filter(({ editionId }) => !begun.has(`${id} ${editionId}`)).map(({ title }) => ({ student: name, dish: title })),
+        ),
     };
   }
 
@@ -94,12 +109,32 @@ export class AssessmentService {
     return result;
   }
 
-  /** A student's own results, as the lead has given them out. */
+  /** A student's own results, as the lead has given them out, the newest first. */
   async mine(studentId: string): Promise<readonly MyResult[]> {
-    const results = await this.results({ studentId, lesson: { releasedAt: Not(IsNull()) } }, 'released');
-    return results
-      .map(({ id, dish, lesson, date, result }) => ({ id, dish, lesson, date, mark: result.mark ? shownOf(result.mark) : null }))
-      .sort((a, b) => b.date.localeCompare(a.date));
+    const { manager } = this.database;
+    await this.tell(studentId);
+    const rows = (await manager.query(
+      `SELECT a.id, edition.title AS dish, lesson.title AS lesson, lesson.date, a.told
+       FROM assessment a JOIN lesson ON lesson.id = a.lesson_id JOIN dish_edition edition ON edition.id = a.dish_edition_id
+       WHERE a.student_id = ? AND lesson.released_at IS NOT NULL AND a.told IS NOT NULL
+       ORDER BY lesson.date DESC, lesson.start DESC, edition.title LIMIT ?`,
+      [studentId, RESULT_LIMIT],
+    )) as (Omit<MyResult, 'mark'> & { told: string })[];
+    return rows.map(({ told, ...row }) => ({ ...row, mark: told || null }));
+  }
+
+  /** Keeps the marks of a student that were given out before they were kept. */
+  private async tell(studentId: string): Promise<void> {
+    const { manager } = this.database;
+    const untold = (await manager.query(
+      `SELECT a.id FROM assessment a JOIN lesson ON lesson.id = a.lesson_id
+       WHERE a.student_id = ? AND a.told IS NULL AND a.released IS NOT NULL AND lesson.released_at IS NOT NULL LIMIT ?`,
+      [studentId, RESULT_LIMIT],
+    )) as { id: string }[];
+    if (untold.length === 0) return;
+    const results = await this.results({ id: In(untold.map(({ id }) => id)) }, 'released');
+    for (const { id, result } of results)
+      await manager.update(Assessment, { id, told: IsNull() }, { told: result.mark ? shownOf(result.mark) : '' });
   }
 
   async oneOfMine(id: string, studentId: string): Promise<DishResult> {
@@ -121,8 +156,7 @@ export class AssessmentService {
     const names = new Map((await manager.find(Person, { select: { id: true, name: true } })).map(({ id, name }) => [id, name]));
     return assessments
       .flatMap((assessment) => {
-        const given = (rows.get(assessment.id) ?? []).map(givenMark);
-        const now: ReleasedMarks = { marks: marksInForce(given), assessorIds: assessorsInForce(given) };
+        const now = inForce(rows.get(assessment.id) ?? []);
         const told = as === 'released' ? assessment.released : now;
         if (!told || Object.keys(told.marks).length === 0) return [];
         const assessors = told.assessorIds.flatMap((id) => names.get(id) ?? []).sort();
@@ -175,10 +209,20 @@ function resultOf(assessment: Assessment, { marks, assessors }: OwnMarks, way: M
   };
 }
 
+/** What the marking screen and the results say of a lesson. */
+async function markedLesson(manager: EntityManager, id: string) {
+  const lesson = await manager.findOneBy(Lesson, { id });
+  if (!lesson) throw notFound('lesson');
+  const dishes = await dishesCooked(manager, id);
+  const roster = (await rosters(manager, [lesson])).get(id)!;
+  const { settings: school } = await loadSchool(manager);
+  return { lesson, dishes, ...roster, way: markingWayOf(lesson, school) };
+}
+
 /** The practices that hold in a lesson, of the matters its techniques touch: nobody is marked down for following them. */
-async function teachesOf(manager: EntityManager, lesson: Lesson): Promise<readonly string[]> {
-  const inPassing = lesson.dishes.flatMap(({ edition }) => edition.content.method.flatMap((step) => step.techniqueIds));
-  const ids = new Set([...lesson.techniques.map(({ techniqueId }) => techniqueId), ...inPassing]);
+async function teachesOf(manager: EntityManager, lesson: Lesson, dishes: readonly CookedDish[]): Promise<readonly string[]> {
+  const focus = await manager.find(LessonTechnique, { where: { lessonId: lesson.id }, select: { lessonId: true, techniqueId: true } });
+  const ids = new Set([...focus.map(({ techniqueId }) => techniqueId), ...dishes.flatMap(({ techniqueIds }) => techniqueIds)]);
   if (ids.size === 0) return [];
   const techniques = await manager.findBy(Technique, { id: In([...ids]) });
   const matters = [...new Set([...techniques.flatMap(({ card }) => card.matters), ...(Object.keys(lesson.practices) as MatterKey[])])];

@@ -1,22 +1,42 @@
 import { In, type EntityManager } from 'typeorm';
-import { assessorsInForce, marksInForce, sameDocument, type ReleasedMarks } from '@pelvo/core';
+import { assessorsInForce, computeResult, marksInForce, sameDocument, shownOf, type MarkingWay, type ReleasedMarks } from '@pelvo/core';
+import { grouped } from '../platform/grouped';
+import { rubricOfEdition } from '../rubrics';
 import { Assessment } from './assessment.entity';
 import { MarkRow } from './mark.entity';
 import { givenMark } from './takeMarks';
 
-/** Keeps the marks as students are given them: what is marked afterwards reaches them when results are given out again. */
+/** The marks that count, of every assessor's. */
+export function inForce(rows: readonly MarkRow[]): ReleasedMarks {
+  const given = rows.map(givenMark);
+  return { marks: marksInForce(given), assessorIds: assessorsInForce(given) };
+}
+
+/**
+ * Keeps the marks as students are given them, and how they are told: what is marked afterwards reaches them when results are
+ * given out again.
+ *
+ * @param way - how they are told; null when they are taken back
+ */
 export async function snapshotMarks(
   manager: EntityManager,
-  { lessonId, released }: { readonly lessonId: string; readonly released: boolean },
+  { lessonId, way }: { readonly lessonId: string; readonly way: MarkingWay | null },
 ): Promise<void> {
-  const rows = await manager.findBy(Assessment, { lessonId });
-  const marks = released && rows.length > 0 ? await manager.findBy(MarkRow, { assessmentId: In(rows.map(({ id }) => id)) }) : [];
-  for (const { id } of rows) {
-    const given = marks.filter(({ assessmentId }) => assessmentId === id).map(givenMark);
-    const snapshot: ReleasedMarks = { marks: marksInForce(given), assessorIds: assessorsInForce(given) };
-    await manager.update(Assessment, { id }, { released: released ? snapshot : null });
+  if (way === null) {
+    await manager.update(Assessment, { lessonId }, { released: null, told: null });
+    return;
+  }
+  const rows = await manager.find(Assessment, { where: { lessonId }, select: { id: true, rubricEditionId: true } });
+  if (rows.length === 0) return;
+  const marks = grouped(await manager.findBy(MarkRow, { assessmentId: In(rows.map(({ id }) => id)) }), ({ assessmentId }) => assessmentId);
+  for (const { id, rubricEditionId } of rows) {
+    const released = inForce(marks.get(id) ?? []);
+    const { mark } = computeResult(await rubricOfEdition(manager, rubricEditionId), released.marks, way);
+    await manager.update(Assessment, { id }, { released, told: nothingIn(released) ? null : mark ? shownOf(mark) : '' });
   }
 }
+
+const nothingIn = ({ marks }: ReleasedMarks): boolean => Object.keys(marks).length === 0;
 
 /** Whether marks were given or taken back since they were released. */
 export const changedSince = (released: ReleasedMarks | null, marks: ReleasedMarks['marks']): boolean =>

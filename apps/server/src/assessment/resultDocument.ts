@@ -1,7 +1,7 @@
 import type { Content, TDocumentDefinitions, TableCell } from 'pdfmake/interfaces';
 import { figureInWords, markInWords, showMeasure, shownOf, STRAND_NAMES, type Criterion, type MarkValue } from '@pelvo/core';
 import type { DishResult } from '@pelvo/contract';
-import { longDate } from '../platform/pdf';
+import { longDate } from '../platform/pdf/longDate';
 
 /** A student's result on paper: the mark, what mattered and how to mend it, then every criterion and the working. */
 export function resultDocument(dish: DishResult): TDocumentDefinitions {

@@ -76,7 +76,7 @@ export class CutsController {
       {
         info: { title: `${set.name}, mat` },
         pageMargins: 0,
-        footer: () => null,
+        footer: '',
         content: pages.map((page, index) => ({
           svg: toSvg(page),
           width: page.width * POINTS,

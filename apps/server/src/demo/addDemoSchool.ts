@@ -199,7 +199,7 @@ async function addLesson(manager: EntityManager, { plan, index, of, editions, te
   );
   await manager.update(Lesson, { id }, { events: numbered.length });
   await MARKS.take(manager, id, numbered, String);
-  if (plan.marks === 'all') await snapshotMarks(manager, { lessonId: id, released: true });
+  if (plan.marks === 'all') await snapshotMarks(manager, { lessonId: id, way: 'levels' });
 }
 
 function found<T>(value: T | undefined, what: string): T {

@@ -21,6 +21,8 @@ export class DishEdition {
     update: false,
   })
   title: string;
+  /** Every technique its steps name, out of the content, by the database itself; null where no step names any. */
+  @Column({ type: 'json', name: 'technique_ids', nullable: true, insert: false, update: false }) techniqueIds: string[] | null;
   @Column({ type: 'datetime', name: 'published_at', update: false }) publishedAt: Date;
   @Column({ type: 'char', name: 'published_by', length: 36, update: false }) publishedBy: string;
   @ManyToOne(() => Person) @JoinColumn({ name: 'published_by' }) publisher: Relation<Person>;

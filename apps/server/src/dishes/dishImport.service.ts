@@ -1,15 +1,16 @@
-import { randomUUID } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
 import { DataSource } from 'typeorm';
-import { dishFile, linesCsv, readFile, recipeJsonLd, refusedInWords, suggestTechniques, words, type DishContent } from '@pelvo/core';
-import { dishContentSchema, explainValidation, type DishImport, type ImportedDish } from '@pelvo/contract';
+import { dishFile, linesCsv, recipeJsonLd } from '@pelvo/core';
+import type { DishImport } from '@pelvo/contract';
+import { apart } from '../platform/apart';
 import { inTransaction } from '../platform/database/transaction';
-import { invalid, notFound, ProblemException } from '../platform/problems';
+import { notFound, ProblemException, takesTooLong } from '../platform/problems';
 import { Technique } from '../techniques';
 import { Dish } from './dish.entity';
 import { DishesService } from './dishes.service';
+import type { readDishes } from './readDishes';
 
-const DISHES_A_FILE = 200;
+const readApart = apart<typeof readDishes>('readDishes', { milliseconds: 10_000, late: takesTooLong });
 
 /** Dishes in and out of open formats. */
 @Injectable()
@@ -22,24 +23,16 @@ export class DishImportService {
   /** Shows what a file would become, or, with `apply`, makes all its dishes in one transaction. */
   async import(bytes: Uint8Array, name: string, apply: boolean): Promise<DishImport> {
     const techniques = (await this.database.manager.find(Technique, { take: 500 })).map(({ id, card }) => ({ id, words: card.words }));
-    const reading = readFile(bytes, { name, newId: randomUUID, techniques });
-    if (reading.kind === 'refused') throw invalid('file', words(reading.problem), words(reading.remedy));
-    const ofFile = reading.problems.map((found) => refusedInWords(found));
-    if (reading.dishes.length > DISHES_A_FILE)
-      throw invalid('file', `The file holds ${reading.dishes.length} dishes; at most ${DISHES_A_FILE} are taken at once.`, 'Split it up.');
-    if (reading.dishes.length === 0) {
-      throw new ProblemException('invalid-input', {
-        errors: ofFile.length > 0 ? ofFile : [{ field: 'file', problem: 'The file holds no dish.', remedy: 'Choose another.' }],
-      });
-    }
-    const dishes = reading.dishes.map(({ content, portionsSaid }) => this.checked(content, portionsSaid, techniques));
+    const read = await readApart({ bytes, name, techniques });
+    if (read.kind === 'refused') throw new ProblemException('invalid-input', { errors: [...read.errors] });
+    const { format, dishes, ofFile } = read;
     const problems = [
       ...ofFile,
       ...dishes.flatMap((dish, index) => dish.problems.map((found) => ({ ...found, field: `dish ${index + 1}, ${found.field}` }))),
     ];
     if (!apply)
       return {
-        format: reading.format,
+        format,
         dishes: ofFile.length > 0 ? [{ ...dishes[0]!, problems: [...ofFile, ...dishes[0]!.problems] }, ...dishes.slice(1)] : dishes,
         made: [],
       };
@@ -50,7 +43,7 @@ export class DishImportService {
       for (const { content } of dishes) ids.push(await this.dishes.insert(manager, content));
       return ids;
     });
-    return { format: reading.format, dishes, made };
+    return { format, dishes, made };
   }
 
   /** Some dishes in one of the formats. */
@@ -81,30 +74,5 @@ export class DishImportService {
       case 'csv':
         return { text: `\uFEFF${linesCsv(contents)}`, type: 'text/csv; charset=utf-8', extension: 'csv', title };
     }
-  }
-
-  /** A dish of a file against the contract, without the ids that belong to the school it came from. */
-  private checked(
-    content: DishContent,
-    portionsSaid: boolean,
-    techniques: readonly { id: string; words: readonly string[] }[],
-  ): ImportedDish {
-    const { error, value } = dishContentSchema.validate(content, { abortEarly: false, convert: true });
-    if (error) return { content, problems: explainValidation(error.details).slice(0, 10) };
-    const clean = value as DishContent;
-    const known = new Set(techniques.map(({ id }) => id));
-    const here: DishContent = {
-      ...clean,
-      components: clean.components.map((component) => ({
-        ...component,
-        lines: component.lines.map((line) => (line.preparationEditionId ? { ...line, preparationEditionId: null } : line)),
-      })),
-      method: clean.method.map((step) => {
-        const kept = step.techniqueIds.filter((id) => known.has(id));
-        return { ...step, techniqueIds: kept.length > 0 ? kept : suggestTechniques(step.text, techniques) };
-      }),
-    };
-    const problems = here.title ? [] : [{ field: 'title', problem: 'It has no title.', remedy: 'Add one to the file.' }];
-    return { content: here, problems: portionsSaid ? problems : [...problems] };
   }
 }

@@ -2,6 +2,8 @@ export { LessonsModule } from './lessons.module';
 export { loadLesson } from './loadLesson';
 export { dishesInOrder, lessonFacts } from './lessonFacts';
 export { markingWayOf } from './lessonFacts';
+export { dishesCooked, type CookedDish } from './dishesCooked';
+export { rosters } from './rosters';
 export { planChanges, resultsRelease } from './planChanges';
 export { Lesson } from './lesson.entity';
 export { LessonDish } from './lessonDish.entity';

@@ -1,4 +1,4 @@
-import { In, type EntityManager } from 'typeorm';
+import type { EntityManager } from 'typeorm';
 import {
   computeOrder,
   factBook,
@@ -13,15 +13,13 @@ import {
   type SchoolSettings,
 } from '@pelvo/core';
 import { makingPlanOf } from '@pelvo/contract';
-import { Absence, Student } from '../classes';
 import { preparationsOf } from '../dishes';
 import { ownFacts } from '../ingredients';
 import type { Lesson } from './lesson.entity';
+import { rosters, type Roster } from './rosters';
 
 /** What several screens want to know of a lesson beside its own row. */
-export interface LessonFacts {
-  readonly students: readonly Student[];
-  readonly absent: ReadonlySet<string>;
+export interface LessonFacts extends Roster {
   /** Students the lesson counts on: the override, else the roster less those away. */
   readonly present: number;
   readonly order: Order;
@@ -40,25 +38,16 @@ export async function lessonFacts(
   students?: number,
 ): Promise<ReadonlyMap<string, LessonFacts>> {
   if (lessons.length === 0) return new Map();
-  const classIds = [...new Set(lessons.map((lesson) => lesson.classId))];
-  const dates = [...new Set(lessons.map((lesson) => lesson.date))];
   const contents = lessons.flatMap((lesson) => lesson.dishes.map((dish) => dish.edition.content));
-  const [roster, preparations, facts] = await Promise.all([
-    manager.find(Student, { where: { classId: In(classIds), active: true }, order: { name: 'ASC' } }),
+  const [classes, preparations, facts] = await Promise.all([
+    rosters(manager, lessons),
     preparationsOf(manager, contents),
     ownFacts(manager),
   ]);
   const book = factBook(facts);
-  const absences =
-    roster.length === 0 ? [] : await manager.findBy(Absence, { studentId: In(roster.map((student) => student.id)), date: In(dates) });
   return new Map(
     lessons.map((lesson) => {
-      const own = roster.filter((student) => student.classId === lesson.classId);
-      const absent = new Set(
-        absences
-          .filter((absence) => absence.date === lesson.date && own.some(({ id }) => id === absence.studentId))
-          .map(({ studentId }) => studentId),
-      );
+      const { students: own, absent } = classes.get(lesson.id)!;
       const here = own.length - absent.size;
       const present = students ?? lesson.studentCount ?? here;
       const orderInput: OrderInput = {

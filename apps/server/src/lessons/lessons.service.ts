@@ -125,7 +125,7 @@ export class LessonsService {
       // Given out again, results keep the way they were first told in.
       const releasedWay = released ? markingWayOf(locked, school) : null;
       await manager.update(Lesson, { id }, { releasedAt: released ? new Date() : null, releasedWay });
-      await resultsRelease.happens(manager, { lessonId: id, released });
+      await resultsRelease.happens(manager, { lessonId: id, way: releasedWay });
     });
     return this.one(id, 'lead');
   }

@@ -1,3 +1,4 @@
+import type { MarkingWay } from '@pelvo/core';
 import type { LessonFields } from '@pelvo/contract';
 import { Moment } from '../platform/moment';
 import type { Lesson } from './lesson.entity';
@@ -6,4 +7,4 @@ import type { Lesson } from './lesson.entity';
 export const planChanges = new Moment<{ readonly lesson: Lesson; readonly fields: LessonFields }>();
 
 /** Results of a lesson are given out, or taken back. The lesson is locked. */
-export const resultsRelease = new Moment<{ readonly lessonId: string; readonly released: boolean }>();
+export const resultsRelease = new Moment<{ readonly lessonId: string; readonly way: MarkingWay | null }>();

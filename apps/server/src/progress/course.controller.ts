@@ -3,6 +3,8 @@ import { DataSource, In } from 'typeorm';
 import { LESSONS_SHOWN, type Course } from '@pelvo/contract';
 import { Absence, CookeryClass, Student } from '../classes';
 import { Lesson } from '../lessons';
+import { parsedJson } from '../platform/database/documentColumn';
+import { grouped } from '../platform/grouped';
 import { Allow, TEACHING } from '../platform/identity';
 import { notFound } from '../platform/problems';
 
@@ -54,20 +56,21 @@ export class CourseController {
       dishes: Object.fromEntries(carried.map(({ techniqueId, dishes }) => [techniqueId, Number(dishes)])),
     };
   }
-  /** Techniques that the dishes of lessons exercise. Taken out in the database: the map asks again and again, and editions are long. */
+
+  /** Techniques that the dishes of lessons exercise. */
   private async inPassing(lessonIds: readonly string[]): Promise<ReadonlyMap<string, readonly string[]>> {
     if (lessonIds.length === 0) return new Map();
     const rows = (await this.database.manager.query(
-      `SELECT lesson_dish.lesson_id AS lessonId, JSON_EXTRACT(COALESCE(JSON_EXTRACT(edition.content, '$.content'), edition.content), '$.method[*].techniqueIds[*]') AS named
+      `SELECT lesson_dish.lesson_id AS lessonId, edition.technique_ids AS named
        FROM lesson_dish JOIN dish_edition edition ON edition.id = lesson_dish.dish_edition_id
-       WHERE lesson_dish.lesson_id IN (?)`,
+       WHERE lesson_dish.lesson_id IN (?) AND edition.technique_ids IS NOT NULL`,
       [lessonIds],
-    )) as { lessonId: string; named: string | readonly string[] | null }[];
-    const found = new Map<string, Set<string>>();
-    for (const { lessonId, named } of rows) {
-      const ids = (typeof named === 'string' ? JSON.parse(named) : (named ?? [])) as readonly string[];
-      found.set(lessonId, new Set([...(found.get(lessonId) ?? []), ...ids]));
-    }
-    return new Map([...found].map(([id, ids]) => [id, [...ids]]));
+    )) as { lessonId: string; named: unknown }[];
+    return new Map(
+      [...grouped(rows, ({ lessonId }) => lessonId)].map(([id, own]) => [
+        id,
+        [...new Set(own.flatMap(({ named }) => parsedJson(named) as readonly string[]))],
+      ]),
+    );
   }
 }

@@ -1,4 +1,4 @@
 export { RubricsModule } from './rubrics.module';
 export { Rubric } from './rubric.entity';
 export { RubricEdition } from './rubricEdition.entity';
-export { rubricOfEdition } from './rubricOfEdition';
+export { rubricOfEdition, rubricsOfEditions } from './rubricOfEdition';

@@ -148,10 +148,10 @@ export function cardDocument(card: TechniqueCard, { size, choices, cutSet, befor
             ],
           ],
         },
-        layout: { hLineWidth: () => 1.2, vLineWidth: () => 1.2 },
+        layout: 'frame',
       },
     ],
-    footer: () => ({ text: 'Pelvo', alignment: 'center', fontSize: 7, margin: [0, 8, 0, 0] }),
+    footer: { text: 'Pelvo', alignment: 'center', fontSize: 7, margin: [0, 8, 0, 0] },
   };
 }
 
@@ -172,7 +172,7 @@ const numbered = (number: number, rich: RichText, gap: number): Content => ({
 
 const marked = (rich: RichText, gap: number): Content => ({
   table: { widths: ['*'], body: [[{ text: runs(rich), bold: true }]] },
-  layout: { hLineWidth: () => 0, vLineWidth: (column) => (column === 0 ? 3 : 0), paddingTop: () => 0, paddingBottom: () => 0 },
+  layout: 'bar',
   margin: [0, 0, 0, gap + 1],
 });
 

@@ -1,22 +1,16 @@
 import { Injectable } from '@nestjs/common';
 import { DataSource, In } from 'typeorm';
-import {
-  decodeText,
-  nameKey,
-  readTechniqueFile,
-  readTechniqueMarkdown,
-  techniqueFile,
-  techniqueMarkdown,
-  type PortableTechnique,
-  type ReadTechniques,
-  words,
-} from '@pelvo/core';
-import { explainValidation, portableTechniqueSchema, TECHNIQUES_LIMIT, type FieldProblem, type TechniqueImport } from '@pelvo/contract';
+import { nameKey, techniqueFile, techniqueMarkdown, type PortableTechnique } from '@pelvo/core';
+import { TECHNIQUES_LIMIT, type FieldProblem, type TechniqueImport } from '@pelvo/contract';
+import { apart } from '../platform/apart';
 import { inTransaction } from '../platform/database/transaction';
-import { invalid, notFound, ProblemException } from '../platform/problems';
+import { notFound, ProblemException, takesTooLong } from '../platform/problems';
 import { loadPrerequisites, writePrerequisites } from './prerequisites';
 import { Technique } from './technique.entity';
-import { hazardQuestions, TechniquesService } from './techniques.service';
+import type { readTechniques } from './readTechniques';
+import { TechniquesService } from './techniques.service';
+
+const readApart = apart<typeof readTechniques>('readTechniques', { milliseconds: 10_000, late: takesTooLong });
 
 export type TechniqueFormat = 'json' | 'markdown';
 
@@ -56,9 +50,8 @@ export class TechniqueFilesService {
 
   /** Shows what a file would do, or, with `apply`, does all of it in one transaction. */
   async import(bytes: Uint8Array, apply: boolean): Promise<TechniqueImport> {
-    const reading = readFile(bytes);
-    if (reading.techniques.length > TECHNIQUES_LIMIT)
-      throw invalid('file', `The file holds ${reading.techniques.length} techniques.`, `Split it: at most ${TECHNIQUES_LIMIT} are taken.`);
+    const reading = await readApart(bytes);
+    if (reading.kind === 'refused') throw new ProblemException('invalid-input', { errors: [...reading.errors] });
     const { manager } = this.database;
     const stored = await manager.find(Technique, { take: TECHNIQUES_LIMIT });
     const byName = new Map(stored.map((row) => [nameKey(row.name), row]));
@@ -66,15 +59,13 @@ export class TechniqueFilesService {
       (stored.length > 0 ? await this.portable(stored.map(({ id }) => id)) : []).map((card) => [nameKey(card.name), card]),
     );
     const seen = new Set<string>();
-    const inFile = new Set(reading.techniques.map(({ name }) => nameKey(String(name))));
-    const checked = reading.techniques.map((technique) => {
-      const { error, value } = portableTechniqueSchema.validate(technique, { abortEarly: false, convert: true });
-      const card = (error ? technique : value) as PortableTechnique;
+    const inFile = new Set(reading.techniques.map(({ card }) => nameKey(String(card.name))));
+    const checked = reading.techniques.map(({ card, fits, problems: found }) => {
       const key = nameKey(String(card.name));
-      const problems: FieldProblem[] = error ? [...explainValidation(error.details).slice(0, 10)] : [...hazardQuestions(card)];
+      const problems: FieldProblem[] = [...found];
       if (seen.has(key)) problems.push({ field: 'name', problem: `"${card.name}" stands in the file twice.`, remedy: 'Keep one.' });
       seen.add(key);
-      if (!error)
+      if (fits)
         for (const name of card.prerequisites)
           if (!byName.has(nameKey(name)) && !inFile.has(nameKey(name)))
             problems.push({
@@ -118,16 +109,6 @@ export class TechniqueFilesService {
     });
     return answer(fresh.length, replaced.length);
   }
-}
-
-function readFile(bytes: Uint8Array): ReadTechniques {
-  const decoded = decodeText(bytes);
-  if (decoded.kind === 'notText') throw invalid('file', words(decoded.problem), words(decoded.remedy));
-  const { text } = decoded;
-  const reading = readTechniqueFile(text) ?? (/^\s*[[{]/.test(text) ? null : readTechniqueMarkdown(text));
-  if (!reading || reading.techniques.length === 0)
-    throw invalid('file', 'The file holds no technique.', 'Choose a Pelvo file of techniques, or Markdown with "# Name of the technique".');
-  return reading;
 }
 
 /** Whether two cards say the same, whatever the order of their fields. */

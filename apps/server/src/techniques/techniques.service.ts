@@ -1,11 +1,12 @@
 import { randomUUID } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
 import { DataSource, In, type EntityManager } from 'typeorm';
-import { HAZARD_SPECS, unansweredHazards, type TechniqueCard } from '@pelvo/core';
-import { TECHNIQUES_LIMIT, type FieldProblem, type TechniqueFields, type TechniqueSummary, type TechniqueWithUse } from '@pelvo/contract';
+import type { TechniqueCard } from '@pelvo/core';
+import { TECHNIQUES_LIMIT, type TechniqueFields, type TechniqueSummary, type TechniqueWithUse } from '@pelvo/contract';
 import { saveOver, storedOr } from '../platform/saving';
 import { inTransaction } from '../platform/database/transaction';
 import { conflict, notFound, ProblemException } from '../platform/problems';
+import { hazardQuestions } from './hazardQuestions';
 import { loadPrerequisites, writePrerequisites } from './prerequisites';
 import { Technique } from './technique.entity';
 import { TechniquePrerequisite } from './techniquePrerequisite.entity';
@@ -124,15 +125,6 @@ export class TechniquesService {
 function cardOnly(card: TechniqueCard & { readonly prerequisites?: unknown }): TechniqueCard {
   const { prerequisites: _prerequisites, ...rest } = card;
   return rest;
-}
-
-/** Hazards the steps name and nobody has answered, as what is asked of the writer. */
-export function hazardQuestions(card: TechniqueCard): readonly FieldProblem[] {
-  return unansweredHazards(card).map((key) => ({
-    field: `cautions.${key}`,
-    problem: `The steps name ${HAZARD_SPECS[key].name}, and no caution speaks of it.`,
-    remedy: `Add a caution, such as "${HAZARD_SPECS[key].caution}", or say why none is needed.`,
-  }));
 }
 
 function refuseUnanswered(card: TechniqueCard): void {

@@ -1,12 +1,14 @@
+import { useMemo } from 'react';
 import { Link, useParams } from 'react-router';
 import useSWR, { mutate as mutateAll } from 'swr';
 import { LEVELS, LEVEL_NAMES, text, type CriterionLevels } from '@pelvo/core';
-import type { ClassResults } from '@pelvo/contract';
+import { resultsOfClass, type ClassResults } from '@pelvo/contract';
 import { fetcher, send, dayOf, longDate, useMe, useAction, useLesson } from '../device';
 import {
   DataTable,
   Button,
   ButtonLink,
+  DownloadLink,
   Empty,
   Fetching,
   FigureValue,
@@ -26,7 +28,7 @@ export default function ClassResultsPage() {
   return (
     <>
       <Fetching what="the results" done={data !== undefined} error={error} retry={() => void mutate()} />
-      {data && data.results.length === 0 ? (
+      {data && data.marked.length === 0 ? (
         <Empty
           title="Nothing has been marked yet"
           action={
@@ -38,9 +40,9 @@ export default function ClassResultsPage() {
           Results appear with the first mark.
         </Empty>
       ) : null}
-      {data && data.results.length > 0 ? (
+      {data && data.marked.length > 0 ? (
         <Results
-          results={data}
+          of={data}
           onChanged={() => {
             void mutate();
             void mutateLesson();
@@ -52,36 +54,41 @@ export default function ClassResultsPage() {
   );
 }
 
-function Results({ results, onChanged }: { results: ClassResults; onChanged: () => void }) {
+function Results({ of, onChanged }: { of: ClassResults; onChanged: () => void }) {
+  const { results, levels } = useMemo(() => resultsOfClass(of), [of]);
   const lead = useMe().role === 'lead';
-  const unfinished = results.results.filter((dish) => !dish.result.complete).length;
+  const unfinished = results.filter((dish) => !dish.result.complete).length;
   const { busy, error: failure, run } = useAction();
   const release = async (released: boolean) => {
     await run(async () => {
-      await send('PUT', `/lessons/${results.lessonId}/release`, { body: { released } });
+      await send('PUT', `/lessons/${of.lessonId}/release`, { body: { released } });
       onChanged();
     });
   };
-  const given = results.releasedAt !== null;
-  const changed = results.results.filter((dish) => dish.changedSince).length;
+  const given = of.releasedAt !== null;
+  const changed = results.filter((dish) => dish.changedSince).length;
   return (
     <WorkingPage>
       <PageHead
         title="Results"
-        lead={`${results.results.length} dishes marked${unfinished > 0 ? `, ${unfinished} not finished` : ''}${results.unmarked.length > 0 ? `, ${results.unmarked.length} not begun` : ''}. ${given ? `With the students since ${longDate(dayOf(results.releasedAt))}.` : 'The students do not see them yet.'}`}
+        lead={`${results.length} dishes marked${unfinished > 0 ? `, ${unfinished} not finished` : ''}${of.unmarked.length > 0 ? `, ${of.unmarked.length} not begun` : ''}. ${given ? `With the students since ${longDate(dayOf(of.releasedAt))}.` : 'The students do not see them yet.'}`}
         actions={
-          lead ? (
-            <>
-              {changed > 0 ? (
-                <Button kind="main" busy={busy} onClick={() => void release(true)}>
-                  Give them out again
+          <>
+            <DownloadLink href={`/api/lessons/${of.lessonId}/results/pdf`}>All as PDF, A4</DownloadLink>
+            <DownloadLink href={`/api/lessons/${of.lessonId}/results/pdf?paper=LETTER`}>Letter</DownloadLink>
+            {lead ? (
+              <>
+                {changed > 0 ? (
+                  <Button kind="main" busy={busy} onClick={() => void release(true)}>
+                    Give them out again
+                  </Button>
+                ) : null}
+                <Button kind={given ? 'plain' : 'main'} busy={busy} onClick={() => void release(!given)}>
+                  {given ? 'Take them back' : 'Give them to the students'}
                 </Button>
-              ) : null}
-              <Button kind={given ? 'plain' : 'main'} busy={busy} onClick={() => void release(!given)}>
-                {given ? 'Take them back' : 'Give them to the students'}
-              </Button>
-            </>
-          ) : null
+              </>
+            ) : null}
+          </>
         }
       />
       <div className="space-y-3">
@@ -97,12 +104,12 @@ function Results({ results, onChanged }: { results: ClassResults; onChanged: () 
         ) : null}
       </div>
       <Section title="Levels by criterion">
-        <LevelsChart levels={results.levels} />
+        <LevelsChart levels={levels} />
       </Section>
-      <LevelsTable levels={results.levels} />
+      <LevelsTable levels={levels} />
       <Section title="Marks">
         <DataTable
-          rows={results.results}
+          rows={results}
           keyOf={({ id }) => id}
           columns={[
             {
@@ -137,8 +144,8 @@ function Results({ results, onChanged }: { results: ClassResults; onChanged: () 
             },
           ]}
         />
-        {results.unmarked.length > 0 ? (
-          <p className="mt-3 text-soft">Not begun: {results.unmarked.map(({ student, dish }) => `${student} (${dish})`).join(', ')}.</p>
+        {of.unmarked.length > 0 ? (
+          <p className="mt-3 text-soft">Not begun: {of.unmarked.map(({ student, dish }) => `${student} (${dish})`).join(', ')}.</p>
         ) : null}
       </Section>
     </WorkingPage>

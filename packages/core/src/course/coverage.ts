@@ -65,13 +65,16 @@ export function studentCoverage(studentId: string, lessons: readonly TaughtLesso
   const found = new Map<string, StudentStage>();
   for (const lesson of [...lessons].sort(byDate)) {
     if (lesson.date > upTo || lesson.absent.includes(studentId)) continue;
-    const metBefore = new Set(found.keys());
-    for (const { id, purpose } of lesson.techniques) found.set(id, after(found.get(id), purpose, lesson.date));
-    const focus = new Set(lesson.techniques.map(({ id }) => id));
-    for (const id of lesson.inPassing)
-      if (metBefore.has(id) && !focus.has(id)) found.set(id, after(found.get(id), 'practise', lesson.date));
+    takeUp(found, lesson);
   }
   return found;
+}
+
+/** Adds what a lesson does for a student who is there. */
+function takeUp(found: Map<string, StudentStage>, lesson: TaughtLesson): void {
+  const practisedInPassing = lesson.inPassing.filter((id) => found.has(id) && !lesson.techniques.some((each) => each.id === id));
+  for (const { id, purpose } of lesson.techniques) found.set(id, after(found.get(id), purpose, lesson.date));
+  for (const id of new Set(practisedInPassing)) found.set(id, after(found.get(id), 'practise', lesson.date));
 }
 
 function after(now: StudentStage | undefined, purpose: Purpose, date: string): StudentStage {
@@ -114,20 +117,30 @@ export interface EarlyAssessment {
   readonly students: readonly string[];
 }
 
-/** What is assessed before it was practised, in lessons held and planned, in the order of their dates. */
+/**
+ * What is assessed before it was practised, in lessons held and planned, in the order of their dates. Walks through the lessons
+ * once, with what every student has come to by then; what is practised on the day itself does not count.
+ */
 export function assessedTooEarly(facts: CourseFacts): readonly EarlyAssessment[] {
   const found: EarlyAssessment[] = [];
-  for (const lesson of [...facts.lessons].sort(byDate)) {
-    const assessed = lesson.techniques.filter(({ purpose }) => purpose === 'assess');
-    if (assessed.length === 0) continue;
-    const before = facts.lessons.filter((each) => each.id !== lesson.id && each.date < lesson.date);
-    const present = facts.students
-      .filter(({ id }) => !lesson.absent.includes(id))
-      .map(({ id }) => ({ id, coverage: studentCoverage(id, before, lesson.date) }));
-    for (const { id: techniqueId } of assessed) {
-      const students = present.filter(({ coverage }) => !coverage.get(techniqueId)?.practised).map(({ id }) => id);
-      if (students.length > 0) found.push({ techniqueId, lessonId: lesson.id, students });
-    }
+  const students = facts.students.map(({ id }) => ({ id, coverage: new Map<string, StudentStage>() }));
+  const there = ({ absent }: TaughtLesson) => {
+    const away = new Set(absent);
+    return students.filter(({ id }) => !away.has(id));
+  };
+  const lessons = [...facts.lessons].sort(byDate);
+  for (let first = 0; first < lessons.length;) {
+    let next = first;
+    while (next < lessons.length && lessons[next]!.date === lessons[first]!.date) next += 1;
+    const day = lessons.slice(first, next);
+    for (const lesson of day)
+      for (const { id: techniqueId, purpose } of lesson.techniques) {
+        if (purpose !== 'assess') continue;
+        const early = there(lesson).filter(({ coverage }) => !coverage.get(techniqueId)?.practised);
+        if (early.length > 0) found.push({ techniqueId, lessonId: lesson.id, students: early.map(({ id }) => id) });
+      }
+    for (const lesson of day) for (const { coverage } of there(lesson)) takeUp(coverage, lesson);
+    first = next;
   }
   return found;
 }

@@ -53,3 +53,6 @@ export const invalid = (field: string, problem: string, remedy: string) =>
 
 export const conflict = (field: string, problem: string, remedy: string) =>
   new ProblemException('conflict', { detail: `${problem} ${remedy}`, errors: [{ field, problem, remedy }] });
+
+/** A file that is not read in its time. */
+export const takesTooLong = () => invalid('file', 'It takes too long to read.', 'Split it up, or save it as plain text.');
