@@ -70,6 +70,7 @@ const server = fork(join(ROOT, 'apps', 'server', 'dist', 'main.js'), {
     DATABASE_URL: database ? database.url('pelvo') : process.env.DATABASE_URL,
     PORT: String(port),
     PELVO_WEB: join(ROOT, 'apps', 'web', 'dist'),
+    ...(database ? { PELVO_DATA: dir } : {}),
     PELVO_DEMO: options.demo ? '1' : '0',
     ...(tls ? { PELVO_TLS_KEY: tls.key, PELVO_TLS_CERT: tls.cert, HOST: process.env.HOST ?? '0.0.0.0' } : {}),
   },

@@ -79,6 +79,8 @@ export async function backup(url, file) {
     await end;
     if (!WHOLE.test(text())) throw new Error('The copy broke off. Nothing was replaced.');
     renameSync(part, file);
+    // A lead is told when the last copy was made.
+    await ask(url, `REPLACE INTO ${name}.setting (name, value) VALUES ('last-backup', '${new Date().toISOString()}')`);
   } finally {
     rmSync(part, { force: true });
   }

@@ -13,7 +13,7 @@ import { IngredientsModule } from './ingredients';
 import { LessonsModule } from './lessons';
 import { OrdersModule } from './orders';
 import { PeopleModule } from './people';
-import { CALLBACK_POOL, DATABASE_NAME, SESSION_SECRET } from './platform/database/tokens';
+import { CALLBACK_POOL, DATA_DIR, DATABASE_NAME, SESSION_SECRET } from './platform/database/tokens';
 import { HealthController } from './platform/health';
 import { AccessGuard, KnownDevices, SlowDown } from './platform/identity';
 import { ProblemFilter } from './platform/problems';
@@ -34,6 +34,8 @@ export interface AppOptions {
   /** Folder of the built web application; left out in tests of the API. */
   readonly webRoot?: string;
   readonly logLevel: string;
+  /** Where the data lies, if it lies on this machine. */
+  readonly dataDir?: string;
 }
 
 const AREAS = [
@@ -58,12 +60,13 @@ const AREAS = [
 @Global()
 @Module({})
 class PlatformModule {
-  static with({ database, pool, databaseName, secret }: AppOptions): DynamicModule {
+  static with({ database, pool, databaseName, secret, dataDir }: AppOptions): DynamicModule {
     const shared = [
       { provide: DataSource, useValue: database },
       { provide: CALLBACK_POOL, useValue: pool },
       { provide: DATABASE_NAME, useValue: databaseName },
       { provide: SESSION_SECRET, useValue: secret },
+      { provide: DATA_DIR, useValue: dataDir },
     ];
     return {
       module: PlatformModule,

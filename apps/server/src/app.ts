@@ -26,6 +26,8 @@ export interface StartOptions {
   readonly patienceMs?: number;
   /** Connections to the database at once. */
   readonly poolSize?: number;
+  /** Where the data lies, if it lies on this machine: its room is looked at. */
+  readonly dataDir?: string;
   /** Key and certificate, in PEM, to be reached over HTTPS. */
   readonly tls?: { readonly key: string; readonly cert: string };
 }
@@ -44,13 +46,14 @@ export async function createApp({
   trustProxy = false,
   patienceMs,
   poolSize,
+  dataDir,
   tls,
 }: StartOptions): Promise<NestExpressApplication> {
   const database = await openDatabase(dataSourceOptions(databaseUrl, poolSize));
   await alone(database, () => ensureDishIndex(database.manager));
   const pool = openPool(databaseUrl);
   const secret = await sessionSecret(database);
-  const options = { database, pool, secret, databaseName: databaseName(new URL(databaseUrl).pathname), webRoot, logLevel };
+  const options = { database, pool, secret, databaseName: databaseName(new URL(databaseUrl).pathname), webRoot, logLevel, dataDir };
   const app = await NestFactory.create<NestExpressApplication>(AppModule.with(options), {
     bodyParser: false,
     bufferLogs: true,

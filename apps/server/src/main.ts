@@ -15,6 +15,7 @@ const {
   PELVO_WEB,
   PELVO_LOG = 'warn',
   PELVO_TRUST_PROXY,
+  PELVO_DATA,
   PELVO_TLS_KEY,
   PELVO_TLS_CERT,
 } = process.env;
@@ -50,6 +51,7 @@ app = await createApp({
   webRoot: resolve(PELVO_WEB ?? 'apps/web/dist'),
   logLevel: PELVO_LOG,
   trustProxy: PELVO_TRUST_PROXY === '1',
+  dataDir: PELVO_DATA,
   ...(PELVO_TLS_KEY && PELVO_TLS_CERT
     ? { tls: { key: readFileSync(PELVO_TLS_KEY, 'utf8'), cert: readFileSync(PELVO_TLS_CERT, 'utf8') } }
     : {}),

@@ -6,6 +6,7 @@ export * from './cuts';
 export * from './day';
 export * from './dishes';
 export * from './documents';
+export * from './health';
 export * from './ingredients';
 export * from './lessons';
 export * from './orders';

@@ -36,6 +36,7 @@ const ClassesPage = lazy(() => import('../classes/ClassesPage'));
 const ClassPage = lazy(() => import('../classes/ClassPage'));
 const RubricsPage = lazy(() => import('../rubrics/RubricsPage'));
 const RubricPage = lazy(() => import('../rubrics/RubricPage'));
+const HealthPage = lazy(() => import('../school/HealthPage'));
 const SchoolPage = lazy(() => import('../school/SchoolPage'));
 const PreferencesPage = lazy(() => import('../people/PreferencesPage'));
 const PeoplePage = lazy(() => import('../people/PeoplePage'));
@@ -86,6 +87,7 @@ const OTHERS: readonly Screen[] = [
   { path: '/rubrics/:id', roles: TEACHING, page: <RubricPage /> },
   { path: '/people', roles: LEAD, page: <PeoplePage /> },
   { path: '/school', roles: LEAD, page: <SchoolPage /> },
+  { path: '/school/health', roles: LEAD, page: <HealthPage /> },
   { path: '/preferences', roles: [...STAFF, 'student'], page: <PreferencesPage /> },
   { path: '/my-results', roles: ['student'], page: <MyResultsPage /> },
   { path: '/my-results/:id', roles: ['student'], page: <MyResultPage /> },

@@ -2,6 +2,7 @@ import { Link } from 'react-router';
 import type { LessonSummary } from '@pelvo/contract';
 import { clockTime, inWords, fromToday, shortDate, today, useMe, useLessons } from '../device';
 import { ButtonLink, Empty, Fetching, PageHead, Section, StrandGlyph } from '../design';
+import { HealthNotice } from '../school';
 import { missingIn, PHASE_NAMES, phasePath } from './strips';
 
 /** The term: what comes next, what is still missing for it, and everything before and after. */
@@ -18,7 +19,12 @@ export default function TermPage() {
   const [next, ...later] = coming;
   return (
     <>
-      <PageHead title={next ? next.title : 'The term'} lead={next ? <NextLead lesson={next} /> : 'No lesson ahead.'} actions={plan} />
+      <PageHead
+        title={next ? next.title : 'The term'}
+        lead={next ? <NextLead lesson={next} /> : data ? 'No lesson ahead.' : undefined}
+        actions={plan}
+      />
+      {lead ? <HealthNotice /> : null}
       <Fetching what="the term" done={data !== undefined} error={error} retry={() => void mutate()} />
       {data?.length === 0 ? (
         <Empty title="No lesson yet" action={plan}>

@@ -1,14 +1,18 @@
 import { useSchool, useAction, send, useDraft } from '../device';
 import { SETTING_WAYS, type SchoolSettings } from '@pelvo/core';
 import type { School } from '@pelvo/contract';
-import { Button, Choice, Fetching, MeanwhileNotice, PageHead, ProblemNotice, Section, SelectField } from '../design';
+import { Button, ButtonLink, Choice, Fetching, MeanwhileNotice, PageHead, ProblemNotice, Section, SelectField } from '../design';
 
 /** How lessons run at this school, and where it is. */
 export default function SchoolPage() {
   const { data, error, mutate } = useSchool();
   return (
     <>
-      <PageHead title="The school" lead="How lessons run here unless a lesson says otherwise, and by which clock." />
+      <PageHead
+        title="The school"
+        lead="How lessons run here unless a lesson says otherwise, and by which clock."
+        actions={<ButtonLink to="/school/health">How this installation is</ButtonLink>}
+      />
       <Fetching what="the school" done={data !== undefined} error={error} retry={() => void mutate()} />
       {data ? <Settings school={data} onStored={(school) => void mutate(school, { revalidate: false })} /> : null}
     </>

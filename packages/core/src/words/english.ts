@@ -5,6 +5,7 @@ import { LEVEL_NAMES, type Level } from '../rubric/types';
 import { SCALING_NAMES } from '../dish/types';
 import { STRAND_NAMES, type Strand } from '../technique/types';
 import { CALCULATORS_IN_ENGLISH } from './calculatorsInEnglish';
+import { HEALTH_IN_ENGLISH } from './healthInEnglish';
 import { REFUSALS_IN_ENGLISH } from './refusalsInEnglish';
 import { RULES_IN_ENGLISH } from './rulesInEnglish';
 
@@ -32,6 +33,7 @@ export const ENGLISH = {
   ...RULES_IN_ENGLISH,
   ...CALCULATORS_IN_ENGLISH,
   ...REFUSALS_IN_ENGLISH,
+  ...HEALTH_IN_ENGLISH,
 
   // Makings
   'making.team': ({ count, each }: { count: number; each: 'student' | 'pair' | 'team' }) => many(count, each),

@@ -1,0 +1,1 @@
+export { HealthNotice } from './HealthNotice';
