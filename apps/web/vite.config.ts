@@ -6,8 +6,25 @@ import { brotliCompressSync, gzipSync } from 'node:zlib';
 import { defineConfig, type Plugin } from 'vite';
 import { VitePWA } from 'vite-plugin-pwa';
 
-/** Pages a tablet at the pass needs. */
-const MARKING = ['SignIn', 'MarkDish', 'MarkList', 'Term', 'Lesson'];
+/** What has to work where there is no network: the shell, and marking. */
+const AT_THE_PASS = /\/(?:Screens|MarkDishPage|MarkListPage|TermPage|SignInPages)\.tsx$/;
+const kept = new Set<string>();
+
+/** Notes which files those need: they are kept from the first visit, and the rest once it was used. */
+const notesKept = (): Plugin => ({
+  name: 'notes-what-is-kept',
+  apply: 'build',
+  generateBundle(_options, bundle) {
+    const follow = (name: string): void => {
+      const chunk = bundle[name];
+      if (kept.has(name) || chunk?.type !== 'chunk') return;
+      kept.add(name);
+      chunk.imports.forEach(follow);
+    };
+    for (const chunk of Object.values(bundle))
+      if (chunk.type === 'chunk' && (chunk.isEntry || AT_THE_PASS.test(chunk.facadeModuleId ?? ''))) follow(chunk.fileName);
+  },
+});
 
 /** Compresses what is served ahead of time, as small as it gets, so that no request waits for it. */
 const compressed = (): Plugin => ({
@@ -34,6 +51,7 @@ export default defineConfig({
     react(),
     tailwindcss(),
     compressed(),
+    notesKept(),
     // The shell is kept on the tablet, so that a reload in the kitchen works without a network.
     VitePWA({
       registerType: 'autoUpdate',
@@ -48,13 +66,8 @@ export default defineConfig({
         icons: [{ src: '/icon.svg', sizes: 'any', type: 'image/svg+xml' }],
       },
       workbox: {
-        // Kept from the first visit: the shell and marking, which have to work where there is no network. The rest is kept once it was used.
         globPatterns: ['index.html', 'icon.svg', 'assets/*.{js,css}', 'assets/*-latin-wght-normal-*.woff2'],
-        globIgnores: [
-          'assets/*Worker*',
-          `assets/!(${MARKING.join('|')})Page*.js`,
-          'assets/{DishEditor,CalculatorPane,calculators,CommandList,fact,DateField,elk}*.js',
-        ],
+        manifestTransforms: [(entries) => ({ manifest: entries.filter(({ url }) => !url.endsWith('.js') || kept.has(url)), warnings: [] })],
         runtimeCaching: [
           {
             urlPattern: ({ url }) => url.pathname.startsWith('/assets/'),

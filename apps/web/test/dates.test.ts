@@ -1,6 +1,7 @@
 import { afterEach, describe, expect, it } from 'vitest';
 import { HOUSE_PREFERENCES } from '@pelvo/core';
-import { clockTime, longDate, readDate, readTime, shortDate, typedDate } from '../src/device/dates';
+import { clockTime, longDate, shortDate, typedDate } from '../src/device/dates';
+import { readDate, readTime } from '../src/device/typedDates';
 import { setSpeech } from '../src/device/speech';
 
 afterEach(() => setSpeech(HOUSE_PREFERENCES, 'UTC'));

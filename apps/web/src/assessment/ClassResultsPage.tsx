@@ -75,7 +75,7 @@ function Results({ of, onChanged }: { of: ClassResults; onChanged: () => void })
         actions={
           <>
             <DownloadLink href={`/api/lessons/${of.lessonId}/results/pdf`}>All as PDF, A4</DownloadLink>
-            <DownloadLink href={`/api/lessons/${of.lessonId}/results/pdf?paper=LETTER`}>Letter</DownloadLink>
+            <DownloadLink href={`/api/lessons/${of.lessonId}/results/pdf?paper=LETTER`}>All as PDF, Letter</DownloadLink>
             {lead ? (
               <>
                 {changed > 0 ? (

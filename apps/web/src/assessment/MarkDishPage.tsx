@@ -1,10 +1,9 @@
 import { ChevronLeft, ChevronRight, Undo2 } from 'lucide-react';
-import { Popover } from 'radix-ui';
 import { useEffect, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { computeResult, LEVEL_NAMES, type Criterion, type Level, type MarkValue, type RubricContent } from '@pelvo/core';
 import type { MarkingSheet } from '@pelvo/contract';
-import { Loading, ProblemNotice, StrandGlyph } from '../design';
+import { Dialog, Loading, ProblemNotice, StrandGlyph } from '../design';
 import { LessonStripHere } from '../lessons';
 import { CriterionPane, FAULT_KEYS, withFault } from './CriterionPane';
 import { SavedState } from './SavedState';
@@ -206,27 +205,25 @@ function MarkScreen({ sheet, rubric, marking, at }: MarkScreenProps) {
 
 /** What this lesson teaches where good practitioners disagree, a touch away while a dish is marked. */
 function Taught({ teaches }: { teaches: readonly string[] }) {
+  const [open, setOpen] = useState(false);
   return (
-    <Popover.Root>
-      <Popover.Trigger className="inline-flex min-h-12 items-center text-lg font-semibold underline decoration-2 underline-offset-4">
+    <>
+      <button
+        type="button"
+        onClick={() => setOpen(true)}
+        className="inline-flex min-h-12 items-center text-lg font-semibold underline decoration-2 underline-offset-4"
+      >
         Taught here
-      </Popover.Trigger>
-      <Popover.Portal>
-        <Popover.Content
-          aria-label="What this lesson teaches"
-          align="start"
-          collisionPadding={12}
-          className="z-40 max-w-[min(36rem,90vw)] border-2 border-ink bg-paper p-4 text-lg shadow-2xl"
-        >
-          <ul className="list-disc space-y-1 pl-5">
-            {teaches.map((each) => (
-              <li key={each}>{each}</li>
-            ))}
-          </ul>
-          <p className="mt-2 font-semibold">Nobody is marked down for following it.</p>
-        </Popover.Content>
-      </Popover.Portal>
-    </Popover.Root>
+      </button>
+      <Dialog open={open} onClose={() => setOpen(false)} title="What this lesson teaches" sheet>
+        <ul className="list-disc space-y-1 pl-5 text-lg">
+          {teaches.map((each) => (
+            <li key={each}>{each}</li>
+          ))}
+        </ul>
+        <p className="mt-2 text-lg font-semibold">Nobody is marked down for following it.</p>
+      </Dialog>
+    </>
   );
 }
 

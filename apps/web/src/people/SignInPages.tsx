@@ -1,15 +1,9 @@
-import { useState, type ReactNode } from 'react';
-import { useForm } from 'react-hook-form';
+import { useState, type FormEvent, type ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { fieldProblem, problemOf, send, beginSession } from '../device';
 import { Button, Notice, PlainHttpNotice, ProblemNotice, StrandGlyph, TextField, Wordmark } from '../design';
 
-interface Fields {
-  readonly code: string;
-  readonly name: string;
-  readonly signIn: string;
-  readonly password: string;
-}
+type Field = 'code' | 'name' | 'signIn' | 'password';
 
 function Entrance({ title, children }: { title: string; children: ReactNode }) {
   return (
@@ -47,24 +41,29 @@ function Entrance({ title, children }: { title: string; children: ReactNode }) {
   );
 }
 
-/** A form that opens a session, by password or by a one-time code. */
+/** A form that opens a session, by password or by a one-time code. What stands in its boxes is the browser's to fill in and to keep. */
 function useEntry(path: string) {
   const [error, setError] = useState<unknown>(null);
-  const form = useForm<Fields>();
+  const [busy, setBusy] = useState(false);
   const navigate = useNavigate();
-  const submit = form.handleSubmit(async (fields) => {
+  const submit = async (event: FormEvent<HTMLFormElement>) => {
+    event.preventDefault();
+    const body = Object.fromEntries(new FormData(event.currentTarget));
     setError(null);
+    setBusy(true);
     try {
-      await send('POST', path, { body: fields });
+      await send('POST', path, { body });
       await beginSession();
       void navigate(location.pathname === '/join' ? '/' : location.pathname + location.search, { replace: true });
     } catch (failure) {
       setError(failure);
+    } finally {
+      setBusy(false);
     }
-  });
-  const field = (name: keyof Fields) => ({ ...form.register(name), problem: fieldProblem(error, name) });
+  };
+  const field = (name: Field) => ({ name, problem: fieldProblem(error, name) });
   const elsewhere = error && !problemOf(error).errors?.length ? <ProblemNotice error={error} /> : null;
-  return { submit, field, elsewhere, busy: form.formState.isSubmitting };
+  return { submit, field, elsewhere, busy };
 }
 
 export function SignInPage({ firstVisit, signedOutHere = false }: { firstVisit: boolean; signedOutHere?: boolean }) {

@@ -57,8 +57,8 @@ export default function HealthPage() {
       </ul>
       {data ? (
         <p className="mt-6 text-soft">
-          {data.database ? `MariaDB ${data.database}. ` : ''}A supervisor finds the same, without words, at /api/health: 200 when people can
-          work, 503 when they cannot. The guide to running Pelvo for years is docs/running.md.
+          {data.database ? `MariaDB ${data.database.split('-')[0]!}. ` : ''}A supervisor finds the same, without words, at /api/health: 200
+          when people can work, 503 when they cannot. The guide to running Pelvo for years is docs/running.md.
         </p>
       ) : null}
     </>
