@@ -9,8 +9,8 @@ export default defineConfig({
   workers: 1,
   fullyParallel: false,
   retries: 0,
-  timeout: 60_000,
-  expect: { timeout: 10_000 },
+  timeout: 300_000,
+  expect: { timeout: 30_000 },
   reporter: [['list'], ['json', { outputFile: PELVO_REPORT }]],
   use: {
     baseURL: PELVO_URL,

@@ -1,4 +1,4 @@
-// Figures the work asks for: `npm run bench`, or `npm run bench -- reading scaling map search school`. Times are medians on this machine.
+// Figures the work asks for: `npm run bench`, or `npm run bench -- reading scaling map search school pages`. Times are medians on this machine.
 import { spawnSync } from 'node:child_process';
 import { join } from 'node:path';
 import { ensureBuild } from './lib/build.mjs';
@@ -38,4 +38,6 @@ for (const [name, cwd, file] of suites) {
   );
   failed ||= status ?? 1;
 }
+if (only.length === 0 || only.includes('pages'))
+  failed ||= spawnSync(process.execPath, [join(ROOT, 'tools', 'bench', 'pages.mjs')], { stdio: 'inherit' }).status ?? 1;
 process.exit(failed);

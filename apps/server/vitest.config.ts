@@ -3,5 +3,11 @@ import { defineConfig } from 'vitest/config';
 export default defineConfig({
   resolve: { conditions: ['source', 'node'] },
   ssr: { resolve: { conditions: ['source', 'node'] } },
-  test: { name: 'server', include: ['test/**/*.test.ts'], globalSetup: ['test/globalSetup.ts'], testTimeout: 30_000, hookTimeout: 60_000 },
+  test: {
+    name: 'server',
+    include: ['test/**/*.test.ts'],
+    globalSetup: ['test/globalSetup.ts'],
+    testTimeout: 300_000,
+    hookTimeout: 300_000,
+  },
 });

@@ -86,10 +86,12 @@ describe('marking a dish', () => {
   });
 
   it('tells what is taught here, and goes on to the next student who is there', async () => {
-    const { user, at } = await marking();
+    const { user, at, sent } = await marking();
     await screen.findByRole('heading', { name: 'Ada' });
     await user.click(screen.getByRole('button', { name: 'Taught here' }));
     expect((await screen.findByRole('dialog', { name: 'What this lesson teaches' })).textContent).toContain('Turning in the pan: often');
+    await user.keyboard('3');
+    expect(marksSent(sent)).toEqual([]);
     await user.keyboard('{Escape}');
     await user.click(screen.getByRole('button', { name: 'Next student' }));
     await waitFor(() => expect(at()).toBe('/lessons/l1/mark/s2/e1'));

@@ -1,4 +1,5 @@
 import 'fake-indexeddb/auto';
+import { quiet } from './quiet';
 import { IDBFactory } from 'fake-indexeddb';
 import { openDB } from 'idb';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
@@ -64,7 +65,7 @@ afterEach(() => {
 });
 
 const settled = async () => {
-  await new Promise((done) => setTimeout(done, 20));
+  await quiet();
   await chain;
 };
 const whatTaken = () => taken.flatMap(({ events }) => events.map(whatOf));
@@ -217,7 +218,7 @@ describe('a device that an earlier Pelvo left marks on', () => {
     await settled();
     const { id, at, ...body } = mark;
     expect(taken).toEqual([{ path: '/lessons/l1/events', person: 'teo', events: [{ id, at, kind: 'mark', body }] }]);
-    await new Promise((done) => setTimeout(done, 20));
+    await quiet();
     expect((await indexedDB.databases()).map(({ name }) => name)).toEqual(['pelvo-device']);
   });
 });

@@ -3,17 +3,21 @@ import userEvent, { type UserEvent } from '@testing-library/user-event';
 import type { ReactNode } from 'react';
 import { MemoryRouter, Route, Routes, useLocation } from 'react-router';
 import { SWRConfig } from 'swr';
-import { afterEach, vi } from 'vitest';
+import { afterEach, expect, vi } from 'vitest';
 import { HOUSE_PREFERENCES, NEW_SCHOOL, type Preferences } from '@pelvo/core';
 import type { Me, Role } from '@pelvo/contract';
 
 // A busy machine takes its time; what does not come is waited for no longer than this.
-configure({ asyncUtilTimeout: 5000 });
+configure({ asyncUtilTimeout: 30_000 });
 // jsdom has no locks: one tab is all there is here.
 Object.defineProperty(navigator, 'locks', { configurable: true, value: { request: (_: string, work: () => Promise<void>) => work() } });
 
+/** What screens asked for that a test has not told of: it would go on past a request that should not be there. */
+const unheardOf: string[] = [];
+
 afterEach(() => {
   cleanup();
+  expect(unheardOf.splice(0), 'requests that the test has no answer for').toEqual([]);
   localStorage.clear();
   vi.unstubAllGlobals();
 });
@@ -28,7 +32,7 @@ export interface Sent {
 
 interface Setting {
   readonly role?: Role;
-  /** What the server answers, by `METHOD /path` or `/path` for reading; a function decides at the time, or answers later. */
+  /** What the server answers, by `METHOD /path`, `/path` for reading, or `/path?*` for whatever is looked for; a function decides at the time, or answers later. */
   readonly answers?: Readonly<Record<string, unknown>>;
   /** Where it is shown, and the route it stands under there: `/lessons/l1` and `/lessons/:id`. */
   readonly at?: string;
@@ -58,6 +62,9 @@ export function show(ui: ReactNode, { role = 'lead', answers = {}, at = '/', rou
     ...signedIn({}, me),
     '/lessons': [],
     '/school': { version: 1, settings: NEW_SCHOOL },
+    // Whatever dishes are looked for, there is none unless a test has some.
+    '/dishes?*': { items: [], total: 0 },
+    '/health/details': { ok: true, checks: [], at: '2026-11-26T08:00:00.000Z', database: null },
     ...answers,
   };
   // A device that has been signed in on before: drafts are this person's.
@@ -73,8 +80,9 @@ export function show(ui: ReactNode, { role = 'lead', answers = {}, at = '/', rou
         body: typeof init.body === 'string' ? JSON.parse(init.body) : undefined,
         version: headers?.['if-match'] ?? null,
       });
-    const known = all[`${method} ${path}`] ?? (method === 'GET' ? all[path] : undefined);
+    const known = all[`${method} ${path}`] ?? (method === 'GET' ? (all[path] ?? all[path.replace(/\?.*/, '?*')]) : undefined);
     const answer = await (typeof known === 'function' ? (known as () => unknown)() : known);
+    if (answer === undefined) unheardOf.push(`${method} ${path}`);
     if (answer === undefined) return new Response(JSON.stringify({ title: `Nothing at ${method} ${path}` }), { status: 404 });
     const failure = answer as { refused?: number; problem?: object };
     if (failure.refused) return new Response(JSON.stringify(failure.problem), { status: failure.refused });

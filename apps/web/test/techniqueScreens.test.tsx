@@ -263,7 +263,7 @@ describe('local rules', () => {
     expect((await screen.findByText(/Fat at 190 °C/)).textContent).toContain('Frying fat: at most 175 °C');
     unmount();
     const quiet = show(<DishRules dishes={[dish.content]} />, { answers: { '/rules': profile } });
-    await new Promise((resolve) => setTimeout(resolve, 20));
+    await quiet();
     expect(quiet.container.textContent).toBe('');
   });
 });

@@ -102,7 +102,7 @@ describe('the map', () => {
     );
     expect(cells).toEqual([]);
     expect(nodes.every(({ x, y }) => x >= 0 && y >= 0 && x + NODE.width <= width + 1 && y + NODE.height <= height + 1)).toBe(true);
-  }, 60_000);
+  });
 
   it('is walked by arrows to the nearest that way', () => {
     const nodes = [

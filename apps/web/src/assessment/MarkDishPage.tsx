@@ -111,7 +111,8 @@ function MarkScreen({ sheet, rubric, marking, at }: MarkScreenProps) {
 
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      if (event.ctrlKey || event.metaKey || event.altKey) return;
+      // What is typed while something is read in front of the dish is no mark.
+      if (event.ctrlKey || event.metaKey || event.altKey || (event.target as Element).closest('[role="dialog"]')) return;
       const byKey = valueForKey(criterion, value, event.key);
       if (byKey) mark(byKey, !FAULT_KEYS.includes(event.key));
       else if (event.key === 'ArrowDown') show(index + 1);
