@@ -1,3 +1,4 @@
+/* global caches, document, requestAnimationFrame -- of the pages, where these parts run */
 // What pages cost on the way to a phone and a tablet: script before sign-in, what a first visit keeps, touch to shown. Limits that fail.
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';

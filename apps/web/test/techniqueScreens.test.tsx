@@ -263,7 +263,7 @@ describe('local rules', () => {
     expect((await screen.findByText(/Fat at 190 °C/)).textContent).toContain('Frying fat: at most 175 °C');
     unmount();
     const quiet = show(<DishRules dishes={[dish.content]} />, { answers: { '/rules': profile } });
-    await quiet();
+    await allQuiet();
     expect(quiet.container.textContent).toBe('');
   });
 });
