@@ -32,6 +32,7 @@ import { CareSection } from '../src/techniques/editor/CareSection';
 import { Rows } from '../src/techniques/editor/Rows';
 import { TechniqueCare } from '../src/techniques/TechniqueCare';
 import { keptDraft, refused, show } from './screen';
+import { quiet as allQuiet } from './quiet';
 
 const summary = (id: string, more: Partial<TechniqueSummary> = {}): TechniqueSummary => ({
   id,
