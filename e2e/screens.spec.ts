@@ -21,6 +21,7 @@ const views: readonly [string, (page: Page) => Promise<string>][] = [
   ['the rubrics', () => Promise.resolve('/rubrics')],
   ['the people', () => Promise.resolve('/people')],
   ['the school', () => Promise.resolve('/school')],
+  ['how the installation is', () => Promise.resolve('/school/health')],
   ['preferences', () => Promise.resolve('/preferences')],
   ['the ingredients', () => Promise.resolve('/ingredients')],
 ];

@@ -47,7 +47,10 @@ beforeAll(async () => {
   year = await runSchool();
   await addSchoolYear(year.database, { lessons: 300, dishes: 400, classes: 5, marked: true });
   const [{ events }] = (await year.database.query('SELECT COUNT(*) AS events FROM lesson_event')) as [{ events: string }];
-  console.log(`a school year: ${events} events`);
+  const [{ bytes }] = (await year.database.query(
+    'SELECT SUM(data_length + index_length) AS bytes FROM information_schema.tables WHERE table_schema = DATABASE()',
+  )) as [{ bytes: string }];
+  console.log(`a school year: ${events} events, ${(Number(bytes) / 1e6).toFixed(0)} MB of tables`);
   lead = await year.signedIn('maren.oltz');
 });
 afterAll(async () => {

@@ -45,6 +45,27 @@ describe('a backup', () => {
     expect((await (await school.as('lead'))('GET', '/api/lessons')).status).toBe(200);
   });
 
+  it('is put back while people go on working, and nobody is told anything but to sign in again or to wait', async () => {
+    await backup(url, file);
+    const lead = await school.as('lead');
+    const [{ id }] = (await lead<{ id: string }[]>('GET', '/api/lessons')).body as [{ id: string }];
+    const answers = new Set<number>();
+    let stop = false;
+    const busy = Promise.all(
+      ['/api/lessons', '/api/dishes', `/api/lessons/${id}/order`, '/api/classes', `/api/lessons/${id}/results`].map(async (path) => {
+        while (!stop) answers.add((await lead('GET', path)).status);
+      }),
+    );
+    for (let times = 0; times < 3; times += 1) await restore(url, file);
+    stop = true;
+    await busy;
+    expect([...answers].filter((status) => ![200, 401, 503].includes(status))).toEqual([]);
+    expect(answers.has(200)).toBe(true);
+    expect(
+      (await school.visitor()('POST', '/api/session', { body: { signIn: 'maren.oltz', password: 'demo-kitchen' } })).status,
+    ).toBeLessThan(300);
+  });
+
   it('that breaks off, or is something else, changes nothing', async () => {
     const before = await all();
     const broken = join(dir, 'broken.sql.gz');
@@ -63,7 +84,7 @@ describe('a backup', () => {
     const other = await freshDatabase();
     const app = await createApp({ databaseUrl: other, logLevel: 'silent' });
     await app.close();
-    // The school as it was before lists had columns of their own.
+    // The school as it was before the map had a column of its own.
     const { DataSource } = await import('typeorm');
     const { dataSourceOptions } = await import('../src/database');
     const older = await new DataSource(dataSourceOptions(other)).initialize();
@@ -74,7 +95,7 @@ describe('a backup', () => {
     const target = await freshDatabase();
     await restore(target, old);
     const again = await createApp({ databaseUrl: target, logLevel: 'silent' });
-    const columns = (await again.get(DataSource).query("SHOW COLUMNS FROM dish_edition LIKE 'title'")) as object[];
+    const columns = (await again.get(DataSource).query("SHOW COLUMNS FROM dish_edition LIKE 'technique_ids'")) as object[];
     expect(columns).toHaveLength(1);
     await again.close();
   });

@@ -2,11 +2,12 @@
 import 'fake-indexeddb/auto';
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { describe, expect, it } from 'vitest';
-import type { DishSummary, RubricSummary } from '@pelvo/contract';
+import { LESSONS_SHOWN, type DishSummary, type LessonSummary, type RubricSummary } from '@pelvo/contract';
 import MarkListPage from '../src/assessment/MarkListPage';
 import ClassesPage from '../src/classes/ClassesPage';
 import DishesPage from '../src/dishes/DishesPage';
 import IngredientsPage from '../src/ingredients/IngredientsPage';
+import TermPage from '../src/lessons/TermPage';
 import RubricsPage from '../src/rubrics/RubricsPage';
 import { SHIPPED_BOOK } from '@pelvo/core';
 import { plate, lessonOf, RUBRIC, sheetOf } from './fixtures';
@@ -176,5 +177,45 @@ describe('what is to be marked', () => {
     unmount();
     list(sheetOf({ dishes: [] }));
     expect(await screen.findByText('Nothing to mark')).toBeTruthy();
+  });
+});
+
+describe('the term of a school that has held more lessons than a list holds', () => {
+  const lesson = (index: number, date: string): LessonSummary => ({
+    id: `l${index}`,
+    title: `Lesson ${index}`,
+    date,
+    start: '09:00',
+    end: '12:00',
+    kitchen: '',
+    className: 'Foundation',
+    present: 12,
+    dishes: [],
+    techniques: [],
+    readiness: [],
+  });
+  const day = (index: number) => new Date(Date.UTC(2020, 0, 1 + Math.floor(index / 2))).toISOString().slice(0, 10);
+  const lessons = (from: number, count: number) => Array.from({ length: count }, (_, index) => lesson(from + index, day(from + index)));
+
+  it('says what is not shown, and shows it by its dates, nothing twice', async () => {
+    // The list ends in the middle of a day: lesson 7 is of the same day as lesson 6.
+    const newest = lessons(7, LESSONS_SHOWN);
+    const { user } = show(<TermPage />, { answers: { '/lessons': newest, [`/lessons?to=${day(7)}`]: lessons(0, 8) } });
+    expect(await screen.findByText(/Lessons before Saturday 4 January 2020 are not shown\./)).toBeTruthy();
+    expect(screen.queryByText('Lesson 6')).toBeNull();
+    await user.click(screen.getByRole('button', { name: 'Show earlier ones' }));
+    expect(await screen.findByText('Lesson 6')).toBeTruthy();
+    expect(screen.getByText('Lesson 0')).toBeTruthy();
+    expect(screen.getAllByText('Lesson 7')).toHaveLength(1);
+    expect(screen.queryByRole('button', { name: 'Show earlier ones' })).toBeNull();
+  });
+
+  it('says nothing of no lesson while it is still loading', async () => {
+    let answer = (_: unknown) => {};
+    show(<TermPage />, { answers: { '/lessons': () => new Promise((done) => (answer = done)) } });
+    expect(await screen.findByText(/Fetching the term/)).toBeTruthy();
+    expect(screen.queryByText('No lesson ahead.')).toBeNull();
+    answer([]);
+    expect(await screen.findByText('No lesson ahead.')).toBeTruthy();
   });
 });

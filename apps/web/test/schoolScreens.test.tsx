@@ -1,10 +1,12 @@
 // @vitest-environment jsdom
 import { screen, waitFor, within } from '@testing-library/react';
 import { describe, expect, it } from 'vitest';
-import { HOUSE_PREFERENCES, NEW_SCHOOL, type SchoolSettings } from '@pelvo/core';
-import type { School } from '@pelvo/contract';
+import { HOUSE_PREFERENCES, judgeHealth, NEW_SCHOOL, type HealthFacts, type SchoolSettings } from '@pelvo/core';
+import type { HealthDetails, School } from '@pelvo/contract';
 import { SettingsOfLesson } from '../src/lessons/SettingsOfLesson';
 import PreferencesPage from '../src/people/PreferencesPage';
+import { HealthNotice } from '../src/school';
+import HealthPage from '../src/school/HealthPage';
 import SchoolPage from '../src/school/SchoolPage';
 import { keptDraft, refused, show, signedIn } from './screen';
 
@@ -102,5 +104,42 @@ describe('preferences of a person', () => {
     expect(await screen.findByText('It could not be saved.')).toBeTruthy();
     expect(screen.getByRole('radio', { name: '2:30 pm', checked: true })).toBeTruthy();
     expect(screen.getByRole('status').textContent).toBe('');
+  });
+});
+
+describe('how the installation is', () => {
+  const seen = (facts: Partial<HealthFacts>): HealthDetails => {
+    const checks = judgeHealth({
+      database: 3,
+      schema: { waiting: 0, unknown: 0 },
+      disk: { free: 40e9, size: 100e9 },
+      clock: { ahead: 0, storedAhead: 0 },
+      backupDays: 1,
+      ...facts,
+    });
+    return { ok: checks.every(({ state }) => state !== 'wrong'), checks, at: '2026-11-26T08:00:00.000Z', database: '10.11.19-MariaDB' };
+  };
+
+  it('is told part by part, with what to do, and looked at again', async () => {
+    let health = seen({ disk: { free: 120e6, size: 20e9 }, backupDays: null });
+    const { user } = show(<HealthPage />, { answers: { '/health/details': () => health } });
+    expect(await screen.findByText(/^2 things to look at\./)).toBeTruthy();
+    const disk = screen.getByRole('heading', { name: 'Disk' }).closest('li')!;
+    expect(disk.textContent).toMatch(/Wrong\. 120 MB of 20 GB free\.Make room/);
+    expect(screen.getByRole('heading', { name: 'Database' }).closest('li')!.textContent!.trim()).toBe('DatabaseGood. Answers in 3 ms.');
+    health = seen({});
+    await user.click(screen.getByRole('button', { name: 'Look again' }));
+    expect(await screen.findByText(/^Nothing to do\./)).toBeTruthy();
+    expect(disk.textContent).toContain('Good. 40 GB of 100 GB free.');
+  });
+
+  it('stands above the term only while people cannot work', async () => {
+    const { unmount } = show(<HealthNotice />, { answers: { '/health/details': seen({ schema: { waiting: 2, unknown: 0 } }) } });
+    expect((await screen.findByRole('alert')).textContent).toContain('Tables: 2 steps behind this version of Pelvo. Start Pelvo again');
+    unmount();
+    let asked = false;
+    const well = show(<HealthNotice />, { answers: { '/health/details': () => ((asked = true), seen({ backupDays: null })) } });
+    await waitFor(() => expect(asked).toBe(true));
+    expect(well.container.textContent).toBe('');
   });
 });

@@ -75,8 +75,6 @@ export class CutsController {
     const pdf = await renderPdf(
       {
         info: { title: `${set.name}, mat` },
-        pageMargins: 0,
-        footer: '',
         content: pages.map((page, index) => ({
           svg: toSvg(page),
           width: page.width * POINTS,
@@ -85,6 +83,7 @@ export class CutsController {
         })),
       },
       paper,
+      true,
     );
     download(response, `${fileName(set.name, 'mat')}.pdf`, 'application/pdf', pdf);
   }

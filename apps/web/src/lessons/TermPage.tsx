@@ -1,7 +1,8 @@
+import { useState } from 'react';
 import { Link } from 'react-router';
-import type { LessonSummary } from '@pelvo/contract';
-import { clockTime, inWords, fromToday, shortDate, today, useMe, useLessons } from '../device';
-import { ButtonLink, Empty, Fetching, PageHead, Section, StrandGlyph } from '../design';
+import { LESSONS_SHOWN, type LessonSummary } from '@pelvo/contract';
+import { clockTime, fetcher, inWords, fromToday, longDate, shortDate, today, useAction, useLessons, useMe } from '../device';
+import { Button, ButtonLink, Empty, Fetching, PageHead, ProblemNotice, Section, StrandGlyph } from '../design';
 import { HealthNotice } from '../school';
 import { missingIn, PHASE_NAMES, phasePath } from './strips';
 
@@ -40,7 +41,39 @@ export default function TermPage() {
       {past.length > 0 ? (
         <Section title="Earlier">
           <LessonRows lessons={past} />
+          {data && data.length >= LESSONS_SHOWN ? <StillEarlier shown={data} /> : null}
         </Section>
+      ) : null}
+    </>
+  );
+}
+
+/** Lessons before those of the list, which holds so many and no more: by their dates, a list at a time. */
+function StillEarlier({ shown }: { shown: readonly LessonSummary[] }) {
+  const [pages, setPages] = useState<readonly (readonly LessonSummary[])[]>([]);
+  const { busy, error, run } = useAction();
+  const last = pages.at(-1) ?? shown;
+  // The day on which a list ends may have more lessons than it holds: it is asked for again, and shown once.
+  const show = () =>
+    run(async () => {
+      const page = await fetcher<readonly LessonSummary[]>(`/lessons?to=${last[0]!.date}`);
+      setPages((now) => [...now, page]);
+    });
+  const there = new Set(shown.map(({ id }) => id));
+  const more = [...new Map(pages.flat().map((lesson) => [lesson.id, lesson])).values()]
+    .filter(({ id }) => !there.has(id))
+    .sort((a, b) => (a.date === b.date ? b.start.localeCompare(a.start) : b.date.localeCompare(a.date)));
+  return (
+    <>
+      <LessonRows lessons={more} />
+      <ProblemNotice error={error} />
+      {last.length >= LESSONS_SHOWN ? (
+        <p className="mt-4 flex flex-wrap items-center gap-4">
+          Lessons before {longDate(last[0]!.date)} are not shown.
+          <Button busy={busy} onClick={() => void show()}>
+            Show earlier ones
+          </Button>
+        </p>
       ) : null}
     </>
   );

@@ -14,8 +14,8 @@ export const tooLong = (): ProblemException =>
 const rendered = apart<typeof render>('render', { milliseconds: 60_000, late: tooLong });
 
 /** A document in the house style, black on white, on the paper asked for; plain data, since it is rendered in a thread of its own. */
-export async function renderPdf(document: TDocumentDefinitions, paper: 'A4' | 'LETTER'): Promise<Buffer> {
-  return Buffer.from(await rendered({ document, paper }));
+export async function renderPdf(document: TDocumentDefinitions, paper: 'A4' | 'LETTER', bare = false): Promise<Buffer> {
+  return Buffer.from(await rendered({ document, paper, bare }));
 }
 
 /** A file name from words: plain letters, digits and dashes. */

@@ -55,9 +55,12 @@ const HOUSE_STYLE: Partial<TDocumentDefinitions> = {
 export interface PdfInput {
   readonly document: TDocumentDefinitions;
   readonly paper: 'A4' | 'LETTER';
+  /** To the edges of the paper, without the house's footer. */
+  readonly bare?: boolean;
 }
 
 /** A document in the house style, black on white, on the paper asked for. Takes long: see `renderPdf`, which has it done apart. */
-export function render({ document, paper }: PdfInput): Promise<Uint8Array> {
-  return pdfmake.createPdf({ ...HOUSE_STYLE, ...printable(document), pageSize: paper }).getBuffer();
+export function render({ document, paper, bare = false }: PdfInput): Promise<Uint8Array> {
+  const style = bare ? { ...HOUSE_STYLE, pageMargins: 0 as const, footer: undefined } : HOUSE_STYLE;
+  return pdfmake.createPdf({ ...style, ...printable(document), pageSize: paper }).getBuffer();
 }
