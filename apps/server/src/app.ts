@@ -83,8 +83,9 @@ export async function createApp({
       strictTransportSecurity: false,
     }),
   );
-  // Answers are compressed as they go; what a stream says has to leave at once, and assets were compressed when they were built.
-  app.use('/api', compression({ filter: (request, response) => !isStream(response) && compression.filter(request, response) }));
+  // Answers are compressed as they go, quickly rather than small: a year of lessons is 16 kB instead of 14. What a stream says has to
+  // leave at once, and assets were compressed when they were built.
+  app.use('/api', compression({ level: 3, filter: (request, response) => !isStream(response) && compression.filter(request, response) }));
   if (webRoot)
     app.use(
       '/assets',

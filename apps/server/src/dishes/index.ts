@@ -4,3 +4,4 @@ export { gramsOf, indexDish, ensureDishIndex } from './dishIndex';
 export { preparationsOf } from './preparationsOf';
 export { Dish } from './dish.entity';
 export { DishEdition } from './dishEdition.entity';
+export { titlesOfEditions } from './titlesOfEditions';

@@ -2,6 +2,7 @@ import { createHash } from 'node:crypto';
 import { In, type EntityManager } from 'typeorm';
 import { lessonReadiness, type Purpose, type Strand } from '@pelvo/core';
 import { LESSONS_SHOWN, makingPlanOf, type LessonRange, type LessonSummary } from '@pelvo/contract';
+import { titlesOfEditions } from '../dishes';
 import { BUILD } from '../platform/build';
 import { grouped } from '../platform/grouped';
 import { Lesson } from './lesson.entity';
@@ -40,11 +41,13 @@ const LESSONS = `SELECT l.id, l.class_id AS classId, c.name AS className, l.titl
   FROM lesson l JOIN class c ON c.id = l.class_id LEFT JOIN lesson_order o ON o.lesson_id = l.id
   WHERE l.date BETWEEN ? AND ? ORDER BY l.date DESC, l.start DESC, l.id LIMIT ?`;
 
-const DISHES = `SELECT d.lesson_id AS lessonId, d.dish_edition_id AS editionId, e.title FROM lesson_dish d
-  JOIN dish_edition e ON e.id = d.dish_edition_id JOIN lesson l ON l.id = d.lesson_id WHERE l.date BETWEEN ? AND ? ORDER BY d.position`;
+const DISHES = `SELECT d.lesson_id AS lessonId, d.dish_edition_id AS editionId FROM lesson_dish d
+  JOIN lesson l ON l.id = d.lesson_id WHERE l.date BETWEEN ? AND ? ORDER BY d.position`;
 
-const TECHNIQUES = `SELECT r.lesson_id AS lessonId, t.name, t.strand, r.purpose FROM lesson_technique r
-  JOIN technique t ON t.id = r.technique_id JOIN lesson l ON l.id = r.lesson_id WHERE l.date BETWEEN ? AND ? ORDER BY r.position`;
+const IN_FOCUS = `SELECT r.lesson_id AS lessonId, r.technique_id AS techniqueId, r.purpose FROM lesson_technique r
+  JOIN lesson l ON l.id = r.lesson_id WHERE l.date BETWEEN ? AND ? ORDER BY r.position`;
+
+const TECHNIQUES = 'SELECT id, name, strand FROM technique';
 
 const ROSTERS = 'SELECT class_id AS classId, COUNT(*) AS students FROM student WHERE active GROUP BY class_id';
 
@@ -58,23 +61,30 @@ const OWN_FACTS = 'SELECT MD5(GROUP_CONCAT(MD5(fact) ORDER BY name_key)) AS stam
  * an order stands is computed only for those lessons of which something has changed that the order is made from.
  */
 export async function listLessons(manager: EntityManager, { from, to }: LessonRange): Promise<readonly LessonSummary[]> {
-  const [rows, dishes, techniques, rosters, absences, [facts]] = (await Promise.all([
+  const [rows, dishes, inFocus, techniques, rosters, absences, [facts]] = (await Promise.all([
     manager.query(LESSONS, [from, to, LESSONS_SHOWN]),
     manager.query(DISHES, [from, to]),
-    manager.query(TECHNIQUES, [from, to]),
+    manager.query(IN_FOCUS, [from, to]),
+    manager.query(TECHNIQUES),
     manager.query(ROSTERS),
     manager.query(ABSENCES, [from, to]),
     manager.query(OWN_FACTS),
   ])) as [
     LessonRow[],
-    { lessonId: string; editionId: string; title: string }[],
-    { lessonId: string; name: string; strand: Strand; purpose: Purpose }[],
+    { lessonId: string; editionId: string }[],
+    { lessonId: string; techniqueId: string; purpose: Purpose }[],
+    { id: string; name: string; strand: Strand }[],
     { classId: string; students: string }[],
     { classId: string; date: string; away: string }[],
     { stamp: string | null }[],
   ];
   const dishesOf = grouped(dishes, ({ lessonId }) => lessonId);
-  const techniquesOf = grouped(techniques, ({ lessonId }) => lessonId);
+  const focusOf = grouped(inFocus, ({ lessonId }) => lessonId);
+  const named = new Map(techniques.map(({ id, name, strand }) => [id, { name, strand }]));
+  const titles = await titlesOfEditions(
+    manager,
+    dishes.map(({ editionId }) => editionId),
+  );
   const studentsOf = new Map(rosters.map(({ classId, students }) => [classId, Number(students)]));
   const awayOf = new Map(absences.map(({ classId, date, away }) => [`${classId} ${date}`, Number(away)]));
   const lessons = rows.reverse().map((row) => {
@@ -93,7 +103,7 @@ export async function listLessons(manager: EntityManager, { from, to }: LessonRa
   return lessons.map(({ row, here, present, cooked }) => {
     const { id, title, date, kitchen, className } = row;
     const order = orders.get(id) ?? { held: 0, buy: 0 };
-    const focus = techniquesOf.get(id) ?? [];
+    const focus = focusOf.get(id) ?? [];
     return {
       id,
       title,
@@ -103,8 +113,8 @@ export async function listLessons(manager: EntityManager, { from, to }: LessonRa
       present,
       start: row.start.slice(0, 5),
       end: row.end.slice(0, 5),
-      dishes: cooked.map((dish) => dish.title),
-      techniques: focus.map(({ name, strand, purpose }) => ({ name, strand, purpose })),
+      dishes: cooked.map(({ editionId }) => titles.get(editionId)!),
+      techniques: focus.map(({ techniqueId, purpose }) => ({ ...named.get(techniqueId)!, purpose })),
       readiness: lessonReadiness({
         present,
         dishes: cooked.length,
