@@ -1,7 +1,7 @@
 // Starts Pelvo: `npm start`, or `npm run demo` with the demo school. Options: --demo, --fresh, --port N, --data DIR, --https.
 import { fork } from 'node:child_process';
 import { accessSync, constants, existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
-import { join, resolve } from 'node:path';
+import { dirname, join, resolve } from 'node:path';
 import { parseArgs } from 'node:util';
 import { ensureBuild } from './lib/build.mjs';
 import { startDatabase, stopDatabase } from './lib/mariadb.mjs';
@@ -47,7 +47,10 @@ if (options.fresh) {
   rmSync(dir, { recursive: true, force: true });
 }
 try {
-  mkdirSync(dir, { recursive: true, mode: 0o700 });
+  // Level by level: where no folder can be made, as under /proc, Node's own recursion never ends.
+  const missing = [];
+  for (let at = dir; !existsSync(at); at = dirname(at)) missing.unshift(at);
+  for (const at of missing) mkdirSync(at, { mode: 0o700 });
   accessSync(dir, constants.W_OK);
 } catch (error) {
   giveUp(

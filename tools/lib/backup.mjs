@@ -68,6 +68,10 @@ async function checkWhole(file) {
   if (!WHOLE.test(text())) throw new Error(`${file} breaks off before its end. Nothing was changed.`);
 }
 
+/** A lead is told when the last copy was made. */
+const noteBackup = (url, name, at) =>
+  ask(url, `REPLACE INTO \`${name}\`.setting (name, value) VALUES ('last-backup', '${at.toISOString()}')`);
+
 /** Writes a school into a compressed file, as it is at one moment; a file of that name is replaced only by a whole one. */
 export async function backup(url, file) {
   const { args, env, name } = reach(url);
@@ -79,8 +83,7 @@ export async function backup(url, file) {
     await end;
     if (!WHOLE.test(text())) throw new Error('The copy broke off. Nothing was replaced.');
     renameSync(part, file);
-    // A lead is told when the last copy was made.
-    await ask(url, `REPLACE INTO ${name}.setting (name, value) VALUES ('last-backup', '${new Date().toISOString()}')`);
+    await noteBackup(url, name, new Date());
   } finally {
     rmSync(part, { force: true });
   }
@@ -112,6 +115,8 @@ export async function restore(url, file) {
       ...tables.map((table) => `\`${fresh}\`.\`${table}\` TO \`${name}\`.\`${table}\``),
     ];
     await ask(url, `RENAME TABLE ${moves.join(', ')}`);
+    // The copy that was read is one there is, though it was made before it could be noted in itself.
+    await noteBackup(url, name, statSync(file).mtime);
     return { tables: tables.length, kept };
   } finally {
     await ask(url, `DROP DATABASE IF EXISTS \`${fresh}\``);
