@@ -4,6 +4,7 @@ import { shownOf, type MarkBody, type MarkValue } from '@pelvo/core';
 import type {
   ClassResults,
   DishResult,
+  EventsPage,
   EventsTaken,
   LessonSummary,
   SaidEvent,
@@ -74,6 +75,31 @@ describe('marking', () => {
     expect((await results(id)).results[0]!.marks.seasoning).toBeUndefined();
   });
 
+  it('takes what is new among touches it has already, without a gap, and none at all when one was said elsewhere', async () => {
+    const id = lessonId('Poaching and a mounted sauce');
+    const sheet = await sheetOf(id);
+    const before = sheet.number;
+    const [a, b, c] = (['rim', 'doneness', 'seasoning'] as const).map((key) => touch(sheet, key, level(3), sheet.students[1]!.name));
+    expect((await give(id, b!)).body).toEqual({ stored: 1, number: before + 1 });
+    expect((await give(id, a!, b!, c!)).body).toEqual({ stored: 2, number: before + 3 });
+    expect((await give(id, a!, b!, c!)).body).toEqual({ stored: 0, number: before + 3 });
+    const { events, number } = (await assistant<EventsPage>('GET', `/api/lessons/${id}/events?after=${before}`)).body;
+    expect([number, events.map((event) => [event.id, event.number])]).toEqual([
+      before + 3,
+      [
+        [b!.id, before + 1],
+        [a!.id, before + 2],
+        [c!.id, before + 3],
+      ],
+    ]);
+    // The same touch in another lesson: a device that gives one name to two things.
+    const other = await sheetOf(lessonId('Two plates against the clock'));
+    const fresh = touch(other, 'seasoning', level(3));
+    expect((await give(other.lessonId, fresh, { ...touch(other, 'doneness', level(3)), id: a!.id })).status).toBe(409);
+    expect((await sheetOf(other.lessonId)).number).toBe(other.number);
+    expect((await give('00000000-0000-4000-8000-000000000000', touch(sheet, 'rim', level(1)))).status).toBe(404);
+  });
+
   it('caps a dish whose critical criterion was not met', async () => {
     const id = lessonId('Two plates against the clock');
     const sheet = await sheetOf(id);
@@ -127,6 +153,25 @@ describe('marking', () => {
     expect((await student('GET', `/api/my-results/${hidden.id}`)).status).toBe(200);
     const pdf = await student('GET', `/api/my-results/${hidden.id}/pdf`);
     expect(pdf.bytes.subarray(0, 5).toString()).toBe('%PDF-');
+  });
+
+  it('keeps what a student was told, finds it out once where it was given out before that was kept, and forgets it when it is taken back', async () => {
+    const id = lessonId('Knife basics and a citrus salad');
+    const told = async () =>
+      (await student<MyResult[]>('GET', '/api/my-results')).body.find(({ lesson }) => lesson.startsWith('Knife'))?.mark;
+    const kept = async () =>
+      (await school.database.query('SELECT told FROM assessment WHERE lesson_id = ? ORDER BY id', [id])) as { told: string | null }[];
+    const before = await told();
+    const all = await kept();
+    expect(all.every((row) => row.told !== null)).toBe(true);
+    await school.database.query('UPDATE assessment SET told = NULL WHERE lesson_id = ?', [id]);
+    // Two of the student's screens at once.
+    expect(await Promise.all([told(), told()])).toEqual([before, before]);
+    expect((await kept()).filter((row) => row.told !== null)).toHaveLength(1);
+    await lead('PUT', `/api/lessons/${id}/release`, { body: { released: false } });
+    expect([await told(), new Set((await kept()).map((row) => row.told))]).toEqual([undefined, new Set([null])]);
+    await lead('PUT', `/api/lessons/${id}/release`, { body: { released: true } });
+    expect([await told(), await kept()]).toEqual([before, all]);
   });
 
   it('explains an old mark the same after the rubric has been changed', async () => {

@@ -187,3 +187,28 @@ describe('the lists of the map', () => {
     );
   });
 });
+
+describe('walking through a course once', () => {
+  it('finds the same early assessments as looking back from each lesson', () => {
+    fc.assert(
+      fc.property(course, (facts) => {
+        const looked = [...facts.lessons]
+          .sort((a, b) => a.date.localeCompare(b.date))
+          .flatMap((one) =>
+            one.techniques
+              .filter(({ purpose }) => purpose === 'assess')
+              .flatMap(({ id: techniqueId }) => {
+                const before = facts.lessons.filter(({ date }) => date < one.date);
+                const students = facts.students
+                  .filter(({ id }) => !one.absent.includes(id))
+                  .filter(({ id }) => !studentCoverage(id, before, LAST).get(techniqueId)?.practised)
+                  .map(({ id }) => id);
+                return students.length > 0 ? [{ techniqueId, lessonId: one.id, students }] : [];
+              }),
+          );
+        expect(assessedTooEarly(facts)).toEqual(looked);
+      }),
+      { numRuns: 300 },
+    );
+  });
+});
