@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
+  DISH_LIMITS,
   linesCsv,
   linesOf,
   orderCsv,
@@ -159,6 +160,15 @@ describe('a line that is too long to be one', () => {
     const line =
       '250 g stale bread, crusts cut off, torn into pieces the size of a walnut and left on a tray overnight to dry, plus extra for dusting the tins';
     expect(readLine(line)).toMatchObject({ item: 'stale bread', amount: { max: '250', unit: 'g' }, extra: true });
+  });
+});
+
+describe('a text of more lines than any dish', () => {
+  it('is read until it is sure that no dish can hold it, and no further', () => {
+    const linesIn = (count: number) => readRecipe('2 leeks\n'.repeat(count)).components.reduce((all, { lines }) => all + lines.length, 0);
+    expect(linesIn(DISH_LIMITS.lines + 1)).toBe(DISH_LIMITS.lines + 1);
+    expect(linesIn(50_000)).toBe(linesIn(2000));
+    expect(linesIn(2000)).toBeGreaterThan(DISH_LIMITS.lines);
   });
 });
 

@@ -79,6 +79,12 @@ function isProse(line: string): boolean {
 }
 
 /**
+ * A dish holds 200 lines, 80 steps and 20 components: a text of more lines than this becomes none that can be saved, whatever is
+ * in it, and is refused with its number of lines as it stands. What comes after is not worth anybody's time.
+ */
+const MOST_LINES_READ = 1000;
+
+/**
  * Reads a whole recipe: title, portions, headed components with their lines, and the method. A pure function; every
  * line of the text ends up as title, portions, heading, ingredient line or method step.
  */
@@ -95,12 +101,15 @@ export function readRecipe(text: string): RecipeReading {
   const components: { name: string; lines: Omit<IngredientLine, 'id'>[] }[] = [{ name: '', lines: [] }];
   const method: { text: string; minutes: number | null }[] = [];
   let blankBefore = true;
+  let read = 0;
 
   for (const line of lines) {
     if (!line) {
       blankBefore = true;
       continue;
     }
+    read += 1;
+    if (read > MOST_LINES_READ) break;
     const afterBlank = blankBefore;
     blankBefore = false;
 
