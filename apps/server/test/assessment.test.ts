@@ -174,6 +174,33 @@ describe('marking', () => {
     expect([await told(), await kept()]).toEqual([before, all]);
   });
 
+  it('gives out one state of the marks while more come in: what students are told is of the marks they were given', async () => {
+    const id = lessonId('Two plates against the clock');
+    const sheet = await sheetOf(id);
+    const name = sheet.students.filter(({ absent }) => !absent).at(-1)!.name;
+    const keys = ['doneness', 'seasoning', 'rim', 'cut-size', 'sauce'];
+    const touches = [1, 2, 3, 4].flatMap((value) => keys.map((key) => touch(sheet, key, level(value as 1 | 2 | 3 | 4), name)));
+    const given = touches.map((each) => give(id, each));
+    const released = await Promise.all([1, 2].map(() => lead('PUT', `/api/lessons/${id}/release`, { body: { released: true } })));
+    expect([...(await Promise.all(given)), ...released].map(({ status }) => status)).toEqual(Array(22).fill(200));
+    expect((await sheetOf(id)).number).toBe(sheet.number + touches.length);
+    const rows = (await school.database.query('SELECT id, told FROM assessment WHERE lesson_id = ?', [id])) as {
+      id: string;
+      told: string | null;
+    }[];
+    await school.database.query('UPDATE assessment SET told = NULL WHERE lesson_id = ?', [id]);
+    const [{ studentId }] = (await school.database.query("SELECT student_id AS studentId FROM person WHERE role = 'student' LIMIT 1")) as [
+      { studentId: string },
+    ];
+    const other = sheet.students.find((each) => each.name === name)!.id;
+    // Found out again from the marks that were given out, for the student who was marked.
+    await school.database.query('UPDATE person SET student_id = ? WHERE student_id = ?', [other, studentId]);
+    const again = new Map((await student<MyResult[]>('GET', '/api/my-results')).body.map((each) => [each.id, each.mark ?? '']));
+    await school.database.query('UPDATE person SET student_id = ? WHERE student_id = ?', [studentId, other]);
+    for (const row of rows) if (again.has(row.id)) expect(again.get(row.id)).toBe(row.told);
+    expect(rows.filter((row) => again.has(row.id) || row.told === null).length).toBeGreaterThan(0);
+  });
+
   it('explains an old mark the same after the rubric has been changed', async () => {
     const id = lessonId('Knife basics and a citrus salad');
     const before = (await results(id)).results;
