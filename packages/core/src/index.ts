@@ -24,6 +24,7 @@ export {
   type Working,
 } from './figure';
 export * from './formats';
+export * from './formula';
 export * from './health';
 export * from './ingredients';
 export * from './lesson';

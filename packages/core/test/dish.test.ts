@@ -93,7 +93,8 @@ describe('needs and techniques', () => {
     expect(dishAllergens([dishFrom('X\n100 g moonfruit\n10 g butter')])).toEqual({
       contains: [{ allergen: 'milk', items: ['butter'] }],
       mayContain: [],
-      unknown: ['moonfruit'],
+      notKnown: ['moonfruit'],
+      labels: [],
     });
   });
 
@@ -104,7 +105,7 @@ describe('needs and techniques', () => {
       'celery',
       'milk',
     ]);
-    expect(dishAllergens([soup]).unknown).toEqual(['vegetable stock, made in-house']);
+    expect(dishAllergens([soup]).notKnown).toEqual(['vegetable stock, made in-house']);
     const ana = { id: 's1', name: 'Ana', needs: { allergens: ['celery' as const], diets: [], note: '' } };
     const found = needConflicts(
       [ana],
@@ -122,7 +123,12 @@ describe('needs and techniques', () => {
     expect(substitute).toMatchObject({ item: 'toasted pumpkin seeds', ratio: '1' });
     const hazelnuts = linesOf(BASE)[1]!;
     const swap = { editionId: 'e1', lineId: hazelnuts.id, ...substitute!, makings: 'all' as const, reason: 'nuts' };
-    expect(needConflicts([ana], [{ editionId: 'e1', content: BASE }], { substitutions: [swap] })).toEqual([]);
+    // Seeds are packed beside nuts: the label is still asked for.
+    expect(
+      needConflicts([ana], [{ editionId: 'e1', content: BASE }], { substitutions: [swap] }).flatMap(({ lines }) => lines),
+    ).toMatchObject([{ item: 'toasted pumpkin seeds', mayOnly: true }]);
+    const capers = { ...swap, item: 'fried capers' };
+    expect(needConflicts([ana], [{ editionId: 'e1', content: BASE }], { substitutions: [capers] })).toEqual([]);
     expect(proposeSubstitutes('leeks', 'nuts')).toEqual([]);
   });
 

@@ -22,5 +22,6 @@ export const ALONE: MakingPlan = {
   portionsATeam: 2,
   demonstrationPortions: 0,
   referencePlates: 0,
+  tastingPortions: 0,
   spareMakings: 0,
 };

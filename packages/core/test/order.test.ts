@@ -14,7 +14,6 @@ import {
   asOrdered,
   figureInWords,
   shownOf,
-  showMeasure,
   exactly,
 } from '../src';
 import { ALONE, dishFrom, withLine } from './helpers';
@@ -36,6 +35,7 @@ describe('makings', () => {
       portionsATeam: 2,
       demonstrationPortions: 4,
       referencePlates: 1,
+      tastingPortions: 0,
       spareMakings: 1,
     });
     expect(makings.map(({ by, count, portions }) => [by, count, portions.valueOf()])).toEqual([
@@ -54,14 +54,14 @@ describe('makings', () => {
 
 describe('the rules', () => {
   it('rounds whole pieces in each making: six teams that need 1.4 each need 12, not 9', () => {
-    const dish = dishFrom('Pears\nserves 10\n7 pears');
+    const dish = dishFrom('Trout\nserves 10\n7 trout');
     const result = order(dish);
-    expect(shown(result)).toEqual({ pears: '12' });
+    expect(shown(result)).toEqual({ trout: '12' });
     expect(figureInWords(result.lines[0]!.figure).rows[0]!.how).toMatch(/6 students: 6 × \(7 × ⅕ = 1.4, so 2 whole\)/);
   });
 
-  it('scales flour in proportion and rounds the total once', () => {
-    expect(shown(order(dishFrom('Dough\nserves 4\n333 g flour')))).toEqual({ flour: '1 kg' });
+  it('scales flour in proportion, each tray as it is weighed', () => {
+    expect(shown(order(dishFrom('Dough\nserves 4\n333 g flour')))).toEqual({ flour: '1.01 kg' });
   });
 
   it('takes a bouquet garni once a making', () => {
@@ -103,9 +103,9 @@ describe('the order', () => {
   it('brings like items together over dishes, bridging units by what one weighs', () => {
     const dish = dishFrom('A\nserves 12\n2 shallots\nFor the sauce:\n100 g shallots');
     const [line] = order(dish).lines;
-    expect(shownOf(line!.figure)).toBe('340 g');
+    expect(shownOf(line!.figure)).toBe('180 g');
     expect(line!.figure.estimate).toBe(true);
-    expect(figureInWords(line!.figure).rows.map((row) => row.shown)).toEqual(['240 g', '100 g']);
+    expect(figureInWords(line!.figure).rows.map((row) => row.shown)).toEqual(['80 g', '100 g']);
   });
 
   it('keeps apart what cannot be bridged and says which fact is missing', () => {
@@ -143,10 +143,11 @@ describe('the order', () => {
       ],
       preparations: new Map([['stock1', stock]]),
     });
-    expect(result.preparations.map((need) => [need.title, showMeasure(need.needed), need.usedBy])).toEqual([
+    expect(result.preparations.map((need) => [need.title, shownOf(need.needed), need.usedBy])).toEqual([
       ['Vegetable stock', '6 l', ['A', 'B']],
     ]);
-    expect(shown(result)).toEqual({ onions: '8', water: '8 l' });
+    expect(shown(result)).toEqual({ onions: '8' });
+    expect(result.tap.map((line) => [line.item, asOrdered(line)])).toEqual([['water', '8 l']]);
   });
 
   it('exports CSV in which no cell can run as a formula', () => {
@@ -163,7 +164,20 @@ describe('invariants of any order', () => {
       .tuple(fc.integer({ min: 1, max: 900 }), fc.constantFrom('g flour', 'ml milk', 'tbsp olive oil', 'g butter', 'tsp fennel seed'))
       .map(([n, what]) => `${n} ${what}`),
     fc
-      .tuple(fc.integer({ min: 1, max: 12 }), fc.constantFrom('lemons', 'cloves garlic', 'sprigs thyme', 'shallots', 'tins chickpeas'))
+      .tuple(
+        fc.integer({ min: 1, max: 12 }),
+        fc.constantFrom(
+          'lemons',
+          'cloves garlic',
+          'sprigs thyme',
+          'shallots',
+          'tins chickpeas',
+          'egg yolks',
+          'egg whites',
+          'trout',
+          'eggs, beaten',
+        ),
+      )
       .map(([n, what]) => `${n} ${what}`),
     fc.constantFrom('1/3 cup milk', '1/2 lemon', 'salt, to taste', '1 pinch cayenne', '1 bouquet garni', '2-3 carrots', '50 g shallots'),
   );
@@ -174,6 +188,7 @@ describe('invariants of any order', () => {
     portionsATeam: fc.integer({ min: 1, max: 8 }),
     demonstrationPortions: fc.integer({ min: 0, max: 8 }),
     referencePlates: fc.integer({ min: 0, max: 2 }),
+    tastingPortions: fc.integer({ min: 0, max: 4 }),
     spareMakings: fc.integer({ min: 0, max: 3 }),
   });
   const dishOf = (rows: readonly string[], serves: number) => dishFrom(`Dish\nserves ${serves}\nIngredients\n${rows.join('\n')}`);
@@ -204,10 +219,10 @@ describe('invariants of any order', () => {
 
   it('totals never fall below need: each making can be cooked from its share', () => {
     fc.assert(
-      fc.property(plan, fc.integer({ min: 1, max: 9 }), fc.integer({ min: 1, max: 12 }), (p, lemons, serves) => {
-        const got = exact(order(dishOf([`${lemons} lemons`], serves), p).lines[0]!.figure.value.value);
+      fc.property(plan, fc.integer({ min: 1, max: 9 }), fc.integer({ min: 1, max: 12 }), (p, fish, serves) => {
+        const got = exact(order(dishOf([`${fish} trout`], serves), p).lines[0]!.figure.value.value);
         const need = planMakings(p).reduce(
-          (total, making) => total + making.count * Math.ceil((lemons * making.portions.valueOf()) / serves - 1e-9),
+          (total, making) => total + making.count * Math.ceil((fish * making.portions.valueOf()) / serves - 1e-9),
           0,
         );
         expect(got.valueOf()).toBe(need);
@@ -221,6 +236,22 @@ describe('invariants of any order', () => {
         const figures = (result: Order) => result.lines.map(({ key, figure }) => [key, exactly(figure), figure.value]);
         expect(figures(order(dishOf([...rows].reverse(), 4), p))).toEqual(figures(order(dishOf(rows, 4), p)));
       }),
+    );
+  });
+
+  it('more portions never need less', () => {
+    fc.assert(
+      fc.property(
+        lines,
+        plan,
+        fc.constantFrom('portionsATeam', 'demonstrationPortions', 'tastingPortions', 'spareMakings'),
+        (rows, p, more) => {
+          const dish = dishOf(rows, 4);
+          const larger = new Map(order(dish, { ...p, [more]: p[more] + 1 }).lines.map((each) => [each.key, each]));
+          for (const each of order(dish, p).lines)
+            expect(exact(larger.get(each.key)!.figure.value.value).compare(exact(each.figure.value.value))).toBeGreaterThanOrEqual(0);
+        },
+      ),
     );
   });
 

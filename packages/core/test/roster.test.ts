@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { decodeText, readRoster, words } from '../src';
+import { besideRoster, decodeText, readRoster, words } from '../src';
 
 describe('a roster from CSV', () => {
   it('takes names, numbers and needs, in the words people use', () => {
@@ -28,8 +28,10 @@ describe('a roster from CSV', () => {
   });
 
   it('names row, field and remedy of doubles, formulas and unknown words, and keeps the good rows', () => {
-    const read = readRoster('name,number,allergens\nAna Vey,1,\nana  vey,2,\n=HYPERLINK("x"),3,\nIlo,1,\nMo,5,moonfruit\nPia,6,', [
-      { name: 'Pia', number: '9' },
+    const inFile = readRoster('name,number,allergens\nAna Vey,1,\nana  vey,2,\n=HYPERLINK("x"),3,\nIlo,1,\nMo,5,moonfruit\nPia,6,\nUma,9,');
+    const read = besideRoster(inFile, [
+      { name: 'PIA', number: '9' },
+      { name: 'Someone', number: '' },
     ]);
     expect(read.problems.map(({ line, field }) => [line, field])).toEqual([
       [3, 'name'],
@@ -37,6 +39,7 @@ describe('a roster from CSV', () => {
       [5, 'number'],
       [6, 'allergens'],
       [7, 'name'],
+      [8, 'number'],
     ]);
     expect(read.rows.map((row) => row.name)).toEqual(['Ana Vey']);
     expect(read.problems.every(({ remedy }) => remedy.code.startsWith('do.') && words(remedy).length > 5)).toBe(true);

@@ -72,12 +72,13 @@ export const gel: Calculator = {
       figures: [grams, ...(leaves ? [leaves] : [])],
       limits: [
         'Kiwi, papaya, fig, ginger and other raw fruit with protein-cutting enzymes keep it from setting: heat the fruit first.',
-        'Much acid or salt softens it; boiling weakens it; it firms for a day in the cold.',
+        'Acid and salt soften it: below about pH 4, as with lemon or vinegar, try half as much again. Boiling weakens it; it firms for a day in the cold.',
         'From animals: not for vegetarians, and some guests ask which animal.',
       ],
       sources: [
         'Firmness grows about with bloom times the square of the concentration, so the amount goes by the square root of the bloom',
         'Firmness in percent: our own table',
+        'What alcohol and acid take away: our own rule of thumb, without a source; try it on a plate',
       ],
       cautions: [text('Set and kept cold; what is unset stands in the danger zone: chill at once.')],
       rules: ['cold-holding', 'chilled-life'],

@@ -1,14 +1,19 @@
 import { gel } from './gel';
+import { grain } from './grain';
+import { sheet } from './sheet';
 import type { CalculatorKey } from './keys';
 import { pieces, spine } from './knife';
 import { cooling, resting } from './meat';
 import { brine, cure, syrup } from './salt';
 import { boiling, seasoning } from './seasoning';
 import { puree, reduction, thickening } from './sauces';
+import { exact, showDecimal } from '../exact';
+import { readTyped } from '../quantity';
 import type { Said } from '../words';
 import { refuse, type Calculation, type Calculator, type CalculatorContext } from './types';
 
 export { carryInto, type Carried, type CarriedLine, type CarriedStep } from './carry';
+export { piecesOfSheet } from './sheet';
 export { CALCULATOR_KEYS, type CalculatorKey } from './keys';
 export type { Answer, Calculation, Calculator, CalculatorContext, CalculatorInput, NumberInput, Refusal } from './types';
 
@@ -24,9 +29,13 @@ export const CALCULATORS: Readonly<Record<CalculatorKey, Calculator>> = {
   gel,
   puree,
   thickening,
+  grain,
+  sheet,
   resting,
   cooling,
 };
+
+const shownNumber = (value: string) => showDecimal(exact(value), 3);
 
 /** What is typed or chosen, by the key of its input; empty text for nothing. */
 export type CalculatorValues = Readonly<Record<string, string>>;
@@ -49,7 +58,7 @@ export function calculate(key: CalculatorKey, values: CalculatorValues, context:
   const numbers = new Map<string, number | null>();
   const choices = new Map<string, string>();
   for (const input of calculator.inputs(context)) {
-    const text = (values[input.key] ?? '').trim().replace(',', '.');
+    const text = (values[input.key] ?? '').trim();
     if (input.kind === 'choice') {
       choices.set(input.key, input.options.some(({ value }) => value === text) ? text : input.initial);
       continue;
@@ -61,7 +70,14 @@ export function calculate(key: CalculatorKey, values: CalculatorValues, context:
     const { label, min, max, unit } = input;
     const refused = (problem: Said): Calculation => refuse(input.key, problem, { code: 'do.give-between', least: min, most: max, unit });
     if (!text) return refused({ code: 'no.missing', label });
-    const value = /^[+-]?\d*\.?\d+$/.test(text) ? Number(text) : NaN;
+    const read = readTyped(text);
+    if (read.kind === 'either')
+      return refuse(
+        input.key,
+        { code: 'no.could-be-either', typed: text, one: shownNumber(read.values[0]), other: shownNumber(read.values[1]) },
+        { code: 'do.without-thousands' },
+      );
+    const value = read.kind === 'number' ? read.value.valueOf() : NaN;
     if (!Number.isFinite(value)) return refused({ code: 'no.not-a-number', label, typed: text.slice(0, 30) });
     if (value < min || value > max) return refused({ code: 'no.outside', label, typed: text });
     numbers.set(input.key, value);

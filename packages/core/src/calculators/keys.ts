@@ -11,6 +11,8 @@ export const CALCULATOR_KEYS = [
   'gel',
   'puree',
   'thickening',
+  'grain',
+  'sheet',
   'resting',
   'cooling',
 ] as const;

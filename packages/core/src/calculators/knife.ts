@@ -1,4 +1,4 @@
-import { cutPieces, showCut, SHIPPED_CUT_SETS, type CutSet, type Vegetable } from '../cuts';
+import { cutPieces, isRound, showCut, SHIPPED_CUT_SETS, type CutSet, type Vegetable } from '../cuts';
 import { angleDrawing, sectionDrawing } from '../drawing';
 import { exact } from '../exact';
 import { measure, product, quotient, rounding, sum } from '../figure';
@@ -111,7 +111,7 @@ export const pieces: Calculator = {
     number('thick', 'Across at the thick end, or width', 'mm', [5, 300, 38]),
     number('thin', 'Across at the thin end, or height', 'mm', [1, 300, 18]),
     number('needed', 'Pieces needed', '', [1, 5000, 60]),
-    number('weight', 'Weight of one, as bought', 'g', [1, 5000, 120], 'for the trim in grams'),
+    number('weight', 'Weight of one', 'g', [1, 5000, 120], 'topped and peeled, as it was measured'),
   ],
   compute: (given, context) => {
     const set = setOf(context);
@@ -200,7 +200,7 @@ export const pieces: Calculator = {
       limits: ['The vegetable is taken as straight, round and peeled; a crooked one gives less.'],
       sources: ['Chords of the circle at the edge of each plank; volumes of a truncated cone, a ball, a block'],
       cautions: [text('Round vegetables roll: make a flat side first.')],
-      drawing: sectionDrawing(result, cut, shape !== 'block'),
+      ...(isRound(cut.shape) ? {} : { drawing: sectionDrawing(result, cut, shape !== 'block') }),
       practice: { code: 'sizes-of', set: set.name },
       lines: [
         {

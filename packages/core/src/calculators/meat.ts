@@ -1,6 +1,7 @@
+import { exact } from '../exact';
 import { measure, type Figure } from '../figure';
 import { shownOf, text, words, type Said } from '../words';
-import { checkCooling, ruleValue, type Reading } from '../rules';
+import { checkCooling, HELD, ruleValue, type Forecast, type LocalRules, type Reading, type RuleKey } from '../rules';
 import { byFormula, figureOf, numberOf, of, part, share } from './figures';
 import { answer, choice, number, refuse, type Calculator, type Given } from './types';
 
@@ -40,10 +41,28 @@ function byCut(given: Given): Figure[] {
 /** Degrees a core rises at most after the heat. @source our own rule of thumb */
 const MOST_RISE = 8;
 
+/** Degrees a core still rises. @source our own rule of thumb: 6 percent of the difference to the oven for each 10 cm, at most `MOST_RISE` */
+const riseOf = (given: Given): number =>
+  Math.min(MOST_RISE, (0.06 * given.number('thick') * Math.max(0, given.number('oven') - given.number('core'))) / 100);
+
+/** What the peak that is to be expected means for the rule of the food. A peak is a moment: it meets no rule that asks for a time. */
+function aboutPeak(food: RuleKey, given: Given, rules: LocalRules): Said {
+  const [core, need] = [given.number('core'), ruleValue(food, rules)];
+  const peak = core + riseOf(given);
+  const held = HELD[food];
+  const values = {
+    peak: measure(Number(peak.toFixed(1)), 'celsius'),
+    need: measure(need, 'celsius'),
+    seconds: held ? ruleValue(held, rules) : 0,
+  };
+  if (core >= need) return { code: 'calc.measure-thickest' };
+  return peak < need ? { code: 'calc.will-not-reach', ...values } : { code: 'calc.peak-is-a-moment', ...values };
+}
+
 /** The core rises until what it takes from the hot outside is spent: more in a thick piece, from a hotter oven. */
 function byPeak(given: Given): Figure[] {
   const [thick, oven, core] = [given.number('thick'), given.number('oven'), given.number('core')];
-  const rise = Math.min(MOST_RISE, (0.06 * thick * Math.max(0, oven - core)) / 100);
+  const rise = riseOf(given);
   const minutes = Math.min(40, 0.12 * thick + 1);
   const mm = measure(thick, 'millimetre');
   return [
@@ -108,16 +127,24 @@ export const resting: Calculator = {
     const food = given.choice('food');
     if (food !== 'core-whole' && food !== 'core-poultry' && food !== 'core-game' && food !== 'core-pork')
       return refuse('food', { code: 'no.not-offered' }, { code: 'do.choose-offered' });
-    const need = ruleValue(food, rules);
-    const core = given.number('core');
     return answer({
       figures,
       limits: ['Loosely covered, on a rack, in a warm place; a crust softens under a tight cover.'],
       sources: ['Times as commonly taught; carry-over our own rule of thumb, to be checked by probe'],
       cautions: [
-        core < need
-          ? { code: 'calc.core-short', core: measure(core, 'celsius'), need: measure(need, 'celsius') }
-          : { code: 'calc.measure-thickest' },
+        aboutPeak(food, given, rules),
+        ...figures
+          .filter(({ value }) => value.unit === 'minute' && exact(value.value).compare(ruleValue('out-of-control', rules)) > 0)
+          .map(({ value }): Said => ({
+            code: 'calc.rests-too-long',
+            minutes: value,
+            most: measure(ruleValue('out-of-control', rules), 'minute'),
+          })),
+        {
+          code: 'calc.rest-counts',
+          most: measure(ruleValue('out-of-control', rules), 'minute'),
+          warm: measure(ruleValue('hot-holding', rules), 'celsius'),
+        },
       ],
       rules: [food, 'hot-holding', 'out-of-control'],
       practice: chosen ? { code: 'practice-in-force', matter: 'resting', practice: chosen } : { code: 'practice-open', matter: 'resting' },
@@ -164,12 +191,28 @@ export const cooling: Calculator = {
       minutes === null
         ? []
         : [figureOf({ label, unit: 'minute', parts: [byFormula({ code: 'calc.the-curve' }, how, minutes, 'minute')], estimate })];
+    const forecast = (celsius: number, told: Forecast | null): Figure[] =>
+      told === null
+        ? []
+        : figure({ code: 'calc.expected-at', at: at(celsius) }, told.minutes, { code: 'calc.newton' }, true).map((each) => ({
+            ...each,
+            notes: told.between
+              ? [
+                  {
+                    code: 'calc.forecast-between' as const,
+                    from: measure(told.between[0], 'minute'),
+                    to: measure(told.between[1], 'minute'),
+                  },
+                ]
+              : [{ code: 'calc.forecast-of-two' as const }],
+          }));
     const [start, middle, end] = [ruleValue('cooling-start', rules), ruleValue('cooling-middle', rules), ruleValue('cooling-end', rules)];
     return answer({
       figures: [
         ...figure({ code: 'calc.from-to', from: at(start), to: at(middle) }, check.first, { code: 'calc.straight-lines' }, false),
         ...figure({ code: 'calc.from-to', from: at(start), to: at(end) }, check.total, { code: 'calc.straight-lines' }, false),
-        ...(check.total === null ? figure({ code: 'calc.expected-at', at: at(end) }, check.expected, { code: 'calc.newton' }, true) : []),
+        ...forecast(middle, check.forecast.middle),
+        ...(end === middle ? [] : forecast(end, check.forecast.end)),
       ],
       verdicts: check.verdicts,
       limits: ['Measured in the middle of the thickest part. A forecast holds while nothing is moved, stirred or covered.'],
@@ -182,7 +225,7 @@ export const cooling: Calculator = {
       rules: ['cooling-first', 'cooling-total'],
       step: {
         text: `Cool in shallow trays in iced water; probe it: ${middle} °C within ${ruleValue('cooling-first', rules)} min, ${end} °C within ${ruleValue('cooling-total', rules)} min.`,
-        minutes: check.expected === null ? null : Math.round(check.expected),
+        minutes: check.forecast.end === null ? null : Math.round(check.forecast.end.minutes),
         hands: 'off',
         caution: 'Cooling is counted by the local rules; the responsible person decides.',
       },

@@ -34,7 +34,8 @@ function amountIn(line: OrderLine, per: 'kg' | 'l' | 'each', book: FactBook): Wo
   const quantity = { value: exact(value), unit };
   if (per === 'each') return unit === 'each' ? bought : null;
   if (per === 'l' && unitOf(unit).dimension === 'volume') return conversion(bought, measure(inUnit(quantity, 'l').value, 'l'));
-  const grams = toGrams(line.item, quantity, line.one ? { value: exact(line.one.max), unit: line.one.unit } : null, book);
+  const one = line.one ? { value: exact(line.one.max), unit: line.one.unit } : null;
+  const grams = toGrams(line.item, quantity, { one, size: line.size, us: line.us }, book);
   if (isMissingFact(grams)) return null;
   const weight = inGrams(bought, grams);
   if (per === 'kg') return conversion(weight, measure(grams.quantity.value.div(1000), 'kg'));

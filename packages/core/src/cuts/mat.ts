@@ -48,10 +48,12 @@ export function matPages(set: CutSet, paper: Paper): readonly Drawing[] {
   }));
 }
 
+/** Shown from above as a circle. */
+const isDisc = ({ shape }: Cut) => shape === 'round' || shape === 'ball';
 const outerWidth = (cut: Cut) => cut.width + 2 * cut.tolerance;
 const outerLength = (cut: Cut) => cut.length + 2 * cut.lengthTolerance;
 const rowHeight = (cut: Cut) =>
-  7 + Math.max(outerWidth(cut), cut.thickness + 2 * cut.tolerance, cut.shape === 'round' ? outerLength(cut) : 0) + GAP + 2;
+  7 + Math.max(outerWidth(cut), cut.thickness + 2 * cut.tolerance, isDisc(cut) ? outerLength(cut) : 0) + GAP + 2;
 
 /** A row: its name, its end, and outlines as many as fit, ten at most. */
 function row(cut: Cut, top: number, paperWidth: number): readonly Shape[] {
@@ -61,12 +63,12 @@ function row(cut: Cut, top: number, paperWidth: number): readonly Shape[] {
   const name = labelWithin(room, [MARGIN, top + 4], cut.name, 4.2, 'start', true);
   const nameEnd = MARGIN + 3 + (name.kind === 'text' ? textWidth(name.text, name.size, true) : 0);
   const shapes: Shape[] = [name, label(nameEnd, top + 4, sizes, 3.2, 'start')];
-  const endWidth = cut.shape === 'round' ? outerLength(cut) : outerWidth(cut);
+  const endWidth = isDisc(cut) ? outerLength(cut) : outerWidth(cut);
   shapes.push(
     ...outline(
       [MARGIN, y],
-      [cut.shape === 'round' ? cut.length : cut.width, cut.thickness],
-      [cut.shape === 'round' ? cut.lengthTolerance : cut.tolerance, cut.tolerance],
+      [isDisc(cut) ? cut.length : cut.width, cut.thickness],
+      [isDisc(cut) ? cut.lengthTolerance : cut.tolerance, cut.tolerance],
     ),
     label(MARGIN, y + cut.thickness + 2 * cut.tolerance + 3, 'end', 2.6, 'start'),
   );
@@ -75,9 +77,7 @@ function row(cut: Cut, top: number, paperWidth: number): readonly Shape[] {
   const count = Math.max(1, Math.min(10, Math.floor((paperWidth - MARGIN - first + GAP) / step)));
   for (let index = 0; index < count; index += 1) {
     const x = first + index * step;
-    shapes.push(
-      ...(cut.shape === 'round' ? rounds([x, y], cut) : outline([x, y], [cut.length, cut.width], [cut.lengthTolerance, cut.tolerance])),
-    );
+    shapes.push(...(isDisc(cut) ? rounds([x, y], cut) : outline([x, y], [cut.length, cut.width], [cut.lengthTolerance, cut.tolerance])));
   }
   return shapes;
 }

@@ -1,4 +1,4 @@
-import type { Cut } from './types';
+import { isRound, type Cut } from './types';
 
 /** A vegetable before it is cut, in millimetres: a cone cut short, such as a carrot; a ball; or a block. */
 export type Vegetable =
@@ -35,26 +35,55 @@ export interface CutResult {
  * @source plane geometry: chords of the circle at the edges of each plank
  * @throws RangeError when a measure is not above 0
  */
-export function cutPieces(vegetable: Vegetable, cut: Pick<Cut, 'length' | 'width' | 'thickness'>): CutResult {
+export function cutPieces(vegetable: Vegetable, cut: Pick<Cut, 'length' | 'width' | 'thickness'> & Partial<Pick<Cut, 'shape'>>): CutResult {
+  const round = cut.shape && isRound(cut.shape) ? roundOf(cut as Cut) : null;
   const measures = [...Object.values(vegetable), cut.length, cut.width, cut.thickness].filter((value) => typeof value === 'number');
   if (measures.some((value) => !(value > 0))) throw new RangeError('Every measure has to be above 0');
   const volume = volumeOf(vegetable);
   const lengths: CutLength[] = [];
   const whole = longest(vegetable);
-  for (let from = slack(vegetable, cut.length); from + cut.length <= whole + 1e-9; from += cut.length) {
-    const columns =
-      vegetable.shape === 'block'
+  const along = round?.along ?? cut.length;
+  for (let from = slack(vegetable, along); from + along <= whole + 1e-9; from += along) {
+    const thinner = vegetable.shape === 'block' ? 0 : Math.min(diameterAt(vegetable, from), diameterAt(vegetable, from + along));
+    const columns = round
+      ? [vegetable.shape === 'block' ? circlesInOblong(vegetable, round.across) : circlesInCircle(thinner, round.across)].filter(
+          (count) => count > 0,
+        )
+      : vegetable.shape === 'block'
         ? blockColumns(vegetable, cut)
-        : roundColumns(Math.min(diameterAt(vegetable, from), diameterAt(vegetable, from + cut.length)), cut);
+        : roundColumns(thinner, cut);
     const pieces = columns.reduce((total, count) => total + count, 0);
-    const across =
-      vegetable.shape === 'block' ? vegetable.width : Math.min(diameterAt(vegetable, from), diameterAt(vegetable, from + cut.length));
+    const across = vegetable.shape === 'block' ? vegetable.width : thinner;
     lengths.push({ from, across, columns, pieces });
   }
   const pieces = lengths.reduce((total, each) => total + each.pieces, 0);
-  const pieceVolume = cut.length * cut.width * cut.thickness;
+  const pieceVolume = round?.volume ?? cut.length * cut.width * cut.thickness;
   return { lengths, pieces, pieceVolume, vegetableVolume: volume, used: Math.min(1, (pieces * pieceVolume) / volume) };
 }
+
+/** A round piece: how much of the vegetable's length it takes, how far across it is, and its volume. */
+function roundOf({ shape, length, width, thickness }: Cut): { readonly along: number; readonly across: number; readonly volume: number } {
+  if (shape === 'ball') return { along: length, across: length, volume: (Math.PI * length ** 3) / 6 };
+  if (shape === 'barrel') return { along: length, across: width, volume: (Math.PI * width * width * length) / 4 };
+  return { along: thickness, across: length, volume: (Math.PI * length * length * thickness) / 4 };
+}
+
+/**
+ * How many times their diameter a circle has to be across to hold 1, 2, 3 … equal circles.
+ * @source the densest known packings of equal circles in a circle (R. L. Graham and others), rounded up
+ */
+const HOLDS = [1, 2, 2.155, 2.415, 2.702, 3, 3, 3.305, 3.614, 3.814, 3.924, 4.03, 4.237, 4.329, 4.522, 4.616, 4.793, 4.864, 4.864, 5.123];
+
+/** Rounds of one size that come out of a round section. */
+function circlesInCircle(diameter: number, across: number): number {
+  const ratio = diameter / across + 1e-9;
+  const most = HOLDS.filter((needs) => needs <= ratio).length;
+  // Beyond the table: about as dense as the last of it.
+  return most < HOLDS.length ? most : Math.max(most, Math.floor(0.75 * ratio * ratio));
+}
+
+const circlesInOblong = ({ width, height }: Extract<Vegetable, { shape: 'block' }>, across: number): number =>
+  Math.floor(width / across + 1e-9) * Math.floor(height / across + 1e-9);
 
 const longest = (vegetable: Vegetable) => (vegetable.shape === 'ball' ? vegetable.diameter : vegetable.length);
 

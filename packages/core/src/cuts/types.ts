@@ -1,9 +1,15 @@
 import { measure } from '../figure/measure';
 import type { FieldRefused } from '../words';
 
-/** What a cut looks like: a stick and a cube have four sides, a slice is flat, a round is a slice of a round thing. */
-export const CUT_SHAPES = ['stick', 'cube', 'slice', 'round', 'shred'] as const;
+/**
+ * What a cut looks like: a stick and a cube have four sides, a slice is flat, a round is a slice of a round thing; a ball is scooped,
+ * a barrel turned.
+ */
+export const CUT_SHAPES = ['stick', 'cube', 'slice', 'round', 'shred', 'ball', 'barrel'] as const;
 export type CutShape = (typeof CUT_SHAPES)[number];
+
+/** Whether its pieces are round, so that they are packed as circles. */
+export const isRound = (shape: CutShape): boolean => shape === 'round' || shape === 'ball' || shape === 'barrel';
 
 /** A named cut: nominal sizes in millimetres, and how far a piece may be off. */
 export interface Cut {
@@ -61,6 +67,8 @@ export function checkCutSet(set: CutSet): readonly FieldRefused[] {
 /** Sizes in words: `2 × 2 × 50 mm`, `3 mm cube`, `10 × 40 mm, 2 mm thick`. */
 export function showCut(cut: Cut): string {
   const { length, width, thickness } = cut;
+  if (cut.shape === 'ball') return `${length} mm ball`;
+  if (cut.shape === 'barrel') return `${width} mm across, ${length} mm long`;
   if (length === width && width === thickness) return `${length} mm cube`;
   if (cut.shape === 'round') return `${thickness} mm thick, ${length} mm across`;
   return `${thickness} × ${width} × ${length} mm`;

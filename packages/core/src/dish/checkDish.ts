@@ -1,8 +1,8 @@
-import { exact } from '../exact';
 import { measure } from '../figure/measure';
 import { unitOf, type Amount } from '../quantity';
 import type { FieldRefused, Said } from '../words';
-import { linesOf, type DishContent, type Scaling } from './types';
+import { MOST_GAIN } from '../ingredients/gain';
+import { isYield, linesOf, type DishContent, type Scaling } from './types';
 
 /** What keeps a dish from being published; empty when it can be. Held lines do not: they are carried, marked, into the order. */
 export function checkDish(dish: DishContent): readonly FieldRefused[] {
@@ -27,11 +27,14 @@ export function checkDish(dish: DishContent): readonly FieldRefused[] {
           { code: 'do.one-kind-of-unit' },
         );
       }
-      line.yields.forEach(({ fraction }, y) => {
-        const value = exact(fraction);
-        if (value.compare(0) <= 0 || value.compare(1) > 0) {
-          say(`components.${c}.lines.${l}.yields.${y}`, { code: 'no.yield-outside', fraction }, { code: 'do.fraction-to-one' });
-        }
+      line.yields.forEach((step, y) => {
+        if (isYield(step)) return;
+        const field = `components.${c}.lines.${l}.yields.${y}`;
+        say(
+          field,
+          { code: 'no.yield-outside', fraction: step.fraction },
+          step.kind === 'cooking' ? { code: 'do.gain-to', most: MOST_GAIN } : { code: 'do.fraction-to-one' },
+        );
       });
       const field = `components.${c}.lines.${l}.scaling`;
       if (line.scaling.kind !== 'percentOf') return;

@@ -23,6 +23,7 @@ export type Doubt =
   | { readonly code: 'not-counted'; readonly count: string; readonly item: string }
   | { readonly code: 'very-large' }
   | { readonly code: 'weight-of-piece'; readonly size: string }
+  | { readonly code: 'which-comma'; readonly one: string; readonly other: string }
   | { readonly code: 'which-pint' }
   /** Kept as somebody put it: from a file, or from before doubts had codes. */
   | { readonly code: 'said'; readonly text: string };
@@ -56,6 +57,7 @@ export const DOUBT_CODES: readonly DoubtCode[] = [
   'no-allowance',
   'very-large',
   'weight-of-piece',
+  'which-comma',
   'which-pint',
   'said',
 ];

@@ -1,15 +1,23 @@
-import type { ExactText } from '../exact';
+import type { Allergen } from '../allergens';
+import { exact, type ExactText } from '../exact';
+import { MOST_GAIN } from '../ingredients/gain';
 import type { Doubt } from './doubts';
-import type { Amount, MeasureSystem, UnitCode } from '../quantity';
+import type { AllowanceMark } from '../rules/allowances';
+import type { Amount, Heated, MeasureSystem, UnitCode } from '../quantity';
 
 /** How an ingredient line grows with the class; one of a handful of ways. */
 export type Scaling =
   | { readonly kind: 'proportional' }
+  /** Pieces that cannot be passed on: rounded up in each making. */
   | { readonly kind: 'wholeEach' }
+  /** Pieces that are cut and passed on: rounded once over all makings, a making's part coming from one piece. */
+  | { readonly kind: 'shared' }
+  /** Pieces that are measured out once they are broken up: rounded once over all makings. */
+  | { readonly kind: 'weighed' }
   | { readonly kind: 'onceAMaking' }
   /** `portionsALoad`: portions one filled vessel or tray serves. */
   | { readonly kind: 'byTheLoad'; readonly portionsALoad: ExactText }
-  /** `percent` of the mass or volume of another line of the same dish. */
+  /** `percent` of the mass of another line of the same dish. */
   | { readonly kind: 'percentOf'; readonly lineId: string; readonly percent: ExactText }
   | { readonly kind: 'tapered' }
   /** `allowance`: what the order sets aside for one portion; null where nothing need be bought for it. */
@@ -20,6 +28,8 @@ export type ScalingKind = Scaling['kind'];
 export const SCALING_KINDS: readonly ScalingKind[] = [
   'proportional',
   'wholeEach',
+  'shared',
+  'weighed',
   'onceAMaking',
   'byTheLoad',
   'percentOf',
@@ -30,6 +40,8 @@ export const SCALING_KINDS: readonly ScalingKind[] = [
 export const SCALING_NAMES: Readonly<Record<ScalingKind, string>> = {
   proportional: 'in proportion',
   wholeEach: 'whole each',
+  shared: 'shared',
+  weighed: 'weighed out',
   onceAMaking: 'once a making',
   byTheLoad: 'by the load',
   percentOf: 'percent of',
@@ -37,14 +49,26 @@ export const SCALING_NAMES: Readonly<Record<ScalingKind, string>> = {
   toTaste: 'to taste',
 };
 
+export const ONE_IS = ['', 'gross', 'drained'] as const;
+export type OneIs = (typeof ONE_IS)[number];
+
 /** How sure the reading of a line is. `held`: a person has to settle it before it can be ordered. */
 export type Certainty = 'sure' | 'doubtful' | 'held';
 
-/** A stage in which part of an ingredient is lost; stages chain in the order they happen. */
+/**
+ * A stage that changes how much there is of an ingredient; stages chain in the order they happen. Trimming and reducing leave less;
+ * cooking leaves less, or more where the food takes up water.
+ */
 export interface YieldStep {
   readonly kind: 'trim' | 'cooking' | 'reduction';
-  /** What is left of one, in (0, 1]. */
+  /** What one becomes: above 0 and at most 1, for cooking at most `MOST_GAIN`. */
   readonly fraction: ExactText;
+}
+
+/** Whether a stage can change an amount so: only cooking gains. */
+export function isYield({ kind, fraction }: YieldStep): boolean {
+  const left = exact(fraction);
+  return left.compare(0) > 0 && left.compare(kind === 'cooking' ? MOST_GAIN : 1) <= 0;
 }
 
 /** One ingredient line: what was written, and what it means. */
@@ -56,6 +80,8 @@ export interface IngredientLine {
   readonly amount: Amount | null;
   /** What one piece or pack weighs or holds, when the line says: "about 250 g each", "400 g tin". */
   readonly one: Amount | null;
+  /** What `one` weighs: a tin with its liquid, or drained. Empty where it makes no difference or is not said. */
+  readonly oneIs: OneIs;
   /** `small`, `medium`, `large`, as written. */
   readonly size: string;
   readonly preparation: string;
@@ -96,6 +122,8 @@ export interface Component {
   readonly keeps: readonly { readonly store: Store; readonly hours: number }[];
   /** Earliest and latest time it can be made before it is used. */
   readonly before: Span;
+  /** Set where it is served below a local rule on purpose, by a person with their reason; null otherwise. */
+  readonly allowance: AllowanceMark | null;
 }
 
 /** How much or how many of a component goes on one plate. */
@@ -116,8 +144,12 @@ export interface MethodStep {
   readonly noviceMinutes: number | null;
   /** Empty when it needs none that is worth naming. */
   readonly equipment: string;
-  /** Degrees Celsius of oven, liquid or core, as the step says. */
+  /** Degrees Celsius, as the step says. */
   readonly celsius: number | null;
+  /** What `celsius` is of. */
+  readonly heats: Heated;
+  /** Allergens of other food that shares the fat, board, fryer or water with this step: what is made may contain them. */
+  readonly sharedWith: readonly Allergen[];
   /** Why this step decides the result; empty when it does not. */
   readonly critical: string;
   /** Time to the next step. */
@@ -152,16 +184,24 @@ export function linesOf(dish: DishContent): readonly IngredientLine[] {
   return dish.components.flatMap((component) => component.lines);
 }
 
+/** Every line of a dish by its id. Content never changes in place, so it is put together once. */
+export function linesById(dish: DishContent): ReadonlyMap<string, IngredientLine> {
+  let known = byId.get(dish);
+  if (!known) byId.set(dish, (known = new Map(linesOf(dish).map((line) => [line.id, line]))));
+  return known;
+}
+const byId = new WeakMap<DishContent, ReadonlyMap<string, IngredientLine>>();
+
 const NO_SPAN: Span = { least: null, most: null };
 
 /** A dish of which nothing is written yet. */
 export const EMPTY_DISH = { title: '', portions: 4, gives: null, components: [], method: [], measures: 'labelling', plate: [] } as const;
 
 /** What a line has beside what was read of it: nothing yet. */
-export const EMPTY_LINE = { extra: false, preparationEditionId: null, componentId: null, yields: [] } as const;
+export const EMPTY_LINE = { extra: false, oneIs: '', preparationEditionId: null, componentId: null, yields: [] } as const;
 
 /** A component of which only the lines are known. */
-export const EMPTY_COMPONENT = { name: '', lines: [], gives: null, gave: [], keeps: [], before: NO_SPAN } as const;
+export const EMPTY_COMPONENT = { name: '', lines: [], gives: null, gave: [], keeps: [], before: NO_SPAN, allowance: null } as const;
 
 /** A step of which only the text is known. */
 export const EMPTY_STEP = {
@@ -172,6 +212,8 @@ export const EMPTY_STEP = {
   noviceMinutes: null,
   equipment: '',
   celsius: null,
+  heats: 'oven',
+  sharedWith: [],
   critical: '',
   toNext: NO_SPAN,
   caution: '',

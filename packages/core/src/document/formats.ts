@@ -8,6 +8,8 @@ import type { Needs } from '../allergens';
 import type { LineSubstitution } from '../substitution';
 import type { Preferences } from '../preferences';
 import { EMPTY_CARD, type TechniqueCard } from '../technique';
+import { exact } from '../exact';
+import { heatedIn } from '../quantity';
 import { isJson, lacking, partsOf, type DocumentFormat, type Json } from './format';
 import { readDoubt } from './olderDoubts';
 
@@ -58,12 +60,31 @@ const saysExtra = (dish: Json): Json => ({
   })),
 });
 
+/** From 3: what a piece's weight is of, what a temperature is of, and what a step shares with allergens are said. */
+const saysOfWhat = (dish: Json): Json => ({
+  ...dish,
+  components: partsOf(dish.components).map((component) => ({
+    allowance: null,
+    ...component,
+    lines: partsOf(component.lines).map((line) => ({
+      oneIs: typeof line.note === 'string' && /\bdrained\b/.test(line.note) ? 'drained' : '',
+      ...line,
+    })),
+  })),
+  method: partsOf(dish.method).map((step) => ({
+    heats: typeof step.text === 'string' ? heatedIn(step.text) : 'oven',
+    sharedWith: [],
+    ...step,
+  })),
+});
+
 const lineLacks = lacking({
   id: 'text',
   written: 'text',
   item: 'text',
   amount: 'any',
   one: 'any',
+  oneIs: 'text',
   extra: 'truth',
   scaling: 'object',
   certainty: 'text',
@@ -73,15 +94,24 @@ const lineLacks = lacking({
 
 export const DISH: DocumentFormat<DishContent> = {
   name: 'dish',
-  upgrades: [dishTotal, saysExtra],
+  upgrades: [dishTotal, saysExtra, saysOfWhat],
   lacks: lacking(
     { title: 'text', portions: 'number', gives: 'any', components: 'parts', method: 'parts', measures: 'text', plate: 'parts' },
     {
       components: lacking(
-        { id: 'text', name: 'text', lines: 'parts', gives: 'any', gave: 'list', keeps: 'parts', before: 'object' },
+        { id: 'text', name: 'text', lines: 'parts', gives: 'any', gave: 'list', keeps: 'parts', before: 'object', allowance: 'any' },
         { lines: lineLacks },
       ),
-      method: lacking({ id: 'text', text: 'text', minutes: 'any', techniqueIds: 'list', hands: 'text', toNext: 'object' }),
+      method: lacking({
+        id: 'text',
+        text: 'text',
+        minutes: 'any',
+        techniqueIds: 'list',
+        hands: 'text',
+        heats: 'text',
+        sharedWith: 'list',
+        toNext: 'object',
+      }),
     },
   ),
 };
@@ -135,9 +165,37 @@ export const CUT_SET: DocumentFormat<CutSet> = {
   lacks: lacking({ name: 'text', about: 'text', cuts: 'parts' }),
 };
 
+/** What kinds of food an origin of the first version stands for. */
+const KINDS_OF_ORIGIN: Readonly<Record<string, readonly string[]>> = {
+  plant: ['plant'],
+  dairy: ['milk'],
+  egg: ['egg'],
+  fish: ['fish'],
+  meat: ['other mammal'],
+  honey: ['honey'],
+  alcohol: ['alcohol'],
+};
+
+/** From 1: where something comes from becomes kinds of food; pieces, gains, labels and what is bought by volume are said. */
+const saysKinds = ({ origin, ...fact }: Json): Json => {
+  const density = typeof fact.density === 'string' ? exact(fact.density).valueOf() : 0;
+  const ones = partsOf(fact.gramsOfOne);
+  return {
+    kinds: KINDS_OF_ORIGIN[String(origin)] ?? ['plant'],
+    mayBe: [],
+    label: false,
+    exacting: false,
+    piece: 'whole',
+    cooked: [],
+    liquid: density >= 0.9 && density <= 1.1 && ones.length === 0,
+    ...fact,
+    gramsOfOne: ones.map((one) => ({ size: '', ...one })),
+  };
+};
+
 export const FACT: DocumentFormat<IngredientFact> = {
   name: 'ingredient-fact',
-  upgrades: [],
+  upgrades: [saysKinds],
   lacks: lacking({
     name: 'text',
     otherNames: 'list',
@@ -146,6 +204,11 @@ export const FACT: DocumentFormat<IngredientFact> = {
     trim: 'parts',
     allergens: 'list',
     mayContain: 'list',
+    kinds: 'list',
+    mayBe: 'list',
+    cooked: 'parts',
+    piece: 'text',
+    label: 'truth',
   }),
 };
 
@@ -176,8 +239,9 @@ export const LESSON_SETTINGS: DocumentFormat<LessonSettings> = {
 
 export const SCHOOL_SETTINGS: DocumentFormat<SchoolSettings> = {
   name: 'school-settings',
-  upgrades: [],
-  lacks: lacking({ marking: 'text', weighingOut: 'text', timeZone: 'text' }),
+  // From 1: the allergens that are named are those of the European Union and the United Kingdom.
+  upgrades: [(settings) => ({ allergenList: 'eu-uk', ...settings })],
+  lacks: lacking({ marking: 'text', weighingOut: 'text', allergenList: 'text', timeZone: 'text' }),
 };
 
 export const PREFERENCES: DocumentFormat<Preferences> = {

@@ -1,3 +1,4 @@
+import type { ReadFileOptions } from './readFile';
 import { DISH_LIMITS, EMPTY_COMPONENT, EMPTY_DISH, linesOf, type DishContent } from '../dish';
 import { minutesIn, readLine, stepFrom } from '../reading';
 import { plainText } from './plainText';
@@ -71,7 +72,10 @@ function portionsOf(value: Json | undefined): number | null {
 }
 
 /** A dish from a schema.org Recipe. Every field is taken as text: HTML in it is stripped, and it is never trusted. */
-export function dishOfRecipe(recipe: JsonObject, newId: () => string): { content: DishContent; portionsSaid: boolean } {
+export function dishOfRecipe(
+  recipe: JsonObject,
+  { newId, book }: Pick<ReadFileOptions, 'newId' | 'book'>,
+): { content: DishContent; portionsSaid: boolean } {
   const portions = portionsOf(recipe.recipeYield ?? recipe.yield);
   const lines = list(recipe.recipeIngredient ?? recipe.ingredients)
     .map(textOf)
@@ -84,7 +88,11 @@ export function dishOfRecipe(recipe: JsonObject, newId: () => string): { content
       title: textOf(recipe.name).slice(0, DISH_LIMITS.title),
       portions: portions ?? 4,
       components: [
-        { ...EMPTY_COMPONENT, id: newId(), lines: lines.map((line) => ({ id: newId(), ...readLine(line.slice(0, DISH_LIMITS.text)) })) },
+        {
+          ...EMPTY_COMPONENT,
+          id: newId(),
+          lines: lines.map((line) => ({ id: newId(), ...readLine(line.slice(0, DISH_LIMITS.text), book) })),
+        },
       ],
       method: stepsOf(recipe.recipeInstructions)
         .slice(0, DISH_LIMITS.steps)

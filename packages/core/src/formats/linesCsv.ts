@@ -1,4 +1,6 @@
 import Papa from 'papaparse';
+import type { FactBook } from '../ingredients';
+import type { ReadFileOptions } from './readFile';
 import { exact, exactText, showFraction } from '../exact';
 import { DISH_LIMITS, EMPTY_COMPONENT, EMPTY_DISH, type Component, type DishContent, type IngredientLine } from '../dish';
 import { findUnit } from '../quantity';
@@ -51,7 +53,7 @@ export function linesCsv(dishes: readonly DishContent[]): string {
 }
 
 /** Dishes from a CSV of lines: a `line` column with the line as written, or `amount`, `unit` and `item`. */
-export function readLinesCsv(csv: string, newId: () => string, fallbackTitle: string): CsvReading {
+export function readLinesCsv(csv: string, { newId, book }: Pick<ReadFileOptions, 'newId' | 'book'>, fallbackTitle: string): CsvReading {
   const parsed = Papa.parse<string[]>(csv.replace(/^\uFEFF/, ''), { skipEmptyLines: 'greedy', preview: 5000 });
   const [heading = [], ...body] = parsed.data;
   const columns = heading.map((cell) => {
@@ -88,7 +90,7 @@ export function readLinesCsv(csv: string, newId: () => string, fallbackTitle: st
     const name = cell('component');
     const component = dish.components.get(name) ?? { ...EMPTY_COMPONENT, id: newId(), name, lines: [] as IngredientLine[] };
     dish.components.set(name, component);
-    component.lines.push({ id: newId(), ...lineOf(cell) });
+    component.lines.push({ id: newId(), ...lineOf(cell, book) });
   });
   if (body.length === 0) problems.push({ field: 'file', problem: { code: 'no.heading-only' }, remedy: { code: 'do.add-rows' } });
   return {
@@ -106,14 +108,14 @@ export function readLinesCsv(csv: string, newId: () => string, fallbackTitle: st
 }
 
 /** A row with its parts is taken by its parts; otherwise the line as written is read. */
-function lineOf(cell: (column: Column) => string): Omit<IngredientLine, 'id'> {
+function lineOf(cell: (column: Column) => string, book: FactBook | undefined): Omit<IngredientLine, 'id'> {
   const written =
     cell('line') ||
     [cell('amount'), cell('unit') === 'each' ? '' : cell('unit'), cell('item'), cell('preparation') && `, ${cell('preparation')}`]
       .filter(Boolean)
       .join(' ')
       .replace(' ,', ',');
-  const read = readLine(written.slice(0, DISH_LIMITS.text));
+  const read = readLine(written.slice(0, DISH_LIMITS.text), book);
   const item = cell('item');
   if (!item) return read;
   const amount = readAmount(cell('amount'));

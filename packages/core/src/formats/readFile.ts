@@ -2,6 +2,7 @@ import type { DishContent } from '../dish';
 import { readRecipe, toDish } from '../reading';
 import { DISH, open, versionOfFormat } from '../document';
 import { decodeText } from '../roster';
+import type { FactBook } from '../ingredients';
 import { dishOfRecipe, recipesIn } from './jsonLd';
 import { readLinesCsv } from './linesCsv';
 import { jsonLdBlocks } from './plainText';
@@ -13,6 +14,8 @@ export interface ReadFileOptions {
   readonly name: string;
   readonly newId: () => string;
   readonly techniques: readonly { readonly id: string; readonly words: readonly string[] }[];
+  /** Facts of ingredients, the school's own among them; those that ship when left out. */
+  readonly book?: FactBook;
 }
 
 export type FileReading =
@@ -38,10 +41,10 @@ export function readFile(bytes: Uint8Array, options: ReadFileOptions): FileReadi
   if (/^[{[]/.test(text)) return readJson(text, options);
   if (/^<|<html|<script/i.test(text.slice(0, 2000))) return readHtml(text, options);
   if (/\.csv$/i.test(options.name) || /^[^\n]*\b(?:line|item|ingredient|written)\b[^\n]*[,;\t][^\n]*\n/i.test(text)) {
-    const { dishes, problems } = readLinesCsv(decoded.text, options.newId, options.name.replace(/\.[^.]*$/, '') || 'Imported dish');
+    const { dishes, problems } = readLinesCsv(decoded.text, options, options.name.replace(/\.[^.]*$/, '') || 'Imported dish');
     return { kind: 'read', format: 'csv', dishes, problems };
   }
-  const reading = readRecipe(text);
+  const reading = readRecipe(text, options.book);
   const content = toDish(reading, { newId: options.newId, portions: 4, techniques: options.techniques });
   return { kind: 'read', format: 'text', dishes: [{ content, portionsSaid: reading.portions !== null }], problems: [] };
 }
@@ -54,7 +57,7 @@ function parse(text: string): unknown {
   }
 }
 
-function readJson(text: string, { newId }: ReadFileOptions): FileReading {
+function readJson(text: string, options: ReadFileOptions): FileReading {
   const value = parse(text);
   if (value === undefined)
     return {
@@ -84,10 +87,10 @@ function readJson(text: string, { newId }: ReadFileOptions): FileReading {
   }
   const recipes = recipesIn(value as Parameters<typeof recipesIn>[0]);
   if (recipes.length === 0) return { kind: 'refused', problem: { code: 'no.no-recipe-in-json' }, remedy: REMEDY };
-  return { kind: 'read', format: 'json-ld', dishes: recipes.map((recipe) => dishOfRecipe(recipe, newId)), problems: [] };
+  return { kind: 'read', format: 'json-ld', dishes: recipes.map((recipe) => dishOfRecipe(recipe, options)), problems: [] };
 }
 
-function readHtml(html: string, { newId }: ReadFileOptions): FileReading {
+function readHtml(html: string, options: ReadFileOptions): FileReading {
   const recipes = jsonLdBlocks(html).flatMap((block) => {
     const value = parse(block);
     return value === undefined ? [] : recipesIn(value as Parameters<typeof recipesIn>[0]);
@@ -98,5 +101,5 @@ function readHtml(html: string, { newId }: ReadFileOptions): FileReading {
       problem: { code: 'no.no-recipe-in-page' },
       remedy: { code: 'do.paste-instead' },
     };
-  return { kind: 'read', format: 'html', dishes: recipes.map((recipe) => dishOfRecipe(recipe, newId)), problems: [] };
+  return { kind: 'read', format: 'html', dishes: recipes.map((recipe) => dishOfRecipe(recipe, options)), problems: [] };
 }

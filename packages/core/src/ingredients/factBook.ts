@@ -1,17 +1,28 @@
 import { plain } from '../text';
 import { remembered } from '../remembered';
-import { itemWords, singular } from './names';
+import { beforeJoin, isState, itemWords, saysNothing, singular, withoutForm } from './names';
 import { SHIPPED, type IngredientFact } from './fact';
+
+/** What is known of an item by the words it is made of. */
+export interface ItemReading {
+  /** Facts that stand in it, whole phrases before words, with the words they stand there by. */
+  readonly found: readonly { readonly fact: IngredientFact; readonly as: string }[];
+  /** Words that no fact covers and that may mean food. */
+  readonly notKnown: readonly string[];
+}
 
 /** Where facts of ingredients are looked up: what ships with Pelvo, with a school's own facts laid over it. */
 export interface FactBook {
   /** The fact of exactly this name, or null. */
   readonly named: (name: string) => IngredientFact | null;
-  /** The fact that fits an item as written: the whole name, else the longest run of words at its end or start. */
+  /**
+   * The fact whose figures an item takes: the longest run of words at the end of what names it. Null where the last word is not
+   * known, since "walnut crispbread" weighs as crispbread does.
+   */
   readonly find: (item: string) => IngredientFact | null;
-  /** All facts whose names stand in an item, longest names first, no word used twice. */
-  readonly within: (item: string) => readonly IngredientFact[];
-  /** The key under which lines of one ingredient meet: lower case, no accents, singular. */
+  /** All facts that stand in an item, and the words that none of them covers. */
+  readonly read: (item: string) => ItemReading;
+  /** The key under which lines of one ingredient meet: lower case, no accents, singular, without words of state. */
   readonly keyOf: (item: string) => string;
   readonly all: readonly IngredientFact[];
 }
@@ -20,47 +31,64 @@ export interface FactBook {
  * A book of the shipped facts with `own` facts laid over them by name.
  *
  * @example factBook().find('dry white wine')?.name // 'white wine'
+ * @example factBook().read('hake in parsley sauce').notKnown // ['sauce']
  */
 export function factBook(own: readonly IngredientFact[] = []): FactBook {
   const facts = new Map([...SHIPPED, ...own].map((fact) => [plain(fact.name), fact]));
   const byName = new Map<string, IngredientFact>();
   for (const fact of facts.values()) for (const other of fact.otherNames) byName.set(plain(other), fact);
   for (const [name, fact] of facts) byName.set(name, fact);
+  // What a school calls by a name of its own is meant, even where another shipped fact bears that name too.
+  for (const fact of own) for (const other of fact.otherNames) byName.set(plain(other), fact);
   // No name has more words than this, so no longer run has to be looked up.
   const longest = Math.max(...[...byName.keys()].map((name) => name.split(' ').length));
   const run = (words: readonly string[]) => byName.get(words.join(' ')) ?? byName.get(words.map(singular).join(' ')) ?? null;
 
-  const within = (words: readonly string[]): IngredientFact[] => {
+  const read = (words: readonly string[]): ItemReading => {
     for (let length = Math.min(words.length, longest); length > 0; length -= 1) {
       for (let start = 0; start + length <= words.length; start += 1) {
-        const found = run(words.slice(start, start + length));
-        if (found) return [found, ...within(words.slice(0, start)), ...within(words.slice(start + length))];
+        const named = words.slice(start, start + length);
+        const fact = run(named);
+        if (!fact) continue;
+        const [before, after] = [read(words.slice(0, start)), read(words.slice(start + length))];
+        return {
+          found: [{ fact, as: named.join(' ') }, ...before.found, ...after.found],
+          notKnown: [...before.notKnown, ...after.notKnown],
+        };
       }
     }
-    return [];
+    return { found: [], notKnown: words.filter((word) => word && !saysNothing(word)) };
   };
 
   const find = (item: string): IngredientFact | null => {
-    const words = itemWords(item);
-    for (let length = Math.min(words.length, longest); length > 0; length -= 1) {
-      const found = run(words.slice(words.length - length)) ?? run(words.slice(0, length));
-      if (found) return found;
-    }
+    const whole = itemWords(item);
+    const asIs = run(whole);
+    if (asIs) return asIs;
+    const named = beforeJoin(whole);
+    for (const words of [named, withoutForm(named)])
+      for (let length = Math.min(words.length, longest); length > 0; length -= 1) {
+        const found = run(words.slice(words.length - length));
+        if (found) return found;
+      }
     return null;
   };
 
   const keyOf = (item: string): string => {
-    const key = plain(item);
-    const fact = byName.get(key);
+    const words = itemWords(item);
+    const whole = run(words);
+    const bare = words.filter((word) => !isState(word));
+    // "Cold butter" is butter, but fresh pasta is not pasta: a name that means something else keeps its words.
+    const key = bare.length > 0 && bare.length < words.length && (!whole || run(bare) === whole) ? bare : words;
+    const fact = byName.get(key.join(' '));
     // A plural spelling of a known ingredient meets its singular; a different variety ("red onion") does not.
-    if (fact && singular(key) === singular(plain(fact.name))) return plain(fact.name);
-    return key.split(' ').map(singular).join(' ');
+    if (fact && singular(key.join(' ')) === singular(plain(fact.name))) return plain(fact.name);
+    return key.map(singular).join(' ');
   };
 
   return {
     named: remembered((name) => byName.get(plain(name)) ?? null),
     find: remembered(find),
-    within: remembered((item) => within(itemWords(item))),
+    read: remembered((item) => read(itemWords(item))),
     keyOf: remembered(keyOf),
     all: [...facts.values()].sort((a, b) => a.name.localeCompare(b.name)),
   };

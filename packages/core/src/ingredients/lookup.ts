@@ -1,8 +1,7 @@
 import { exact, type Exact } from '../exact';
 import { given, measure, type Working } from '../figure';
-import type { Allergen, Diet } from '../allergens';
 import { inUnit, unitOf, type Quantity, type UnitCode } from '../quantity';
-import type { Origin } from './fact';
+import type { IngredientFact } from './fact';
 import { SHIPPED_BOOK, type FactBook } from './factBook';
 
 /**
@@ -33,8 +32,27 @@ export interface OneOf {
   readonly unit: UnitCode;
 }
 
+/** What a line says of one piece of it. */
+export interface PieceSaid {
+  readonly one: OneOf | null;
+  /** Its size or grade as written, or empty. */
+  readonly size: string;
+  /** Whether sizes are those of the United States, where a large egg is smaller. */
+  readonly us: boolean;
+}
+
+export const NOTHING_SAID: PieceSaid = { one: null, size: '', us: false };
+
+/** Grams of one, by unit and size; of no said size where that of the size is not known. */
+export function gramsOfOne(fact: IngredientFact, unit: UnitCode, { size, us }: Pick<PieceSaid, 'size' | 'us'>): Exact | null {
+  const of = (wanted: string) => fact.gramsOfOne.find((entry) => entry.unit === unit && entry.size === wanted);
+  const found = (us ? of(`${size || 'large'} US`) : undefined) ?? (size ? of(size) : undefined) ?? of('');
+  return found ? exact(found.grams) : null;
+}
+
 /** Brings a quantity of an ingredient to grams: by the weight of one from the line itself, else from the facts, or by density. */
-export function toGrams(item: string, quantity: Quantity, one: OneOf | null, book: FactBook = SHIPPED_BOOK): Bridged | MissingFact {
+export function toGrams(item: string, quantity: Quantity, said: PieceSaid, book: FactBook = SHIPPED_BOOK): Bridged | MissingFact {
+  const { one } = said;
   const unit = unitOf(quantity.unit);
   const fact = book.find(item);
   switch (unit.dimension) {
@@ -56,9 +74,8 @@ export function toGrams(item: string, quantity: Quantity, one: OneOf | null, boo
           by: given(measure(grams, 'g'), { said: { code: 'written-multiple' } }),
         };
       }
-      const known = fact?.gramsOfOne.find((entry) => entry.unit === quantity.unit);
-      if (!fact || !known) return { item, need: 'weight of one', unit: quantity.unit };
-      const grams = exact(known.grams);
+      const grams = fact ? gramsOfOne(fact, quantity.unit, said) : null;
+      if (!fact || !grams) return { item, need: 'weight of one', unit: quantity.unit };
       return {
         quantity: { value: quantity.value.mul(grams), unit: 'g' },
         by: given(measure(grams, 'g'), { from: { kind: 'fact', item: fact.name, fact: 'weight of one' } }),
@@ -73,40 +90,18 @@ export function isMissingFact(result: Bridged | MissingFact): result is MissingF
 
 /** Whether an ingredient is bought by volume. */
 export function isLiquid(item: string, book: FactBook = SHIPPED_BOOK): boolean {
+  return book.find(item)?.liquid ?? false;
+}
+
+/** Whether it comes from the tap, and so is not bought. Bottled and scented waters are. */
+export function isTapWater(item: string, book: FactBook = SHIPPED_BOOK): boolean {
+  return book.find(item)?.name === 'water';
+}
+
+/** Whether a small rounding of it changes the result. */
+export function isExacting(item: string, book: FactBook = SHIPPED_BOOK): boolean {
   const fact = book.find(item);
-  if (!fact?.density) return false;
-  const density = exact(fact.density).valueOf();
-  return density >= 0.9 && density <= 1.1 && fact.gramsOfOne.length === 0 && !/butter|mayonnaise|mustard|powder|soda/.test(fact.name);
-}
-
-export interface KnownAllergens {
-  /** False when nothing is known of the item, so that nothing is claimed absent. */
-  readonly known: boolean;
-  readonly allergens: readonly Allergen[];
-  readonly mayContain: readonly Allergen[];
-}
-
-/**
- * Allergens an item contains by what is known of every ingredient named in it; nothing is claimed when `known` is false.
- *
- * @example allergensOf('toasted hazelnuts with butter').allergens // ['nuts', 'milk']
- */
-export function allergensOf(item: string, book: FactBook = SHIPPED_BOOK): KnownAllergens {
-  const facts = book.within(item);
-  const allergens = [...new Set(facts.flatMap((fact) => fact.allergens))];
-  const mayContain = [...new Set(facts.flatMap((fact) => fact.mayContain))].filter((allergen) => !allergens.includes(allergen));
-  return { known: facts.length > 0, allergens, mayContain };
-}
-
-const AGAINST: Readonly<Record<Diet, readonly Origin[]>> = {
-  vegetarian: ['meat', 'fish'],
-  vegan: ['meat', 'fish', 'dairy', 'egg', 'honey'],
-  'no alcohol': ['alcohol'],
-};
-
-/** Whether an item goes against a diet by what is known of it. */
-export function goesAgainst(item: string, diet: Diet, book: FactBook = SHIPPED_BOOK): boolean {
-  return book.within(item).some((fact) => AGAINST[diet].includes(fact.origin));
+  return fact !== null && (fact.exacting || fact.strong);
 }
 
 /** Whether counting pieces makes sense for an item: "2 flour" does not. */

@@ -1,4 +1,5 @@
-export { dishAllergens, needConflicts, type DishAllergens, type DishToCheck, type NeedConflict, type NeedsOf } from './needs';
+export { dishAllergens, type AllergenFrom, type DishAllergens } from './dishAllergens';
+export { needConflicts, type DishToCheck, type NeedConflict, type NeedsOf } from './needs';
 export { lessonReadiness, PHASES, type LessonFacts, type Phase, type PhaseReadiness, type PhaseState } from './readiness';
 export {
   AS_THE_SCHOOL,

@@ -1,6 +1,7 @@
-import { allergensOf, goesAgainst, SHIPPED_BOOK, type FactBook } from '../ingredients';
+import { allergensOf, dietOf, SHIPPED_BOOK, type FactBook } from '../ingredients';
 import type { Allergen, Diet, Needs } from '../allergens';
 import { linesOf, type DishContent } from '../dish';
+import { sharedBy } from './dishAllergens';
 import type { LineSubstitution } from '../substitution';
 
 /** A student's need that a dish meets with something they must or will not eat. */
@@ -10,7 +11,8 @@ export interface NeedConflict {
   readonly editionId: string;
   readonly dish: string;
   readonly need: Allergen | Diet;
-  readonly lines: readonly { readonly lineId: string; readonly item: string; readonly mayOnly: boolean }[];
+  /** Ingredients that have it, or may; a step that shares fat, board or water has no line. */
+  readonly lines: readonly { readonly lineId: string | null; readonly item: string; readonly mayOnly: boolean }[];
 }
 
 export interface NeedsOf {
@@ -44,10 +46,20 @@ export function needConflicts(
         return { lineId: line.id, item: swap?.item ?? line.item };
       });
       const against = (need: Allergen | Diet, hit: (item: string) => 'has' | 'may' | null): NeedConflict[] => {
-        const lines = served.flatMap(({ lineId, item }) => {
-          const found = item ? hit(item) : null;
-          return found ? [{ lineId, item, mayOnly: found === 'may' }] : [];
-        });
+        const lines: NeedConflict['lines'] = [
+          ...served.flatMap(({ lineId, item }) => {
+            const found = item ? hit(item) : null;
+            return found ? [{ lineId, item, mayOnly: found === 'may' }] : [];
+          }),
+          ...(need === 'cooked through'
+            ? content.components
+                .filter(({ allowance }) => allowance !== null)
+                .map(({ name }) => ({ lineId: null, item: `${name || 'the main list'}, served below the rule`, mayOnly: false }))
+            : []),
+          ...content.method
+            .filter(({ sharedWith }) => (sharedWith as readonly string[]).includes(need))
+            .map((step) => ({ lineId: null, item: sharedBy(step), mayOnly: true })),
+        ];
         return lines.length > 0 ? [{ studentId: id, student: name, editionId, dish: content.title, need, lines }] : [];
       };
       return [
@@ -57,63 +69,13 @@ export function needConflicts(
             return allergens.includes(allergen) ? 'has' : mayContain.includes(allergen) ? 'may' : null;
           }),
         ),
-        ...needs.diets.flatMap((diet) => against(diet, (item) => (goesAgainst(item, diet, book) ? 'has' : null))),
+        ...needs.diets.flatMap((diet) =>
+          against(diet, (item) => {
+            const answer = dietOf(item, diet, book);
+            return answer === 'against' ? 'has' : answer === 'perhaps' ? 'may' : null;
+          }),
+        ),
       ];
     }),
   );
-}
-
-/** What a dish contains, may contain, and of which items nothing is known. */
-export interface DishAllergens {
-  readonly contains: readonly { readonly allergen: Allergen; readonly items: readonly string[] }[];
-  readonly mayContain: readonly { readonly allergen: Allergen; readonly items: readonly string[] }[];
-  readonly unknown: readonly string[];
-}
-
-/**
- * Allergens from ingredients up through components and sub-preparations. What is made in-house counts by its formula; one
- * whose formula is not at hand is unknown. "Free of" may be claimed only where `unknown` is empty.
- *
- * @param preparations - formulas of sub-preparations, by edition id
- */
-export function dishAllergens(
-  dishes: readonly DishContent[],
-  { book = SHIPPED_BOOK, preparations = new Map() }: { book?: FactBook; preparations?: ReadonlyMap<string, DishContent> } = {},
-): DishAllergens {
-  const { items, unknown: missing } = itemsOf(dishes, preparations);
-  const known = items.map((item) => ({ item, ...allergensOf(item, book) }));
-  const gather = (pick: (entry: (typeof known)[number]) => readonly Allergen[]) => {
-    const found = new Map<Allergen, string[]>();
-    for (const entry of known) for (const allergen of pick(entry)) found.set(allergen, [...(found.get(allergen) ?? []), entry.item]);
-    return [...found].map(([allergen, from]) => ({ allergen, items: from }));
-  };
-  const contains = gather((entry) => entry.allergens);
-  return {
-    contains,
-    mayContain: gather((entry) => entry.mayContain).filter(({ allergen }) => !contains.some((other) => other.allergen === allergen)),
-    unknown: [...missing, ...known.filter((entry) => !entry.known).map(({ item }) => item)],
-  };
-}
-
-/** Every ingredient that is eaten with some dishes, and what was made from a formula that is not at hand. */
-function itemsOf(dishes: readonly DishContent[], preparations: ReadonlyMap<string, DishContent>) {
-  const items = new Set<string>();
-  const unknown = new Set<string>();
-  const followed = new Set<string>();
-  const follow = (dish: DishContent) => {
-    for (const line of linesOf(dish)) {
-      const made = line.preparationEditionId;
-      if (made && preparations.has(made)) {
-        if (!followed.has(made)) {
-          followed.add(made);
-          follow(preparations.get(made)!);
-        }
-      } else if (made) unknown.add(`${line.item}, made in-house`);
-      else if (line.componentId) continue;
-      else if (line.item) items.add(line.item);
-      else unknown.add(line.written);
-    }
-  };
-  dishes.forEach(follow);
-  return { items: [...items], unknown: [...unknown] };
 }

@@ -1,3 +1,4 @@
+import type { AllergenList } from '../allergens';
 import type { MarkingWay } from '../rubric';
 
 /** How a class gets its ingredients. */
@@ -14,12 +15,14 @@ export interface LessonSettings {
 export interface SchoolSettings {
   readonly marking: MarkingWay;
   readonly weighingOut: WeighingOut;
+  /** Which allergens are named on dishes, orders, trays and handouts. */
+  readonly allergenList: AllergenList;
   /** IANA name, such as `Europe/Vienna`; the day and the hour of a lesson are of this zone. */
   readonly timeZone: string;
 }
 
 export const AS_THE_SCHOOL: LessonSettings = { marking: null, weighingOut: null };
-export const NEW_SCHOOL: SchoolSettings = { marking: 'levels', weighingOut: 'trays', timeZone: 'UTC' };
+export const NEW_SCHOOL: SchoolSettings = { marking: 'levels', weighingOut: 'trays', allergenList: 'eu-uk', timeZone: 'UTC' };
 
 interface Way {
   readonly name: string;

@@ -1,8 +1,10 @@
 import { exact, exactText, ZERO, type Exact, type ExactText } from '../exact';
-import { conversion, given, labelled, measure, product, type Measure, type Reference, type Working } from '../figure';
-import { inMeasures, inUnit, roundForOrder, unitOf, type MeasureSystem, type Quantity, type UnitCode } from '../quantity';
-import type { Said } from '../words';
-import { linesOf, type DishContent, type IngredientLine } from '../dish/types';
+import { conversion, figure, given, labelled, measure, product, rounding, sum, type Figure, type Reference, type Working } from '../figure';
+import { inGrams, isMissingFact, partOf, SHIPPED_BOOK, toGrams, type FactBook, type PartOfWhole, type Piece } from '../ingredients';
+import { inMeasures, inUnit, roundForOrder, unitOf, type MeasureSystem, type UnitCode } from '../quantity';
+import { text, type Said } from '../words';
+import { componentFactors } from '../dish/componentFactors';
+import { linesById, type DishContent, type IngredientLine } from '../dish/types';
 import { asPurchased, scaleLine, type Making } from '../scaling';
 import type { LineSubstitution } from '../substitution';
 
@@ -12,7 +14,7 @@ export interface OrderDish {
   readonly content: DishContent;
 }
 
-/** What one line adds to the order, over one kind of making. */
+/** What one line takes in one kind of making. */
 export interface Contribution {
   readonly line: IngredientLine;
   /** Edition of the dish or sub-preparation; two dishes may bear one title. */
@@ -20,13 +22,21 @@ export interface Contribution {
   readonly dish: string;
   readonly component: string;
   readonly making: Making;
-  /** Of how many of its makings; fewer than all where some are cooked with something else. */
-  readonly count: number;
-  /** What each of them takes, as purchased. */
+  /** Of which of its makings, from and up to: fewer than all where some are cooked with something else. */
+  readonly from: number;
+  readonly to: number;
+  /** What each of them takes, as purchased, before anything is rounded. */
   readonly each: Working;
-  /** Summed over the makings. */
-  readonly working: Working;
   readonly unit: UnitCode;
+  /** What is bought for it, where that is a whole piece of which it is a part. */
+  readonly part: PartOfWhole | null;
+  /** How pieces are given out; null for what is measured. */
+  readonly piece: Piece | null;
+  /** Whether sizes are those of the United States. */
+  readonly us: boolean;
+  readonly reference: Reference;
+  /** Whose makings they are. */
+  readonly called: Said;
   readonly estimate: boolean;
   readonly notes: readonly Said[];
 }
@@ -45,11 +55,13 @@ export interface HeldLine {
 export interface PreparationNeed {
   readonly editionId: string;
   readonly title: string;
-  /** What the dishes need of it, rounded up as an order is. */
-  readonly needed: Measure;
+  /** What the dishes need of it, rounded up as an order is, with its working. */
+  readonly needed: Figure;
   /** Times the written formula. */
   readonly factor: ExactText;
   readonly usedBy: readonly string[];
+  /** A making of its own, for those who cannot eat what is in the bulk; 0 for the bulk itself. */
+  readonly separateFor: number;
 }
 
 /** What one making takes of a sub-preparation. */
@@ -59,6 +71,8 @@ export interface Draw {
   readonly dish: string;
   readonly component: string;
   readonly making: Making;
+  readonly from: number;
+  readonly to: number;
   readonly working: Working;
 }
 
@@ -69,8 +83,27 @@ export interface Collected {
   readonly preparations: readonly PreparationNeed[];
 }
 
+export interface CollectBy {
+  readonly substitutions?: readonly LineSubstitution[];
+  readonly book?: FactBook;
+}
+
+/** What dishes need of one sub-preparation, in the unit it gives. */
+interface Need {
+  /** One team's making, over all dishes that draw on it. */
+  eachTeam: Exact;
+  total: Exact;
+  readonly usedBy: Set<string>;
+  readonly parts: Working[];
+}
+
+const PIECES: ReadonlySet<string> = new Set(['wholeEach', 'shared', 'weighed']);
+const pieceOf = ({ scaling }: IngredientLine): Piece | null =>
+  scaling.kind === 'wholeEach' ? 'whole' : PIECES.has(scaling.kind) ? (scaling.kind as 'shared' | 'weighed') : null;
+
 /**
- * Scales every line of every dish over the makings, and every sub-preparation over what the dishes need of it.
+ * Scales every line of every dish over the makings, and every sub-preparation over what the dishes need of it. Nothing is rounded
+ * yet: pieces are rounded when all lines of an item are together.
  *
  * @param preparations - editions that lines may draw on, by edition id
  */
@@ -78,107 +111,133 @@ export function collect(
   dishes: readonly OrderDish[],
   makings: readonly Making[],
   preparations: ReadonlyMap<string, DishContent>,
-  substitutions: readonly LineSubstitution[] = [],
+  { substitutions = [], book = SHIPPED_BOOK }: CollectBy = {},
 ): Collected {
   const contributions: Contribution[] = [];
   const draws: Draw[] = [];
   const held: HeldLine[] = [];
-  const needs = new Map<string, { quantity: Exact; usedBy: Set<string> }>();
+  const needs = new Map<string, Need>();
 
-  const scaleOver = (editionId: string, content: DishContent, over: readonly Making[], factorOf: (making: Making) => Exact) => {
-    const byId = new Map(linesOf(content).map((line) => [line.id, line]));
+  /** @param swapsFor - how many of a making's are cooked with a substitute */
+  const scaleOver = (
+    { editionId, content }: OrderDish,
+    over: readonly Making[],
+    factorOf: (making: Making) => Exact,
+    swapsFor: (swap: LineSubstitution, making: Making) => number,
+  ) => {
+    const byId = linesById(content);
+    const grown = componentFactors(content);
     for (const component of content.components) {
+      const times = grown.get(component.id)!.factor;
       for (const line of component.lines) {
         // What another component of the dish gives is made, not bought.
         if (line.componentId) continue;
         const swap = substitutions.find((each) => each.editionId === editionId && each.lineId === line.id);
+        const hold = (because: Said) =>
+          held.push({ editionId, dish: content.title, lineId: line.id, written: line.written || line.item, because });
+        const reference: Reference = {
+          kind: 'line',
+          editionId,
+          lineId: line.id,
+          dish: content.title,
+          component: component.name,
+          written: line.written || line.item,
+        };
+        const made = line.preparationEditionId && preparations.has(line.preparationEditionId) ? line.preparationEditionId : null;
         for (const making of over) {
-          const batch = { factor: factorOf(making), portions: making.portions };
-          const scaled = scaleLine(line, batch, (id) => byId.get(id));
+          const batch = { factor: factorOf(making).mul(times), portions: making.portions };
+          const scaled = scaleLine(line, batch, { find: (id) => byId.get(id), book });
           if (scaled.kind === 'none') continue;
           if (scaled.kind === 'held') {
-            held.push({ editionId, dish: content.title, lineId: line.id, written: line.written || line.item, because: scaled.because });
+            hold(scaled.because);
             break;
           }
-          const from: Reference = {
-            kind: 'line',
-            editionId,
-            lineId: line.id,
-            dish: content.title,
-            component: component.name,
-            written: line.written || line.item,
-          };
           const bought = purchased(scaled, line, content.measures);
-          if (line.preparationEditionId && preparations.has(line.preparationEditionId)) {
-            const needed = { value: exact(scaled.working.value.value).mul(making.count), unit: scaled.unit };
-            const because = addNeed(line.preparationEditionId, needed, content.title);
-            if (because) {
-              held.push({ editionId, dish: content.title, lineId: line.id, written: line.written || line.item, because });
-              break;
-            }
+          const swapped = swap ? Math.min(swapsFor(swap, making), making.count) : 0;
+          const because = made && swapped < making.count ? addNeed(made, { bought, making, from: swapped, reference }) : null;
+          if (because) {
+            hold(because);
+            break;
+          }
+          const add = (from: number, to: number, instead: LineSubstitution | null) => {
+            if (to === from) return;
+            const each = instead ? substituted(bought, line, instead, { us: content.measures === 'us', book }) : bought;
+            const unit = each.value.unit as UnitCode;
+            const own = instead ? { ...line, item: instead.item, one: null, size: '' } : line;
+            const count = to - from;
+            // Written out: orders push hundreds of these, and spreading is many times slower.
+            contributions.push({
+              line: own,
+              editionId,
+              dish: content.title,
+              component: component.name,
+              making,
+              from,
+              to,
+              each,
+              unit,
+              part: partOf(own.item, own.preparation, unit, book),
+              piece: unitOf(unit).dimension === 'count' ? pieceOf(own) : null,
+              us: content.measures === 'us',
+              reference,
+              called: count === making.count ? making.called : { code: 'making.some', count, of: making.called },
+              estimate: scaled.estimate || line.yields.length > 0,
+              notes: scaled.notes,
+            });
+          };
+          if (made && swapped < making.count)
             draws.push({
               line,
               editionId,
               dish: content.title,
               component: component.name,
               making,
-              working: labelled(scaled.working, { from }),
+              from: swapped,
+              to: making.count,
+              working: labelled(bought, { from: reference }),
             });
-            continue;
-          }
-          const add = (count: number, item: string, ratio: ExactText, instead: Said | null) => {
-            if (count === 0) return;
-            const called: Said = count === making.count ? making.called : { code: 'making.some', count, of: making.called };
-            const each = instead ? product([bought, given(measure(ratio, 'times'), { said: instead })], bought.value.unit) : bought;
-            contributions.push({
-              line: item === line.item ? line : { ...line, item, one: null },
-              editionId,
-              dish: content.title,
-              component: component.name,
-              making,
-              count,
-              each,
-              working: product([given(measure(count, 'making')), each], each.value.unit, {
-                from,
-                said: called,
-                by: { code: 'scaling', kind: line.scaling.kind },
-              }),
-              unit: each.value.unit as UnitCode,
-              estimate: scaled.estimate || line.yields.length > 0,
-              notes: scaled.notes,
-            });
-          };
-          const swapped = swap
-            ? swap.makings === 'all'
-              ? making.count
-              : making.by === 'team'
-                ? Math.min(swap.makings, making.count)
-                : 0
-            : 0;
-          add(making.count - swapped, line.item, '1', null);
-          if (swap) add(swapped, swap.item, swap.ratio, { code: 'instead-of', item: line.item, reason: swap.reason });
+          else if (!made) add(swapped, making.count, null);
+          if (swap) add(0, swapped, swap);
         }
       }
     }
   };
 
-  const addNeed = (editionId: string, quantity: Quantity, dish: string): Said | null => {
-    const gives = preparations.get(editionId)!.gives;
-    const title = preparations.get(editionId)!.title;
+  const addNeed = (
+    editionId: string,
+    { bought, making, from, reference }: { bought: Working; making: Making; from: number; reference: Reference },
+  ): Said | null => {
+    const { gives, title } = preparations.get(editionId)!;
     if (!gives) return { code: 'gives-nothing', title };
-    if (unitOf(gives.amount.unit).dimension !== unitOf(quantity.unit).dimension) {
+    const unit = bought.value.unit as UnitCode;
+    const { dimension } = unitOf(gives.amount.unit);
+    if (dimension !== unitOf(unit).dimension || (dimension === 'count' && unit !== gives.amount.unit))
       return { code: 'gives-otherwise', title, gives: measure(gives.amount.max, gives.amount.unit) };
-    }
-    const need = needs.get(editionId) ?? { quantity: ZERO, usedBy: new Set<string>() };
-    need.quantity = need.quantity.add(inUnit(quantity, gives.amount.unit).value);
-    need.usedBy.add(dish);
+    const each =
+      unit === gives.amount.unit
+        ? bought
+        : conversion(bought, measure(inUnit({ value: exact(bought.value.value), unit }, gives.amount.unit).value, gives.amount.unit));
+    const value = exact(each.value.value);
+    const need = needs.get(editionId) ?? { eachTeam: ZERO, total: ZERO, usedBy: new Set<string>(), parts: [] };
+    const count = making.count - from;
+    if (making.by === 'team') need.eachTeam = need.eachTeam.add(value);
+    need.total = need.total.add(value.mul(count));
+    if (reference.kind === 'line') need.usedBy.add(reference.dish);
+    need.parts.push(
+      product([given(measure(count, 'making')), each], gives.amount.unit, {
+        from: reference,
+        said: count === making.count ? making.called : { code: 'making.some', count, of: making.called },
+      }),
+    );
     needs.set(editionId, need);
     return null;
   };
 
   for (const dish of dishes) {
     const portions = exact(dish.content.portions);
-    scaleOver(dish.editionId, dish.content, makings, (making) => making.portions.div(portions));
+    const swapsFor = (swap: LineSubstitution, making: Making) =>
+      swap.makings === 'all' ? making.count : making.by === 'team' ? swap.makings : 0;
+    scaleOver(dish, makings, (making) => making.portions.div(portions), swapsFor);
   }
 
   const done: PreparationNeed[] = [];
@@ -186,26 +245,75 @@ export function collect(
     const need = needs.get(editionId);
     if (!need) continue;
     const content = preparations.get(editionId)!;
-    const gives = content.gives!.amount;
-    // The lower end of what it gives: a batch that gives less must still be enough.
-    const factor = need.quantity.div(exact(gives.min));
-    const bulk: Making = {
-      by: 'bulk',
-      count: 1,
-      portions: exact(content.portions).mul(factor),
-      called: { code: 'making.bulk', factor: exactText(factor) },
-    };
-    scaleOver(editionId, content, [bulk], () => factor);
-    const needed = roundForOrder({ value: need.quantity, unit: gives.unit }).quantity;
-    done.push({
-      editionId,
-      title: content.title,
-      needed: measure(needed.value, needed.unit),
-      factor: exactText(factor),
-      usedBy: [...need.usedBy],
-    });
+    const { unit, min } = content.gives!.amount;
+    const own = substitutions.filter((swap) => swap.editionId === editionId);
+    // Some teams cannot eat what is in the bulk: they get a making of their own, as much as their share of it.
+    const separateFor = Math.max(0, ...own.map((swap) => (swap.makings === 'all' ? 0 : swap.makings)));
+    const separate = need.eachTeam.mul(separateFor);
+    for (const [quantity, forTeams] of [
+      [need.total.sub(separate), 0],
+      [separate, separateFor],
+    ] as const) {
+      if (quantity.compare(0) <= 0) continue;
+      // The lower end of what it gives: a batch that gives less must still be enough.
+      const factor = quantity.div(exact(min));
+      const called: Said =
+        forTeams > 0
+          ? { code: 'making.separate', count: forTeams, factor: exactText(factor) }
+          : { code: 'making.bulk', factor: exactText(factor) };
+      const making: Making = { by: 'bulk', count: 1, portions: exact(content.portions).mul(factor), called, separateFor: forTeams };
+      scaleOver(
+        { editionId, content },
+        [making],
+        () => factor,
+        (swap) => (swap.makings === 'all' || forTeams > 0 ? 1 : 0),
+      );
+      done.push({
+        editionId,
+        title: content.title,
+        needed: neededFigure(content.title, need, { quantity, forTeams, unit }),
+        factor: exactText(factor),
+        usedBy: [...need.usedBy],
+        separateFor: forTeams,
+      });
+    }
   }
   return { contributions, draws, held, preparations: done };
+}
+
+/**
+ * What stands in, by its ratio. Ratios go by mass: half as much starch as yolk is half of what the yolks weigh, not half a piece.
+ */
+function substituted(
+  bought: Working,
+  line: IngredientLine,
+  { item, ratio, reason }: LineSubstitution,
+  { us, book }: { us: boolean; book: FactBook },
+): Working {
+  const times = given(measure(ratio, 'times'), { said: { code: 'instead-of', item: line.item, reason } });
+  const unit = bought.value.unit as UnitCode;
+  const asCounted = unitOf(unit).dimension === 'count' && !book.find(item)?.gramsOfOne.some((one) => one.unit === unit);
+  const one = line.one ? { value: exact(line.one.max), unit: line.one.unit } : null;
+  const grams = asCounted ? toGrams(line.item, { value: exact(bought.value.value), unit }, { one, size: line.size, us }, book) : null;
+  const base = grams && !isMissingFact(grams) ? inGrams(bought, grams) : bought;
+  return product([base, times], base.value.unit);
+}
+
+/** What is made of a sub-preparation, with the lines that ask for it. */
+function neededFigure(
+  title: string,
+  need: Need,
+  { quantity, forTeams, unit }: { quantity: Exact; forTeams: number; unit: UnitCode },
+): Figure {
+  const all =
+    forTeams > 0
+      ? product([given(measure(forTeams, 'making')), given(measure(need.eachTeam, unit))], unit)
+      : quantity.equals(need.total)
+        ? sum(need.parts, unit)
+        : sum([...need.parts, given(measure(quantity.sub(need.total), unit), { said: { code: 'made-apart' } })], unit);
+  const { quantity: up, step, before } = roundForOrder({ value: quantity, unit });
+  const inStep = up.unit === unit ? all : conversion(all, measure(before, up.unit));
+  return figure(text(title), rounding(inStep, up.value, 'up', measure(step, up.unit)));
 }
 
 /** The amount to buy for what a batch takes: yields made good, household measures in the dish's own size. */
@@ -233,5 +341,8 @@ function parentsFirst(dishes: readonly OrderDish[], preparations: ReadonlyMap<st
 
 /** Edition ids of the sub-preparations a dish draws on. */
 export function drawsOn(content: DishContent): readonly string[] {
-  return [...new Set(linesOf(content).flatMap((line) => line.preparationEditionId ?? []))];
+  const found = new Set<string>();
+  for (const { lines } of content.components)
+    for (const { preparationEditionId } of lines) if (preparationEditionId) found.add(preparationEditionId);
+  return [...found];
 }

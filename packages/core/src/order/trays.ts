@@ -1,9 +1,14 @@
 import { exactText, type ExactText } from '../exact';
-import type { Figure } from '../figure';
-import type { Said } from '../words';
-import { planMakings, weighedFigure, type Making } from '../scaling';
-import { collect, type Collected, type Draw } from './contributions';
+import { figure, labelled, type Figure } from '../figure';
+import { text, words, type Said } from '../words';
+import { allergensOf, SHIPPED_BOOK, type FactBook, type KnownAllergens } from '../ingredients';
+import { planMakings, type Making } from '../scaling';
+import { dishAllergens } from '../lesson/dishAllergens';
+import type { DishContent } from '../dish/types';
+import { collect, type Collected, type Contribution, type Draw } from './contributions';
 import type { OrderInput } from './computeOrder';
+import { givenOut } from './givenOut';
+import { isPiece, pieceGroups } from './pieces';
 
 /** One thing on a tray. */
 export interface TrayItem {
@@ -17,6 +22,7 @@ export interface TrayItem {
   readonly only: Said | null;
   /** Made ahead, by its title; empty for what is bought. */
   readonly madeAhead: string;
+  readonly allergens: KnownAllergens;
 }
 
 /** Equal trays: what one making of a dish is given. */
@@ -32,50 +38,106 @@ export interface Tray {
   readonly items: readonly TrayItem[];
 }
 
+/** What whoever weighs out has to know of an amount. */
+const ON_A_TRAY: ReadonlySet<Said['code']> = new Set(['cut-from-shared', 'measured-out', 'about-weight', 'for-parts', 'needs-scale']);
+
+/** The notes of an amount that belong on its tray; the others are for whoever orders. */
+export const notesOnTray = ({ figure: { notes } }: Pick<TrayItem, 'figure'>): readonly Said[] =>
+  notes.filter(({ code }) => ON_A_TRAY.has(code));
+
 /**
  * The trays a technician weighs out: for each dish one kind of tray a kind of making, and one for each sub-preparation.
  * Amounts are as purchased, because whoever gets the tray does the trimming. Lines that are held are on no tray; the
- * order names them.
+ * order names them. What lies on all trays together is never more than the order buys.
  *
  * @throws RangeError when the plan is out of range; see `planMakings`
  */
-export function traysOf({ plan, dishes, preparations, substitutions = [] }: OrderInput): readonly Tray[] {
-  return traysFrom(
-    collect(dishes, planMakings(plan), preparations, substitutions),
-    (editionId) => preparations.get(editionId)?.title ?? '',
-  );
+export function traysOf({ plan, dishes, preparations, book = SHIPPED_BOOK, substitutions = [] }: OrderInput): readonly Tray[] {
+  return traysFrom(collect(dishes, planMakings(plan), preparations, { substitutions, book }), preparations, book);
 }
 
-function traysFrom({ contributions, draws }: Collected, titleOf: (editionId: string) => string): readonly Tray[] {
-  const trays = new Map<string, Omit<Tray, 'items'> & { items: TrayItem[] }>();
-  const trayOf = ({ editionId, dish, making }: Pick<Draw, 'editionId' | 'dish' | 'making'>) => {
-    const key = `${editionId} ${making.by}`;
+function traysFrom({ contributions, draws }: Collected, preparations: ReadonlyMap<string, DishContent>, book: FactBook): readonly Tray[] {
+  const trays = new Map<string, Omit<Tray, 'items'> & { items: (TrayItem & { readonly order: number })[] }>();
+  const placeOf = new Map<string, number>();
+  [...contributions, ...draws].forEach(({ line }, index) => placeOf.set(line.id, placeOf.get(line.id) ?? index));
+  const put = ({ editionId, dish, making, line }: Pick<Draw, 'editionId' | 'dish' | 'making' | 'line'>, item: Omit<TrayItem, 'key'>) => {
+    const key = `${editionId} ${making.by}${making.separateFor ? ' separate' : ''}`;
     const { by, called, count } = making;
     const tray = trays.get(key) ?? { key, dish, by, called, count, portions: exactText(making.portions), items: [] };
     trays.set(key, tray);
-    return tray;
+    tray.items.push({ ...item, key: `${line.id} ${item.item} ${item.only ? tray.items.length : ''}`.trim(), order: placeOf.get(line.id)! });
   };
+  const onlySome = ({ from, to }: { from: number; to: number }, { making }: Contribution | Draw): Said | null =>
+    to - from === making.count ? null : { code: 'on-some-trays', count: to - from, of: making.count };
+
+  const groups = pieceGroups(contributions.filter(isPiece), book);
+  const asPieces = new Set(groups.flatMap(({ onTrays }) => onTrays.flatMap(({ lines }) => lines)));
   for (const contribution of contributions) {
-    const { line, component, making, count, each, estimate, notes, working } = contribution;
-    trayOf(contribution).items.push({
-      key: `${line.id} ${line.item}`,
+    // Pieces lie on a tray together; juice alone is measured.
+    if (asPieces.has(contribution)) continue;
+    const { line, component, each, estimate, notes, reference, called } = contribution;
+    const { working, scale } = givenOut(
+      labelled(each, { from: reference, said: called, by: { code: 'scaling', kind: line.scaling.kind } }),
+      line.item,
+      book,
+    );
+    put(contribution, {
       item: line.item,
       component,
-      figure: weighedFigure(line, { working: each, estimate, notes, from: working.from!, said: working.said }),
-      only: count === making.count ? null : { code: 'on-some-trays', count, of: making.count },
+      figure: figure(text(line.item), working, { estimate, notes: scale ? [...notes, scale] : notes }),
+      only: onlySome(contribution, contribution),
       madeAhead: '',
+      allergens: allergensOf(line.item, book),
     });
   }
+  for (const group of groups)
+    for (const piece of group.onTrays) {
+      const of = piece.lines[0]!;
+      const item = of.part && of.part.use !== 'flesh' ? group.item : of.line.item;
+      put(of, {
+        item,
+        component: componentsOf(piece.lines),
+        figure: piece.figure,
+        only: onlySome(piece, of),
+        madeAhead: '',
+        allergens: allergensOf(item, book),
+      });
+    }
   for (const draw of draws) {
     const { line, component, working } = draw;
-    trayOf(draw).items.push({
-      key: line.id,
+    const content = preparations.get(line.preparationEditionId!);
+    put(draw, {
       item: line.item,
       component,
-      figure: weighedFigure(line, { working, estimate: false, notes: [], from: working.from! }),
-      only: null,
-      madeAhead: titleOf(line.preparationEditionId!),
+      figure: figure(
+        text(line.item),
+        givenOut(labelled(working, { from: working.from, by: { code: 'scaling', kind: line.scaling.kind } }), line.item, book).working,
+      ),
+      only: onlySome(draw, draw),
+      madeAhead: content?.title ?? '',
+      allergens: content ? allergensOfMade(content, preparations, book) : allergensOf(line.item, book),
     });
   }
-  return [...trays.values()];
+  return [...trays.values()].map(({ items, ...tray }) => ({
+    ...tray,
+    items: [...items].sort((a, b) => a.order - b.order).map(({ order: _order, ...item }) => item),
+  }));
+}
+
+/** The components that pieces are for; the main list is named only beside others. */
+function componentsOf(lines: readonly Contribution[]): string {
+  const names = [...new Set(lines.map(({ component }) => component))];
+  return names.length > 1 ? names.map((name) => name || words({ code: 'main-list' }).toLowerCase()).join(', ') : names[0]!;
+}
+
+/** What is made in-house holds what its formula holds. */
+function allergensOfMade(content: DishContent, preparations: ReadonlyMap<string, DishContent>, book: FactBook): KnownAllergens {
+  const { contains, mayContain, notKnown, labels } = dishAllergens([content], { preparations, book });
+  return {
+    known: notKnown.length > 0 || labels.length > 0 ? 'partly known' : 'known',
+    allergens: contains.map(({ allergen }) => allergen),
+    mayContain: mayContain.map(({ allergen }) => allergen),
+    notKnown,
+    labels,
+  };
 }

@@ -37,7 +37,7 @@ export function inUnit(quantity: Quantity, to: UnitCode): Quantity {
   return { value: quantity.value.mul(from.size).div(target.size), unit: to };
 }
 
-const spoonLike: ReadonlySet<UnitCode> = new Set(['tsp', 'tbsp', 'cup', 'pint']);
+const spoonLike: ReadonlySet<UnitCode> = new Set(['tsp', 'tbsp', 'cup', 'pint', 'quart']);
 
 function unitWord(unit: Unit, value: Exact): string {
   return value.compare(1) <= 0 ? unit.one : unit.many;
@@ -49,20 +49,38 @@ export function kitchenStep(value: Exact): Exact {
   return STEPS.find(([below]) => size < below)?.[1] ?? exact(10);
 }
 
-/** Below so many grams or millilitres, weighed to so many. */
+/**
+ * Below so many grams or millilitres, weighed to so many. What is less than a gram needs a finer scale than a kitchen's, and gets it:
+ * no positive amount is ever shown as nothing.
+ */
 const STEPS: readonly (readonly [below: number, step: Exact])[] = [
+  [0.01, exact('1/10000')],
+  [0.1, exact('1/1000')],
+  [1, exact('1/100')],
   [5, exact('1/10')],
   [20, exact('1/2')],
   [250, exact(1)],
   [1000, exact(5)],
 ];
 
+/** The finest step of a kitchen scale; below it the scale that is needed is named. */
+export const KITCHEN_SCALE = exact('1/10');
+
+/** The step for what must not be rounded freely: at most a hundredth of it is changed. */
+export function exactingStep(value: Exact): Exact {
+  const most = value.div(50);
+  return FINE.find((step) => step.compare(most) <= 0) ?? kitchenStep(value);
+}
+
+const FINE: readonly Exact[] = ['10', '5', '1', '1/2', '1/10', '1/100', '1/1000', '1/10000'].map((step) => exact(step));
+
 function showMetric(value: Exact, unit: Unit): string {
   const base = unit.size.equals(1) ? value : value.mul(unit.size);
   const big = unit.dimension === 'mass' ? 'kg' : 'l';
   const small = unit.dimension === 'mass' ? 'g' : 'ml';
   if (base.compare(1000) >= 0) return `${showDecimal(base.div(1000), 3)} ${big}`;
-  return `${showDecimal(base, base.compare(20) < 0 ? 2 : 1)} ${small}`;
+  const digits = base.compare('1/100') < 0 ? 4 : base.compare('1/10') < 0 ? 3 : base.compare(20) < 0 ? 2 : 1;
+  return `${showDecimal(base, digits)} ${small}`;
 }
 
 /**
@@ -102,18 +120,25 @@ export function roundForOrder(quantity: Quantity): Rounded {
   return roundedTo(base, kitchenStep(base.value), ceilTo);
 }
 
-/** Rounds to what a kitchen weighs or measures when cooking, nearest step; spoons and counts to an eighth. */
-export function roundForKitchen(quantity: Quantity): Rounded {
+/**
+ * Rounds to what a kitchen weighs or measures when cooking, nearest step; spoons and counts to an eighth, or finer where an eighth
+ * would leave nothing of it.
+ *
+ * @param exacting - whether a small rounding changes the result, as with salt and leavening
+ */
+export function roundForKitchen(quantity: Quantity, exacting = false): Rounded {
   const unit = unitOf(quantity.unit);
-  const step = unit.dimension === 'count' || spoonLike.has(quantity.unit) || unit.byEye ? exact('1/8') : null;
-  if (step) {
+  if (unit.dimension === 'count' || spoonLike.has(quantity.unit) || unit.byEye) {
     // Thirds are on every spoon set: keep them exact.
-    if (exact(3).mul(quantity.value).d === 1n) return { quantity, step, before: quantity.value };
-    return roundedTo(quantity, step, roundTo);
+    if (exact(3).mul(quantity.value).d === 1n) return { quantity, step: EIGHTH, before: quantity.value };
+    const small = quantity.value.compare('1/8') < 0;
+    return roundedTo(quantity, small ? exact('1/100') : exacting ? exact('1/16') : EIGHTH, roundTo);
   }
   const base = inBase(quantity);
-  return roundedTo(base, kitchenStep(base.value), roundTo);
+  return roundedTo(base, exacting ? exactingStep(base.value) : kitchenStep(base.value), roundTo);
 }
+
+const EIGHTH = exact('1/8');
 
 /** Mass in grams, volume in millilitres. */
 function inBase({ value, unit: code }: Quantity): Quantity {

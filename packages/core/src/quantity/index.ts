@@ -1,7 +1,9 @@
 export { UNITS, UNIT_CODES, unitOf, findUnit, type Unit, type UnitCode, type Dimension } from './units';
 export {
   amount,
+  exactingStep,
   inUnit,
+  KITCHEN_SCALE,
   kitchenStep,
   roundForKitchen,
   roundForOrder,
@@ -12,5 +14,17 @@ export {
   type Rounded,
 } from './amount';
 export { inMeasures, millilitresOf, MEASURE_NAMES, MEASURE_SYSTEMS, type MeasureSystem } from './measures';
-export { celsiusIn, temperatureWays, type TemperatureWays } from './temperature';
+export {
+  boilingPoint,
+  celsiusIn,
+  celsiusOf,
+  GAS_MARKS,
+  HEATED,
+  HEATED_NAMES,
+  heatedIn,
+  temperatureWays,
+  type Heated,
+  type TemperatureWays,
+} from './temperature';
 export { centimetresIn } from './length';
+export { readTyped, typedValue, type TypedNumber } from './typed';

@@ -19,11 +19,12 @@ type Household = 'tsp' | 'tbsp' | 'floz' | 'cup' | 'pint' | 'quart';
  * Millilitres in each household measure.
  * @source labelling: US 21 CFR 101.9(b)(5)(viii). US customary: the gallon of 231 cubic inches (3785.411784 ml).
  *   Imperial: the gallon of 4546.09 ml; spoons after British Standard practice of 1/160 pint and its third. Metric: the
- *   250 ml cup of Australian Standard AS 1325, with the 15 ml tablespoon used elsewhere.
+ *   250 ml cup of Australian Standard AS 1325, with the 15 ml tablespoon used elsewhere. In each of them a pint is two cups and a
+ *   quart is four, so that they fit together (the imperial cup is half a pint).
  */
 const MILLILITRES: Readonly<Record<MeasureSystem, Readonly<Record<Household, Exact>>>> = {
-  labelling: sizes('5', '15', '30', '240', '56826125/100000', '960'),
-  metric: sizes('5', '15', '30', '250', '56826125/100000', '1000'),
+  labelling: sizes('5', '15', '30', '240', '480', '960'),
+  metric: sizes('5', '15', '30', '250', '500', '1000'),
   us: sizes('473176473/96000000', '473176473/32000000', '473176473/16000000', '473176473/2000000', '473176473/1000000', '473176473/500000'),
   imperial: sizes('56826125/9600000', '56826125/3200000', '56826125/2000000', '56826125/200000', '56826125/100000', '56826125/50000'),
 };

@@ -34,8 +34,7 @@ const UNIT_ROWS = [
   ['tbsp', 'volume', '15', 'tbsp', 'tbsp', 'tbsp|tbsps|tbs|tbl|tablespoon|tablespoons|tablespoonful|tablespoonfuls'],
   ['floz', 'volume', '30', 'fl oz', 'fl oz', 'fl oz|floz|fluid ounce|fluid ounces'],
   ['cup', 'volume', '240', 'cup', 'cups', 'cup|cups|cupful|cupfuls'],
-  // The imperial pint; a US pint is smaller, so an order by this one does not run short. Reading marks it doubtful.
-  ['pint', 'volume', '56826125/100000', 'pint', 'pints', 'pint|pints|pt|pts'],
+  ['pint', 'volume', '480', 'pint', 'pints', 'pint|pints|pt|pts'],
   ['quart', 'volume', '960', 'quart', 'quarts', 'quart|quarts|qt|qts'],
   ['each', 'count', '1', '', '', 'each|whole|piece|pieces|pc|pcs'],
   ['bulb', 'count', '1', 'bulb', 'bulbs', 'bulb|bulbs'],

@@ -1,20 +1,47 @@
-import { SHIPPED_BOOK } from '../ingredients';
+import { SHIPPED_BOOK, type FactBook } from '../ingredients';
 import { unitOf } from '../quantity';
 import type { IngredientLine, Scaling } from '../dish/types';
 
 const PAN_FILM = /\b(?:for|to)\s+(?:the\s+)?(?:pan|tin|greas|brush)/i;
 const ONCE = /\bbouquet garni\b/i;
+/** Broken up before it is given out, so that it can be measured. */
+const BROKEN_UP = /\b(?:beaten|whisked|mashed|crushed to a paste|pureed)\b/i;
+/** Leaves, slices and the like are small pieces already: nobody cuts a bay leaf in four. */
+const SMALL: ReadonlySet<string> = new Set([
+  'leaf',
+  'clove',
+  'sprig',
+  'slice',
+  'fillet',
+  'ball',
+  'strip',
+  'disc',
+  'spear',
+  'rib',
+  'floret',
+  'wedge',
+  'stalk',
+]);
 
 /**
- * How a line scales until a person chooses another: whole pieces are rounded up in each making, strong
- * spices are tapered, a pan's film of oil is taken once, the rest grows in proportion. Packs and bunches can be shared
- * between makings and so grow in proportion; the order rounds them to whole ones.
+ * How a line scales until a person chooses another: pieces as their fact says (whole in each making, shared, or weighed out once broken
+ * up), strong spices tapered, a pan's film of oil once, the rest in proportion. Packs and bunches can be shared between makings and so
+ * grow in proportion; the order rounds them to whole ones.
  */
-export function defaultScaling(line: Pick<IngredientLine, 'item' | 'amount' | 'note'>): Scaling {
+export function defaultScaling(
+  line: Pick<IngredientLine, 'item' | 'amount' | 'note' | 'preparation'>,
+  book: FactBook = SHIPPED_BOOK,
+): Scaling {
   if (ONCE.test(line.item) || PAN_FILM.test(line.note)) return { kind: 'onceAMaking' };
   if (!line.amount) return { kind: 'proportional' };
   const unit = unitOf(line.amount.unit);
-  if (unit.dimension === 'count') return unit.pack || unit.code === 'bunch' ? { kind: 'proportional' } : { kind: 'wholeEach' };
-  if (SHIPPED_BOOK.find(line.item)?.strong) return { kind: 'tapered' };
+  const fact = book.find(line.item);
+  if (unit.dimension === 'count') {
+    if (unit.pack || unit.code === 'bunch') return { kind: 'proportional' };
+    if (BROKEN_UP.test(line.preparation)) return { kind: 'weighed' };
+    const piece = SMALL.has(unit.code) ? 'whole' : (fact?.piece ?? 'whole');
+    return { kind: piece === 'whole' ? 'wholeEach' : piece };
+  }
+  if (fact?.strong) return { kind: 'tapered' };
   return { kind: 'proportional' };
 }

@@ -47,6 +47,8 @@ export interface ReadNumber {
   readonly rest: string;
   /** Written as a word: "half", "a", "two". */
   readonly word: boolean;
+  /** What else a comma could mean: "1,500" is read as 1500 and could be 1.5. */
+  readonly orElse?: Exact;
 }
 
 const DIGITS = '\\d{1,6}';
@@ -88,7 +90,11 @@ export function readNumber(text: string): ReadNumber | null {
     return found(exact(`${Number(fraction[1])}/${Number(fraction[2])}`), text, fraction[0]);
   }
   const thousands = THOUSANDS.exec(text);
-  if (thousands && thousands[1] !== '0') return found(exact(`${thousands[1]}${thousands[2]}`), text, thousands[0]);
+  if (thousands && thousands[1] !== '0')
+    return {
+      ...found(exact(`${thousands[1]}${thousands[2]}`), text, thousands[0]),
+      orElse: exact(`${thousands[1]}${thousands[2]}`).div(1000),
+    };
   const decimal = DECIMAL.exec(text);
   if (decimal) {
     return found(exact(`${Number(`${decimal[1]}${decimal[2]}`)}/${10 ** decimal[2]!.length}`), text, decimal[0]);

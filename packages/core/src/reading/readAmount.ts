@@ -1,5 +1,5 @@
-import { exact, exactText, type Exact } from '../exact';
-import { findUnit, inUnit, unitOf, type Amount, type UnitCode } from '../quantity';
+import { exact, exactText, showDecimal, type Exact } from '../exact';
+import { findUnit, inUnit, unitOf, type Amount, type UnitCode, MEASURE_SYSTEMS, millilitresOf } from '../quantity';
 import type { Doubt } from '../dish/doubts';
 import { readNumber } from './numbers';
 
@@ -33,6 +33,7 @@ interface Scalar {
   readonly max: Exact;
   readonly rest: string;
   readonly word: boolean;
+  readonly orElse?: Exact;
 }
 
 function readScalar(text: string): Scalar | null {
@@ -46,7 +47,7 @@ function readScalar(text: string): Scalar | null {
       return { min: first.value, max: second.value, rest: second.rest, word: false };
     }
   }
-  return { min: first.value, max: first.value, rest: first.rest, word: first.word };
+  return { min: first.value, max: first.value, rest: first.rest, word: first.word, orElse: first.orElse };
 }
 
 function takeUnit(text: string): { unit: UnitCode; rest: string } | null {
@@ -84,7 +85,9 @@ export function readAmount(text: string, inside = 0): ReadAmount | null {
   const scalar = readScalar(rest);
   if (!scalar) return null;
   rest = scalar.rest;
-  const doubts: Doubt[] = [];
+  const doubts: Doubt[] = scalar.orElse
+    ? [{ code: 'which-comma', one: showDecimal(scalar.min, 3), other: showDecimal(scalar.orElse, 3) }]
+    : [];
 
   // "2 x 400 g tins" and "one 400 g tin": a count of packs, each of a written size.
   const multiply = MULTIPLY.exec(rest) ?? /^\s+(?=\d)/.exec(rest);
@@ -182,11 +185,18 @@ function sameDimension(a: UnitCode, b: UnitCode): boolean {
 /** The doubt raised when two amounts on one line differ by more than an eighth; null when they agree or cannot be compared. */
 export function disagreement(first: Amount, second: Amount): Doubt | null {
   if (!sameDimension(first.unit, second.unit)) return null;
-  const a = unitOf(first.unit).size.mul(exact(first.max));
-  const b = unitOf(second.unit).size.mul(exact(second.max));
-  const apart = a.sub(b).abs().div(a).valueOf();
-  return apart > 0.125 ? { code: 'amounts-disagree' } : null;
+  const a = sizesOf(first.unit);
+  const b = sizesOf(second.unit);
+  const agree = MEASURE_SYSTEMS.some((_, index) => {
+    const [one, other] = [a[index]!.mul(exact(first.max)), b[index]!.mul(exact(second.max))];
+    return one.sub(other).abs().div(one).valueOf() <= 0.125;
+  });
+  return agree ? null : { code: 'amounts-disagree' };
 }
+
+/** A unit in grams or millilitres, by each of the systems of household measures: nobody says which is meant by a pint. */
+const sizesOf = (unit: UnitCode) =>
+  MEASURE_SYSTEMS.map((system) => (unitOf(unit).dimension === 'volume' ? millilitresOf(unit, system) : unitOf(unit).size));
 
 function wire(scalar: Pick<Scalar, 'min' | 'max'>, unit: UnitCode, about: boolean): Amount {
   return { min: exactText(scalar.min), max: exactText(scalar.max), unit, about };

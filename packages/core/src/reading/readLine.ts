@@ -1,8 +1,8 @@
 import { exact } from '../exact';
-import { isCountable, itemKey, SHIPPED_BOOK } from '../ingredients';
+import { isCountable, itemKey, SHIPPED_BOOK, type FactBook } from '../ingredients';
 import { amount, unitOf, type Amount } from '../quantity';
 import { holds, type Doubt } from '../dish/doubts';
-import { EMPTY_LINE, type Certainty, type IngredientLine } from '../dish/types';
+import { EMPTY_LINE, type Certainty, type IngredientLine, type OneIs } from '../dish/types';
 import { defaultScaling } from './defaultScaling';
 import { disagreement, readAmount, type ReadAmount } from './readAmount';
 
@@ -86,12 +86,12 @@ const unread = (written: string): LineReading => ({
 });
 
 /** A unit-like word nobody knows: "3 glugs olive oil". Returns the word, or null. */
-function unknownUnit(item: string): string | null {
+function unknownUnit(item: string, book: FactBook): string | null {
   const [first = '', ...others] = item.split(' ');
-  if (others.length === 0 || SHIPPED_BOOK.find(first)) return null;
+  if (others.length === 0 || book.find(first)) return null;
   // "2 c. à s. huile": a lone letter is an abbreviation from somewhere else.
   if (/^\p{L}\.?$/u.test(first)) return first;
-  const fact = SHIPPED_BOOK.find(others.join(' ').replace(/^of /, ''));
+  const fact = book.find(others.join(' ').replace(/^of /, ''));
   if (!fact) return null;
   const writtenOf = /^\S+ of /.test(item);
   return writtenOf || (fact.density !== null && fact.gramsOfOne.length === 0) ? first : null;
@@ -101,9 +101,10 @@ function unknownUnit(item: string): string | null {
  * Reads one ingredient line. Nothing is ever dropped: what cannot be read is held with a question.
  *
  * @param written - the line as pasted; kept as it is in `written`
+ * @param book - facts of ingredients, the school's own among them
  * @example readLine('½ tsp fennel seed, lightly crushed').amount // { min: '1/2', max: '1/2', unit: 'tsp', about: false }
  */
-export function readLine(written: string): LineReading {
+export function readLine(written: string, book: FactBook = SHIPPED_BOOK): LineReading {
   const clean = written
     .replace(/[\s\u00a0\u2009\u202f]+/g, ' ')
     .trim()
@@ -171,12 +172,18 @@ export function readLine(written: string): LineReading {
 
   const prepared: string[] = [];
   let one = read?.one ?? null;
+  let oneIs: OneIs = '';
   for (const part of brackets.inside) {
     const inner = readAmount(part);
     const around = inner ? tidy(inner.rest) : part;
-    if (inner?.unitWritten && /^(?:each|in total|total|drained|net|per \w+|weight|tins?|cans?|jars?|packets?)?$/i.test(around)) {
+    if (
+      inner?.unitWritten &&
+      /^(?:each|in total|total|drained|drained weight|net|gross|per \w+|weight|tins?|cans?|jars?|packets?)?$/i.test(around)
+    ) {
       if (read && !/total/i.test(around) && unitOf(read.amount.unit).dimension === 'count') {
         one = { ...inner.amount };
+        if (/^drained(?: weight)?$/i.test(around)) oneIs = 'drained';
+        else if (/^(?:net|total)$/i.test(around)) oneIs = 'gross';
         if (!/^(?:each|tins?|cans?|jars?|packets?)?$/i.test(around)) notes.push(part);
       } else if (read) {
         const doubt = disagreement(read.amount, inner.amount);
@@ -227,7 +234,7 @@ export function readLine(written: string): LineReading {
   }
   if (!juice && read && !read.unitWritten) {
     const trailing = TRAILING_JUICE.exec(item);
-    if (trailing?.[1] && SHIPPED_BOOK.find(trailing[1])) {
+    if (trailing?.[1] && book.find(trailing[1])) {
       item = trailing[1];
       preparation = preparation ? `${trailing[2]!.toLowerCase()}, ${preparation}` : trailing[2]!.toLowerCase();
     }
@@ -265,7 +272,7 @@ export function readLine(written: string): LineReading {
       words.length > 1
         ? /^(cloves?|sprigs?|leaf|leaves|bulbs?|stalks?|sticks?|heads?|fillets?|slices?|spears?|ribs?|florets?|wedges?|discs?)$/i.test(last)
         : false;
-    const fact = SHIPPED_BOOK.find(item);
+    const fact = book.find(item);
     if (behind && counted && !fact?.gramsOfOne.some((entry) => entry.unit === 'each')) {
       const unit = readAmount(`1 ${last}`)!.amount.unit;
       if (fact?.gramsOfOne.some((entry) => entry.unit === unit) || !fact) {
@@ -276,7 +283,7 @@ export function readLine(written: string): LineReading {
   }
 
   // "2 cloves": the spice, not a piece of nothing.
-  if (read?.unitWritten && !item && counted && itemKey(unitOf(counted.unit).many) === SHIPPED_BOOK.find(unitOf(counted.unit).many)?.name) {
+  if (read?.unitWritten && !item && counted && itemKey(unitOf(counted.unit).many, book) === book.find(unitOf(counted.unit).many)?.name) {
     item = unitOf(counted.unit).many;
     counted = { ...counted, unit: 'each' };
   }
@@ -285,13 +292,13 @@ export function readLine(written: string): LineReading {
   const isToTaste = toTaste || (!read && isSeasoning);
 
   if (read && !item) doubts.push({ code: 'no-item' });
-  if (isToTaste && !read && !isSeasoning && !SHIPPED_BOOK.find(item)?.strong) doubts.push({ code: 'no-allowance' });
+  if (isToTaste && !read && !isSeasoning && !book.find(item)?.strong) doubts.push({ code: 'no-allowance' });
   if (!read && !isToTaste && !percent) doubts.push({ code: 'no-amount', instead: vague?.[0].trim() ?? '' });
   if (!item && !read) doubts.push({ code: 'unreadable' });
   if (read && !read.unitWritten && item) {
-    const odd = unknownUnit(item);
+    const odd = unknownUnit(item, book);
     if (odd) doubts.push({ code: 'unknown-unit', word: odd });
-    else if (!isCountable(item) && counted?.unit === 'each' && !one) {
+    else if (!isCountable(item, book) && counted?.unit === 'each' && !one) {
       doubts.push({ code: 'not-counted', count: counted.max, item });
     }
   }
@@ -305,6 +312,7 @@ export function readLine(written: string): LineReading {
     item,
     amount: isToTaste && !read ? null : counted,
     one,
+    oneIs,
     size: read?.size || lateSize,
     preparation,
     note,
@@ -312,12 +320,12 @@ export function readLine(written: string): LineReading {
     certainty,
     doubts,
   };
-  return { ...EMPTY_LINE, ...reading, scaling: isToTaste && !read ? seasoningOf(item) : defaultScaling(reading) };
+  return { ...EMPTY_LINE, ...reading, scaling: isToTaste && !read ? seasoningOf(item, book) : defaultScaling(reading, book) };
 }
 
 /** Allowance of seasoning set aside in an order for one portion: our own working figure, meant to be edited. */
-function seasoningOf(item: string): IngredientLine['scaling'] {
+function seasoningOf(item: string, book: FactBook): IngredientLine['scaling'] {
   if (/salt/i.test(item)) return { kind: 'toTaste', allowance: amount(2, 'g', true) };
-  const isSpice = SEASONINGS.test(item) || SHIPPED_BOOK.find(item)?.strong;
+  const isSpice = SEASONINGS.test(item) || book.find(item)?.strong;
   return { kind: 'toTaste', allowance: isSpice ? amount('1/4', 'g', true) : null };
 }

@@ -1,6 +1,7 @@
 import type { IngredientLine, MethodStep } from '../dish/types';
 import { unitOf, type Amount } from '../quantity';
 import { readAmount } from './readAmount';
+import { SHIPPED_BOOK, type FactBook } from '../ingredients';
 import { readLine } from './readLine';
 import { readNumber } from './numbers';
 
@@ -88,7 +89,7 @@ const MOST_LINES_READ = 1000;
  * Reads a whole recipe: title, portions, headed components with their lines, and the method. A pure function; every
  * line of the text ends up as title, portions, heading, ingredient line or method step.
  */
-export function readRecipe(text: string): RecipeReading {
+export function readRecipe(text: string, book: FactBook = SHIPPED_BOOK): RecipeReading {
   const lines = text
     .replace(/\r\n?/g, '\n')
     .split('\n')
@@ -170,7 +171,7 @@ export function readRecipe(text: string): RecipeReading {
       continue;
     }
     section = 'ingredients';
-    components.at(-1)!.lines.push(readLine(line));
+    components.at(-1)!.lines.push(readLine(line, book));
   }
   return { title, portions, gives, components: components.filter((part) => part.lines.length > 0 || part.name), method };
 }

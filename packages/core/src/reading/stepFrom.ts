@@ -1,5 +1,5 @@
 import { EMPTY_STEP, type MethodStep } from '../dish/types';
-import { celsiusIn } from '../quantity';
+import { celsiusIn, heatedIn } from '../quantity';
 import { suggestTechniques } from '../technique';
 import { minutesIn } from './readRecipe';
 
@@ -36,6 +36,7 @@ export function stepFrom(
     techniqueIds: suggestTechniques(text, techniques),
     hands: waits ? 'off' : 'on',
     celsius: celsiusIn(text),
+    heats: heatedIn(text),
     equipment: equipment ?? '',
   };
 }

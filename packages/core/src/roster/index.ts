@@ -1,2 +1,2 @@
 export { decodeText, type Decoded } from './decodeText';
-export { readRoster, nameKey, ROSTER_LIMITS, type RosterReading, type RosterRow, type RosterProblem } from './readRoster';
+export { readRoster, besideRoster, nameKey, ROSTER_LIMITS, type RosterReading, type RosterRow, type RosterProblem } from './readRoster';

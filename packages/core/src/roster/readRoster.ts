@@ -65,11 +65,10 @@ const FORMULA = /^[=+\-@\t\r]/;
 
 /**
  * Reads a class roster from CSV with a heading row: `name`, and optionally `number`, `allergens`, `diets`, `note`.
- * Several allergens or diets stand in one cell, parted by `;` or `/`.
- *
- * @param existing - students already in the class, to find doubles
+ * Several allergens or diets stand in one cell, parted by `;` or `/`. Doubles within the file are problems; see `besideRoster` for
+ * doubles of who is in the class already.
  */
-export function readRoster(csv: string, existing: readonly { name: string; number: string }[] = []): RosterReading {
+export function readRoster(csv: string): RosterReading {
   const refuse = (line: number, field: string, problem: Said, remedy: Said): RosterReading => ({
     rows: [],
     problems: [{ line, field, problem, remedy }],
@@ -99,8 +98,8 @@ export function readRoster(csv: string, existing: readonly { name: string; numbe
 
   const problems: RosterProblem[] = [];
   const rows: RosterRow[] = [];
-  const names = new Map(existing.map((student) => [nameKey(student.name), 0]));
-  const numbers = new Map(existing.filter((student) => student.number).map((student) => [student.number, 0]));
+  const names = new Map<string, number>();
+  const numbers = new Map<string, number>();
   body.forEach((cells, index) => {
     const line = index + 2;
     const cell = (field: 'name' | 'number' | 'allergens' | 'diets' | 'note') => (cells[columns.indexOf(field)] ?? '').trim();
@@ -123,15 +122,11 @@ export function readRoster(csv: string, existing: readonly { name: string; numbe
     }
     const twice = name ? names.get(nameKey(name)) : undefined;
     if (twice !== undefined) {
-      say('name', twice === 0 ? { code: 'no.in-class', name } : { code: 'no.on-line', name, line: twice }, {
-        code: 'do.remove-or-tell-apart',
-      });
+      say('name', { code: 'no.on-line', name, line: twice }, { code: 'do.remove-or-tell-apart' });
     }
     const sameNumber = number ? numbers.get(number) : undefined;
     if (sameNumber !== undefined) {
-      say('number', sameNumber === 0 ? { code: 'no.number-in-class', number } : { code: 'no.number-on-line', number, line: sameNumber }, {
-        code: 'do.correct-one-number',
-      });
+      say('number', { code: 'no.number-on-line', number, line: sameNumber }, { code: 'do.correct-one-number' });
     }
     const allergens = words(
       cell('allergens'),
@@ -149,6 +144,26 @@ export function readRoster(csv: string, existing: readonly { name: string; numbe
     if (found.length === 0) rows.push({ line, name, number, needs: { allergens, diets, note } });
   });
   return { rows, problems, refused: false };
+}
+
+/** A roster that was read, without the rows that name someone of the class again; these become problems. */
+export function besideRoster(
+  reading: RosterReading,
+  existing: readonly { readonly name: string; readonly number: string }[],
+): RosterReading {
+  const names = new Set(existing.map(({ name }) => nameKey(name)));
+  const numbers = new Set(existing.map(({ number }) => number).filter(Boolean));
+  const rows: RosterRow[] = [];
+  const problems = [...reading.problems];
+  for (const row of reading.rows) {
+    const { line, name, number } = row;
+    const known = names.has(nameKey(name));
+    if (known) problems.push({ line, field: 'name', problem: { code: 'no.in-class', name }, remedy: { code: 'do.remove-or-tell-apart' } });
+    if (numbers.has(number))
+      problems.push({ line, field: 'number', problem: { code: 'no.number-in-class', number }, remedy: { code: 'do.correct-one-number' } });
+    if (!known && !numbers.has(number)) rows.push(row);
+  }
+  return { ...reading, rows, problems: problems.sort((a, b) => a.line - b.line) };
 }
 
 function words<T extends string>(cell: string, known: (word: string) => T | null, unknown: (word: string) => void): readonly T[] {

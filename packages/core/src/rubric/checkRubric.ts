@@ -26,6 +26,7 @@ export function checkRubric(rubric: RubricContent): readonly FieldRefused[] {
       say(`criteria.${index}.descriptors`, { code: 'no.same-descriptor', name: criterion.name }, { code: 'do.say-each-level' });
     }
   });
+  if (rubric.levelShares[3] !== 1) say('levelShares.3', { code: 'no.top-not-full' }, { code: 'do.top-full' });
   rubric.levelShares.forEach((share, index) => {
     if (index > 0 && share < rubric.levelShares[index - 1]!) {
       say(`levelShares.${index}`, { code: 'no.shares-fall' }, { code: 'do.let-shares-rise' });

@@ -2,7 +2,7 @@ import { exact, fromDecimal, roundTo, sum as sumOf, ZERO, type Exact } from '../
 import { figure, given, least, measure, product, quotient, rounding, sum, type Figure, type Measure, type Working } from '../figure';
 import { STRANDS, type Strand } from '../technique';
 import type { Said } from '../words';
-import { deductions, earnings, passOrNotYet, type MarkingWay } from './markingWay';
+import { criticalNotSeen, deductions, earnings, passOrNotYet, type MarkingWay } from './markingWay';
 import { type Criterion, type LevelCriterion, type Marks, type RubricContent } from './types';
 
 /** A fault or shortfall that mattered, with what to do about it. */
@@ -87,12 +87,7 @@ export function computeResult(rubric: RubricContent, marks: Marks, way: MarkingW
     const final = isCapped
       ? least([rounded, given(measure(cap.cap, 'point'))], { said: { code: 'capped', cap: cap.cap, by: cap.name } })
       : rounded;
-    const notes = [
-      ...weightNotes(rubric, seenStrands, notSeen, unmarked),
-      ...rubric.criteria
-        .filter((c) => c.kind === 'critical' && notSeen.includes(c.name))
-        .map((c): Said => ({ code: 'critical-not-seen', name: c.name })),
-    ];
+    const notes = [...weightNotes(rubric, seenStrands, notSeen, unmarked), ...criticalNotSeen(rubric, notSeen)];
     return figure({ code: 'mark' }, final, { estimate: unmarked.length > 0, notes });
   };
   const tell: Readonly<Record<MarkingWay, () => Figure>> = {

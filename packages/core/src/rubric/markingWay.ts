@@ -70,6 +70,13 @@ export function passOrNotYet(
       { code: 'passes-when', level: rubric.passAt },
       ...(notSeen.length > 0 ? [{ code: 'not-seen-uncounted', names: notSeen } as const] : []),
       ...(unmarked.length > 0 ? [{ code: 'not-marked-yet', names: unmarked } as const] : []),
+      ...criticalNotSeen(rubric, notSeen),
     ],
   });
 }
+
+/** What decides by itself and was not seen is named as such, in every way of marking. */
+export const criticalNotSeen = (rubric: RubricContent, notSeen: readonly string[]): readonly Said[] =>
+  rubric.criteria
+    .filter((criterion) => criterion.kind === 'critical' && notSeen.includes(criterion.name))
+    .map(({ name }): Said => ({ code: 'critical-not-seen', name }));

@@ -1,7 +1,10 @@
-import type { DishContent } from '../dish';
+import { linesOf, type Component, type DishContent, type MethodStep } from '../dish/types';
+import { SHIPPED_BOOK, type FactBook, type FoodKind } from '../ingredients';
+import type { Said } from '../words';
+import { allowanceFor } from './allowances';
 import type { LocalRules, RuleKey } from './specs';
 import { ruleValue } from './specs';
-import type { Said } from '../words';
+import { longestTime } from './timesIn';
 
 /** A place in a dish that a local rule has something to say to. */
 export interface RuleNotice {
@@ -10,35 +13,293 @@ export interface RuleNotice {
   readonly said: Said;
 }
 
+/** What can go wrong with a component. */
+export const DISH_HAZARDS = [
+  'cooked-kept',
+  'raw-egg',
+  'raw-fish-or-meat',
+  'under-oil',
+  'sprouts-or-cut-melon',
+  'low-oxygen',
+  'reheated',
+  'raw-to-cook',
+] as const;
+export type DishHazard = (typeof DISH_HAZARDS)[number];
+
+export const DISH_HAZARD_NAMES: Readonly<Record<DishHazard, string>> = {
+  'cooked-kept': 'cooked meat, fish, egg, milk or grain that is kept',
+  'raw-egg': 'raw or barely cooked egg',
+  'raw-fish-or-meat': 'fish or meat served raw, cured or lightly cooked',
+  'under-oil': 'garlic, herbs or vegetables under oil',
+  'sprouts-or-cut-melon': 'sprouts or cut melon',
+  'low-oxygen': 'packed without air',
+  reheated: 'cooked, cooled and reheated',
+  'raw-to-cook': 'raw meat, poultry or fish that is cooked here',
+};
+
+export interface ComponentHazards {
+  readonly componentId: string;
+  readonly name: string;
+  readonly hazards: readonly DishHazard[];
+}
+
+const FLESH: readonly FoodKind[] = ['cattle', 'pig', 'other mammal', 'poultry', 'fish', 'crustacean', 'mollusc'];
+/** Of animals, but dry, sour, salt or fat enough to stand by themselves. */
+const STABLE = new Set([
+  'butter',
+  'ghee',
+  'parmesan',
+  'comte',
+  'cheddar',
+  'lard',
+  'suet',
+  'duck fat',
+  'honey',
+  'anchovy fillets',
+  'fish sauce',
+  'bonito flakes',
+  'worcester sauce',
+  'gelatine',
+  'powdered gelatine',
+  'milk powder',
+  'buttermilk powder',
+  'dried egg white',
+  'meringue',
+  'condensed milk',
+  'mayonnaise',
+  'chocolate',
+  'milk chocolate',
+]);
+const STARCH = new Set([
+  'rice',
+  'short grain rice',
+  'wild rice',
+  'pasta',
+  'egg pasta',
+  'noodles',
+  'barley',
+  'bulgur',
+  'couscous',
+  'farro',
+  'quinoa',
+  'polenta',
+  'lentils',
+  'dried chickpeas',
+  'black beans',
+  'butter beans',
+  'potato',
+]);
+const COOKED =
+  /\b(?:cook|boil|simmer|braise|stew|roast|bake|fry|sear|poach|steam|blanch|sweat|grill|reduce|scald|confit|sauté|saute|render|heat)\w*/i;
+const BAKED = /\b(?:bake|baked|baking|oven)\b/i;
+const RAW =
+  /\b(?:raw|ceviche|tartare|carpaccio|sashimi|crudo|gravlax|cure[ds]?|curing|lightly (?:cooked|cured|seared|smoked)|just set|barely|rare|pink|tataki|cold[- ]smok\w+)\b/i;
+const IN_THE_ROOM =
+  /\b(?:room temperature|on the (?:counter|bench|side|worktop|table)|(?:in|at) (?:a|the) warm place|ambient|in the kitchen|unrefrigerated|out of the fridge)\b/i;
+const STANDS = /\b(?:stand|leave|left|rest|sit|keep|kept|hold|held|cool|marinate|soak|set aside|infuse|prove)\w*\b/i;
+const COLD_PLACE = /\b(?:fridge|refrigerat\w*|chill\w*|cold room|ice|iced|freez\w*|walk[- ]in)\b/i;
+const WARM = /\b(?:keep|hold|kept|held)\b[^.;]{0,24}\b(?:warm|hot)\b|\bhot[- ]hold/i;
+
+const matched = (component: Component, book: FactBook) =>
+  component.lines.flatMap((line) => (line.componentId ? [] : book.read(line.item).found.map(({ fact }) => ({ line, fact }))));
+
+/** Words of a component: its name, its lines and what is done to them. */
+const wordsOf = ({ name, lines }: Component) =>
+  [name, ...lines.flatMap(({ written, item, preparation, note }) => [written, item, preparation, note])].join(' ');
+
+/** Steps that speak of a component: by its name or one of its ingredients; all of them where it is the only one. */
+function stepsOf(dish: DishContent, component: Component): readonly MethodStep[] {
+  if (dish.components.length === 1) return dish.method;
+  const own = named(dish, component);
+  if (component.name) return own;
+  // The main list is also what no other component claims.
+  const claimed = new Set(dish.components.flatMap((other) => (other === component ? [] : named(dish, other))));
+  return dish.method.filter((step) => own.includes(step) || !claimed.has(step));
+}
+
+function named(dish: DishContent, component: Component): readonly MethodStep[] {
+  const words = [component.name, ...component.lines.map(({ item }) => item)]
+    .flatMap((text) => text.toLowerCase().split(/[^\p{L}]+/u))
+    .filter((word) => word.length > 3);
+  return dish.method.filter(({ text }) => {
+    const said = text.toLowerCase();
+    return words.some((word) => said.includes(word.replace(/e?s$/, '')));
+  });
+}
+
+interface Nature {
+  readonly kinds: ReadonlySet<FoodKind>;
+  /** It has to be kept hot or cold. */
+  readonly perishable: boolean;
+  readonly told: string;
+  readonly hazards: readonly DishHazard[];
+}
+
+function natureOf(dish: DishContent, component: Component, book: FactBook): Nature {
+  const found = matched(component, book);
+  const steps = stepsOf(dish, component);
+  const title = dish.components.length === 1 ? dish.title : '';
+  const told = [title, wordsOf(component), ...steps.map(({ text }) => text)].join('. ');
+  const facts = found.map(({ fact }) => fact);
+  const kinds = new Set(facts.flatMap((fact) => fact.kinds));
+  const cooked = steps.some(({ text }) => COOKED.test(text)) || /\b(?:cooked|boiled|roasted|braised)\b/i.test(wordsOf(component));
+  const bread =
+    facts.some(({ allergens, name }) => allergens.includes('gluten') && /flour|dough|semolina/.test(name)) &&
+    steps.some(({ text }) => BAKED.test(text));
+  const perishing = facts.filter((fact) => !STABLE.has(fact.name));
+  const flesh = perishing.some((fact) => fact.kinds.some((kind) => FLESH.includes(kind)));
+  const eggOrMilk = perishing.some((fact) => fact.kinds.includes('egg') || (fact.kinds.includes('milk') && fact.name !== 'butter'));
+  const starch = cooked && facts.some(({ name }) => STARCH.has(name));
+  const madeWet =
+    cooked &&
+    facts.some(({ name, liquid }) => /stock/.test(name) || (liquid && name === 'water')) &&
+    !bread &&
+    facts.some(({ kinds: of, exacting }) => of.includes('plant') && !exacting);
+  const oil = facts.some(({ name }) => /(?:^| )oil$/.test(name) && !/^(?:chilli)/.test(name));
+  const wet = found.some(({ fact, line }) => isFreshVegetable(fact.name, book) && !/\bdried\b/i.test(line.item));
+  const underOil =
+    oil &&
+    wet &&
+    (/\boil\b|\bconfit\b/i.test(component.name || (dish.components.length === 1 ? dish.title : '')) ||
+      /\bunder oil\b|\bcover\w* (?:with|in) oil\b|\bin oil\b|\bblend\w*[^.]{0,40}\boil\b|\binfuse\w*[^.]{0,40}\boil\b|\boil\b[^.]{0,40}\binfuse/i.test(
+        told,
+      ));
+  const lowOxygen = /\bvacuum|\bsous[- ]vide|\bsealed (?:bag|pouch|jar)|\breduced[- ]oxygen|\bbag(?:ged)? and seal/i.test(told);
+  const sprouts = /\bsprout(?:s|ed)\b/i.test(wordsOf(component)) && !/brussels/i.test(wordsOf(component));
+  const melon = facts.some(({ name }) => name === 'melon' || name === 'watermelon');
+  const hasEgg = facts.some(({ kinds: of, name }) => of.includes('egg') && !/pasteurised|dried/.test(name) && !STABLE.has(name));
+  const hotEgg = steps.some(
+    ({ text, celsius, heats }) =>
+      /\b(?:bake|boil|fry|poach|scramble|cook)\w*/i.test(text) || (celsius !== null && celsius >= 70 && heats !== 'surface'),
+  );
+  const perishable = flesh || (eggOrMilk && !bread) || (starch && !bread) || madeWet || underOil || sprouts || melon;
+  const hazards: DishHazard[] = [];
+  if (perishable && cooked && component.keeps.length > 0) hazards.push('cooked-kept');
+  if (hasEgg && !hotEgg && !bread) hazards.push('raw-egg');
+  if (flesh && (RAW.test(told) || component.allowance)) hazards.push('raw-fish-or-meat');
+  if (underOil) hazards.push('under-oil');
+  if (sprouts || melon) hazards.push('sprouts-or-cut-melon');
+  if (lowOxygen) hazards.push('low-oxygen');
+  if (steps.some(({ text }) => REHEAT.test(text))) hazards.push('reheated');
+  if (flesh && cooked) hazards.push('raw-to-cook');
+  return { kinds, perishable, told, hazards };
+}
+
+const REHEAT = /\bre-?heat\w*|\bwarm(?:ed)? (?:it |them )?(?:through|again|up)\b|\bheat(?:ed)? (?:it |them )?(?:through|again)\b/i;
+
+const HERBS_AND_VEGETABLES =
+  /garlic|basil|parsley|thyme|rosemary|sage|chives|tarragon|chervil|dill|mint|coriander|chilli|pepper$|tomato|onion|shallot|mushroom|aubergine|courgette|artichoke|lemon|ginger|herb/;
+const isFreshVegetable = (name: string, book: FactBook) =>
+  HERBS_AND_VEGETABLES.test(name) && book.named(name) !== null && !/dried|peppercorn|^pepper$/.test(name);
+
+/** What each component of a dish can go wrong by, from its ingredients and steps, also where it has no step. */
+export function dishHazards(dish: DishContent, book: FactBook = SHIPPED_BOOK): readonly ComponentHazards[] {
+  return dish.components.map((component) => ({
+    componentId: component.id,
+    name: component.name || dish.title,
+    hazards: natureOf(dish, component, book).hazards,
+  }));
+}
+
+/** Which core rule holds for a kind of food; for minced, filled and rolled food the strictest. */
+function coreRuleOf(kinds: ReadonlySet<FoodKind>, told: string): { readonly rule: RuleKey; readonly food: string } | null {
+  const flesh = kinds.has('cattle') || kinds.has('other mammal') || kinds.has('pig') || kinds.has('poultry');
+  if (flesh && /\bminced?\b|\bsausage|\bburger|\bstuffed\b|\bfilled\b|\brolled\b|\btied\b|\bterrine\b|\bmeatball/i.test(told))
+    return { rule: 'core-minced', food: 'minced, filled or rolled' };
+  if (/\bvenison|\brabbit|\bhare\b|\bboar\b|\bpheasant|\bpartridge|\bpigeon|\bgrouse|\bgame\b/i.test(told))
+    return { rule: 'core-game', food: 'game' };
+  if (kinds.has('poultry')) return { rule: 'core-poultry', food: 'poultry' };
+  if (kinds.has('pig')) return { rule: 'core-pork', food: 'pork' };
+  if (kinds.has('cattle') || kinds.has('other mammal')) return { rule: 'core-whole', food: 'whole cut' };
+  if (kinds.has('fish') || kinds.has('crustacean') || kinds.has('mollusc')) return { rule: 'core-fish', food: 'fish or shellfish' };
+  return kinds.has('egg') ? { rule: 'core-egg', food: 'egg' } : null;
+}
+
+/** Degrees Celsius that a text gives for a core; null when it gives none. */
+function coreIn({ text, celsius, heats }: MethodStep): number | null {
+  if (heats === 'core' && celsius !== null) return celsius;
+  const match =
+    /\b(?:core|internal temperature|inside|centre|center)\b[^.;]{0,40}?(\d{2,3})\s*°?\s*(c|f)?\b/i.exec(text) ??
+    /\b(\d{2,3})\s*°?\s*(c|f)\b[^.;]{0,20}\b(?:core|in the (?:centre|thickest)|inside)/i.exec(text);
+  if (!match) return null;
+  const value = Number(match[1]);
+  return /f/i.test(match[2] ?? '') ? Math.round(((value - 32) * 5) / 9) : value;
+}
+
 /**
- * What a dish plans that the local rules speak against: lives in a store that are too long, waits in hot holding,
- * frying fat that is too hot, a chill that takes too long.
+ * What a dish plans that the local rules speak against, component by component and step by step: lives in a store that are too long,
+ * food that stands or is kept warm without a time, cores below their rule, cooling in the room, fat that is too hot. A component that
+ * is marked as served below the rule is held to the conditions of its allowance instead.
  */
-export function dishRuleNotices(dish: DishContent, rules: LocalRules): readonly RuleNotice[] {
+export function dishRuleNotices(dish: DishContent, rules: LocalRules, book: FactBook = SHIPPED_BOOK): readonly RuleNotice[] {
   const notices: RuleNotice[] = [];
   const add = (where: string, said: Extract<Said, { rule: RuleKey; limit: number }>) => notices.push({ rule: said.rule, where, said });
   const of = (rule: RuleKey) => ({ rule, limit: ruleValue(rule, rules) });
-  for (const component of dish.components) {
+  const natures = dish.components.map((component) => ({ component, nature: natureOf(dish, component, book) }));
+  const excused = new Set<FoodKind>();
+  for (const { component, nature } of natures) {
     const where = component.name || dish.title;
+    const { hazards, perishable, kinds, told } = nature;
     for (const { store, hours } of component.keeps) {
-      if (store === 'chilled' && hours > ruleValue('chilled-life', rules))
-        add(where, { code: 'plan.chilled', ...of('chilled-life'), hours });
-      if (store === 'ambient' && hours * 60 > ruleValue('out-of-control', rules) && component.lines.some(isWet))
+      if (store === 'chilled') {
+        if (hazards.includes('raw-egg') && hours > ruleValue('raw-egg-life', rules))
+          add(where, { code: 'plan.raw-egg', ...of('raw-egg-life'), hours });
+        if ((hazards.includes('under-oil') || hazards.includes('low-oxygen')) && hours > ruleValue('low-oxygen-life', rules))
+          add(where, { code: 'plan.low-oxygen', ...of('low-oxygen-life'), hours });
+        else if (perishable && !hazards.includes('under-oil') && hours > ruleValue('chilled-life', rules))
+          add(where, { code: 'plan.chilled', ...of('chilled-life'), hours });
+      }
+      if (store === 'ambient' && perishable && hours * 60 > ruleValue('out-of-control', rules))
         add(where, { code: 'plan.ambient', ...of('out-of-control'), hours });
     }
+    if (component.allowance) {
+      const stand = allowanceFor(component.allowance, { kinds: [...kinds], told }, rules);
+      notices.push({ rule: component.allowance.allowance === 'raw-fish' ? 'allow-raw-fish' : 'allow-whole-pink', where, said: stand.said });
+      if (stand.kind === 'below') for (const kind of kinds) if (FLESH.includes(kind)) excused.add(kind);
+    }
   }
+  const perishable = natures.some(({ nature }) => nature.perishable);
+  const allKinds = new Set(natures.flatMap(({ nature }) => [...nature.kinds]));
+  const allTold = [dish.title, ...linesOf(dish).map(({ written }) => written), ...dish.method.map(({ text }) => text)].join('. ');
   dish.method.forEach((step, index) => {
     const where = `Step ${index + 1}`;
-    const text = step.text.toLowerCase();
-    if (step.celsius && /\b(deep-?fry|fry|frying|hot oil|hot fat)\b/.test(text) && step.celsius > ruleValue('frying-fat', rules))
+    const { text } = step;
+    const time = longestTime(step);
+    if (
+      step.celsius !== null &&
+      (step.heats === 'fat' || /\b(?:deep-?fry|hot oil|hot fat)\b/i.test(text)) &&
+      step.celsius > ruleValue('frying-fat', rules)
+    )
       add(where, { code: 'plan.fat', ...of('frying-fat'), celsius: step.celsius });
-    if (step.minutes && /\b(cool|chill)/.test(text) && step.minutes > ruleValue('cooling-total', rules) && !/overnight|set|rest/.test(text))
-      add(where, { code: 'plan.cools', ...of('cooling-total'), minutes: step.minutes });
-    if (step.minutes && /\b(keep|hold) (?:it |them )?(?:warm|hot)\b/.test(text) && step.minutes > ruleValue('out-of-control', rules))
-      add(where, { code: 'plan.held-warm', ...of('hot-holding'), minutes: step.minutes });
+    const core = coreIn(step);
+    if (core !== null) {
+      const own = natures.find(
+        ({ component }) => stepsOf(dish, component).includes(step) && coreRuleOf(natureOf(dish, component, book).kinds, allTold),
+      );
+      const kinds = own?.nature.kinds ?? allKinds;
+      if (REHEAT.test(text) && core < ruleValue('reheating', rules))
+        add(where, { code: 'plan.reheats', ...of('reheating'), celsius: core });
+      else {
+        const found = coreRuleOf(kinds, allTold);
+        const below = [...kinds].some((kind) => excused.has(kind));
+        if (found && !below && core < ruleValue(found.rule, rules))
+          add(where, { code: 'plan.core', ...of(found.rule), celsius: core, food: found.food });
+      }
+    }
+    if (!perishable) return;
+    const cools = /\bcool(?:s|ed|ing)?\b/i.test(text);
+    const inRoom = IN_THE_ROOM.test(text);
+    if (cools && inRoom) add(where, { code: 'plan.cools-in-the-room', ...of('cooling-first') });
+    else if (cools && time !== null && time > ruleValue('cooling-total', rules))
+      add(where, { code: 'plan.cools', ...of('cooling-total'), minutes: time });
+    else if (inRoom && STANDS.test(text) && !COLD_PLACE.test(text.replace(IN_THE_ROOM, ''))) {
+      if (time === null) add(where, { code: 'plan.stands-untimed', ...of('out-of-control') });
+      else if (time > ruleValue('out-of-control', rules)) add(where, { code: 'plan.stands', ...of('out-of-control'), minutes: time });
+    }
+    if (WARM.test(text) && !(step.celsius !== null && step.celsius >= ruleValue('hot-holding', rules))) {
+      if (time === null) add(where, { code: 'plan.warm-untimed', ...of('hot-holding') });
+      else if (time > ruleValue('out-of-control', rules)) add(where, { code: 'plan.held-warm', ...of('hot-holding'), minutes: time });
+    }
   });
   return notices;
 }
-
-/** Milk, cream, stock, egg and the like: what makes an ambient life doubtful. */
-const isWet = (line: { readonly item: string }) => /cream|milk|stock|egg|yog|butter|meat|fish|cheese|puree/i.test(line.item);

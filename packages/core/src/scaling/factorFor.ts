@@ -2,7 +2,7 @@ import { exact, fromDecimal } from '../exact';
 import { conversion, figure, given, measure, quotient, type Figure, type Working } from '../figure';
 import type { Said } from '../words';
 import { inGrams, isMissingFact, SHIPPED_BOOK, toGrams, type FactBook } from '../ingredients';
-import { inUnit, unitOf, type Amount } from '../quantity';
+import { inMeasures, inUnit, unitOf, type Amount } from '../quantity';
 import { linesOf, type DishContent } from '../dish/types';
 import { plateBuild } from '../dish/plateBuild';
 
@@ -65,8 +65,9 @@ const times = (have: Working, asWritten: Working): FactorResult => ({
 function byAmountInHand(dish: DishContent, lineId: string, have: Amount, book: FactBook): FactorResult {
   const line = linesOf(dish).find(({ id }) => id === lineId);
   if (!line?.amount) return infeasible('lineId', { code: 'line-without-amount' }, { code: 'choose-another-line' });
-  const hand = { value: exact(have.max), unit: have.unit };
-  const needed = { value: exact(line.amount.max), unit: line.amount.unit };
+  // The dish's own cups and spoons, on both sides.
+  const hand = inMeasures({ value: exact(have.max), unit: have.unit }, dish.measures);
+  const needed = inMeasures({ value: exact(line.amount.max), unit: line.amount.unit }, dish.measures);
   if (hand.value.compare(0) <= 0) return infeasible('amount', { code: 'nothing-in-hand' }, { code: 'give-above-nothing' });
   const inHand = given(measure(hand.value, hand.unit), { said: { code: 'in-hand' } });
   const asWritten = written(measure(needed.value, needed.unit));
@@ -75,7 +76,8 @@ function byAmountInHand(dish: DishContent, lineId: string, have: Amount, book: F
   if (a.dimension === b.dimension && a.dimension !== 'count')
     return times(conversion(inHand, measure(inUnit(hand, needed.unit).value, needed.unit)), asWritten);
   const one = line.one ? { value: exact(line.one.max), unit: line.one.unit } : null;
-  const [mine, theirs] = [toGrams(line.item, hand, one, book), toGrams(line.item, needed, one, book)];
+  const said = { one, size: line.size, us: dish.measures === 'us' };
+  const [mine, theirs] = [toGrams(line.item, hand, said, book), toGrams(line.item, needed, said, book)];
   const missing = isMissingFact(mine) ? mine : isMissingFact(theirs) ? theirs : null;
   if (missing)
     return infeasible(

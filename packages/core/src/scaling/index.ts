@@ -1,5 +1,5 @@
 export { planMakings, portionsEach, teamsOf, demandFigure, type Making, type MakingPlan, type MakingFor } from './makings';
-export { scaleLine, TAPER, type Batch, type ScaledLine } from './scaleLine';
+export { scaleLine, TAPER, type Batch, type ScaledLine, type ScalingBy } from './scaleLine';
 export { asPurchased } from './asPurchased';
 export { weighedFigure } from './weighedFigure';
 export { scaleDish, showFactor, type ScaledComponent, type ScaledDish, type ScaledRow } from './scaleDish';

@@ -11,6 +11,8 @@ export interface MakingPlan {
   readonly portionsATeam: number;
   readonly demonstrationPortions: number;
   readonly referencePlates: number;
+  /** Portions cut up for everyone to taste, cooked with the demonstration. */
+  readonly tastingPortions: number;
   /** Further makings of a team's size, kept for a second try. */
   readonly spareMakings: number;
 }
@@ -25,6 +27,8 @@ export interface Making {
   readonly portions: Exact;
   /** Whose they are: 14 students, the demonstration. */
   readonly called: Said;
+  /** Teams that get a bulk making of their own, with something else in it. */
+  readonly separateFor?: number;
 }
 
 /** "1 portion each", "2½ portions each". */
@@ -38,10 +42,10 @@ export function teamsOf(students: number, teamSize: number): number {
 }
 
 /**
- * The makings of a lesson. The reference plate is cooked with the demonstration, in one batch, by the instructor.
+ * The makings of a lesson. The reference plate and what is tasted are cooked with the demonstration, in one batch, by the instructor.
  *
  * @throws RangeError if a count is negative or not whole, or a team has no one in it
- * @example planMakings({ students: 13, teamSize: 2, portionsATeam: 2, demonstrationPortions: 2, referencePlates: 1, spareMakings: 1 })
+ * @example planMakings({ students: 13, teamSize: 2, portionsATeam: 2, demonstrationPortions: 2, referencePlates: 1, tastingPortions: 0, spareMakings: 1 })
  */
 export function planMakings(plan: MakingPlan): readonly Making[] {
   for (const [name, value] of Object.entries(plan)) {
@@ -50,12 +54,16 @@ export function planMakings(plan: MakingPlan): readonly Making[] {
   if (plan.teamSize < 1) throw new RangeError('teamSize must be 1 or more');
   const teams = teamsOf(plan.students, plan.teamSize);
   const each = plan.teamSize === 1 ? 'student' : plan.teamSize === 2 ? 'pair' : 'team';
-  const shown = plan.demonstrationPortions + plan.referencePlates;
-  const demonstration =
-    plan.demonstrationPortions === 0 ? 'making.reference' : plan.referencePlates === 0 ? 'making.demonstration' : 'making.both';
+  const { demonstrationPortions, referencePlates, tastingPortions } = plan;
+  const shown = demonstrationPortions + referencePlates + tastingPortions;
   const makings: Making[] = [
     { by: 'team', count: teams, portions: exact(plan.portionsATeam), called: { code: 'making.team', count: teams, each } },
-    { by: 'demonstration', count: shown > 0 ? 1 : 0, portions: exact(shown), called: { code: demonstration } },
+    {
+      by: 'demonstration',
+      count: shown > 0 ? 1 : 0,
+      portions: exact(shown),
+      called: { code: 'making.shown', demonstration: demonstrationPortions, reference: referencePlates, tasting: tastingPortions },
+    },
     {
       by: 'spare',
       count: plan.spareMakings,

@@ -1,5 +1,6 @@
 import { exact, exactText, fromDecimal, type Exact } from '../exact';
-import { given, measure, product, quotient, rounding, type Working } from '../figure';
+import { given, labelled, measure, product, quotient, rounding, type Working } from '../figure';
+import { inGrams, isMissingFact, SHIPPED_BOOK, toGrams, type FactBook } from '../ingredients';
 import { unitOf, type UnitCode } from '../quantity';
 import type { Said } from '../words';
 import type { IngredientLine } from '../dish/types';
@@ -32,16 +33,24 @@ export type ScaledLine =
 
 type Find = (id: string) => IngredientLine | undefined;
 
-/**
- * What one batch takes of a line. The upper end of a range is taken, so that no making runs short.
- *
- * @param find - the dish's lines by id, for percent-of
- */
-export function scaleLine(line: IngredientLine, batch: Batch, find: Find): ScaledLine {
-  return scale(line, batch, find, new Set());
+export interface ScalingBy {
+  /** The dish's lines by id, for percent-of. */
+  readonly find: Find;
+  /** Facts by which what is counted or measured by volume is brought to a mass, for percent-of. */
+  readonly book?: FactBook;
 }
 
-function scale(line: IngredientLine, batch: Batch, find: Find, followed: ReadonlySet<string>): ScaledLine {
+/**
+ * What one batch takes of a line, pieces not yet rounded: that is done once a making, when all lines of an item are known. The
+ * upper end of a range is taken, so that no making runs short.
+ */
+export function scaleLine(line: IngredientLine, batch: Batch, { find, book = SHIPPED_BOOK }: ScalingBy): ScaledLine {
+  return scale(line, batch, { find, book }, NOTHING_FOLLOWED);
+}
+
+const NOTHING_FOLLOWED: ReadonlySet<string> = new Set();
+
+function scale(line: IngredientLine, batch: Batch, by: Required<ScalingBy>, followed: ReadonlySet<string>): ScaledLine {
   if (line.certainty === 'held') {
     const [doubt] = line.doubts;
     return held(doubt ? { code: 'doubt', doubt } : { code: 'not-settled' });
@@ -59,7 +68,7 @@ function scale(line: IngredientLine, batch: Batch, find: Find, followed: Readonl
       notes: [{ code: 'allowance-only' }],
     };
   }
-  if (scaling.kind === 'percentOf') return percentOf(line, scaling, batch, find, followed);
+  if (scaling.kind === 'percentOf') return percentOf(line, scaling, { batch, by, followed });
   if (!line.amount) return held({ code: 'no-amount-yet' });
 
   const { unit } = line.amount;
@@ -75,11 +84,10 @@ function scale(line: IngredientLine, batch: Batch, find: Find, followed: Readonl
   });
   switch (scaling.kind) {
     case 'proportional':
+    case 'wholeEach':
+    case 'shared':
+    case 'weighed':
       return done(product([written, factor], unit));
-    case 'wholeEach': {
-      const working = product([written, factor], unit);
-      return done(rounding(working, exact(working.value.value).ceil(), 'up', measure(1, unit)));
-    }
     case 'onceAMaking':
       return done(given(written.value, { said: { code: 'once' } }));
     case 'byTheLoad': {
@@ -103,22 +111,26 @@ function scale(line: IngredientLine, batch: Batch, find: Find, followed: Readonl
 function percentOf(
   line: IngredientLine,
   scaling: Extract<IngredientLine['scaling'], { kind: 'percentOf' }>,
-  batch: Batch,
-  find: Find,
-  followed: ReadonlySet<string>,
+  { batch, by, followed }: { batch: Batch; by: Required<ScalingBy>; followed: ReadonlySet<string> },
 ): ScaledLine {
   if (followed.has(line.id)) return held({ code: 'follows-itself', item: line.item });
-  const base = find(scaling.lineId);
+  const base = by.find(scaling.lineId);
   if (!base) return held({ code: 'follows-nothing', item: line.item });
-  const scaled = scale(base, batch, find, new Set([...followed, line.id]));
+  const scaled = scale(base, batch, by, new Set([...followed, line.id]));
   if (scaled.kind !== 'scaled') return held({ code: 'follows-open', item: line.item, base: base.item });
-  if (unitOf(scaled.unit).dimension === 'count') return held({ code: 'follows-counted', base: base.item });
-  const named = { ...scaled.working, said: { code: 'text', text: base.item } } as const;
+  // Percent is by mass: 70 % of a litre of oil is not 700 ml of something heavier.
+  const one = base.one ? { value: exact(base.one.max), unit: base.one.unit } : null;
+  const quantity = { value: exact(scaled.working.value.value), unit: scaled.unit };
+  const grams = toGrams(base.item, quantity, { one, size: base.size, us: false }, by.book);
+  if (isMissingFact(grams)) return held({ code: 'follows-without-mass', base: base.item, need: grams.need });
+  const mass = unitOf(scaled.unit).dimension === 'mass' ? scaled.working : inGrams(scaled.working, grams);
+  const unit = mass.value.unit as UnitCode;
+  const named = labelled(mass, { said: { code: 'text', text: base.item } });
   return {
     kind: 'scaled',
-    working: product([given(measure(scaling.percent, 'percent')), named], scaled.unit),
-    unit: scaled.unit,
-    estimate: scaled.estimate,
+    working: product([given(measure(scaling.percent, 'percent')), named], unit),
+    unit,
+    estimate: scaled.estimate || grams.by !== null,
     notes: [],
   };
 }

@@ -45,6 +45,33 @@ export const CALCULATORS_IN_ENGLISH = {
   'calc.salty-enough': () => 'There is enough in it already: add none, and taste',
   'calc.begin-two-thirds': () => 'Begin with two thirds, taste, then the rest',
 
+  'calc.taken-up': () => 'Taken up',
+  'calc.to-boil-in': () => 'To boil in',
+  'calc.boils-off': () => 'Boils off',
+  'calc.boils-off-by': ({ area, rate, minutes }: { area: Measure; rate: number; minutes: Measure }, { show }: Speaker) =>
+    `${show(area)} × ${rate} ml a square centimetre and minute × ${show(minutes)}`,
+  'calc.cooked-weight': () => 'Cooked it weighs',
+  'calc.dry': () => 'Dry',
+  'calc.pieces-at-least': () => 'Pieces a batch, at least',
+  'calc.pieces-at-most': () => 'Pieces a batch, at most',
+  'calc.first-rolling': () => 'First rolling',
+  'calc.slices-of': () => 'Slices',
+  'calc.moulds-of': () => 'Moulds',
+  'calc.batch-measures': ({ length, width }: { length: Measure; width: Measure }, { show }: Speaker) =>
+    `${show(length)} long by ${show(width)}`,
+  'calc.rolled-again': ({ time }: { time: number }) => `Rolled again${time > 1 ? `, time ${time}` : ''}`,
+  'calc.more-really-given': () => 'More that a batch really gave',
+  'calc.gave-counts': ({ gave, computed }: { gave: number; computed: number }) =>
+    `a batch really gave ${gave}; by its measures ${computed}`,
+  'calc.count-and-note': () => 'by its measures only: count a batch and note it',
+  'calc.batches-for': ({ pieces }: { pieces: number }) => `Batches for ${pieces} pieces`,
+  'calc.whole-batches': () => 'whole batches',
+  'calc.scraps': () => 'Scraps',
+  'calc.filling-in-all': () => 'Filling in all',
+  'calc.pieces-by-filling': () => 'Pieces by what each holds',
+  'calc.salt-at-rest': () => 'Salt in it at rest, food and water alike',
+  'calc.salt-of-all': ({ salt, all }: { salt: Measure; all: Measure }, { show }: Speaker) => `${show(salt)} of ${show(all)}`,
+
   // Reduction, thickening, purees
   'calc.stop-at': () => 'Stop at',
   'calc.of-the-start': () => 'Of the start',
@@ -126,8 +153,17 @@ export const CALCULATORS_IN_ENGLISH = {
   'calc.peak-after': () => 'Peak after about',
   'calc.by-thickness': () => 'By thickness',
   'calc.peak-by': ({ thick }: { thick: Measure }, { show }: Speaker) => `1 min + ${show(thick)} × 0.12 min a mm`,
-  'calc.core-short': ({ core, need }: { core: Measure; need: Measure }, { show }: Speaker) =>
-    `The core was ${show(core)}, the local rules ask for ${show(need)}: carry-over may or may not get there. Measure at the peak.`,
+  'calc.will-not-reach': ({ peak, need, seconds }: { peak: Measure; need: Measure; seconds: number }, { show }: Speaker) =>
+    `It will not reach its rule: the core peaks at about ${show(peak)}, and the rule is ${show(need)}${seconds > 0 ? ` for ${seconds} s` : ''}. Cook it on, or serve it under an allowance of the local code.`,
+  'calc.peak-is-a-moment': ({ peak, need, seconds }: { peak: Measure; need: Measure; seconds: number }, { show }: Speaker) =>
+    `The core may peak at about ${show(peak)}, over the ${show(need)} of its rule${seconds > 0 ? `; but a peak is a moment, and the rule asks for ${seconds} s` : ''}: prove it by thermometer.`,
+  'calc.rests-too-long': ({ minutes, most }: { minutes: Measure; most: Measure }, { show }: Speaker) =>
+    `${show(minutes)} is longer than food may be kept neither hot nor cold: at most ${show(most)}.`,
+  'calc.rest-counts': ({ most, warm }: { most: Measure; warm: Measure }, { show }: Speaker) =>
+    `Resting counts as time below ${show(warm)}: at most ${show(most)} with everything that follows.`,
+  'calc.forecast-between': ({ from, to }: { from: Measure; to: Measure }, { show }: Speaker) =>
+    `by the spread of the readings between ${show(from)} and ${show(to)}`,
+  'calc.forecast-of-two': () => 'from two readings alone: a third tells how far it can be trusted',
   'calc.measure-thickest': () => 'Measured at the thickest part, away from bone.',
   'calc.from-to': ({ from, to }: { from: Measure; to: Measure }, { show }: Speaker) => `From ${show(from)} to ${show(to)}`,
   'calc.expected-at': ({ at }: { at: Measure }, { show }: Speaker) => `Expected at ${show(at)} after`,

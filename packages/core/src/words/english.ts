@@ -1,5 +1,6 @@
 import type { Doubt, ScalingKind, YieldStep } from '../dish';
 import type { Measure } from '../figure';
+import type { Known } from '../ingredients/allergensOf';
 import { exact, showDecimal, showFraction, type ExactText } from '../exact';
 import { LEVEL_NAMES, type Level } from '../rubric/types';
 import { SCALING_NAMES } from '../dish/types';
@@ -37,11 +38,16 @@ export const ENGLISH = {
 
   // Makings
   'making.team': ({ count, each }: { count: number; each: 'student' | 'pair' | 'team' }) => many(count, each),
-  'making.demonstration': () => 'demonstration',
-  'making.reference': () => 'reference plate',
-  'making.both': () => 'demonstration with reference plate',
+  'making.shown': ({ demonstration, reference, tasting }: { demonstration: number; reference: number; tasting: number }) =>
+    [demonstration > 0 ? 'demonstration' : '', reference > 0 ? 'reference plate' : '', tasting > 0 ? 'tasting' : '']
+      .filter(Boolean)
+      .join(' with ')
+      .replace(/ with (?=.* with )/, ', '),
   'making.spare': ({ count }: { count: number }) => many(count, 'second try', 'second tries'),
   'making.bulk': ({ factor }: { factor: ExactText }) => `one bulk making × ${showFraction(exact(factor))}`,
+  'making.separate': ({ count, factor }: { count: number; factor: ExactText }) =>
+    `a separate making for ${many(count, 'team')} × ${showFraction(exact(factor))}`,
+  'made-apart': () => 'made apart for those who cannot eat what is in it',
   'making.some': ({ count, of }: { count: number; of: Inner }, { say }: Speaker) => `${count} of ${say(of)}`,
   'portions-in-all': () => 'Portions',
   'times-formula': () => 'Times the formula',
@@ -53,6 +59,7 @@ export const ENGLISH = {
   'loads-of': ({ portions }: { portions: ExactText }) => `of ${showFraction(exact(portions))} portions`,
   tapered: ({ factor }: { factor: ExactText }) => `(${showFraction(exact(factor))} tapered)`,
   'left-after': ({ stage }: { stage: YieldStep['kind'] }) => `left after ${STAGES[stage]}`,
+  'gained-by': ({ stage }: { stage: YieldStep['kind'] }) => `of what it was, after ${STAGES[stage]}`,
   'by-its-measures': () => 'by its measures',
   'instead-of': ({ item, reason }: { item: string; reason: string }) => `instead of ${item}${reason ? `: ${reason}` : ''}`,
   taste: () => 'taste',
@@ -73,12 +80,74 @@ export const ENGLISH = {
   'follows-nothing': ({ item }: { item: string }) =>
     `"${item}" follows a line that is no longer there. Choose the line it is a percentage of.`,
   'follows-open': ({ item, base }: { item: string; base: string }) => `"${item}" follows "${base}", which has no amount yet.`,
-  'follows-counted': ({ base }: { base: string }) => `"${base}" is counted; a percentage needs a weight or a volume to follow.`,
+  'follows-without-mass': ({ base, need }: { base: string; need: 'density' | 'weight of one' }) =>
+    `A percentage goes by weight; the ${need} of "${base}" is not known. Enter it under Ingredients, or give the line an amount of its own.`,
   'gives-nothing': ({ title }: { title: string }) =>
     `"${title}" does not say how much one making gives. Add its yield and publish it again.`,
   'gives-otherwise': ({ title, gives }: { title: string; gives: Measure }, { show }: Speaker) =>
     `"${title}" gives ${show(gives)}; this line asks for it in another kind of unit.`,
   doubt: ({ doubt }: { doubt: Doubt }) => DOUBTS(doubt),
+
+  // Does a formula look right
+  'formula-outside': (
+    {
+      what,
+      percent,
+      least,
+      most,
+      slip,
+    }: { what: string; percent: Measure; least: Measure; most: Measure; slip: { readonly what: string; readonly times: ExactText } | null },
+    { show }: Speaker,
+  ) => `Is this right? ${show(percent)} ${what}; ${show(least)} to ${show(most)} is usual.${slip ? ` Could it be ${slip.what}?` : ''}`,
+  'pieces-of': ({ item }: { item: string }) => `of a ${item}`,
+
+  // Components made for other components
+  'component-made-larger': (
+    { name, gives, asked, times }: { name: string; gives: Measure; asked: Measure; times: Measure },
+    { show }: Speaker,
+  ) => `${name || 'The main list'} gives ${show(gives)}; ${show(asked)} are taken of it, so it is made ${show(times)} times.`,
+  'component-gives-nothing': ({ name }: { name: string }) =>
+    `${name || 'The main list'} does not say what it gives, so it is made as written: check that it is enough for what is taken of it.`,
+  'component-asked-openly': ({ name, item }: { name: string; item: string }) =>
+    `How much ${name || 'of the main list'} does "${item}" take? Until that is known it is made as written.`,
+  'component-other-unit': ({ name, gives, takes }: { name: string; gives: Measure; takes: Measure }, { show }: Speaker) =>
+    `${name || 'The main list'} gives ${show(gives)}, and ${show(takes)} are taken of it: in another kind of unit, so it is made as written.`,
+
+  // Pieces
+  'whole-each': () => 'made up to whole ones in each making',
+  'whole-together': ({ pieces }: { pieces: ExactText }) => `all lines together ${showFraction(exact(pieces))}`,
+  'from-one-piece': () => 'taken of the same pieces',
+  'cut-from': ({ parts, pieces }: { parts: string; pieces: number }) => `${parts} cut from ${pieces}, each part from one piece`,
+  'cut-from-shared': () => 'cut from one that is shared',
+  'measured-out': () => 'measured out once broken up',
+  'other-choice': ({ now, other, pieces }: { now: 'whole' | 'shared' | 'weighed'; other: 'whole' | 'shared'; pieces: number }) =>
+    now === 'whole'
+      ? `whole in each making; shared it would be ${pieces}`
+      : `${other === 'whole' ? 'whole in each making' : 'shared'} it would be ${pieces}`,
+  'for-parts': ({ parts }: { parts: readonly { readonly amount: Measure; readonly use: string }[] }, { show }: Speaker) =>
+    `for ${list(parts.map(({ amount, use }) => `${show(amount)} ${use}`))}`,
+  'about-weight': ({ amount }: { amount: Measure }, { show }: Speaker) => `about ${show(amount)}`,
+  'shared-with-step': ({ step }: { step: string }) => `shared fat, board or water: ${step}`,
+  'of-one': ({ item }: { item: string }) => `of one ${item}`,
+  'pieces-from': ({ amount, each }: { amount: Measure; each: Measure }, { show }: Speaker) =>
+    `${show(amount)} at about ${show(each)} of one`,
+  'pieces-together': () => 'together',
+  leaves: ({ count, item }: { count: ExactText; item: string }) =>
+    `leaves ${showFraction(exact(count))} ${item}${exact(count).equals(1) ? '' : 's'}`,
+  'needs-scale': ({ step }: { step: Measure }, { show }: Speaker) => `needs a scale that shows ${show(step)}`,
+  'from-the-tap': () => 'from the tap, not bought',
+
+  // What ingredients hold
+  holds: (
+    { allergens, mayContain, open }: { allergens: readonly string[]; mayContain: readonly string[]; open: Inner },
+    { say }: Speaker,
+  ) => [list(allergens), mayContain.length > 0 ? `may hold ${list(mayContain)}` : '', say(open)].filter(Boolean).join('; '),
+  'not-known-of': ({ known, notKnown, labels }: { known: Known; notKnown: readonly string[]; labels: readonly string[] }) =>
+    known === 'not known'
+      ? 'not known, check the label'
+      : [notKnown.length > 0 ? `not known: ${list(notKnown)}` : '', labels.length > 0 ? `label: ${list(labels)}` : '']
+          .filter(Boolean)
+          .join('; '),
 
   // Orders
   'not-added': ({ item, because }: { item: string; because: Inner }, { say }: Speaker) => `not added to the other ${item}: ${say(because)}`,
@@ -220,8 +289,10 @@ function DOUBTS(doubt: Doubt): string {
       return 'Is this amount right? It is very large.';
     case 'weight-of-piece':
       return `How much does a piece of ${doubt.size} weigh?`;
+    case 'which-comma':
+      return `Is this ${doubt.one} or ${doubt.other}? The comma could be either; it was read as ${doubt.one}.`;
     case 'which-pint':
-      return 'Which pint? Read as the imperial pint of 568 ml.';
+      return 'Which pint? It is taken by the measures of the dish: imperial 568 ml, American 473 ml.';
     case 'said':
       return doubt.text;
   }

@@ -113,7 +113,7 @@ function express(working: Working, speak: Speaks): string {
       const count = isKitchenUnit(value.unit) || value.unit === 'load' || value.unit === 'plate';
       const whole = shortly(value, speak);
       if (of.value.value === value.value) return `${express(of, speak)}${count ? ` = ${whole}, whole` : ''}`;
-      return `${express(of, speak)} = ${showDecimal(exact(of.value.value))}, so ${whole} whole`;
+      return `${express(of, speak)} = ${showDecimal(exact(of.value.value))}, so ${whole}${working.way === 'nearest' ? '' : ' whole'}`;
     }
     case 'conversion':
       return said ? `${express(working.of[0], speak)} (${speak.show(value)} ${speak.say(said)})` : express(working.of[0], speak);

@@ -1,4 +1,4 @@
-import type { Measure } from '../figure/measure';
+import { measure, type Measure } from '../figure/measure';
 import { RULE_SPECS, ruleValue, showRuleValue, type LocalRules, type RuleKey } from '../rules/specs';
 import { STRAND_NAMES, type Strand } from '../technique/types';
 import type { Speaker } from './english';
@@ -58,10 +58,25 @@ export const REFUSALS_IN_ENGLISH = {
   // Local rules
   'no.rule-outside': ({ rule, value }: { rule: RuleKey; value: number }) =>
     `${showRuleValue(value, RULE_SPECS[rule].unit)} is outside what this rule can be.`,
+  'no.pair-below-codes': ({ celsius, seconds }: { celsius: number; seconds: number }, { show }: Speaker) =>
+    `${show(measure(celsius, 'celsius'))} held for ${seconds} s is less than any code that is named asks for.`,
+  'do.hotter-or-longer': ({ pairs }: { pairs: readonly { readonly celsius: number; readonly seconds: number }[] }, { show }: Speaker) =>
+    `Set it hotter or longer, such as ${pairs.map(({ celsius, seconds }) => `${show(measure(celsius, 'celsius'))} for ${seconds} s`).join(', ')}.`,
   'no.rules-crossed': ({ low, high, rules }: { low: RuleKey; high: RuleKey; rules: LocalRules }) =>
     `"${ruleAsSet(low, rules)}" would not be below "${ruleAsSet(high, rules)}".`,
   'do.change-other-first': () => 'Change the other one first, or give a value that keeps their order.',
 
+  'no.trim-unknown': () => 'How much is left after trimming is not given.',
+  'do.give-trim': () => 'Give it in percent, or weigh the food trimmed.',
+  'no.mould-unweighed': () => 'How much one mould holds is not given.',
+  'do.weigh-one': () => 'Weigh one, filled.',
+  'no.no-piece': () => 'Not one piece comes out of this.',
+  'do.larger-or-thinner': () => 'Take a larger batch, roll it thinner, or a smaller cutter.',
+  'no.more-than-dissolves': ({ most }: { most: Measure }, { show }: Speaker) =>
+    `More salt than water dissolves: at most ${show(most)} of the water.`,
+  'do.less-salt': () => 'Take less salt, or more water.',
+  'no.could-be-either': ({ typed, one, other }: { typed: string; one: string; other: string }) => `"${typed}" could be ${one} or ${other}.`,
+  'do.without-thousands': () => 'Type it without a comma for thousands, or with a point for the decimals.',
   // Named cuts
   'no.tolerance-eats-cut': ({ cut, tolerance }: { cut: string; tolerance: Measure }, { show }: Speaker) =>
     `${cut}: a piece ${show(tolerance)} too thin would be nothing at all.`,
@@ -83,6 +98,7 @@ export const REFUSALS_IN_ENGLISH = {
     `"${name}" gives ${show(gives)}, but this line takes ${show(takes)} of it.`,
   'do.one-kind-of-unit': () => 'Give both as weight, as volume or as pieces.',
   'no.yield-outside': ({ fraction }: { fraction: string }) => `A yield of ${fraction} cannot be.`,
+  'do.gain-to': ({ most }: { most: number }) => `Give what one part becomes: above 0 and at most ${most}.`,
   'do.fraction-to-one': () => 'Give a fraction above 0 and at most 1.',
   'no.follows-nothing': ({ item }: { item: string }) => `"${item}" follows a line that is no longer there.`,
   'do.choose-base': () => 'Choose the line it is a percentage of.',
@@ -100,6 +116,8 @@ export const REFUSALS_IN_ENGLISH = {
   'do.rename-one': () => 'Rename one.',
   'no.same-descriptor': ({ name }: { name: string }) => `"${name}" has two levels with the same descriptor.`,
   'do.say-each-level': () => 'Say what can be seen at each level.',
+  'no.top-not-full': () => 'The top level does not earn full weight.',
+  'do.top-full': () => 'Let it earn 100 percent.',
   'no.shares-fall': () => 'A higher level earns less than a lower one.',
   'do.let-shares-rise': () => 'Let the shares rise.',
 

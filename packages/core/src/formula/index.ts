@@ -1,0 +1,192 @@
+import { exact, fromDecimal, exactText, type ExactText } from '../exact';
+import { measure } from '../figure/measure';
+import { isMissingFact, SHIPPED_BOOK, toGrams, type FactBook, type IngredientFact } from '../ingredients';
+import type { Said } from '../words';
+import type { Component, DishContent, IngredientLine } from '../dish/types';
+
+/** A line whose share of its base lies outside what is usual for its kind: asked about, never in the way of anything. */
+export interface FormulaDoubt {
+  readonly componentId: string;
+  readonly lineId: string;
+  readonly said: Said;
+}
+
+interface Band {
+  readonly of: string;
+  /** Percent of the base, from and to. */
+  readonly least: number;
+  readonly most: number;
+  readonly source: string;
+}
+
+const TAUGHT = 'as commonly taught and printed in baking tables; our own reading';
+
+/**
+ * Usual shares by kind of formula, in percent of the base by mass.
+ */
+export const FORMULA_BANDS: Readonly<Record<string, Band>> = {
+  'bread-liquid': { of: 'liquid in a bread dough', least: 50, most: 95, source: `baker's percent, ${TAUGHT}` },
+  'bread-salt': { of: 'salt in a bread dough', least: 1, most: 2.8, source: `baker's percent, ${TAUGHT}` },
+  'bread-yeast': { of: 'dried yeast in a bread dough', least: 0.1, most: 3, source: `baker's percent, ${TAUGHT}` },
+  'bread-fresh-yeast': { of: 'fresh yeast in a bread dough', least: 0.3, most: 8, source: `baker's percent, ${TAUGHT}` },
+  'pasta-liquid': { of: 'liquid or egg in a pasta dough', least: 40, most: 70, source: TAUGHT },
+  'pastry-fat': { of: 'butter in a short pastry', least: 40, most: 85, source: TAUGHT },
+  'pastry-liquid': { of: 'liquid in a short pastry', least: 10, most: 40, source: TAUGHT },
+  'cake-raising': { of: 'baking powder for the flour', least: 0.8, most: 7, source: TAUGHT },
+  'cake-soda': { of: 'bicarbonate of soda for the flour', least: 0.1, most: 2.5, source: TAUGHT },
+  'brine-salt': {
+    of: 'salt in a brine, of the water',
+    least: 1,
+    most: 26,
+    source: 'from seasoning to nearly saturated; saturation of salt in cold water, 36 g in 100 g',
+  },
+  'syrup-sugar': {
+    of: 'sugar in a syrup, of the water',
+    least: 20,
+    most: 210,
+    source: 'up to the saturation of sugar in cold water, 204 g in 100 g',
+  },
+  'gel-gelatine': { of: 'gelatine for the liquid', least: 0.4, most: 4, source: 'our own table of firmness, 0.6 to 2.2, and twice that' },
+  'gel-agar': { of: 'agar for the liquid', least: 0.2, most: 2, source: TAUGHT },
+  'dressing-acid': { of: 'vinegar or juice in a dressing, of the oil', least: 15, most: 70, source: TAUGHT },
+  'cure-salt': { of: 'salt in a cure, of the food', least: 1.5, most: 60, source: TAUGHT },
+};
+
+interface Weighed {
+  readonly line: IngredientLine;
+  readonly fact: IngredientFact;
+  readonly grams: number;
+}
+
+/** Lines of a component in grams, as far as facts go. */
+function weighed(component: Component, { measures }: DishContent, book: FactBook): readonly Weighed[] {
+  return component.lines.flatMap((line) => {
+    const fact = line.componentId ? null : book.find(line.item);
+    if (!fact || !line.amount || line.scaling.kind === 'toTaste' || line.scaling.kind === 'percentOf') return [];
+    const one = line.one ? { value: exact(line.one.max), unit: line.one.unit } : null;
+    const grams = toGrams(
+      line.item,
+      { value: exact(line.amount.max), unit: line.amount.unit },
+      { one, size: line.size, us: measures === 'us' },
+      book,
+    );
+    return isMissingFact(grams) ? [] : [{ line, fact, grams: grams.quantity.value.valueOf() }];
+  });
+}
+
+const isFlour = ({ fact }: Weighed) => /flour$|^semolina$/.test(fact.name) && fact.allergens.includes('gluten');
+const isSalt = ({ fact }: Weighed) => ['salt', 'flaky salt', 'coarse salt'].includes(fact.name);
+const isFat = ({ fact }: Weighed) => ['butter', 'lard', 'margarine', 'shortening', 'ghee'].includes(fact.name);
+const isEgg = ({ fact }: Weighed) => fact.kinds.includes('egg') && !/meringue|mayonnaise/.test(fact.name);
+const isWet = (each: Weighed) => (each.fact.liquid && !/oil$/.test(each.fact.name)) || each.fact.name === 'yoghurt' || isEgg(each);
+const isOil = ({ fact }: Weighed) => /(?:^| )oil$/.test(fact.name);
+const isAcid = ({ fact }: Weighed) => /vinegar|lemon juice|lime juice|verjuice/.test(fact.name);
+const isFlesh = ({ fact }: Weighed) => fact.kinds.some((kind) => ['cattle', 'pig', 'other mammal', 'poultry', 'fish'].includes(kind));
+
+/**
+ * Shares of a dish's formula that lie outside the usual band of their kind, each with the slip that would explain it best: a factor of
+ * ten or a thousand, a tablespoon for a teaspoon, a cup for a spoon. Only ever a question.
+ */
+export function formulaDoubts(dish: DishContent, book: FactBook = SHIPPED_BOOK): readonly FormulaDoubt[] {
+  return dish.components.flatMap((component) => {
+    const all = weighed(component, dish, book);
+    const base = (is: (each: Weighed) => boolean) => all.filter(is).reduce((sum, { grams }) => sum + grams, 0);
+    const doubts: FormulaDoubt[] = [];
+    const hold = (key: string, lines: readonly Weighed[], of: number) => {
+      const band = FORMULA_BANDS[key]!;
+      if (lines.length === 0 || of <= 0) return;
+      const percent = (lines.reduce((sum, { grams }) => sum + grams, 0) / of) * 100;
+      if (percent >= band.least && percent <= band.most) return;
+      const largest = lines.reduce((top, each) => (each.grams > top.grams ? each : top));
+      doubts.push({
+        componentId: component.id,
+        lineId: largest.line.id,
+        said: {
+          code: 'formula-outside',
+          what: band.of,
+          percent: measure(fromDecimal(percent, 2), 'percent'),
+          least: measure(fromDecimal(band.least, 2), 'percent'),
+          most: measure(fromDecimal(band.most, 2), 'percent'),
+          slip: likeliestSlip(percent, band, largest.line),
+        },
+      });
+    };
+    const flour = base(isFlour);
+    const wet = all.filter((each) => isWet(each) && !isAcid(each));
+    if (flour > 0) {
+      const yeast = all.filter(({ fact }) => fact.name === 'yeast');
+      const fresh = all.filter(({ fact }) => fact.name === 'fresh yeast');
+      const fat = base(isFat);
+      const sugar = base(({ fact }) => /sugar$|syrup$|^honey$/.test(fact.name));
+      if (yeast.length + fresh.length > 0 || all.some(({ fact }) => fact.name === 'sourdough starter')) {
+        hold('bread-liquid', wet, flour);
+        hold('bread-salt', all.filter(isSalt), flour);
+        hold('bread-yeast', yeast, flour);
+        hold('bread-fresh-yeast', fresh, flour);
+      } else if (fat > flour * 0.2 && sugar < flour * 0.6 && !wet.some(isEgg)) {
+        hold('pastry-fat', all.filter(isFat), flour);
+        hold('pastry-liquid', wet, flour);
+      } else if (/\b(?:pasta|tagliatelle|noodle|ravioli|ribbon)/i.test(`${dish.title} ${component.name}`)) hold('pasta-liquid', wet, flour);
+      hold(
+        'cake-raising',
+        all.filter(({ fact }) => fact.name === 'baking powder'),
+        flour,
+      );
+      hold(
+        'cake-soda',
+        all.filter(({ fact }) => fact.name === 'bicarbonate of soda'),
+        flour,
+      );
+      return doubts;
+    }
+    const water = base(({ fact }) => fact.name === 'water');
+    const named = `${component.name} ${dish.components.length === 1 ? dish.title : ''}`;
+    if (water > 0 && /\bbrine/i.test(named)) hold('brine-salt', all.filter(isSalt), water);
+    if (water > 0 && /\bsyrup/i.test(named))
+      hold(
+        'syrup-sugar',
+        all.filter(({ fact }) => /sugar$/.test(fact.name)),
+        water,
+      );
+    const liquid = base((each) => each.fact.liquid);
+    hold(
+      'gel-gelatine',
+      all.filter(({ fact }) => /gelatine$/.test(fact.name)),
+      liquid,
+    );
+    hold(
+      'gel-agar',
+      all.filter(({ fact }) => /^agar/.test(fact.name)),
+      liquid,
+    );
+    const oil = base(isOil);
+    if (/\b(?:dressing|vinaigrette)/i.test(named)) hold('dressing-acid', all.filter(isAcid), oil);
+    if (/\bcur(?:e|ed|ing)\b/i.test(named)) hold('cure-salt', all.filter(isSalt), base(isFlesh));
+    return doubts;
+  });
+}
+
+const FACTORS: readonly (readonly [ExactText, string, RegExp])[] = [
+  ['1/3', 'a tablespoon for a teaspoon', /^tbsp$/],
+  ['3', 'a teaspoon for a tablespoon', /^tsp$/],
+  ['1/10', 'a decimal point one place to the right', /./],
+  ['10', 'a decimal point one place to the left', /./],
+  ['1/16', 'a cup for a tablespoon', /^cup$/],
+  ['1/1000', 'kilograms for grams', /^(?:kg|l)$/],
+  ['1000', 'grams for kilograms', /^(?:g|ml)$/],
+  ['1/100', 'a decimal point two places to the right', /./],
+  ['100', 'a decimal point two places to the left', /./],
+];
+
+/** The slip after whose correction the share lies inside its band; null where none explains it. */
+function likeliestSlip(
+  percent: number,
+  { least, most }: Band,
+  line: IngredientLine,
+): { readonly what: string; readonly times: ExactText } | null {
+  for (const [times, what, unit] of FACTORS) {
+    const would = percent * exact(times).valueOf();
+    if (unit.test(line.amount!.unit) && would >= least && would <= most) return { what, times: exactText(exact(times)) };
+  }
+  return null;
+}

@@ -1,0 +1,50 @@
+/** Meat, poultry and what is made of them; columns as in `index.ts`. A counted one is whole for each making. */
+export const MEAT = `
+beef | beef mince,minced beef,minced meat,stewing beef,beef shin,beef cheek,beef fillet,sirloin,rump,brisket,rib of beef,beef bones,steak,steaks,oxtail,ox cheek,ox tongue,corned beef || | || cattle
+veal | veal bones,veal escalope,sweetbreads,sweetbread,calf liver,calf s liver,calves liver || | || cattle
+suet | beef suet,beef dripping,dripping,tallow || | | gluten | cattle | label
+vegetable suet | || | | gluten | plant | label
+lamb | lamb mince,lamb shoulder,lamb rump,lamb neck,lamb shank,lamb shanks,lamb chops,rack of lamb,leg of lamb,mutton,hogget,lamb kidneys || | || other mammal
+goat | kid,goat meat || | || other mammal
+venison | deer,roe deer,elk,reindeer || | || other mammal
+rabbit | rabbits,hare || each:1200 | || other mammal
+wild boar | boar || | || pig
+horse meat | || | || other mammal
+pork | pork mince,minced pork,pork belly,pork shoulder,pork loin,pork fillet,pork tenderloin,pork chops,pork chop,gammon,pork cheek,spare ribs,suckling pig,pig cheek,pork skin,pork rind || | || pig
+bacon | streaky bacon,smoked bacon,back bacon,lardons,pancetta,guanciale,speck || slice:25 | | sulphites | pig | label
+ham | prosciutto,serrano ham,parma ham,air dried ham,cooked ham,ham hock || slice:25 | | sulphites,milk | pig | label
+lard | pork fat,back fat,pork dripping || | || pig
+chorizo | salami,nduja,pepperoni,saucisson,mortadella || | | milk,soya,sulphites,nuts,mustard,celery | pig | label
+sausages | sausage,sausage meat,pork sausages,frankfurters,bratwurst || each:60 | | gluten,sulphites,milk,soya,mustard,celery | pig | label
+black pudding | white pudding,blood sausage,haggis || | gluten | milk,soya,mustard,celery | pig | label
+burger | burgers,hamburger,hamburgers,beef burger,beefburgers || each:110 | | gluten,sulphites,soya,milk,egg,mustard,celery | cattle | label
+meatballs | meatball,meatloaf || | | gluten,milk,egg,soya | cattle | label
+pate | liver pate,terrine || | milk | gluten,egg,soya,sulphites,mustard,celery | pig | label
+chicken | chicken breast,chicken breasts,chicken thigh,chicken thighs,chicken legs,chicken wings,chicken wing,chicken livers,chicken liver,chicken carcass,chicken bones,chicken mince,whole chicken,poussin,cockerel || | || poultry
+duck | duck legs,duck leg,whole duck,duck carcass,confit duck || | || poultry
+duck breast | duck breasts,magret || each:180 | || poultry
+duck fat | || | || poultry
+goose | goose fat,goose breast,foie gras || | || poultry
+guinea fowl | guineafowl || each:1200 | || poultry
+partridge | partridges || each:350 | || poultry
+pheasant | pheasants || each:800 | || poultry
+pigeon | squab,wood pigeon || each:350 | || poultry
+quail | quails || each:150 | || poultry
+grouse | || each:400 | || poultry
+turkey | turkey breast,turkey mince,turkey escalope || | || poultry
+ostrich | || | || poultry
+poultry | poultry carcasses,giblets || | || poultry
+meat | mince,minced,offal,bones,marrow bones || | || cattle,pig,other mammal | label
+game | mixed game || | || other mammal,poultry | label
+chicken stock | poultry stock,duck stock,turkey stock || | | celery | poultry | liquid,label
+beef stock | veal stock,brown stock,meat stock,demi glace,jus,consomme || | | celery,gluten,sulphites | cattle | liquid,label
+pork stock | ham stock,lamb stock,game stock || | | celery | pig,other mammal | liquid,label
+gelatine | leaf gelatine,gelatine leaves,gelatin,sheet gelatine || leaf:2,sheet:2,leaf/bronze:3.3,leaf/silver:2.5,leaf/gold:2,leaf/platinum:1.7,sheet/bronze:3.3,sheet/silver:2.5,sheet/gold:2,sheet/platinum:1.7 | || gelatine | exacting
+powdered gelatine | gelatine powder,gelatin powder | 0.65 |||| gelatine | exacting
+isinglass | || | fish || fish | exacting
+aspic | aspic powder || | | celery,gluten,milk,egg,sulphites | gelatine | label
+rennet | animal rennet || | || rennet
+vegetable rennet | vegetarian rennet,microbial rennet || | || plant
+caul fat | crepine || | || pig
+blood | pig s blood || | || pig
+`;

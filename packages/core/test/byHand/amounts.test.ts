@@ -1,0 +1,287 @@
+import { describe, expect, it } from 'vitest';
+import {
+  asOrdered,
+  computeOrder,
+  componentFactors,
+  exact,
+  inMeasures,
+  linesOf,
+  orderedItem,
+  scaleDish,
+  shareOut,
+  shownOf,
+  traysOf,
+  words,
+  type DishContent,
+} from '../../src';
+import { ALONE, dishFrom, withLine } from '../helpers';
+
+/*
+ * Figures that were worked out by hand beside the program, one row each. Whoever changes an arithmetic reads here what it has to give.
+ */
+
+const plan = (change: Partial<typeof ALONE>) => ({ ...ALONE, portionsATeam: 1, ...change });
+const ordered = (dish: DishContent, change: Partial<typeof ALONE> = {}) => {
+  const order = computeOrder({ plan: plan(change), dishes: [{ editionId: 'e', content: dish }], preparations: new Map() });
+  return Object.fromEntries([...order.lines, ...order.tap].map((line) => [orderedItem(line), asOrdered(line)]));
+};
+
+describe('pieces', () => {
+  it.each([
+    // [parts, pieces]: a part comes from one piece.
+    [[[6, '1/4']], 2],
+    [[[16, '1/4']], 4],
+    [[[14, '3/8']], 7],
+    [[[7, '2/3']], 7],
+    [[[6, '1/3']], 2],
+    [[[5, '1/1']], 5],
+    // 1 whole each and 14 × 3/8: 14 + 7.
+    [[[14, '11/8']], 21],
+    // Six quarters and two halves are 2.5: three.
+    [
+      [
+        [6, '1/4'],
+        [2, '1/2'],
+      ],
+      3,
+    ],
+    // 4 × 0.6 and 4 × 0.4 go two to a piece: four.
+    [
+      [
+        [4, '3/5'],
+        [4, '2/5'],
+      ],
+      4,
+    ],
+    // 3 × 0.5 and 2 × 0.3: halves make two pieces with a half left, which takes one of 0.3; one more for the other… 0.5 + 0.3 fit: two pieces hold all but nothing is over.
+    [
+      [
+        [3, '1/2'],
+        [2, '3/10'],
+      ],
+      3,
+    ],
+    [[], 0],
+  ] as const)('%j need %i', (parts, pieces) => {
+    expect(shareOut(parts.map(([count, each]) => ({ count, each: exact(each) })))).toBe(pieces);
+  });
+
+  it.each([
+    // [recipe, students, what is bought]
+    ['Remoulade\nserves 4\n1 celeriac', 16, { celeriac: '4' }],
+    ['Ice\nserves 1\n1/2 vanilla pod\nFor the sauce:\n1/2 vanilla pod', 16, { 'vanilla pod': '16' }],
+    ['Cream\nserves 4\n1 vanilla pod', 6, { 'vanilla pod': '2' }],
+    ['Trout\nserves 2\n1 trout', 6, { trout: '6' }],
+    ['Broth\nserves 4\n1 bay leaf', 6, { 'bay leaf': '6' }],
+    // 6 × ⅓ lemon: two.
+    ['Salad\nserves 3\n1 lemon', 6, { lemon: '2' }],
+    // Juice of a lemon and zest of a lemon are one lemon.
+    ['Curd\nserves 1\njuice of 1 lemon\nzest of 1 lemon', 4, { lemon: '4' }],
+    // Wedges use it up: one for its zest, and one cut.
+    ['Plate\nserves 1\nzest of 1 lemon\n1 lemon, cut in wedges', 4, { lemon: '8' }],
+    // 90 ml of juice at 45 a lemon.
+    ['Dressing\nserves 1\n45 ml lemon juice', 6, { lemon: '6' }],
+    // Yolks are bought as eggs, whites come from the same.
+    ['Cream\nserves 1\n3 egg yolks', 4, { egg: '12' }],
+    ['Both\nserves 1\n3 egg yolks\n2 egg whites', 4, { egg: '12' }],
+    ['All\nserves 1\n1 egg\n3 egg yolks\n1 egg white', 4, { egg: '16' }],
+    // 68 g of yolk at 17 g are four.
+    ['Mass\nserves 1\n17 g egg yolk', 4, { egg: '4' }],
+    // Beaten it is weighed: 6 × 1.4 = 8.4, nine eggs and not twelve.
+    ['Wash\nserves 10\n14 eggs, beaten', 6, { eggs: '9' }],
+    ['Boiled\nserves 10\n14 eggs', 6, { eggs: '12' }],
+    // Sizes and stated weights are told apart.
+    ['Two\nserves 1\n1 large egg\n2 small eggs', 3, { 'egg, large': '3', 'eggs, small': '6' }],
+    [
+      'Fish\nserves 1\n1 trout fillet (about 140 g)\nFor the starter:\n1 trout fillet (about 90 g)',
+      2,
+      { 'trout fillet': '2 of about 90 g' },
+    ],
+    // Water is not bought; state is no part of an item.
+    ['Dough\nserves 1\n100 g cold butter\n50 g soft butter\n200 ml cold water', 2, { 'cold butter': '300 g', 'cold water': '400 ml' }],
+    ['Drink\nserves 1\n200 ml sparkling water', 2, { 'sparkling water': '400 ml' }],
+  ] as const)('%s for %i', (text, students, expected) => {
+    expect(ordered(dishFrom(text), { students })).toMatchObject(expected);
+  });
+
+  it('tells the tray which part it gets, and the order what the other choice would cost', () => {
+    const dish = dishFrom('Remoulade\nserves 4\n1 celeriac');
+    const input = {
+      plan: plan({ students: 6 }),
+      dishes: [{ editionId: 'e', content: dish }],
+      preparations: new Map<string, DishContent>(),
+    };
+    const [item] = traysOf(input)[0]!.items;
+    expect([shownOf(item!.figure), words(item!.figure.notes[0]!)]).toEqual(['¼', 'cut from one that is shared']);
+    const said = computeOrder(input).lines[0]!.figure.notes.map((note) => words(note));
+    expect(said).toContain('whole in each making it would be 6');
+  });
+
+  it('says what yolks leave', () => {
+    const order = computeOrder({
+      plan: plan({ students: 4 }),
+      dishes: [{ editionId: 'e', content: dishFrom('Cream\nserves 1\n3 egg yolks\n1 egg white') }],
+      preparations: new Map(),
+    });
+    // 12 yolks leave 12 whites, of which 4 are used.
+    expect(order.lines[0]!.figure.notes.map((note) => words(note))).toContain('leaves 8 egg whites');
+  });
+});
+
+describe('amounts', () => {
+  it.each([
+    // What becomes more is bought as less: 280 g cooked at 2.8 are 100 g dry.
+    ['280 g rice', [{ kind: 'cooking', fraction: '14/5' }], '100 g'],
+    ['240 g lentils', [{ kind: 'cooking', fraction: '12/5' }], '100 g'],
+    // Peeled to four fifths, then roasted to three quarters: 600 g of 1 kg.
+    [
+      '600 g carrots',
+      [
+        { kind: 'trim', fraction: '4/5' },
+        { kind: 'cooking', fraction: '3/4' },
+      ],
+      '1 kg',
+    ],
+    // Trimmed to 0.9 and gaining to 2: a chain above one.
+    [
+      '180 g black beans',
+      [
+        { kind: 'trim', fraction: '9/10' },
+        { kind: 'cooking', fraction: '2' },
+      ],
+      '100 g',
+    ],
+    ['300 ml vegetable stock', [{ kind: 'reduction', fraction: '1/2' }], '600 ml'],
+  ] as const)('%s is bought as %j', (line, yields, bought) => {
+    const dish = dishFrom(`Dish\nserves 1\n${line}`);
+    const [only] = linesOf(dish);
+    const order = ordered(withLine(dish, only!.item, { yields }), { students: 1 });
+    expect(Object.values(order)).toEqual([bought]);
+  });
+
+  it.each([
+    // Percent goes by mass: 2 % of a litre of oil is of 920 g.
+    // 18.4 g, bought in half grams.
+    ['1 l olive oil', '18.5 g'],
+    ['1 kg flour', '20 g'],
+    // 2 % of four eggs of 51 g.
+    ['4 eggs', '4.1 g'],
+  ] as const)('2 %% of %s is %s of salt', (base, salt) => {
+    const dish = dishFrom(`Dish\nserves 1\n${base}\n1 g salt`);
+    const [first] = linesOf(dish);
+    const follows = withLine(dish, 'salt', { scaling: { kind: 'percentOf', lineId: first!.id, percent: '2' } });
+    expect(ordered(follows, { students: 1 }).salt).toBe(salt);
+  });
+
+  it('holds a percentage of what has no known weight', () => {
+    const dish = dishFrom('Dish\nserves 1\n1 l moonjuice\n1 g salt');
+    const [first] = linesOf(dish);
+    const follows = withLine(dish, 'salt', { scaling: { kind: 'percentOf', lineId: first!.id, percent: '2' } });
+    const { held } = computeOrder({ plan: plan({}), dishes: [{ editionId: 'e', content: follows }], preparations: new Map() });
+    expect(held.map(({ because }) => because.code)).toEqual(['follows-without-mass']);
+  });
+
+  it.each([
+    // What must not be rounded freely keeps within a hundredth; nothing is ever shown as nothing.
+    ['9.37 g salt', '9.4 g'],
+    ['1.24 g yeast', '1.24 g'],
+    ['0.04 g saffron', '0.04 g'],
+    ['0.6 g gellan', '0.6 g'],
+    ['0.3 g curing salt', '0.3 g'],
+    ['7.13 g agar', '7.1 g'],
+    ['9.37 g sugar', '9.5 g'],
+    ['0.04 g turmeric', '0.04 g'],
+    ['137 g flour', '137 g'],
+  ] as const)('%s is weighed as %s', (line, shown) => {
+    const row = scaleDish(dishFrom(`Dish\nserves 1\n${line}`), exact(1)).components[0]!.rows[0]!;
+    expect(shownOf(row.figure!)).toBe(shown);
+  });
+
+  it('makes a component as large as all its uses ask, chained', () => {
+    // Cream gives 500 g; the filling takes 300 g and the glaze 200 g; the glaze is made twice (200 g of it are taken, it gives 100 g).
+    const base = dishFrom(
+      'Cake\nserves 8\nFor the cream:\n500 g cream\nFor the glaze:\n200 g cream base\nFor the filling:\n300 g cream base\n200 g glaze',
+    );
+    const [cream, glaze, filling] = base.components;
+    const dish: DishContent = {
+      ...base,
+      components: [
+        { ...cream!, gives: { min: '500', max: '500', unit: 'g', about: false } },
+        {
+          ...glaze!,
+          gives: { min: '100', max: '100', unit: 'g', about: false },
+          lines: glaze!.lines.map((line) => ({ ...line, componentId: cream!.id })),
+        },
+        {
+          ...filling!,
+          lines: filling!.lines.map((line) => ({ ...line, componentId: line.item === 'glaze' ? glaze!.id : cream!.id })),
+        },
+      ],
+    };
+    const factors = componentFactors(dish);
+    // Glaze 200 / 100 = 2. Cream: 2 × 200 + 300 = 700 of 500 = 1.4.
+    expect([glaze!.id, cream!.id, filling!.id].map((id) => factors.get(id)!.factor.toFraction())).toEqual(['2', '7/5', '1']);
+    expect(words(factors.get(cream!.id)!.because!)).toBe('Cream gives 500 g; 700 g are taken of it, so it is made 1.4 times.');
+    // An eighth of 700 g is 87.5, weighed as 88: eight trays hold 704, bought in fives.
+    expect(ordered(dish, { students: 8, portionsATeam: 1 })).toMatchObject({ cream: '705 g' });
+    const { components } = computeOrder({
+      plan: plan({ students: 8 }),
+      dishes: [{ editionId: 'e', content: dish }],
+      preparations: new Map(),
+    });
+    expect(components.map(({ dish: of, said }) => [of, said.code])).toEqual([
+      ['Cake', 'component-made-larger'],
+      ['Cake', 'component-made-larger'],
+    ]);
+    const silent = { ...dish, components: dish.components.map((each) => ({ ...each, gives: null })) };
+    expect(componentFactors(silent).get(cream!.id)!.because!.code).toBe('component-gives-nothing');
+  });
+
+  it('makes a separate batch for those who cannot eat what is in the bulk', () => {
+    const stock: DishContent = {
+      ...dishFrom('Stock\nserves 10\n100 g celery\n1 l water'),
+      gives: { amount: { min: '1', max: '1', unit: 'l', about: false } },
+    };
+    const soup = withLine(dishFrom('Soup\nserves 1\n500 ml vegetable stock'), 'vegetable stock', { preparationEditionId: 's' });
+    const celery = linesOf(stock)[0]!;
+    const order = computeOrder({
+      plan: plan({ students: 6 }),
+      dishes: [{ editionId: 'e', content: soup }],
+      preparations: new Map([['s', stock]]),
+      substitutions: [{ editionId: 's', lineId: celery.id, item: 'fennel', ratio: '1', makings: 2, reason: 'no celery' }],
+    });
+    // Six times half a litre: two litres in bulk, one apart for the two.
+    expect(order.preparations.map(({ needed, separateFor }) => [shownOf(needed), separateFor])).toEqual([
+      ['2 l', 0],
+      ['1 l', 2],
+    ]);
+    expect(order.lines.map((line) => [line.item, asOrdered(line)])).toEqual([
+      ['celery', '200 g'],
+      ['fennel', '100 g'],
+    ]);
+  });
+
+  it.each([
+    ['labelling', 240, 480, 960],
+    ['metric', 250, 500, 1000],
+    ['us', 236.588, 473.176, 946.353],
+    ['imperial', 284.131, 568.261, 1136.523],
+  ] as const)('a pint is two cups and a quart four: %s', (system, cup, pint, quart) => {
+    const inMl = (unit: 'cup' | 'pint' | 'quart') => {
+      const { value, unit: own } = inMeasures({ value: exact(1), unit }, system);
+      return own === 'ml' ? value.valueOf() : value.valueOf() * { cup: 240, pint: 480, quart: 960 }[unit];
+    };
+    expect([inMl('cup'), inMl('pint'), inMl('quart')].map((value) => Number(value.toFixed(3)))).toEqual([cup, pint, quart]);
+  });
+
+  it('counts portions for tasting beside the demonstration', () => {
+    // 6 × 100 g and a batch of 2 + 1 + 3: 1.2 kg.
+    const made = ordered(dishFrom('Mash\nserves 1\n100 g lentils'), {
+      students: 6,
+      demonstrationPortions: 2,
+      referencePlates: 1,
+      tastingPortions: 3,
+    });
+    expect(made).toEqual({ lentils: '1.2 kg' });
+  });
+});

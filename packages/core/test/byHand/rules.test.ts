@@ -1,0 +1,229 @@
+import { describe, expect, it } from 'vitest';
+import {
+  allowanceFor,
+  boilingPoint,
+  celsiusIn,
+  celsiusOf,
+  checkCore,
+  checkRuleValue,
+  dishHazards,
+  dishRuleNotices,
+  GAS_MARKS,
+  heatedIn,
+  minutesNamed,
+  RULE_SPECS,
+  temperatureWays,
+  words,
+  type AllowanceMark,
+  type DishContent,
+} from '../../src';
+import { dishFrom } from '../helpers';
+
+/*
+ * Figures that were worked out by hand beside the program, one row each. Whoever changes an arithmetic reads here what it has to give.
+ */
+
+describe('local rules', () => {
+  it.each([
+    // 75 °C for 30 s. A moment never meets a pair; below it another pair counts only where that is the practice.
+    ['core-poultry', 75, null, false, 'open'],
+    ['core-poultry', 75, 0.5, false, 'met'],
+    ['core-poultry', 90, null, false, 'open'],
+    ['core-poultry', 74.9, 60, false, 'missed'],
+    ['core-poultry', 70, 2, true, 'met'],
+    ['core-poultry', 70, 1.9, true, 'missed'],
+    ['core-poultry', 80, 0.1, true, 'met'],
+    ['core-poultry', 59.9, 600, true, 'missed'],
+    ['core-egg', 70, 2, false, 'met'],
+    ['core-egg', 70, 1, false, 'missed'],
+    ['core-fish', 63, 0.25, false, 'met'],
+    ['core-fish', 63, 0.2, false, 'missed'],
+    // No time belongs to it.
+    ['core-plant', 63, null, false, 'met'],
+  ] as const)('%s at %d °C for %s min, by time %s: %s', (key, celsius, heldMinutes, byTime, outcome) => {
+    expect(checkCore(key, { celsius, heldMinutes, byTime }, {}).outcome).toBe(outcome);
+  });
+
+  it.each([
+    // A pair is bounded by what some code allows: 70 °C alone is none, 70 °C for two minutes is one.
+    ['core-poultry', 70, {}, 'no.pair-below-codes'],
+    ['core-poultry', 70, { 'core-poultry-held': 120 }, null],
+    ['core-poultry-held', 0, { 'core-poultry': 74 }, null],
+    ['core-poultry-held', 10, {}, null],
+    ['core-whole', 60, {}, 'no.pair-below-codes'],
+    ['core-whole', 60, { 'core-whole-held': 2700 }, null],
+    ['hot-holding', 56, {}, 'no.rule-outside'],
+    ['cold-holding', 9, {}, 'no.rule-outside'],
+    ['cooling-first', 150, {}, 'no.rule-outside'],
+    ['allow-whole-pink', 0.5, {}, 'no.rule-outside'],
+  ] as const)('%s set to %d beside %j: %s', (key, value, rules, problem) => {
+    expect(checkRuleValue(key, value, rules)?.problem.code ?? null).toBe(problem);
+  });
+
+  it('name the code beside each default', () => {
+    for (const { source } of Object.values(RULE_SPECS)) expect(source).not.toMatch(/our own caution/);
+  });
+
+  it.each([
+    ['for 20 minutes', [20]],
+    ['leave overnight', [720]],
+    ['half an hour', [30]],
+    ['1½ hours', [90]],
+    ['two hours', [120]],
+    ['an hour and a half', [90]],
+    ['2-3 hrs', [180]],
+    ['for two days', [2880]],
+    ['48 h', [2880]],
+    ['forty-five mins', [45]],
+    ['until the next day', [720]],
+    ['3/4 hour', [45]],
+    ['a quarter of an hour', [15]],
+    ['a couple of hours', [120]],
+    ['90 seconds', [1.5]],
+    ['rest, then stir', []],
+    ['cut into 20 mm dice', []],
+    ['3 hours, turning every 30 minutes', [30, 180]],
+  ] as const)('"%s" names %j minutes', (text, minutes) => {
+    expect(minutesNamed(text)).toEqual(minutes);
+  });
+
+  const stew = (steps: string, keeps: DishContent['components'][number]['keeps'] = []) => {
+    const dish = dishFrom(`Barley pot\nserves 4\n400 g barley\n1 l vegetable stock\n200 ml milk\nMethod\n${steps}`);
+    return { ...dish, components: dish.components.map((each) => ({ ...each, keeps })) };
+  };
+  it.each([
+    ['1. Cook it for an hour.\n2. Cool it for 8 hours, then rest.', ['plan.cools']],
+    ['1. Cook it for an hour.\n2. Leave it to cool overnight.', ['plan.cools']],
+    ['1. Cook it.\n2. Cool at room temperature.', ['plan.cools-in-the-room']],
+    ['1. Cook it.\n2. Leave on the bench for three hours.', ['plan.stands']],
+    ['1. Cook it.\n2. Leave on the counter.', ['plan.stands-untimed']],
+    ['1. Cook it.\n2. Keep it warm.', ['plan.warm-untimed']],
+    ['1. Cook it.\n2. Hold hot for 4 hours.', ['plan.held-warm']],
+    ['1. Cook it.\n2. Hold it hot at 65 °C for 4 hours.', []],
+    ['1. Cook it.\n2. Chill overnight in the fridge.', []],
+    ['1. Cook it.\n2. Cool in iced water for 1 hour.', []],
+    ['1. Cook it.\n2. Reheat to a core of 65 °C.', ['plan.reheats']],
+  ] as const)('%j: %j', (steps, codes) => {
+    expect(dishRuleNotices(stew(steps), {}).map(({ said }) => said.code)).toEqual(codes);
+  });
+
+  it.each([
+    // No false alarm on dry goods, bread, fruit and sugar.
+    'Loaf\nserves 8\n500 g bread flour\n7 g yeast\n10 g salt\n300 ml milk\nMethod\n1. Prove in a warm place for 3 hours.\n2. Bake at 220 °C for 40 minutes. Cool on a rack overnight.',
+    'Granola\nserves 8\n300 g oats\n100 g honey\nMethod\n1. Bake at 150 °C for 30 minutes.\n2. Leave on the bench for 3 hours.',
+    'Fruit salad\nserves 4\n4 oranges\n2 apples\nMethod\n1. Cut, and leave at room temperature for 3 hours.',
+    'Caramel\nserves 4\n200 g sugar\nMethod\n1. Cook to 170 °C.\n2. Leave on the bench overnight.',
+  ])('says nothing against %j', (text) => {
+    expect(dishRuleNotices(dishFrom(text), {})).toEqual([]);
+  });
+
+  it.each([
+    ['Mayo\nserves 4\n3 egg yolks\n200 ml oil\nMethod\n1. Whisk.', ['raw-egg']],
+    ['Herb oil\nserves 4\n1 bunch basil\n200 ml olive oil\nMethod\n1. Blend the basil with the oil.', ['under-oil']],
+    ['Garlic oil\nserves 4\n6 cloves garlic\n200 ml olive oil', ['under-oil']],
+    ['Trout tartare\nserves 4\n400 g trout fillet\nMethod\n1. Dice the trout and serve it raw.', ['raw-fish-or-meat']],
+    ['Cured trout\nserves 4\n400 g trout fillet\n30 g salt\nMethod\n1. Cure for a day.', ['raw-fish-or-meat']],
+    ['Ceviche\nserves 4\n400 g hake\n100 ml lime juice', ['raw-fish-or-meat']],
+    ['Melon\nserves 4\n1 melon', ['sprouts-or-cut-melon']],
+    ['Duck\nserves 4\n4 duck breasts\nMethod\n1. Roast the duck.', ['raw-to-cook']],
+    ['Pocket\nserves 4\n400 g carrots\nMethod\n1. Cook in a vacuum bag in a water bath.', ['low-oxygen']],
+    ['Salad\nserves 4\n400 g carrots', []],
+  ] as const)('%j can go wrong by %j', (text, hazards) => {
+    expect(dishHazards(dishFrom(text))[0]!.hazards).toEqual(hazards);
+  });
+
+  it.each([
+    // Lives that are too long, by hazard: raw egg a day, under oil a week, cooked three days.
+    ['Mayo\nserves 4\n3 egg yolks\n200 ml oil', 48, 'plan.raw-egg'],
+    ['Mayo\nserves 4\n3 egg yolks\n200 ml oil', 24, null],
+    ['Herb oil\nserves 4\n1 bunch basil\n200 ml olive oil', 200, 'plan.low-oxygen'],
+    ['Herb oil\nserves 4\n1 bunch basil\n200 ml olive oil', 168, null],
+    ['Rice\nserves 4\n400 g rice\nMethod\n1. Boil the rice.', 96, 'plan.chilled'],
+    ['Rice\nserves 4\n400 g rice\nMethod\n1. Boil the rice.', 72, null],
+    ['Jam\nserves 4\n400 g sugar\n400 g plums\nMethod\n1. Boil.', 700, null],
+  ] as const)('%j kept chilled %d h: %s', (text, hours, code) => {
+    const dish = dishFrom(text);
+    const kept = { ...dish, components: dish.components.map((each) => ({ ...each, keeps: [{ store: 'chilled' as const, hours }] })) };
+    expect(dishRuleNotices(kept, {})[0]?.said.code ?? null).toBe(code);
+  });
+
+  it.each([
+    ['Duck\nserves 4\n4 duck breasts\nMethod\n1. Sear, core to 58 °C.', 'core-poultry'],
+    ['Venison\nserves 4\n800 g venison\nMethod\n1. Roast to a core of 60 °C.', 'core-game'],
+    ['Veal\nserves 4\n800 g veal\nMethod\n1. Roast to a core of 65 °C.', null],
+    ['Parcel\nserves 4\n800 g rolled veal\nMethod\n1. Roast to a core of 65 °C.', 'core-minced'],
+    ['Trout\nserves 4\n4 trout fillets\nMethod\n1. Poach to 50 °C in the centre.', 'core-fish'],
+  ] as const)('%j is held to %s', (text, rule) => {
+    expect(dishRuleNotices(dishFrom(text), {}).find(({ said }) => said.code === 'plan.core')?.rule ?? null).toBe(rule);
+  });
+
+  const allows = { 'allow-whole-pink': 1, 'allow-raw-fish': 1 };
+  const all: AllowanceMark = { allowance: 'whole-pink', reason: 'taught pink', kept: ['whole', 'seared', 'notice', 'risk'] };
+  it.each([
+    [all, ['poultry'], 'duck breast, seared', {}, 'refused'],
+    [all, ['poultry'], 'duck breast, seared', allows, 'below'],
+    [all, ['poultry'], 'minced duck', allows, 'refused'],
+    [all, ['cattle'], 'rolled and tied', allows, 'refused'],
+    [all, ['cattle'], 'needle-tenderised', allows, 'refused'],
+    [all, ['poultry'], 'breast stuffed with herbs', allows, 'refused'],
+    [all, ['pig'], 'whole loin', allows, 'refused'],
+    [all, ['fish'], 'fillet', allows, 'refused'],
+    [{ ...all, allowance: 'raw-fish', kept: ['frozen'] }, ['fish'], 'fillet', allows, 'below'],
+  ] as const)('an allowance %j for %j: %s', (mark, kinds, told, rules, kind) => {
+    expect(allowanceFor(mark, { kinds, told }, rules).kind).toBe(kind);
+  });
+
+  it('holds a duck that is marked pink to its conditions, and no longer to its core', () => {
+    const dish = dishFrom('Duck\nserves 4\n4 duck breasts\nMethod\n1. Sear, core to 58 °C.');
+    const pink = { ...dish, components: dish.components.map((each) => ({ ...each, allowance: { ...all, kept: ['whole', 'seared'] } })) };
+    const [only, ...others] = dishRuleNotices(pink, allows);
+    expect(others).toEqual([]);
+    expect(words(only!.said)).toContain('open: those who eat it are told in writing; nobody at risk eats it');
+  });
+});
+
+describe('heat', () => {
+  it.each([
+    [100, 'liquid', 212, null, null],
+    [180, 'oven', 350, 160, '4'],
+    [160, 'oven', 325, 140, '3'],
+    [120, 'sugar', 248, null, null],
+    [180, 'fat', 356, null, null],
+    [63, 'core', 145, null, null],
+    [55, 'bath', 131, null, null],
+    [170, 'oven', 340, 150, null],
+  ] as const)('%d °C of %s', (celsius, heats, fahrenheit, fan, gas) => {
+    expect(temperatureWays(celsius, heats)).toEqual({ celsius, fahrenheit, fan, gas });
+  });
+
+  it('converts there and back on every gas mark', () => {
+    for (const [celsius, fahrenheit, mark] of GAS_MARKS) {
+      expect([temperatureWays(celsius).fahrenheit, temperatureWays(celsius).gas]).toEqual([fahrenheit, mark]);
+      expect([celsiusOf(fahrenheit, 'oven'), celsiusIn(`gas mark ${mark}`), celsiusIn(`bake at ${fahrenheit}F`)]).toEqual([
+        celsius,
+        celsius,
+        celsius,
+      ]);
+    }
+  });
+
+  it.each([
+    ['Bake at 180 °C', 'oven'],
+    ['Heat the oil to 175 °C', 'fat'],
+    ['Poach at 78 °C', 'liquid'],
+    ['Cook the syrup to 118 °C', 'sugar'],
+    ['Core at 63 °C', 'core'],
+    ['In a water bath at 56 °C', 'bath'],
+    ['Preheat to 200 °C', 'oven'],
+  ] as const)('%s is of the %s', (text, heats) => {
+    expect(heatedIn(text)).toBe(heats);
+  });
+
+  it.each([
+    [0, 100],
+    [1600, 94.7],
+    [3000, 90],
+  ])('water boils at %d m at about %d °C', (metres, celsius) => {
+    expect(Math.abs(boilingPoint(metres) - celsius)).toBeLessThan(0.5);
+  });
+});
