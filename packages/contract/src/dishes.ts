@@ -1,9 +1,9 @@
 import Joi from 'joi';
 import {
   ALLERGENS,
+  ALLOWANCES,
   DISH_FILE_VERSION,
   DISH_LIMITS,
-  exact,
   isExactText,
   MEASURE_SYSTEMS,
   DOUBT_CODES,
@@ -19,6 +19,11 @@ import {
   type MethodStep,
   type FormatName,
   type Paper,
+  HEATED,
+  isYield,
+  MOST_GAIN,
+  ONE_IS,
+  type YieldStep,
 } from '@pelvo/core';
 import { FieldError } from './problems';
 import { idSchema, keySchema, paperField, shape } from './common';
@@ -71,11 +76,19 @@ const exactSchema = Joi.string()
     return value;
   });
 
-const fractionSchema = exactSchema.custom((value: string) => {
-  const part = exact(value);
-  if (part.compare(0) <= 0 || part.compare(1) > 0)
-    throw new FieldError(`A yield of ${value} cannot be.`, 'Give a fraction above 0 and at most 1, such as 0.85.');
-  return value;
+const yieldSchema = Joi.object<YieldStep>({
+  kind: Joi.string().valid('trim', 'cooking', 'reduction').required(),
+  fraction: exactSchema.required().custom((fraction: string, helpers) => {
+    const [{ kind }] = helpers.state.ancestors as [YieldStep];
+    if (!isYield({ kind, fraction }))
+      throw new FieldError(
+        `A yield of ${fraction} cannot be.`,
+        kind === 'cooking'
+          ? `Give what one part becomes, above 0 and at most ${MOST_GAIN}.`
+          : 'Give a fraction above 0 and at most 1, such as 0.85.',
+      );
+    return fraction;
+  }),
 });
 
 const amountSchema = Joi.object({
@@ -123,6 +136,9 @@ const lineSchema = shape<IngredientLine>({
   item: text(300),
   amount: amountSchema.allow(null).required(),
   one: amountSchema.allow(null).required(),
+  oneIs: Joi.string()
+    .valid(...ONE_IS)
+    .required(),
   size: text(40),
   preparation: text(300),
   note: text(500),
@@ -132,10 +148,7 @@ const lineSchema = shape<IngredientLine>({
   doubts: Joi.array().items(doubtSchema).max(10).required(),
   preparationEditionId: idSchema.allow(null).required(),
   componentId: keySchema.allow(null).required(),
-  yields: Joi.array()
-    .items(Joi.object({ kind: Joi.string().valid('trim', 'cooking', 'reduction').required(), fraction: fractionSchema.required() }))
-    .max(4)
-    .required(),
+  yields: Joi.array().items(yieldSchema).max(4).required(),
 });
 
 const minutes = Joi.number().integer().min(0).max(525_600).allow(null).required();
@@ -164,6 +177,15 @@ const componentSchema = shape<Component>({
     .unique('store')
     .required(),
   before: spanSchema.required(),
+  allowance: Joi.object({
+    allowance: Joi.string()
+      .valid(...ALLOWANCES)
+      .required(),
+    reason: Joi.string().trim().min(5).max(300).required(),
+    kept: Joi.array().items(Joi.string().max(20)).max(10).unique().required(),
+  })
+    .allow(null)
+    .required(),
 });
 
 export const dishContentSchema = shape<DishContent>({
@@ -182,6 +204,13 @@ export const dishContentSchema = shape<DishContent>({
         noviceMinutes: Joi.number().integer().min(0).max(20160).allow(null).required(),
         equipment: text(80),
         celsius: Joi.number().min(-40).max(600).allow(null).required(),
+        heats: Joi.string()
+          .valid(...HEATED)
+          .required(),
+        sharedWith: Joi.array()
+          .items(Joi.string().valid(...ALLERGENS))
+          .unique()
+          .required(),
         critical: text(300),
         toNext: spanSchema.required(),
         caution: text(300),

@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { ALLERGENS, checkFact, isExactText, ORIGINS, UNIT_CODES, words, type IngredientFact } from '@pelvo/core';
+import { ALLERGENS, checkFact, FOOD_KINDS, isExactText, PIECES, UNIT_CODES, words, type IngredientFact } from '@pelvo/core';
 import { shape } from './common';
 import { FieldError } from './problems';
 
@@ -24,6 +24,11 @@ const allergens = Joi.array()
   .unique()
   .required();
 
+const kinds = Joi.array()
+  .items(Joi.string().valid(...FOOD_KINDS))
+  .unique()
+  .required();
+
 export const ingredientFactSchema = shape<IngredientFact>({
   name: Joi.string().trim().lowercase().min(2).max(120).required(),
   otherNames: Joi.array().items(Joi.string().trim().lowercase().min(2).max(120)).max(30).unique().required(),
@@ -34,22 +39,33 @@ export const ingredientFactSchema = shape<IngredientFact>({
         unit: Joi.string()
           .valid(...UNIT_CODES)
           .required(),
+        size: Joi.string().trim().allow('').max(40).required(),
         grams: exactText.required(),
       }),
     )
-    .max(12)
-    .unique('unit')
+    .max(16)
+    .unique((a: { unit: string; size: string }, b: { unit: string; size: string }) => a.unit === b.unit && a.size === b.size)
     .required(),
   trim: Joi.array()
     .items(Joi.object({ preparation: Joi.string().trim().max(60).required(), fraction: exactText.required() }))
     .max(12)
     .unique('preparation')
     .required(),
+  cooked: Joi.array()
+    .items(Joi.object({ way: Joi.string().trim().max(60).required(), factor: exactText.required() }))
+    .max(12)
+    .unique('way')
+    .required(),
+  liquid: Joi.boolean().required(),
+  piece: Joi.string()
+    .valid(...PIECES)
+    .required(),
   allergens,
   mayContain: allergens,
-  origin: Joi.string()
-    .valid(...ORIGINS)
-    .required(),
+  kinds: kinds.min(1),
+  mayBe: kinds,
+  label: Joi.boolean().required(),
+  exacting: Joi.boolean().required(),
   strong: Joi.boolean().required(),
   price: Joi.object({ amount: exactText.required(), per: Joi.string().valid('kg', 'l', 'each').required() })
     .allow(null)

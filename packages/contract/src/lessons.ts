@@ -33,6 +33,8 @@ export interface LessonFields {
   readonly portionsATeam: number;
   readonly demonstrationPortions: number;
   readonly referencePlates: number;
+  /** Cut up for everyone to taste, cooked with the demonstration. */
+  readonly tastingPortions: number;
   readonly spareMakings: number;
   /** Overrides the number of students present by roster and absences; null follows them. */
   readonly studentCount: number | null;
@@ -64,6 +66,7 @@ export const lessonSchema = shape<LessonFields>({
   portionsATeam: count(1, 100),
   demonstrationPortions: count(0, 100),
   referencePlates: count(0, 20),
+  tastingPortions: count(0, 100),
   spareMakings: count(0, 20),
   studentCount: Joi.number().integer().min(1).max(LESSON_LIMITS.students).allow(null).required(),
   dishEditionIds: Joi.array().items(idSchema).max(LESSON_LIMITS.dishes).unique().required(),

@@ -21,6 +21,6 @@ export const PAGE_SIZE = 100;
 
 /** The lesson's demand as the core takes it. */
 export function makingPlanOf(lesson: Omit<MakingPlan, 'students'>, students: number): MakingPlan {
-  const { teamSize, portionsATeam, demonstrationPortions, referencePlates, spareMakings } = lesson;
-  return { students, teamSize, portionsATeam, demonstrationPortions, referencePlates, spareMakings };
+  const { teamSize, portionsATeam, demonstrationPortions, referencePlates, tastingPortions, spareMakings } = lesson;
+  return { students, teamSize, portionsATeam, demonstrationPortions, referencePlates, tastingPortions, spareMakings };
 }

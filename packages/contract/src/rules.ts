@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { RULE_KEYS, type LocalRules, type RuleKey } from '@pelvo/core';
+import { COOLING_SETS, RULE_KEYS, type LocalRules, type RuleKey } from '@pelvo/core';
 
 /** A change of the local rules. Nothing is ever overwritten. */
 export interface RuleChange {
@@ -27,6 +27,17 @@ export interface RuleFields {
 export const ruleKeySchema = Joi.string().valid(...RULE_KEYS);
 
 export const ruleSchema = Joi.object<RuleFields>({
-  value: Joi.number().min(-100).max(1000).precision(2).allow(null).required(),
+  value: Joi.number().min(-100).max(10_000).precision(2).allow(null).required(),
   reason: Joi.string().trim().min(5).max(300).required(),
+});
+
+/** Which code food is cooled by, all its values at once. */
+export interface CoolingSetChoice {
+  readonly set: string;
+}
+
+export const coolingSetSchema = Joi.object<CoolingSetChoice>({
+  set: Joi.string()
+    .valid(...COOLING_SETS.map(({ key }) => key))
+    .required(),
 });

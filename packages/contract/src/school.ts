@@ -1,5 +1,6 @@
 import Joi from 'joi';
 import {
+  ALLERGEN_LIST_KEYS,
   CLOCKS,
   DATE_ORDERS,
   MARKING_WAYS,
@@ -35,6 +36,7 @@ const timeZone = Joi.string()
 export const schoolSettingsSchema = shape<SchoolSettings>({
   marking: oneOf(MARKING_WAYS).required(),
   weighingOut: oneOf(WEIGHING_OUT).required(),
+  allergenList: oneOf(ALLERGEN_LIST_KEYS).required(),
   timeZone,
 });
 

@@ -198,6 +198,7 @@ describe('a lesson', () => {
     portionsATeam: 2,
     demonstrationPortions: 2,
     referencePlates: 1,
+    tastingPortions: 0,
     spareMakings: 0,
     studentCount: null,
     dishEditionIds: [],
@@ -256,7 +257,7 @@ describe('practices', () => {
 });
 
 describe('the settings of a school', () => {
-  const settings = { marking: 'levels', weighingOut: 'trays', timeZone: 'Europe/Vienna' };
+  const settings = { marking: 'levels', weighingOut: 'trays', allergenList: 'eu-uk', timeZone: 'Europe/Vienna' };
   it('name a time zone there is', () => {
     expect(saidOf(schoolSettingsSchema, settings)).toEqual([]);
     expect(saidOf(schoolSettingsSchema, { ...settings, timeZone: 'Mars/Olympus' })[0]).toMatchObject({
