@@ -18,6 +18,7 @@ import { Techniques1700000200000 } from './migrations/1700000200000-techniques';
 import { GroundFloor1700000300000 } from './migrations/1700000300000-groundFloor';
 import { SchoolSize1700000400000 } from './migrations/1700000400000-schoolSize';
 import { HardUse1700000500000 } from './migrations/1700000500000-hardUse';
+import { Figures1700000600000 } from './migrations/1700000600000-figures';
 import { connectionOptions } from './platform/database/connection';
 
 /** The tables of the house, in one list. */
@@ -54,6 +55,7 @@ export const MIGRATIONS = [
   GroundFloor1700000300000,
   SchoolSize1700000400000,
   HardUse1700000500000,
+  Figures1700000600000,
 ];
 
 /** The database of a school: its tables and its migrations. */

@@ -3,3 +3,4 @@ export { render } from './platform/pdf/render';
 export { printResults } from './assessment/printResults';
 export { readDishes } from './dishes/readDishes';
 export { readTechniques } from './techniques/readTechniques';
+export { readRosterFile } from './classes/readRosterFile';

@@ -6,7 +6,7 @@ import { pagesOf } from '../src/platform/pdf';
 import { takesTooLong } from '../src/platform/problems';
 import { openSchool, type School } from './school';
 
-const file = (text: string) => ({ bytes: new TextEncoder().encode(text), name: 'dish.txt', techniques: [] });
+const file = (text: string) => ({ bytes: new TextEncoder().encode(text), name: 'dish.txt', techniques: [], facts: [] });
 const LEEKS = 'Leeks vinaigrette\n\n6 leeks\n100 ml oil\n\nMethod\nBoil the leeks for 12 minutes.\n';
 const reading = (milliseconds: number) => apart<typeof readDishes>('readDishes', { milliseconds, late: takesTooLong });
 

@@ -43,7 +43,7 @@ describe('local rules', () => {
     expect((await change(65, 'ok', 0)).problem.errors![0]).toMatchObject({ field: 'reason' });
     expect((await change(65, 'Our code asks for 65.', 0)).body.rules['hot-holding']).toBe(65);
     expect((await change(60, 'Someone who did not see it.', 0)).status).toBe(412);
-    expect((await change(500, 'A slip of the hand.', 1)).problem.errors![0]!.remedy).toBe('Give 54 to 80 °C.');
+    expect((await change(500, 'A slip of the hand.', 1)).problem.errors![0]!.remedy).toBe('Give 57 to 80 °C.');
     const back = (await change(null, 'Back to the default.', 1)).body;
     expect(back.rules['hot-holding']).toBeUndefined();
     expect(back.changes.filter(({ rule }) => rule === 'hot-holding').map(({ value, by }) => [value, by])).toEqual([
@@ -102,6 +102,7 @@ describe('sets of cuts', () => {
           'portionsATeam',
           'demonstrationPortions',
           'referencePlates',
+          'tastingPortions',
           'spareMakings',
           'studentCount',
           'substitutions',

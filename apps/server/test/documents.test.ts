@@ -8,6 +8,7 @@ import {
   SHIPPED_CUT_SETS,
   toDish,
   traysOf,
+  SHIPPED_BOOK,
   WHO_DECIDES,
   type DishContent,
   type MarkingWay,
@@ -43,13 +44,19 @@ const SOUP = dishFrom(
 );
 
 describe('a handout', () => {
-  const care = { techniques: new Map([['t1', { name: 'Sweat', cautions: ['Stir, or it catches.'] }]]), rules: {} };
+  const care = {
+    techniques: new Map([['t1', { name: 'Sweat', cautions: ['Stir, or it catches.'] }]]),
+    rules: {},
+    book: SHIPPED_BOOK,
+    preparations: new Map(),
+    allergenList: 'eu-uk' as const,
+  };
 
   it('weighs out for the station, with steps, heat in both scales and cautions', () => {
     const words = wordsOf(handoutDocument(SOUP, 10, 'Edition 2', care));
     expect(words).toContain('For 10 portions, 2½ × the formula of 4. Edition 2.');
     expect(words).toContain('1 kg leeks');
-    expect(words).toContain('3 lemon');
+    expect(words).toContain('2½ lemon');
     expect(words).toMatch(/1 +Sweat the leeks for 8 minutes\. +\(8 min/);
     expect(words).toContain('90 °C, 194 °F');
     expect(words).toContain('Sweat: Stir, or it catches.');
@@ -65,7 +72,7 @@ describe('a handout', () => {
 
 describe('an order on paper', () => {
   const input: OrderInput = {
-    plan: { students: 5, teamSize: 2, portionsATeam: 2, demonstrationPortions: 2, referencePlates: 1, spareMakings: 0 },
+    plan: { students: 5, teamSize: 2, portionsATeam: 2, demonstrationPortions: 2, referencePlates: 1, tastingPortions: 0, spareMakings: 0 },
     dishes: [{ editionId: 'e1', content: SOUP }],
     preparations: new Map(),
   };
@@ -79,7 +86,7 @@ describe('an order on paper', () => {
     class: { name: 'Foundation' },
     dishes: [{ position: 0, edition: { number: 3, content: SOUP } }],
   } as unknown as Lesson;
-  const paper = (trays = traysOf(input)) => orderDocument({ lesson, order: computeOrder(input), present: 5, trays });
+  const paper = (trays = traysOf(input)) => orderDocument({ lesson, order: computeOrder(input), present: 5, trays, allergenList: 'eu-uk' });
 
   it('says what to buy, for whom, and how each figure was reached', () => {
     const words = wordsOf(paper());
@@ -104,7 +111,7 @@ describe('an order on paper', () => {
 
   it('names what is held instead of leaving it out', () => {
     const odd = { ...input, dishes: [{ editionId: 'e1', content: dishFrom('Broth\nserves 4\n3 glugs cider') }] };
-    const words = wordsOf(orderDocument({ lesson, order: computeOrder(odd), present: 5, trays: traysOf(odd) }));
+    const words = wordsOf(orderDocument({ lesson, order: computeOrder(odd), present: 5, trays: traysOf(odd), allergenList: 'eu-uk' }));
     expect(words).toContain('Held: not in this order until settled');
     expect(words).toContain('3 glugs cider');
   });

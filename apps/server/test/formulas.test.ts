@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { Ajv2019 } from 'ajv/dist/2019.js';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { linesOf, SHIPPED, type DishContent, type DishFile } from '@pelvo/core';
+import { linesOf, SHIPPED, type DishContent, type DishFile, SHIPPED_BOOK } from '@pelvo/core';
 import type { Dish, DishEdition, DishImport, DishSummary, IngredientRecord, Page } from '@pelvo/contract';
 import { handoutDocument } from '../src/dishes/handoutDocument';
 import { printable } from '../src/platform/pdf';
@@ -197,6 +197,9 @@ describe('a handout', () => {
           content.method.flatMap((step) => step.techniqueIds).map((id) => [id, { name: 'Blanch', cautions: ['Lift lids away from you.'] }]),
         ),
         rules: {},
+        book: SHIPPED_BOOK,
+        preparations: new Map(),
+        allergenList: 'eu-uk',
       }),
     );
     expect(document).toContain('Trim the leeks');

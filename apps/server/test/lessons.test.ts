@@ -33,6 +33,7 @@ describe('a lesson', () => {
       portionsATeam: 2,
       demonstrationPortions: 2,
       referencePlates: 1,
+      tastingPortions: 0,
       spareMakings: 1,
       studentCount: null,
       dishEditionIds: [dishes.find((dish) => dish.title.startsWith('Poached trout'))!.editionId!],

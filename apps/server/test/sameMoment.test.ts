@@ -131,11 +131,32 @@ describe('a plan and a first mark at the same moment', () => {
     const source = (await lead<LessonDetail>('GET', `/api/lessons/${lessonId('Poaching')}`)).body;
     const sheet = await sheetOf(source.id);
     for (let round = 0; round < 12; round += 1) {
-      const { title, date, start, end, kitchen, classId, teamSize, portionsATeam, demonstrationPortions, referencePlates, spareMakings } =
-        source;
+      const {
+        title,
+        date,
+        start,
+        end,
+        kitchen,
+        classId,
+        teamSize,
+        portionsATeam,
+        demonstrationPortions,
+        referencePlates,
+        tastingPortions,
+        spareMakings,
+      } = source;
       const fields = {
         ...{ title: `${title} ${round}`, date, start, end, kitchen, classId, teamSize, portionsATeam, demonstrationPortions },
-        ...{ referencePlates, spareMakings, studentCount: null, techniques: [], substitutions: [], practices: {}, settings: AS_THE_SCHOOL },
+        ...{
+          referencePlates,
+          tastingPortions,
+          spareMakings,
+          studentCount: null,
+          techniques: [],
+          substitutions: [],
+          practices: {},
+          settings: AS_THE_SCHOOL,
+        },
         dishEditionIds: [source.dishes[0]!.editionId],
         rubricEditionId: source.rubric!.editionId,
       };

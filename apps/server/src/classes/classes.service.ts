@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
 import { DataSource, In, type EntityManager } from 'typeorm';
-import { decodeText, nameKey, readRoster, ROSTER_LIMITS, words } from '@pelvo/core';
+import { besideRoster, nameKey, ROSTER_LIMITS, words } from '@pelvo/core';
 import type {
   ClassDetail,
   ClassFields,
@@ -12,12 +12,16 @@ import type {
   Invitation,
 } from '@pelvo/contract';
 import { PeopleService, Person } from '../people';
+import { apart } from '../platform/apart';
 import { inTransaction } from '../platform/database/transaction';
-import { conflict, invalid, notFound, ProblemException } from '../platform/problems';
+import { conflict, invalid, notFound, ProblemException, takesTooLong } from '../platform/problems';
 import { saveOver, storedOr } from '../platform/saving';
 import { Absence } from './absence.entity';
 import { CookeryClass } from './class.entity';
+import type { readRosterFile } from './readRosterFile';
 import { Student } from './student.entity';
+
+const readApart = apart<typeof readRosterFile>('readRosterFile', { milliseconds: 10_000, late: takesTooLong });
 
 @Injectable()
 export class ClassesService {
@@ -114,12 +118,12 @@ export class ClassesService {
    * `leaveOut` says to go on without them.
    */
   async importRoster(classId: string, bytes: Uint8Array, mode: { apply: boolean; leaveOut: boolean }): Promise<RosterImport> {
-    const decoded = decodeText(bytes);
-    if (decoded.kind === 'notText') throw invalid('file', words(decoded.problem), words(decoded.remedy));
+    const file = await readApart(bytes);
+    if (file.kind === 'notText') throw invalid('file', words(file.problem), words(file.remedy));
     return inTransaction(this.database, async (manager) => {
       const students = await lockRoster(manager, classId);
       const active = students.filter((student) => student.active);
-      const reading = readRoster(decoded.text, active);
+      const reading = besideRoster(file.reading, active);
       const room = ROSTER_LIMITS.students - active.length;
       if (reading.rows.length > room) {
         throw invalid(

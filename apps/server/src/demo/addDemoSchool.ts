@@ -149,6 +149,7 @@ async function addLesson(manager: EntityManager, { plan, index, of, editions, te
     portionsATeam: plan.portions ?? 1,
     demonstrationPortions: 2,
     referencePlates: 1,
+    tastingPortions: 0,
     spareMakings: 1,
     studentCount: null,
     substitutions: { items: [] },

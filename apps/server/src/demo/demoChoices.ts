@@ -36,6 +36,14 @@ export async function addDemoChoices(manager: EntityManager, leadId: string): Pr
     personId: leadId,
     changedAt: new Date(`${dayFromNow(-30)}T09:00:00Z`),
   });
+  await manager.insert(RuleChangeRow, {
+    ruleKey: 'allow-whole-pink',
+    number: 1,
+    value: '1',
+    reason: 'The county allows whole breast of farmed duck that is seared all over, with notice.',
+    personId: leadId,
+    changedAt: new Date(`${dayFromNow(-29)}T09:00:00Z`),
+  });
   const sugar = await manager.findOneByOrFail(Technique, { name: 'Caramel' });
   await manager.update(Technique, { id: sugar.id }, { card: { ...sugar.card, variant: 'wet' } });
 }

@@ -14,7 +14,7 @@ export const COHORT: readonly Row[] = [
   ['Hanno Brix'],
   ['Ines Tallow'],
   ['Jonah Feld', ['molluscs', 'crustaceans']],
-  ['Kaia Renn'],
+  ['Kaia Renn', [], ['cooked through']],
   ['Lutz Imber', [], ['no alcohol']],
   ['Mira Castell'],
   ['Noor Haldane', [], [], 'Left-handed: own peeler and shears'],

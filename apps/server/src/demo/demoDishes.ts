@@ -120,15 +120,21 @@ Method
 4 sprigs thyme
 75 ml olive oil
 1 tsp salt
+For the lentils:
+450 g green lentils, cooked
+1 tbsp sherry vinegar
 For the basil oil:
 1 bunch basil
 80 ml olive oil
+For the top:
+40 g crispy fried shallots
 Method
 1. Slice the onion and sweat with garlic and thyme for 12 minutes.
 2. Slice the vegetables 4 mm thick, even, and build in rows over the onions.
 3. Braise covered for 30 minutes at 170 C, then uncovered for 15 minutes.
 4. Blanch the basil, refresh, blend with the oil.
-5. Plate a square, drizzle the oil, wipe the rim and serve.`,
+5. Dress the warm lentils with the vinegar.
+6. Plate a square on the lentils, drizzle the oil, scatter the shallots, wipe the rim and serve.`,
   `Hand-cut tagliatelle with mushroom ragout (serves 4)
 For the dough:
 400 g 00 flour

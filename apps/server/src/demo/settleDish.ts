@@ -1,4 +1,4 @@
-import { linesOf, readAmount, type Amount, type Component, type DishContent, type IngredientLine } from '@pelvo/core';
+import { linesOf, readAmount, type AllowanceMark, type Amount, type Component, type DishContent, type IngredientLine } from '@pelvo/core';
 
 const amount = (text: string): Amount => readAmount(text)!.amount;
 
@@ -18,6 +18,13 @@ const PLATES: Readonly<Record<string, Plating>> = {
   'Chickpea panisse with red pepper romesco': { Panisse: ['36', '5', '34', '33'], Romesco: ['420 g', '60 g'] },
 };
 
+/** The duck is taught pink, as the demo county's code allows; who tells those who eat it is still open. */
+const PINK: AllowanceMark = {
+  allowance: 'whole-pink',
+  reason: 'Duck breast is taught pink; the county allows whole breast that is seared all over.',
+  kept: ['whole', 'seared', 'risk'],
+};
+
 /** What the demo instructor settled by hand after reading: what is made in-house, rules, yields, and the plate. */
 export function settleDish(dish: DishContent, stockEditionId: string): DishContent {
   const flour = linesOf(dish).find((line) => line.item === '00 flour');
@@ -26,17 +33,21 @@ export function settleDish(dish: DishContent, stockEditionId: string): DishConte
     if (line.item === 'vegetable stock') return { ...line, preparationEditionId: stockEditionId };
     if (flour && line.item === 'water') return { ...line, scaling: { kind: 'percentOf', lineId: flour.id, percent: '55' } };
     if (line.item === 'frying oil') return { ...line, scaling: { kind: 'byTheLoad', portionsALoad: '4' } };
+    if (line.item === 'green lentils') return { ...line, yields: [{ kind: 'cooking', fraction: '12/5' }] };
     if (line.item === 'red cabbage') return { ...line, yields: [{ kind: 'trim', fraction: '4/5' }] };
     return line;
   };
   const settleComponent = (component: Component): Component => {
     const [gives, , ...gave] = plating[component.name] ?? [];
-    return { ...component, lines: component.lines.map(settleLine), ...(gives ? { gives: amount(gives), gave } : {}) };
+    const allowance = dish.title.startsWith('Duck') && component.name === '' ? PINK : component.allowance;
+    return { ...component, lines: component.lines.map(settleLine), allowance, ...(gives ? { gives: amount(gives), gave } : {}) };
   };
   const components = dish.components.map(settleComponent);
   const plate = components.flatMap((component) => {
     const onPlate = plating[component.name]?.[1];
     return onPlate ? [{ componentId: component.id, amount: amount(onPlate) }] : [];
   });
-  return { ...dish, components, ...(plate.length > 0 ? { plate } : {}) };
+  // The college's fryers also fry fish.
+  const method = dish.method.map((step) => (/\bfry in batches\b/.test(step.text) ? { ...step, sharedWith: ['fish' as const] } : step));
+  return { ...dish, components, method, ...(plate.length > 0 ? { plate } : {}) };
 }

@@ -5,6 +5,7 @@ import type { DishImport } from '@pelvo/contract';
 import { apart } from '../platform/apart';
 import { inTransaction } from '../platform/database/transaction';
 import { notFound, ProblemException, takesTooLong } from '../platform/problems';
+import { ownFacts } from '../ingredients';
 import { Technique } from '../techniques';
 import { Dish } from './dish.entity';
 import { DishesService } from './dishes.service';
@@ -22,8 +23,10 @@ export class DishImportService {
 
   /** Shows what a file would become, or, with `apply`, makes all its dishes in one transaction. */
   async import(bytes: Uint8Array, name: string, apply: boolean): Promise<DishImport> {
-    const techniques = (await this.database.manager.find(Technique, { take: 500 })).map(({ id, card }) => ({ id, words: card.words }));
-    const read = await readApart({ bytes, name, techniques });
+    const { manager: reader } = this.database;
+    const [cards, facts] = await Promise.all([reader.find(Technique, { take: 500 }), ownFacts(reader)]);
+    const techniques = cards.map(({ id, card }) => ({ id, words: card.words }));
+    const read = await readApart({ bytes, name, techniques, facts });
     if (read.kind === 'refused') throw new ProblemException('invalid-input', { errors: [...read.errors] });
     const { format, dishes, ofFile } = read;
     const problems = [

@@ -1,5 +1,5 @@
 import type { EntityManager } from 'typeorm';
-import { DISH, dishAllergens, factBook, linesOf, plain, type Allergen, type DishContent } from '@pelvo/core';
+import { DISH, dishAllergens, factBook, linesOf, plain, type DishContent } from '@pelvo/core';
 import { openStored } from '../platform/database/documentColumn';
 import { ownFacts } from '../ingredients';
 import { preparationsOf } from './preparationsOf';
@@ -58,13 +58,17 @@ export async function indexDish(manager: EntityManager, dishId: string, content:
     ]);
 }
 
-/** What each dish contains or may contain, by the school's own facts, its sub-preparations' ingredients too. */
-async function allergensIn(manager: EntityManager, dishes: readonly DishContent[]): Promise<readonly (readonly Allergen[])[]> {
+/** Found beside the allergens of a dish of which not everything is known, so that it is claimed free of none. */
+export const NOT_KNOWN = 'not known';
+
+/** What each dish contains or may contain, by the school's own facts, its sub-preparations' ingredients too; and what is not known. */
+async function allergensIn(manager: EntityManager, dishes: readonly DishContent[]): Promise<readonly (readonly string[])[]> {
   const [facts, preparations] = await Promise.all([ownFacts(manager), preparationsOf(manager, dishes)]);
   const book = factBook(facts);
   return dishes.map((dish) => {
-    const { contains, mayContain } = dishAllergens([dish], { book, preparations });
-    return [...contains, ...mayContain].map(({ allergen }) => allergen);
+    const { contains, mayContain, notKnown, labels } = dishAllergens([dish], { book, preparations });
+    const found = [...contains, ...mayContain].map(({ allergen }) => allergen);
+    return notKnown.length + labels.length > 0 ? [...found, NOT_KNOWN] : found;
   });
 }
 

@@ -1,12 +1,14 @@
 import { randomUUID } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
 import { DataSource, In, type EntityManager } from 'typeorm';
-import { checkDish, drawsOn, linesOf, readRecipe, sameDocument, toDish, type DishContent } from '@pelvo/core';
+import { checkDish, drawsOn, factBook, linesOf, readRecipe, sameDocument, toDish, type DishContent } from '@pelvo/core';
 import type { Dish as DishAnswer, DishEdition as EditionAnswer, DishSummary, HandoutQuery, Page, DishQuery } from '@pelvo/contract';
 import { inTransaction } from '../platform/database/transaction';
 import { editionSummary, newestEditionOf, publish, saveOver, storedOr } from '../platform/saving';
 import { invalid, notFound } from '../platform/problems';
+import { ownFacts } from '../ingredients';
 import { loadRules } from '../rules';
+import { loadSchool } from '../school';
 import { Technique } from '../techniques';
 import { Dish } from './dish.entity';
 import { DishEdition } from './dishEdition.entity';
@@ -89,16 +91,29 @@ export class DishesService {
     const { content, number } = await this.edition(editionId);
     const { manager } = this.database;
     const ids = [...new Set(content.method.flatMap((step) => step.techniqueIds))];
-    const [techniques, rules] = await Promise.all([ids.length > 0 ? manager.findBy(Technique, { id: In(ids) }) : [], loadRules(manager)]);
-    const care = { techniques: new Map(techniques.map(({ id, card }) => [id, card])), rules };
+    const [techniques, rules, facts, preparations, school] = await Promise.all([
+      ids.length > 0 ? manager.findBy(Technique, { id: In(ids) }) : [],
+      loadRules(manager),
+      ownFacts(manager),
+      preparationsOf(manager, [content]),
+      loadSchool(manager),
+    ]);
+    const care = {
+      techniques: new Map(techniques.map(({ id, card }) => [id, card])),
+      rules,
+      book: factBook(facts),
+      preparations,
+      allergenList: school.settings.allergenList,
+    };
     const pdf = await renderPdf(handoutDocument(content, portions, `Edition ${number}`, care), paper);
     return { name: fileName('handout', content.title, `for ${portions}`), pdf };
   }
 
   /** Reads a recipe given as text, with techniques suggested for its steps. */
   async read(text: string): Promise<DishContent> {
-    const techniques = await this.database.manager.find(Technique, { take: 500 });
-    return toDish(readRecipe(text), {
+    const { manager } = this.database;
+    const [techniques, facts] = await Promise.all([manager.find(Technique, { take: 500 }), ownFacts(manager)]);
+    return toDish(readRecipe(text, factBook(facts)), {
       newId: randomUUID,
       portions: 4,
       techniques: techniques.map(({ id, card }) => ({ id, words: card.words })),

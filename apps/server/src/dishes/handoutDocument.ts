@@ -1,6 +1,8 @@
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
 import {
+  dishAllergens,
   dishRuleNotices,
+  named,
   showAmount,
   shownOf,
   words,
@@ -10,7 +12,10 @@ import {
   showFactor,
   temperatureWays,
   WHO_DECIDES,
+  type Allergen,
+  type AllergenList,
   type DishContent,
+  type FactBook,
   type LocalRules,
   type MethodStep,
 } from '@pelvo/core';
@@ -19,6 +24,11 @@ interface HandoutCare {
   /** Cautions of each technique the steps name, by its id. */
   readonly techniques: ReadonlyMap<string, { readonly name: string; readonly cautions: readonly string[] }>;
   readonly rules: LocalRules;
+  /** Facts of ingredients, the school's own among them. */
+  readonly book: FactBook;
+  /** Formulas of sub-preparations, by edition id. */
+  readonly preparations: ReadonlyMap<string, DishContent>;
+  readonly allergenList: AllergenList;
 }
 
 /** A dish scaled for one making, on one sheet: what to weigh, how to make it, what goes on the plate, what to mind. */
@@ -26,9 +36,9 @@ export function handoutDocument(dish: DishContent, portions: number, edition: st
   const named = [...new Set(dish.method.flatMap((step) => step.techniqueIds))].flatMap((id) => care.techniques.get(id) ?? []);
   const cautions = [
     ...named.flatMap(({ name, cautions: own }) => own.map((caution) => `${name}: ${caution}`)),
-    ...dishRuleNotices(dish, care.rules).map(({ where, said }) => `${where}: ${words(said)}`),
+    ...dishRuleNotices(dish, care.rules, care.book).map(({ where, said }) => `${where}: ${words(said)}`),
   ];
-  const scaled = scaleDish(dish, exact(portions).div(dish.portions));
+  const scaled = scaleDish(dish, exact(portions).div(dish.portions), care.book);
   const { shares } = plateBuild(dish);
   return {
     info: { title: `${dish.title}, for ${portions}` },
@@ -88,6 +98,7 @@ export function handoutDocument(dish: DishContent, portions: number, edition: st
           },
         ],
       },
+      ...allergenBlock(dish, care),
       ...(cautions.length > 0
         ? [
             { text: 'Care', style: 'heading' },
@@ -99,8 +110,29 @@ export function handoutDocument(dish: DishContent, portions: number, edition: st
   };
 }
 
+/** What the dish contains, may contain, and what is not known: nothing is claimed absent that is not known. */
+function allergenBlock(dish: DishContent, { book, preparations, allergenList }: HandoutCare): Content[] {
+  const { contains, mayContain, notKnown, labels } = dishAllergens([dish], { book, preparations });
+  const ofList = (found: readonly { readonly allergen: Allergen }[]) =>
+    named(
+      found.map(({ allergen }) => allergen),
+      allergenList,
+    ).join(', ');
+  return [
+    { text: 'Allergens', style: 'heading' },
+    {
+      ul: [
+        `Contains: ${ofList(contains) || 'none that is known'}`,
+        ...(mayContain.length > 0 ? [`May contain: ${ofList(mayContain)}`] : []),
+        ...(notKnown.length > 0 ? [`Not known: ${notKnown.join(', ')}`] : []),
+        ...(labels.length > 0 ? [`Read the label: ${labels.join(', ')}`] : []),
+      ],
+    },
+  ];
+}
+
 function stepText(step: MethodStep): Content[] {
-  const ways = step.celsius === null ? null : temperatureWays(step.celsius);
+  const ways = step.celsius === null ? null : temperatureWays(step.celsius, step.heats);
   const facts = [
     step.minutes ? `${step.minutes} min${step.hands === 'off' ? ', hands off' : ''}` : '',
     ways ? `${ways.celsius} °C, ${ways.fahrenheit} °F` : '',

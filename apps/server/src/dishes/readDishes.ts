@@ -1,5 +1,14 @@
 import { randomUUID } from 'node:crypto';
-import { readFile, refusedInWords, suggestTechniques, words, type DishContent, type FormatName } from '@pelvo/core';
+import {
+  factBook,
+  readFile,
+  refusedInWords,
+  suggestTechniques,
+  words,
+  type DishContent,
+  type FormatName,
+  type IngredientFact,
+} from '@pelvo/core';
 import { dishContentSchema, explainValidation, type FieldProblem, type ImportedDish } from '@pelvo/contract';
 
 const DISHES_A_FILE = 200;
@@ -8,6 +17,8 @@ interface DishFile {
   readonly bytes: Uint8Array;
   readonly name: string;
   readonly techniques: readonly { readonly id: string; readonly words: readonly string[] }[];
+  /** The school's own facts of ingredients. */
+  readonly facts: readonly IngredientFact[];
 }
 
 type ReadDishes =
@@ -23,8 +34,8 @@ type ReadDishes =
 const refused = (problem: string, remedy: string): ReadDishes => ({ kind: 'refused', errors: [{ field: 'file', problem, remedy }] });
 
 /** The dishes of a file, each checked against the contract. */
-export function readDishes({ bytes, name, techniques }: DishFile): ReadDishes {
-  const reading = readFile(bytes, { name, newId: randomUUID, techniques });
+export function readDishes({ bytes, name, techniques, facts }: DishFile): ReadDishes {
+  const reading = readFile(bytes, { name, newId: randomUUID, techniques, book: factBook(facts) });
   if (reading.kind === 'refused') return refused(words(reading.problem), words(reading.remedy));
   const ofFile = reading.problems.map((found) => refusedInWords(found));
   if (reading.dishes.length > DISHES_A_FILE)

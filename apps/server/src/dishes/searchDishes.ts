@@ -2,7 +2,7 @@ import { distance } from 'fastest-levenshtein';
 import type { EntityManager } from 'typeorm';
 import { plain } from '@pelvo/core';
 import { PAGE_SIZE, type DishQuery } from '@pelvo/contract';
-import { gramsOf } from './dishIndex';
+import { gramsOf, NOT_KNOWN } from './dishIndex';
 
 const WORDS_ASKED = 6;
 const CANDIDATES = 40;
@@ -53,8 +53,9 @@ export async function searchDishes(
   if (query.technique) facet('technique', query.technique);
   if (query.equipment) facet('equipment', query.equipment.toLowerCase());
   if (query.freeOf) {
-    where.push("NOT EXISTS (SELECT 1 FROM dish_facet f WHERE f.dish_id = dish.id AND f.kind = 'allergen' AND f.value = ?)");
-    filtered.push(query.freeOf);
+    // A dish of which something is not known is claimed free of nothing.
+    where.push("NOT EXISTS (SELECT 1 FROM dish_facet f WHERE f.dish_id = dish.id AND f.kind = 'allergen' AND f.value IN (?, ?))");
+    filtered.push(query.freeOf, NOT_KNOWN);
   }
   if (query.preparation) where.push('dish.is_preparation');
   if (query.published) where.push('EXISTS (SELECT 1 FROM dish_edition e WHERE e.dish_id = dish.id)');

@@ -28,6 +28,7 @@ export class Lesson {
   @Column('int', { name: 'portions_a_team' }) portionsATeam: number;
   @Column('int', { name: 'demonstration_portions' }) demonstrationPortions: number;
   @Column('int', { name: 'reference_plates' }) referencePlates: number;
+  @Column('int', { name: 'tasting_portions', default: 0 }) tastingPortions: number;
   @Column('int', { name: 'spare_makings' }) spareMakings: number;
   @Column('int', { name: 'student_count', nullable: true }) studentCount: number | null;
   @Column('char', { name: 'rubric_edition_id', length: 36, nullable: true }) rubricEditionId: string | null;

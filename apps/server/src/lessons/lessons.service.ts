@@ -59,6 +59,7 @@ export class LessonsService {
       portionsATeam: lesson.portionsATeam,
       demonstrationPortions: lesson.demonstrationPortions,
       referencePlates: lesson.referencePlates,
+      tastingPortions: lesson.tastingPortions,
       spareMakings: lesson.spareMakings,
       studentCount: lesson.studentCount,
       students: named

@@ -22,6 +22,7 @@ interface LessonRow {
   readonly portionsATeam: number;
   readonly demonstrationPortions: number;
   readonly referencePlates: number;
+  readonly tastingPortions: number;
   readonly spareMakings: number;
   readonly studentCount: number | null;
   readonly hasRubric: number;
@@ -36,7 +37,7 @@ interface LessonRow {
 
 const LESSONS = `SELECT l.id, l.class_id AS classId, c.name AS className, l.title, l.date, l.start, l.end, l.kitchen, l.team_size AS teamSize,
   l.portions_a_team AS portionsATeam, l.demonstration_portions AS demonstrationPortions, l.reference_plates AS referencePlates,
-  l.spare_makings AS spareMakings, l.student_count AS studentCount, l.rubric_edition_id IS NOT NULL AS hasRubric,
+  l.tasting_portions AS tastingPortions, l.spare_makings AS spareMakings, l.student_count AS studentCount, l.rubric_edition_id IS NOT NULL AS hasRubric,
   l.released_at IS NOT NULL AS released, l.dishes_marked AS marked, MD5(l.substitutions) AS swaps, o.made_from AS madeFrom, o.held, o.buy
   FROM lesson l JOIN class c ON c.id = l.class_id LEFT JOIN lesson_order o ON o.lesson_id = l.id
   WHERE l.date BETWEEN ? AND ? ORDER BY l.date DESC, l.start DESC, l.id LIMIT ?`;

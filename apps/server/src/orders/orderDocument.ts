@@ -1,13 +1,16 @@
 import type { Content, TDocumentDefinitions, TableCell } from 'pdfmake/interfaces';
 import {
   asOrdered,
+  holdsSaid,
+  notesOnTray,
+  orderedItem,
   figureInWords,
-  showMeasure,
   shownOf,
   words,
   exact,
   portionsEach,
   teamsOf,
+  type AllergenList,
   type Order,
   type OrderLine,
   type Tray,
@@ -21,10 +24,12 @@ interface OrderPaper {
   readonly present: number;
   /** Trays to weigh out; none where teams draw from store. */
   readonly trays: readonly Tray[];
+  /** Which allergens are named. */
+  readonly allergenList: AllergenList;
 }
 
 /** The order on paper: what to buy with a box to tick, what is held, what to make ahead, the trays, and the working at the end. */
-export function orderDocument({ lesson, order, present, trays }: OrderPaper): TDocumentDefinitions {
+export function orderDocument({ lesson, order, present, trays, allergenList }: OrderPaper): TDocumentDefinitions {
   const start = lesson.start.slice(0, 5);
   return {
     info: { title: `Order, ${lesson.title}` },
@@ -49,9 +54,15 @@ export function orderDocument({ lesson, order, present, trays }: OrderPaper): TD
         margin: [0, 0, 0, 10],
       },
       ...heldBlock(order),
-      table(['', 'Item', 'To buy', 'For', 'Allergens'], [14, '*', 'auto', '*', '*'], order.lines.map(lineRow)),
+      ...componentBlock(order),
+      table(
+        ['', 'Item', 'To buy', 'For', 'Allergens'],
+        [14, '*', 'auto', '*', '*'],
+        order.lines.map((line) => lineRow(line, allergenList)),
+      ),
+      ...tapBlock(order),
       ...preparationBlock(order),
-      ...trayBlocks(trays),
+      ...trayBlocks(trays, allergenList),
       { text: 'How each figure was reached', style: 'heading', pageBreak: order.lines.length > 14 ? 'before' : undefined },
       ...order.lines.map(workingBlock),
       {
@@ -63,13 +74,13 @@ export function orderDocument({ lesson, order, present, trays }: OrderPaper): TD
   };
 }
 
-function lineRow(line: OrderLine): TableCell[] {
+function lineRow(line: OrderLine, list: AllergenList): TableCell[] {
   return [
     { canvas: [{ type: 'rect', x: 0, y: 1, w: 9, h: 9, lineWidth: 0.8 }] },
-    { text: line.item },
+    { text: orderedItem(line) },
     { text: `${line.figure.estimate ? 'about ' : ''}${asOrdered(line)}`, bold: true, alignment: 'right', noWrap: true },
     { text: line.dishes.join(', ') },
-    { text: line.allergensKnown ? line.allergens.join(', ') : 'not known, check the label' },
+    { text: words(holdsSaid(line, list)) },
   ];
 }
 
@@ -81,16 +92,31 @@ function heldBlock(order: Order): Content[] {
   ];
 }
 
+function componentBlock(order: Order): Content[] {
+  if (order.components.length === 0) return [];
+  return [{ ul: order.components.map(({ dish, said }) => `${dish}: ${words(said)}`), margin: [0, 0, 0, 8] }];
+}
+
+function tapBlock(order: Order): Content[] {
+  if (order.tap.length === 0) return [];
+  return [{ text: `From the tap: ${order.tap.map((line) => `${line.item} ${asOrdered(line)}`).join(', ')}`, margin: [0, 4, 0, 0] }];
+}
+
 function preparationBlock(order: Order): Content[] {
   if (order.preparations.length === 0) return [];
   return [
-    { text: 'To make ahead, in one bulk making', style: 'heading' },
-    { ul: order.preparations.map((need) => `${need.title}: ${showMeasure(need.needed)}, for ${need.usedBy.join(', ')}`) },
+    { text: 'To make ahead, in bulk', style: 'heading' },
+    {
+      ul: order.preparations.map(
+        ({ title, needed, separateFor, usedBy }) =>
+          `${title}: ${shownOf(needed)}, for ${usedBy.join(', ')}${separateFor > 0 ? `, a separate making for ${separateFor}` : ''}`,
+      ),
+    },
   ];
 }
 
 /** A tray to a block, with a box for each of them: the technician ticks as the tray is done. */
-function trayBlocks(trays: readonly Tray[]): Content[] {
+function trayBlocks(trays: readonly Tray[], list: AllergenList): Content[] {
   if (trays.length === 0) return [];
   return [
     { text: 'Trays to weigh out', style: 'heading', pageBreak: 'before' },
@@ -114,11 +140,19 @@ function trayBlocks(trays: readonly Tray[]): Content[] {
         table(
           ['On each tray', 'Amount', ''],
           ['*', 'auto', '*'],
-          tray.items.map(({ item, component, figure, only, madeAhead }): TableCell[] => [
+          tray.items.map(({ item, component, figure, only, madeAhead, allergens }): TableCell[] => [
             { text: item },
             { text: `${figure.estimate ? 'about ' : ''}${shownOf(figure)}`, bold: true, alignment: 'right', noWrap: true },
             {
-              text: [component, only ? words(only) : '', madeAhead ? 'from the bulk making' : ''].filter(Boolean).join(', '),
+              text: [
+                component,
+                only ? words(only) : '',
+                madeAhead ? 'from the bulk making' : '',
+                ...notesOnTray({ figure }).map((said) => words(said)),
+                words(holdsSaid(allergens, list)),
+              ]
+                .filter(Boolean)
+                .join('; '),
               style: 'small',
             },
           ]),

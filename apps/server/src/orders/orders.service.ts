@@ -20,14 +20,15 @@ export class OrdersService {
 
   async csv(lessonId: string, students?: number): Promise<{ name: string; csv: string }> {
     const { lesson, order } = await this.of(lessonId, students);
-    return { name: fileName('order', lesson.title, lesson.date), csv: orderCsv(order) };
+    const { settings } = await loadSchool(this.database.manager);
+    return { name: fileName('order', lesson.title, lesson.date), csv: orderCsv(order, settings.allergenList) };
   }
 
   async pdf(lessonId: string, { students, paper }: PdfQuery): Promise<{ name: string; pdf: Buffer }> {
     const { lesson, order, orderInput, present } = await this.of(lessonId, students);
     const { settings: school } = await loadSchool(this.database.manager);
     const trays = settingsInForce(school, lesson.settings).weighingOut === 'draw' ? [] : traysOf(orderInput);
-    const pdf = await renderPdf(orderDocument({ lesson, order, present, trays }), paper);
+    const pdf = await renderPdf(orderDocument({ lesson, order, present, trays, allergenList: school.allergenList }), paper);
     return { name: fileName('order', lesson.title, lesson.date), pdf };
   }
 }

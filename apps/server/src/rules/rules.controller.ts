@@ -1,7 +1,8 @@
 import { Body, Controller, Get, Headers, Param, Put } from '@nestjs/common';
 import { DataSource } from 'typeorm';
-import { checkRuleValue, refusedInWords, RULE_KEYS, RULE_SPECS, type RuleKey } from '@pelvo/core';
-import { ruleKeySchema, ruleSchema, type RuleFields, type RulesProfile } from '@pelvo/contract';
+import { checkRuleValue, COOLING_SETS, refusedInWords, RULE_KEYS, RULE_SPECS, ruleValue, type RuleKey } from '@pelvo/core';
+import { coolingSetSchema, ruleKeySchema, ruleSchema, type CoolingSetChoice, type RuleFields, type RulesProfile } from '@pelvo/contract';
+import { inTransaction } from '../platform/database/transaction';
 import { Allow, STAFF, Who, type SignedIn } from '../platform/identity';
 import { joi, notFound, ProblemException, versionOf } from '../platform/problems';
 import { changedMeanwhile } from '../platform/saving';
@@ -36,6 +37,30 @@ export class RulesController {
         at: row.changedAt.toISOString(),
       })),
     };
+  }
+
+  /** Takes over how one code has food cooled, all its values at once. */
+  @Put('cooling-set')
+  @Allow('lead')
+  async coolBy(@Body(joi(coolingSetSchema)) { set }: CoolingSetChoice, @Who() who: SignedIn): Promise<RulesProfile> {
+    const chosen = COOLING_SETS.find(({ key }) => key === set)!;
+    const { rules } = await this.profile(who);
+    const entries = (Object.entries(chosen.values) as [RuleKey, number][]).filter(([key, value]) => ruleValue(key, rules) !== value);
+    const taken = await inTransaction(this.database, async (manager) => {
+      for (const [key, value] of entries) {
+        const number = ((await manager.maximum(RuleChangeRow, 'number', { ruleKey: key })) ?? 0) + 1;
+        const stored = RULE_SPECS[key].value === value ? null : value;
+        const { affectedRows } = (await manager.query(
+          'INSERT IGNORE INTO rule_change (rule_key, number, value, reason, person_id, changed_at) VALUES (?, ?, ?, ?, ?, ?)',
+          [key, number, stored, `Cooled by: ${chosen.name}`, who.id, new Date()],
+        )) as { affectedRows: number };
+        if (affectedRows !== 1) return false;
+      }
+      return true;
+    });
+    const stored = await this.profile(who);
+    if (!taken) throw changedMeanwhile('How food is cooled', stored);
+    return stored;
   }
 
   @Put(':key')

@@ -86,8 +86,9 @@ export function starterRubric(cards: readonly TechniqueCard[]): RubricContent {
         strand: 'cooking',
         evidence: 'measured',
         cap: 40,
-        met: 'Core temperature met the local rule where one applies, and raw never touched ready.',
-        notMet: 'Core temperature missed the local rule, or raw touched ready food.',
+        met: 'Core temperature met the local rule, or the dish is served below it under an allowance and each of its conditions was kept; raw never touched ready.',
+        notMet:
+          'Core temperature missed the local rule without an allowance, a condition of the allowance was not kept, or raw touched ready food.',
         faults: [],
       },
       levels({
