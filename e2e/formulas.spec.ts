@@ -58,12 +58,12 @@ test('a formula: component yields, plate build, steps moved, editions compared a
   await page.keyboard.press('ArrowDown');
   await page.keyboard.press('Space');
   await page.getByRole('button', { name: 'Detail of step 1' }).click();
-  await page.getByLabel('Heat').fill('350F');
+  await page.getByLabel('Heat', { exact: true }).fill('350F');
   await page.getByLabel('Equipment').fill('oven');
   await page.getByRole('button', { name: 'Keep', exact: true }).click();
-  await expect(page.getByText(/177 °C, 350 °F/)).toBeVisible();
+  await expect(page.getByText(/180 °C, 350 °F, fan 160 °C, gas 4/)).toBeVisible();
   await page.getByRole('button', { name: /^1 lemon, juice only/ }).click();
-  await page.getByText('Losses, and where it comes from').click();
+  await page.getByText('Losses and gains, and where it comes from').click();
   await page.getByLabel('Left after trimming').fill('0');
   await page.getByRole('button', { name: 'Settle this line' }).click();
   await expect(page.getByText('A yield is not a percentage.').first()).toBeVisible();

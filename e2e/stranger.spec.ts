@@ -32,7 +32,8 @@ test('a recipe nobody here has seen', async ({ page }) => {
     'vegetable stock': '900 ml',
     'dry white wine': '360 ml',
     thyme: '18 sprigs',
-    lemon: '16',
+    // Pressed for its juice, a lemon is cut and shared: 15 quarters and three quarters.
+    lemon: '5',
     garlic: '16 cloves',
     'stale bread': '270 g',
     'green olives': '260 g',

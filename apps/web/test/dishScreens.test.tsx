@@ -158,7 +158,7 @@ describe('scaling a dish', () => {
     expect(screen.getByRole('button', { name: 'Times the formula: 2½, show the working' })).toBeTruthy();
     await user.click(screen.getByRole('button', { name: 'leeks: 1 kg, show the working' }));
     expect(screen.getByRole('complementary', { name: 'Working' }).textContent).toContain('in proportion');
-    expect(screen.getByRole('button', { name: 'lemon: 3, show the working' })).toBeTruthy();
+    expect(screen.getByRole('button', { name: 'lemon: 2½, show the working' })).toBeTruthy();
     expect(screen.getByText('to taste')).toBeTruthy();
   });
 
@@ -194,8 +194,8 @@ describe('scaling a dish', () => {
   });
 
   it('shows what rounding does to what matters', async () => {
-    page(dishFrom('Dough\nserves 4\n500 g flour\n5 g salt'));
-    fireEvent.change(await screen.findByLabelText('Portions'), { target: { value: '1' } });
+    page(dishFrom('Dough\nserves 5\n500 g flour\n1 tsp baking powder'));
+    fireEvent.change(await screen.findByLabelText('Portions'), { target: { value: '3' } });
     expect(screen.getByText(/rounding changes it by/)).toBeTruthy();
   });
 });

@@ -26,16 +26,16 @@ describe('a recipe that is still being typed', () => {
 
   it('keeps a correction and the ids of its lines when lines are typed above', () => {
     const corrections = { '3 glugs olive oil': corrected };
-    const before = linesOf(readDraft(text, [], corrections).content);
-    const after = linesOf(readDraft(text.replace('Salad\n', 'Salad\n2 leeks\n'), [], corrections).content);
+    const before = linesOf(readDraft(text, { techniques: [], corrections }).content);
+    const after = linesOf(readDraft(text.replace('Salad\n', 'Salad\n2 leeks\n'), { techniques: [], corrections }).content);
     expect(after[1]!.item).toBe('olive oil');
     expect(after.slice(1).map((line) => line.id)).toEqual(before.map((line) => line.id));
   });
 
   it('gives equal lines different ids and says when the portions are assumed', () => {
-    const { content, portionsSaid } = readDraft('Salad\n1 lemon\n1 lemon', [], {});
+    const { content, portionsSaid } = readDraft('Salad\n1 lemon\n1 lemon', { techniques: [], corrections: {} });
     expect(new Set(linesOf(content).map((line) => line.id)).size).toBe(2);
     expect(portionsSaid).toBe(false);
-    expect(readDraft('Salad (serves 6)\n1 lemon', [], {}).portionsSaid).toBe(true);
+    expect(readDraft('Salad (serves 6)\n1 lemon', { techniques: [], corrections: {} }).portionsSaid).toBe(true);
   });
 });

@@ -203,7 +203,8 @@ describe('a step in detail', () => {
     type('Decides the result because', 'colour is flavour');
     await user.click(screen.getByRole('button', { name: 'Keep' }));
     expect(saved.mock.calls[0]![0]).toMatchObject({
-      celsius: 177,
+      celsius: 180,
+      heats: 'oven',
       hands: 'off',
       minutes: 25,
       noviceMinutes: 30,

@@ -44,6 +44,7 @@ export const lessonOf = (more: Partial<LessonDetail> = {}): LessonDetail => ({
   portionsATeam: 2,
   demonstrationPortions: 0,
   referencePlates: 0,
+  tastingPortions: 0,
   spareMakings: 0,
   studentCount: null,
   substitutions: [],

@@ -175,7 +175,7 @@ describe('what students may not eat', () => {
     show(
       <NeedsMargin lesson={lessonOf({ dishes: [{ ...lessonOf().dishes[0]!, content: dish }] })} substitutions={[]} onChange={() => null} />,
     );
-    expect(screen.getByText(/Nothing is known of: moonfruit/)).toBeTruthy();
+    expect(screen.getByText('Not known:').closest('p')!.textContent).toBe('Not known: moonfruit.');
     expect(screen.getByText(/The label, the local code and the responsible person decide/)).toBeTruthy();
   });
 });
@@ -193,7 +193,15 @@ describe('the order', () => {
     const { user } = ordered(lessonOf());
     const lesson = lessonOf();
     const expected = computeOrder({
-      plan: { students: 5, teamSize: 1, portionsATeam: 2, demonstrationPortions: 0, referencePlates: 0, spareMakings: 0 },
+      plan: {
+        students: 5,
+        teamSize: 1,
+        portionsATeam: 2,
+        demonstrationPortions: 0,
+        referencePlates: 0,
+        tastingPortions: 0,
+        spareMakings: 0,
+      },
       dishes: [{ editionId: 'e1', content: lesson.dishes[0]!.content }],
       preparations: new Map(),
     });
@@ -211,9 +219,9 @@ describe('the order', () => {
 
   it('opens every figure to its working', async () => {
     const { user } = ordered(lessonOf());
-    await user.click(await screen.findByRole('button', { name: 'lemon: 5, show the working' }));
+    await user.click(await screen.findByRole('button', { name: 'lemon: 3, show the working' }));
     const working = screen.getByRole('complementary', { name: 'Working' });
-    expect(working.textContent).toContain('whole each');
+    expect(working.textContent).toContain('cut from 3');
   });
 
   it('names what is held, and leads to the dish', async () => {

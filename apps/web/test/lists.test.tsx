@@ -50,7 +50,9 @@ describe('the dishes', () => {
     await user.selectOptions(await screen.findByLabelText('Exercises'), await screen.findByRole('option', { name: 'Sweat' }));
     await user.selectOptions(screen.getByLabelText('Without'), 'nuts');
     expect(await screen.findByText('No dish fits')).toBeTruthy();
-    expect(screen.getByText('By known ingredients only; an unknown one is not ruled out.')).toBeTruthy();
+    expect(
+      screen.getByText('Only dishes of which every ingredient is known; one that holds an unknown or unread label is left out.'),
+    ).toBeTruthy();
   });
 
   it('that were archived are restored, or it is said why not', async () => {

@@ -210,8 +210,8 @@ describe('a fact of one’s own', () => {
 
   it.each([
     ['One millilitre weighs (g)', 'a lot', '"a lot" is not a number. Type grams, such as 0.92, or leave it empty.'],
-    ['One weighs (g)', 'each 250, big', '"big" is not a unit and its grams. Type each 250, bulb 300.'],
-    ['One weighs (g)', 'moon 250', '"moon" is not a unit. Type each 250, bulb 300.'],
+    ['One weighs (g)', 'each 250, big', '"big" is not a unit and its grams. Type each 250, each large 320, bulb 300.'],
+    ['One weighs (g)', 'moon 250', '"moon" is not a unit. Type each 250, each large 320, bulb 300.'],
     ['Left after trimming (%)', 'peeled', '"peeled" is not a preparation and its percent. Type peeled 80, trimmed 90.'],
     ['Price', 'cheap', '"cheap" is not a number. Type an amount, such as 3.50, or leave it empty.'],
   ])('is not saved while %s holds "%s"', async (label, text, said) => {

@@ -61,6 +61,7 @@ export function show(ui: ReactNode, { role = 'lead', answers = {}, at = '/', rou
   const all: Readonly<Record<string, unknown>> = {
     ...signedIn({}, me),
     '/lessons': [],
+    '/ingredients': [],
     '/school': { version: 1, settings: NEW_SCHOOL },
     // Whatever dishes are looked for, there is none unless a test has some.
     '/dishes?*': { items: [], total: 0 },

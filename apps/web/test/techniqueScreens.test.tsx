@@ -251,7 +251,7 @@ describe('local rules', () => {
     const again = show(<CoreCheck rules={{}} byTime />);
     await again.user.type(screen.getByLabelText('Core, °C'), '66.5');
     await again.user.type(screen.getByLabelText('Held for, min'), '12');
-    expect(screen.getByText(/Met by time at temperature: 65 °C for 10 min\./)).toBeTruthy();
+    expect(screen.getByText(/Met: 65 °C for 10 min\./)).toBeTruthy();
     await again.user.clear(screen.getByLabelText('Core, °C'));
     await again.user.type(screen.getByLabelText('Core, °C'), '900');
     expect(screen.getByText(/Give −5 °C to 150 °C\./)).toBeTruthy();

@@ -1,3 +1,4 @@
+import { typedValue } from '@pelvo/core';
 import type { Cut, CutSet } from '@pelvo/core';
 
 export const MEASURES = [
@@ -32,7 +33,7 @@ export function draftOf(set: CutSet | null): SetDraft {
 /** The cut that was typed. What is no number goes as it was typed, so that the server names the field. */
 export function cutOf(draft: CutDraft): Cut {
   const value = (text: string) => {
-    const number = Number(text.trim().replace(',', '.'));
+    const number = typedValue(text);
     return text.trim() === '' || !Number.isFinite(number) ? (text as unknown as number) : number;
   };
   return { ...draft, ...(Object.fromEntries(MEASURES.map(([field]) => [field, value(draft[field])])) as Record<Measure, number>) };

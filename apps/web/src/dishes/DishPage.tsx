@@ -5,13 +5,21 @@ import {
   DISH,
   carryInto,
   type Carried,
-  ALLERGENS,
+  ALLERGEN_LISTS,
+  DISH_HAZARD_NAMES,
   dishAllergens,
+  dishHazards,
+  formulaDoubts,
+  linesOf,
   MEASURE_NAMES,
   MEASURE_SYSTEMS,
   mergeDish,
   showAmount,
+  WHO_DECIDES,
+  type Allergen,
+  type AllergenFrom,
   type DishContent,
+  type FactBook,
   type MeasureSystem,
 } from '@pelvo/core';
 import type { Dish, DishEdition } from '@pelvo/contract';
@@ -27,7 +35,9 @@ import {
   useDraft,
   useMe,
   useAction,
+  inWords,
   useBook,
+  useSchool,
 } from '../device';
 import {
   Button,
@@ -153,6 +163,7 @@ function DishScreen({ dish, onStored }: { dish: Dish; onStored: (dish: Dish) => 
       </div>
       <div className="mb-4">
         <DishRules dishes={[content]} />
+        <FormulaDoubts content={content} />
       </div>
       <WorkingPage aside={<DishMargin dish={dish} content={content} />}>
         {lead ? <DishHead content={content} onChange={change} error={error} /> : null}
@@ -216,41 +227,98 @@ function DishHead({ content, onChange, error }: { content: DishContent; onChange
   );
 }
 
+/** What may be in a dish, by where it comes from: one ingredient may bring several. */
+function bySource(found: readonly AllergenFrom[]): readonly (readonly [from: string, allergens: readonly Allergen[]])[] {
+  const sources = new Map<string, Allergen[]>();
+  for (const { allergen, items } of found) sources.set(items.join(', '), [...(sources.get(items.join(', ')) ?? []), allergen]);
+  return [...sources];
+}
+
+/** Shares that lie outside what is usual: asked, never in the way. */
+function FormulaDoubts({ content }: { content: DishContent }) {
+  const book = useBook();
+  const doubts = book ? formulaDoubts(content, book) : [];
+  if (doubts.length === 0) return null;
+  return (
+    <Notice title="Does this formula look right?">
+      <ul className="list-disc pl-5">
+        {doubts.map(({ lineId, said }) => (
+          <li key={lineId + said.code}>
+            <a href={`#line-${lineId}`}>{linesOf(content).find(({ id }) => id === lineId)?.written}</a>: {inWords(said)}
+          </li>
+        ))}
+      </ul>
+    </Notice>
+  );
+}
+
+/** What each component can go wrong by; nothing where there is nothing to mind. */
+function Hazards({ content, book }: { content: DishContent; book?: FactBook }) {
+  const found = dishHazards(content, book).filter(({ hazards }) => hazards.length > 0);
+  if (found.length === 0) return null;
+  return (
+    <div>
+      <h2 className="text-lg">What can go wrong with it</h2>
+      <ul className="text-small">
+        {found.map(({ componentId, name, hazards }) => (
+          <li key={componentId}>
+            <b>{name}</b>: {hazards.map((hazard) => DISH_HAZARD_NAMES[hazard]).join('; ')}
+          </li>
+        ))}
+      </ul>
+      <p className="mt-1 text-small text-soft">{WHO_DECIDES}</p>
+    </div>
+  );
+}
+
 /** What a dish contains, its editions, and its files. */
 function DishMargin({ dish, content }: { dish: Dish; content: DishContent }) {
   const book = useBook();
-  const { contains, mayContain, unknown } = dishAllergens([content], {
+  const { data: school } = useSchool();
+  const listed: readonly Allergen[] = ALLERGEN_LISTS[school?.settings.allergenList ?? 'eu-uk'].allergens;
+  const { contains, mayContain, notKnown, labels } = dishAllergens([content], {
     book: book ?? undefined,
     preparations: new Map(Object.entries(dish.preparations)),
   });
+  const inList = ({ allergen }: { allergen: Allergen }) => listed.includes(allergen);
+  const open = notKnown.length + labels.length;
   return (
     <div className="space-y-6">
       <div>
         <h2 className="text-lg">Allergens</h2>
         <ul className="text-small">
-          {contains.map(({ allergen, items }) => (
+          {contains.filter(inList).map(({ allergen, items }) => (
             <li key={allergen}>
               <b>{allergen}</b>: {items.join(', ')}
             </li>
           ))}
-          {mayContain.map(({ allergen, items }) => (
-            <li key={allergen}>
-              may hold <b>{allergen}</b>: {items.join(', ')}
+          {bySource(mayContain.filter(inList)).map(([from, allergens]) => (
+            <li key={from}>
+              may hold <b>{allergens.join(', ')}</b>: {from}
             </li>
           ))}
         </ul>
-        {contains.length === 0 ? <p className="text-small">None of the fourteen is known in it.</p> : null}
-        {unknown.length === 0 && book ? (
+        {contains.filter(inList).length === 0 ? <p className="text-small">None that is known.</p> : null}
+        {open === 0 && book ? (
           <p className="mt-1 text-small">
             By its ingredients free of:{' '}
-            {ALLERGENS.filter((allergen) => ![...contains, ...mayContain].some((found) => found.allergen === allergen)).join(', ')}.
+            {listed.filter((allergen) => ![...contains, ...mayContain].some((found) => found.allergen === allergen)).join(', ')}.
           </p>
         ) : null}
-        {unknown.length > 0 ? (
-          <p className="mt-1 text-small">Nothing is known of: {unknown.join(', ')}. So nothing is claimed absent.</p>
+        {notKnown.length > 0 ? (
+          <p className="mt-1 text-small">
+            <b>Not known:</b> {notKnown.join(', ')}.
+          </p>
         ) : null}
+        {labels.length > 0 ? (
+          <p className="mt-1 text-small">
+            <b>Read the label:</b> {labels.join(', ')}.
+          </p>
+        ) : null}
+        {open > 0 ? <p className="mt-1 text-small">So nothing is claimed absent.</p> : null}
         <p className="mt-1 text-small text-soft">By ingredient names. The label, the local code and the responsible person decide.</p>
       </div>
+      <Hazards content={content} book={book ?? undefined} />
       <div>
         <h2 className="text-lg">Editions</h2>
         {dish.editions.length === 0 ? <p className="text-small text-soft">None yet.</p> : null}

@@ -176,7 +176,11 @@ function FilterRow({ filters, onChange }: { filters: Filters; onChange: (filters
           onChange={(event) => set('equipment', event.target.value)}
         />
       </div>
-      {filters.freeOf ? <p className="pb-2 text-small text-soft">By known ingredients only; an unknown one is not ruled out.</p> : null}
+      {filters.freeOf ? (
+        <p className="pb-2 text-small text-soft">
+          Only dishes of which every ingredient is known; one that holds an unknown or unread label is left out.
+        </p>
+      ) : null}
     </div>
   );
 }

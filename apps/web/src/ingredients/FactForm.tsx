@@ -1,4 +1,19 @@
-import { ALLERGENS, exact, exactText, findUnit, fromDecimal, ORIGINS, showDecimal, type Allergen, type IngredientFact } from '@pelvo/core';
+import {
+  ALLERGENS,
+  exact,
+  exactText,
+  findUnit,
+  FOOD_KINDS,
+  fromDecimal,
+  KIND_NAMES,
+  PIECES,
+  showDecimal,
+  typedValue,
+  type Allergen,
+  type FoodKind,
+  type IngredientFact,
+  type Piece,
+} from '@pelvo/core';
 import type { IngredientRecord } from '@pelvo/contract';
 import { send, useAction } from '../device';
 import { Button, ProblemNotice, SelectField, TextField, Tick, useFields, wrongField } from '../design';
@@ -9,9 +24,15 @@ const EMPTY: IngredientFact = {
   density: null,
   gramsOfOne: [],
   trim: [],
+  cooked: [],
+  liquid: false,
+  piece: 'whole',
   allergens: [],
   mayContain: [],
-  origin: 'plant',
+  kinds: ['plant'],
+  mayBe: [],
+  label: false,
+  exacting: false,
   strong: false,
   price: null,
   source: '',
@@ -21,7 +42,7 @@ const decimal = (value: string | null | undefined) => (value ? showDecimal(exact
 
 /** A typed decimal as an exact amount; null when it is empty or not a number. */
 function typed(text: string): string | null {
-  const value = Number(text.trim().replace(',', '.'));
+  const value = typedValue(text);
   return text.trim() && Number.isFinite(value) ? exactText(fromDecimal(value, 4)) : null;
 }
 
@@ -46,19 +67,39 @@ const parts = (text: string) =>
     .map((part) => part.trim())
     .filter(Boolean);
 
+const PIECE_NAMES: Readonly<Record<Piece, string>> = {
+  whole: 'whole to each making',
+  shared: 'cut and shared between makings',
+  weighed: 'weighed out once broken up',
+};
+
+/** The unit and the size of "egg large" or "each large": the first word is the unit. */
+function unitAndSize(name: string): { readonly unit: ReturnType<typeof findUnit>; readonly size: string } {
+  const [first = '', ...size] = name.split(' ');
+  return { unit: findUnit(first), size: size.join(' ') };
+}
+
 /** A fact as it stands in the boxes: amounts, and pairs of a name and an amount, as text. */
-interface Boxes extends Pick<IngredientFact, 'name' | 'allergens' | 'mayContain' | 'origin' | 'strong' | 'source'> {
+interface Boxes extends Pick<
+  IngredientFact,
+  'name' | 'allergens' | 'mayContain' | 'kinds' | 'mayBe' | 'label' | 'exacting' | 'liquid' | 'piece' | 'strong' | 'source'
+> {
   readonly otherNames: string;
   readonly density: string;
   readonly ones: string;
   readonly trim: string;
+  readonly cooked: string;
   readonly price: string;
   readonly per: 'kg' | 'l' | 'each';
 }
 
-const shownOnes = ({ gramsOfOne }: IngredientFact) => gramsOfOne.map(({ unit, grams }) => `${unit} ${decimal(grams)}`).join(', ');
+const shownOnes = ({ gramsOfOne }: IngredientFact) =>
+  gramsOfOne.map(({ unit, size, grams }) => `${[unit, size].filter(Boolean).join(' ')} ${decimal(grams)}`).join(', ');
 const shownTrim = ({ trim }: IngredientFact) =>
   trim.map(({ preparation, fraction }) => `${preparation} ${showDecimal(exact(fraction).mul(100))}`).join(', ');
+
+const shownCooked = ({ cooked }: IngredientFact) =>
+  cooked.map(({ way, factor }) => `${way} ${showDecimal(exact(factor).mul(100))}`).join(', ');
 
 function boxesOf(record: IngredientRecord | null): Boxes {
   const start = record?.own ?? record?.shipped ?? EMPTY;
@@ -69,32 +110,42 @@ function boxesOf(record: IngredientRecord | null): Boxes {
     density: decimal(start.density),
     ones: shownOnes(start),
     trim: shownTrim(start),
+    cooked: shownCooked(start),
     price: decimal(start.price?.amount),
     per: start.price?.per ?? 'kg',
   };
 }
 
 function factOf(boxes: Boxes): IngredientFact {
-  const { name, allergens, mayContain, origin, strong, source, per } = boxes;
+  const { name, allergens, mayContain, kinds, mayBe, label, exacting, liquid, piece, strong, source, per } = boxes;
   const amount = typed(boxes.price);
   return {
     name,
     allergens,
     mayContain,
-    origin,
+    kinds,
+    mayBe,
+    label,
+    exacting,
+    liquid,
+    piece,
     strong,
     source,
     otherNames: parts(boxes.otherNames),
     density: typed(boxes.density),
-    gramsOfOne: typedPairs(boxes.ones).pairs.map(({ name: unit, value }) => ({ unit: findUnit(unit)!.code, grams: value })),
+    gramsOfOne: typedPairs(boxes.ones).pairs.map(({ name: called, value }) => {
+      const { unit, size } = unitAndSize(called);
+      return { unit: unit!.code, size, grams: value };
+    }),
+    cooked: typedPairs(boxes.cooked).pairs.map(({ name: way, value }) => ({ way, factor: exactText(exact(value).div(100)) })),
     trim: typedPairs(boxes.trim).pairs.map(({ name: preparation, value }) => ({ preparation, fraction: exactText(exact(value).div(100)) })),
     price: amount ? { amount, per } : null,
   };
 }
 
 /** What cannot be read in the boxes that hold figures, by box. */
-function problemsIn({ density, ones, trim, price }: Boxes) {
-  const noUnit = typedPairs(ones).pairs.find(({ name }) => !findUnit(name));
+function problemsIn({ density, ones, trim, cooked, kinds, price }: Boxes) {
+  const noUnit = typedPairs(ones).pairs.find(({ name }) => !unitAndSize(name).unit);
   return {
     density: wrongField('density', noNumber(density), 'Type grams, such as 0.92, or leave it empty.'),
     ones: wrongField(
@@ -104,8 +155,14 @@ function problemsIn({ density, ones, trim, price }: Boxes) {
         : noUnit
           ? `"${noUnit.name}" is not a unit.`
           : null,
-      'Type each 250, bulb 300.',
+      'Type each 250, each large 320, bulb 300.',
     ),
+    cooked: wrongField(
+      'cooked',
+      typedPairs(cooked).wrong !== null ? `"${typedPairs(cooked).wrong}" is not a way of cooking and its percent.` : null,
+      'Type boiled 280, roasted 75.',
+    ),
+    kinds: wrongField('kinds', kinds.length === 0 ? 'No kind of food.' : null, 'Tick at least one.'),
     trim: wrongField(
       'trim',
       typedPairs(trim).wrong !== null ? `"${typedPairs(trim).wrong}" is not a preparation and its percent.` : null,
@@ -121,6 +178,8 @@ export function FactForm({ record, onDone }: { record: IngredientRecord | null; 
   const { fields, set, box, onSubmit, busy } = useFields(boxesOf(record), { check: problemsIn });
   const toggle = (field: 'allergens' | 'mayContain', allergen: Allergen, on: boolean) =>
     set({ [field]: on ? [...fields[field], allergen] : fields[field].filter((other) => other !== allergen) });
+  const toggleKind = (field: 'kinds' | 'mayBe', kind: FoodKind, on: boolean) =>
+    set({ [field]: on ? [...fields[field], kind] : fields[field].filter((other) => other !== kind) });
   const save = (boxes: Boxes) =>
     run(async () => {
       const body = factOf(boxes);
@@ -151,6 +210,19 @@ export function FactForm({ record, onDone }: { record: IngredientRecord | null; 
           hint={shipped ? `ships as ${shownTrim(shipped) || 'unknown'}` : undefined}
           {...box('trim')}
         />
+        <TextField
+          label="Becomes, cooked or soaked (%)"
+          placeholder="boiled 280, roasted 75"
+          hint={shipped ? `ships as ${shownCooked(shipped) || 'unknown'}` : undefined}
+          {...box('cooked')}
+        />
+        <SelectField label="A counted piece is given" {...box('piece')}>
+          {PIECES.map((piece) => (
+            <option key={piece} value={piece}>
+              {PIECE_NAMES[piece]}
+            </option>
+          ))}
+        </SelectField>
         <div className="grid grid-cols-2 gap-3">
           <TextField label="Price" inputMode="decimal" {...box('price')} />
           <SelectField label="per" {...box('per')}>
@@ -175,13 +247,29 @@ export function FactForm({ record, onDone }: { record: IngredientRecord | null; 
           </div>
         </fieldset>
       ))}
-      <div className="grid items-end gap-3 sm:grid-cols-2">
-        <SelectField label="Comes from" {...box('origin')}>
-          {ORIGINS.map((origin) => (
-            <option key={origin}>{origin}</option>
-          ))}
-        </SelectField>
+      {(['kinds', 'mayBe'] as const).map((field) => (
+        <details key={field} open={field === 'kinds'}>
+          <summary className="min-h-9 content-center font-semibold">
+            {field === 'kinds' ? 'What it is made of; diets follow from it' : 'What some makers put into it'}
+          </summary>
+          <div className="grid grid-cols-2 sm:grid-cols-3">
+            {FOOD_KINDS.map((kind) => (
+              <Tick
+                key={kind}
+                label={KIND_NAMES[kind]}
+                checked={fields[field].includes(kind)}
+                onChange={(on) => toggleKind(field, kind, on)}
+              />
+            ))}
+          </div>
+        </details>
+      ))}
+      {fields.kinds.length === 0 ? <p className="font-semibold">Tick at least one of what it is made of.</p> : null}
+      <div className="grid sm:grid-cols-2">
+        <Tick label="Made: its label has to be read" checked={fields.label} onChange={(label) => set({ label })} />
         <Tick label="A strong spice: scaled tapered" checked={fields.strong} onChange={(strong) => set({ strong })} />
+        <Tick label="Never rounded freely, like salt" checked={fields.exacting} onChange={(exacting) => set({ exacting })} />
+        <Tick label="Bought by volume" checked={fields.liquid} onChange={(liquid) => set({ liquid })} />
       </div>
       <TextField
         label="Source"

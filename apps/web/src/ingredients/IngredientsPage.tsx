@@ -57,9 +57,9 @@ export default function IngredientsPage() {
           keyOf={({ name }) => name}
           columns={[
             { head: 'Ingredient', names: true, cell: (record) => <FactName record={record} /> },
-            { head: '1 ml weighs', cell: (record) => weighs(factOf(record)) },
+            { head: '1 ml weighs', width: 'whitespace-nowrap', cell: (record) => weighs(factOf(record)) },
             { head: 'One weighs', cell: (record) => oneWeighs(factOf(record)) },
-            { head: 'Left after trimming', cell: (record) => leftAfter(factOf(record)) },
+            { head: 'Left, or becomes', cell: (record) => leftAfter(factOf(record)) },
             { head: 'Allergens', cell: (record) => allergensOf(factOf(record)) },
             { head: 'Price', align: 'right', width: 'whitespace-nowrap', cell: (record) => priceOf(factOf(record)) },
             lead
@@ -93,9 +93,16 @@ const factOf = ({ own, shipped }: IngredientRecord): IngredientFact => (own ?? s
 const decimal = (value: string) => showDecimal(exact(value), 2);
 const weighs = ({ density }: IngredientFact) => (density ? `~${decimal(density)} g` : '');
 const oneWeighs = ({ gramsOfOne }: IngredientFact) =>
-  gramsOfOne.map(({ unit, grams }) => `${unitOf(unit).one || 'one'} ~${decimal(grams)} g`).join(', ');
-const leftAfter = ({ trim }: IngredientFact) =>
-  trim.map(({ preparation, fraction }) => `${preparation} ~${showDecimal(exact(fraction).mul(100))} %`).join(', ');
+  gramsOfOne
+    .filter(({ size }) => !size.endsWith(' US'))
+    .map(({ unit, size, grams }) => `${size ? `${size} ` : ''}${unitOf(unit).one || 'one'} ~${decimal(grams)} g`)
+    .join(', ');
+const percent = (fraction: string) => `~${showDecimal(exact(fraction).mul(100))}\u00a0%`;
+const leftAfter = ({ trim, cooked }: IngredientFact) =>
+  [
+    ...trim.map(({ preparation, fraction }) => `${preparation} ${percent(fraction)}`),
+    ...cooked.map(({ way, factor }) => `${way} ${percent(factor)}`),
+  ].join(', ');
 const allergensOf = ({ allergens, mayContain }: IngredientFact) =>
   [...allergens, ...mayContain.map((allergen) => `may hold ${allergen}`)].join(', ');
 const priceOf = ({ price }: IngredientFact) =>

@@ -111,6 +111,14 @@ export function LessonForm({ fields, onChange, error, editionTitles = {}, rubric
             onChange={(referencePlates) => set({ referencePlates })}
           />
           <Stepper
+            label="For tasting"
+            hint="portions"
+            value={fields.tastingPortions}
+            min={0}
+            max={100}
+            onChange={(tastingPortions) => set({ tastingPortions })}
+          />
+          <Stepper
             label="Second tries"
             hint="whole makings"
             value={fields.spareMakings}

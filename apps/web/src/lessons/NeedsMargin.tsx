@@ -2,10 +2,16 @@ import {
   dishAllergens,
   exact,
   factBook,
+  judgeSubstitute,
   needConflicts,
   proposeSubstitutes,
   showFraction,
   type DishToCheck,
+  type FactBook,
+  type Needs,
+  type Substitute,
+  type SubstituteDoubt,
+  type SubstituteVerdict,
   type LineSubstitution,
   type NeedConflict,
 } from '@pelvo/core';
@@ -28,7 +34,7 @@ export function NeedsMargin({ lesson, substitutions, onChange }: NeedsMarginProp
   ];
   const book = factBook(lesson.facts);
   const conflicts = needConflicts(here, dishes, { book, substitutions });
-  const { unknown } = dishAllergens(
+  const { notKnown, labels } = dishAllergens(
     lesson.dishes.map((dish) => dish.content),
     { book, preparations: new Map(Object.entries(lesson.preparations)) },
   );
@@ -39,9 +45,8 @@ export function NeedsMargin({ lesson, substitutions, onChange }: NeedsMarginProp
       <ul className="mt-1 space-y-2">
         {conflicts.map((found) => (
           <li key={`${found.studentId} ${found.editionId} ${found.need}`} className="border-l-8 border-ink pl-2 leading-snug">
-            <b>{found.student}</b>: {found.need}. {found.dish} {found.lines.every((line) => line.mayOnly) ? 'may hold' : 'has'}{' '}
-            {found.lines.map((line) => line.item).join(', ')}.
-            <Proposals conflict={found} substitutions={substitutions} onChange={onChange} />
+            <b>{found.student}</b>: {found.need}. {found.dish} {itemsOf(found)}.
+            <Proposals conflict={found} substitutions={substitutions} onChange={onChange} eaters={here} book={book} />
           </li>
         ))}
       </ul>
@@ -65,19 +70,39 @@ export function NeedsMargin({ lesson, substitutions, onChange }: NeedsMarginProp
           </ul>
         </>
       ) : null}
-      {unknown.length > 0 ? <p className="mt-2 text-small">Nothing is known of: {unknown.join(', ')}. Check the label.</p> : null}
+      {notKnown.length > 0 ? (
+        <p className="mt-2 text-small">
+          <b>Not known:</b> {notKnown.join(', ')}.
+        </p>
+      ) : null}
+      {labels.length > 0 ? (
+        <p className="mt-2 text-small">
+          <b>Read the label:</b> {labels.join(', ')}.
+        </p>
+      ) : null}
       <p className="mt-2 text-small text-soft">By ingredient names only. The label, the local code and the responsible person decide.</p>
     </div>
   );
 }
 
-function Proposals({ conflict, substitutions, onChange }: { conflict: NeedConflict } & Omit<NeedsMarginProps, 'lesson'>) {
+/** "has cold butter; may, by its label: ruby port". */
+function itemsOf({ lines }: NeedConflict): string {
+  const named = (may: boolean) => [...new Set(lines.filter(({ mayOnly }) => mayOnly === may).map(({ item }) => item))].join(', ');
+  const [has, may] = [named(false), named(true)];
+  return [has ? `has ${has}` : '', may ? `may, by its label: ${may}` : ''].filter(Boolean).join('; ');
+}
+
+interface ProposalsProps extends Omit<NeedsMarginProps, 'lesson'> {
+  readonly conflict: NeedConflict;
+  /** Everyone who eats in the lesson. */
+  readonly eaters: readonly { readonly id: string; readonly needs: Needs }[];
+  readonly book: FactBook;
+}
+
+/** What could stand in, with what each does to the dish; what somebody else cannot eat is not offered for all. */
+function Proposals({ conflict, substitutions, onChange, eaters, book }: ProposalsProps) {
   if (!onChange) return null;
-  const lines = conflict.lines.flatMap((line) => {
-    const [best] = proposeSubstitutes(line.item, conflict.need);
-    return best ? [{ line, best }] : [];
-  });
-  const put = (lineId: string, item: string, ratio: string, all: boolean) => {
+  const put = (lineId: string, { item, ratio }: Substitute, all: boolean) => {
     const known = substitutions.find((swap) => swap.editionId === conflict.editionId && swap.lineId === lineId);
     const makings = all ? 'all' : known && known.makings !== 'all' && known.item === item ? known.makings + 1 : 1;
     onChange([
@@ -92,22 +117,75 @@ function Proposals({ conflict, substitutions, onChange }: { conflict: NeedConfli
       },
     ]);
   };
+  const own = eaters.filter(({ id }) => id === conflict.studentId).map(({ needs }) => needs);
   return (
     <ul className="text-small">
-      {lines.map(({ line, best }) => (
-        <li key={line.lineId}>
-          Instead of {line.item}: <b>{best.item}</b>
-          {best.ratio === '1' ? '' : `, ${showFraction(exact(best.ratio))} of the amount`}. {best.changes}.
-          <span className="flex">
-            <Button kind="quiet" onClick={() => put(line.lineId, best.item, best.ratio, false)}>
-              One making
-            </Button>
-            <Button kind="quiet" onClick={() => put(line.lineId, best.item, best.ratio, true)}>
-              For all
-            </Button>
-          </span>
-        </li>
-      ))}
+      {conflict.lines.flatMap(({ lineId, item }) =>
+        lineId === null
+          ? []
+          : proposeSubstitutes(item, conflict.need, book).map((substitute) => (
+              <Proposal
+                key={`${lineId} ${substitute.item} ${substitute.function}`}
+                item={item}
+                substitute={substitute}
+                forOne={judgeSubstitute(substitute.item, own, book)}
+                forAll={judgeSubstitute(
+                  substitute.item,
+                  eaters.map(({ needs }) => needs),
+                  book,
+                )}
+                onOne={() => put(lineId, substitute, false)}
+                onAll={() => put(lineId, substitute, true)}
+              />
+            )),
+      )}
     </ul>
+  );
+}
+
+interface ProposalProps {
+  readonly item: string;
+  readonly substitute: Substitute;
+  readonly forOne: SubstituteVerdict;
+  readonly forAll: SubstituteVerdict;
+  readonly onOne: () => void;
+  readonly onAll: () => void;
+}
+
+const doubtText = ({ need, because, by }: SubstituteDoubt): string =>
+  because === 'contains'
+    ? `${need}: it holds it`
+    : because === 'may contain'
+      ? `${need}: it may hold it`
+      : because === 'reacts alike'
+        ? `${need}: it holds ${by}, which often reacts alike`
+        : `${need}: its label has to be read`;
+
+function Proposal({ item, substitute, forOne, forAll, onOne, onAll }: ProposalProps) {
+  const { item: instead, function: does, ratio, changes } = substitute;
+  return (
+    <li>
+      Instead of {item}
+      {does === 'as it is' ? '' : ` where it ${does}`}: <b>{instead}</b>
+      {ratio === '1' ? '' : `, ${showFraction(exact(ratio), 3)} of its weight`}; {changes}.
+      {forOne.asked.length > 0 ? <span className="block">Ask first: {forOne.asked.map(doubtText).join('; ')}.</span> : null}
+      {forAll.refused.length > 0 ? (
+        <span className="block">Not for all: {forAll.refused.map(({ need }) => need).join(', ')} is on the roster.</span>
+      ) : null}
+      <span className="flex">
+        {forOne.refused.length === 0 ? (
+          <Button kind="quiet" onClick={onOne}>
+            One making
+          </Button>
+        ) : (
+          <span>Not for this student: {forOne.refused.map(doubtText).join('; ')}.</span>
+        )}
+        {forAll.refused.length === 0 ? (
+          <Button kind="quiet" onClick={onAll}>
+            For all
+          </Button>
+        ) : null}
+      </span>
+    </li>
   );
 }

@@ -2,6 +2,8 @@ import { useDeferredValue, useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import {
   asOrdered,
+  holdsSaid,
+  orderedItem,
   SCALING_NAMES,
   computeOrder,
   exact,
@@ -9,11 +11,12 @@ import {
   money,
   orderCost,
   portionsEach,
+  type AllergenList,
   type Order,
   type OrderInput,
 } from '@pelvo/core';
 import { LESSON_LIMITS, makingPlanOf, type LessonDetail } from '@pelvo/contract';
-import { inWords, measured, shortDate, speech, useLesson } from '../device';
+import { inWords, shortDate, speech, useLesson } from '../device';
 import {
   DataTable,
   Button,
@@ -147,16 +150,45 @@ function OrderScreen({ lesson }: { lesson: LessonDetail }) {
           </Notice>
         </div>
       ) : null}
-      <OrderTable order={order} single={lesson.dishes.length === 1 && order.preparations.length === 0} />
+      {order.components.length > 0 ? (
+        <div className="mb-5">
+          <Notice title="Components that others take from">
+            <ul>
+              {order.components.map(({ editionId, dish, said }, index) => (
+                <li key={`${editionId} ${index}`}>
+                  <Link to={`/dish-editions/${editionId}`}>{dish}</Link>: {inWords(said)}
+                </li>
+              ))}
+            </ul>
+          </Notice>
+        </div>
+      ) : null}
+      <OrderTable
+        order={order}
+        single={lesson.dishes.length === 1 && order.preparations.length === 0}
+        allergenList={lesson.school.allergenList}
+      />
+      {order.tap.length > 0 ? (
+        <p className="mt-2">
+          <b>From the tap, not bought:</b>{' '}
+          {order.tap.map((line, index) => (
+            <span key={line.key}>
+              {index > 0 ? ', ' : ''}
+              {line.item} <FigureValue id={line.key} figure={line.figure} as={asOrdered(line, speech().preferences)} />
+            </span>
+          ))}
+        </p>
+      ) : null}
       {order.preparations.length > 0 ? (
-        <Section title="To make ahead, in one bulk making">
+        <Section title="To make ahead, in bulk">
           <ul>
             {order.preparations.map((need) => (
-              <li key={need.editionId} className="py-1">
-                <b>
-                  {need.title}: {measured(need.needed)}
-                </b>
-                , for {need.usedBy.join(', ')}. <Link to={`/dish-editions/${need.editionId}`}>Its formula</Link>
+              <li key={`${need.editionId} ${need.separateFor}`} className="py-1">
+                <b>{need.title}:</b> <FigureValue id={`make ${need.editionId} ${need.separateFor}`} figure={need.needed} />, for{' '}
+                {need.usedBy.join(', ')}
+                {need.separateFor > 0
+                  ? `, a separate making for ${need.separateFor} ${need.separateFor === 1 ? 'team' : 'teams'}`
+                  : ''}. <Link to={`/dish-editions/${need.editionId}`}>Its formula</Link>
               </li>
             ))}
           </ul>
@@ -170,13 +202,13 @@ function OrderScreen({ lesson }: { lesson: LessonDetail }) {
   );
 }
 
-function OrderTable({ order, single }: { order: Order; single: boolean }) {
+function OrderTable({ order, single, allergenList }: { order: Order; single: boolean; allergenList: AllergenList }) {
   return (
     <DataTable
       rows={order.lines}
       keyOf={({ key }) => key}
       columns={[
-        { head: 'To buy', names: true, cell: (line) => line.item },
+        { head: 'To buy', names: true, cell: orderedItem },
         {
           head: 'Amount',
           align: 'right',
@@ -188,12 +220,7 @@ function OrderTable({ order, single }: { order: Order; single: boolean }) {
           head: 'Allergens',
           small: true,
           from: 'sm',
-          cell: (line) =>
-            line.allergensKnown ? (
-              [...line.allergens, ...line.mayContain.map((allergen) => `may hold ${allergen}`)].join(', ')
-            ) : (
-              <i>not known</i>
-            ),
+          cell: (line) => inWords(holdsSaid(line, allergenList)),
         },
       ]}
     />

@@ -1,5 +1,17 @@
 import { useMemo } from 'react';
-import { exact, portionsEach, SETTING_WAYS, settingsInForce, text, traysOf, type OrderInput, type Tray } from '@pelvo/core';
+import {
+  exact,
+  holdsSaid,
+  notesOnTray,
+  portionsEach,
+  SETTING_WAYS,
+  settingsInForce,
+  text,
+  traysOf,
+  type AllergenList,
+  type OrderInput,
+  type Tray,
+} from '@pelvo/core';
 import type { LessonDetail } from '@pelvo/contract';
 import { DataTable, FigureValue, Section } from '../design';
 import { inWords } from '../device';
@@ -21,7 +33,7 @@ export function Trays({ lesson, input }: { lesson: LessonDetail; input: OrderInp
         </summary>
         <div className="grid gap-6 lg:grid-cols-2">
           {trays.map((tray) => (
-            <TrayList key={tray.key} tray={tray} />
+            <TrayList key={tray.key} tray={tray} allergenList={lesson.school.allergenList} />
           ))}
         </div>
       </details>
@@ -29,7 +41,7 @@ export function Trays({ lesson, input }: { lesson: LessonDetail; input: OrderInp
   );
 }
 
-function TrayList({ tray }: { tray: Tray }) {
+function TrayList({ tray, allergenList }: { tray: Tray; allergenList: AllergenList }) {
   return (
     <section>
       <h3 className="text-lg">
@@ -52,6 +64,11 @@ function TrayList({ tray }: { tray: Tray }) {
                 {item.component ? <span className="text-small text-soft"> {item.component}</span> : null}
                 {item.only ? <b>, {inWords(item.only)}</b> : null}
                 {item.madeAhead ? <span className="text-soft">, from the bulk making</span> : null}
+                <span className="block text-small text-soft">
+                  {[...notesOnTray(item).map((said) => inWords(said)), inWords(holdsSaid(item.allergens, allergenList))]
+                    .filter(Boolean)
+                    .join('; ')}
+                </span>
               </span>
             ),
           },

@@ -11,6 +11,7 @@ import {
   type Level,
   type RubricContent,
   type Strand,
+  typedValue,
 } from '@pelvo/core';
 import type { Rubric } from '@pelvo/contract';
 import { newId, fetcher, fieldProblem, savedMeanwhile, send, dayOf, longDate, useDraft, useMe, useAction } from '../device';
@@ -146,7 +147,7 @@ function RubricScreen({ rubric, onStored }: { rubric: Rubric; onStored: (rubric:
 }
 
 function Weights({ content, error, onChange }: { content: RubricContent; error: unknown; onChange: (content: RubricContent) => void }) {
-  const number = (text: string, max: number) => Math.min(max, Math.max(0, Number(text.replace(',', '.')) || 0));
+  const number = (text: string, max: number) => Math.min(max, Math.max(0, typedValue(text) || 0));
   return (
     <div className="mb-6 grid gap-4 md:grid-cols-2">
       <TextField

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { checkCore, RULE_KEYS, RULE_SPECS, showTemperature, WHO_DECIDES, type LocalRules, type RuleKey } from '@pelvo/core';
+import { checkCore, RULE_KEYS, RULE_SPECS, showTemperature, WHO_DECIDES, type LocalRules, type RuleKey, typedValue } from '@pelvo/core';
 import { SelectField, TextField } from '../design';
 import { inWords, speech, usePreferences } from '../device';
 
@@ -10,7 +10,7 @@ export function CoreCheck({ rules, byTime }: { rules: LocalRules; byTime: boolea
   const [food, setFood] = useState<RuleKey>('core-poultry');
   const [core, setCore] = useState('');
   const [held, setHeld] = useState('');
-  const number = (text: string) => (text.trim() === '' ? null : Number(text.trim().replace(',', '.')));
+  const number = (text: string) => (text.trim() === '' ? null : typedValue(text));
   const { temperature } = usePreferences();
   // Typed in the person's scale; the rules are held in degrees Celsius.
   const scale = temperature === 'fahrenheit' ? '°F' : '°C';
@@ -54,7 +54,7 @@ export function CoreCheck({ rules, byTime }: { rules: LocalRules; byTime: boolea
           inputMode="decimal"
           value={held}
           maxLength={8}
-          hint={byTime ? 'Time at temperature is the practice here.' : 'Counts only where time at temperature is the practice.'}
+          hint={byTime ? 'Time at temperature is the practice here.' : 'The rules are a temperature and a time; a peak is a moment.'}
           problem={wrong(heldMinutes, 1440) ? { field: 'held', problem: 'Not a time.', remedy: 'Give 0 to 1440 min.' } : null}
           onChange={(event) => setHeld(event.target.value)}
         />

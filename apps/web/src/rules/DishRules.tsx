@@ -1,17 +1,18 @@
 import { dishRuleNotices, WHO_DECIDES, type DishContent } from '@pelvo/core';
 import { Link } from 'react-router';
 import { Notice } from '../design';
-import { inWords, useRules } from '../device';
+import { inWords, useBook, useRules } from '../device';
 
 /** Where dishes plan what the local rules speak against. Nothing where they do not. */
 export function DishRules({ dishes }: { dishes: readonly DishContent[] }) {
   const { data: profile } = useRules();
+  const book = useBook() ?? undefined;
   const found = profile
-    ? dishes.flatMap((dish) => dishRuleNotices(dish, profile.rules).map((notice) => ({ ...notice, dish: dish.title })))
+    ? dishes.flatMap((dish) => dishRuleNotices(dish, profile.rules, book).map((notice) => ({ ...notice, dish: dish.title })))
     : [];
   if (found.length === 0) return null;
   return (
-    <Notice kind="caution" title="The local rules speak against this">
+    <Notice kind="caution" title="What the local rules say to this">
       <ul className="list-disc pl-5">
         {found.map(({ dish, rule, where, said }, index) => (
           <li key={`${rule} ${index}`}>

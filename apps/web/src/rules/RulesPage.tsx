@@ -1,8 +1,19 @@
 import { useState } from 'react';
-import { RULE_GROUPS, RULE_KEYS, RULE_SPECS, ruleValue, showRuleValue, WHO_DECIDES, type RuleKey } from '@pelvo/core';
+import {
+  COOLING_SETS,
+  coolingSetInForce,
+  RULE_GROUPS,
+  RULE_KEYS,
+  RULE_SPECS,
+  ruleValue,
+  showRuleValue,
+  WHO_DECIDES,
+  type RuleKey,
+  typedValue,
+} from '@pelvo/core';
 import type { RulesProfile } from '@pelvo/contract';
 import { speech, savedMeanwhile, send, dayOf, longDate, useAction, useMe, useInForce, useRules } from '../device';
-import { Button, Fetching, Notice, PageHead, ProblemNotice, TextField, useFields, WorkingPage, wrongField } from '../design';
+import { Button, Fetching, Notice, PageHead, ProblemNotice, SelectField, TextField, useFields, WorkingPage, wrongField } from '../design';
 import { CalculatorPane } from '../techniques';
 import { CoreCheck } from './CoreCheck';
 
@@ -29,6 +40,9 @@ export default function RulesPage() {
             {RULE_GROUPS.map((group) => (
               <section key={group} className="mb-6 break-inside-avoid">
                 <h2 className="border-b-2 border-ink pb-1 text-xl">{group}</h2>
+                {group === 'Cooling' ? (
+                  <CoolingSets profile={data} onStored={lead ? (stored) => void mutate(stored, { revalidate: false }) : undefined} />
+                ) : null}
                 <ul className="divide-y divide-line">
                   {RULE_KEYS.filter((key) => RULE_SPECS[key].group === group).map((key) => (
                     <RuleRow
@@ -86,7 +100,10 @@ function RuleRow({ rule, profile, onStored }: RuleRowProps) {
       </div>
       <p className="text-small text-soft">
         {own === undefined
-          ? spec.source
+          ? // A time that belongs to a temperature has the source of its temperature, just above it.
+            spec.unit === 's'
+            ? ''
+            : spec.source
           : `Set by this school: ${reason ?? ''} Default ${showRuleValue(spec.value, spec.unit, speech().preferences)}: ${spec.source}`}
       </p>
       {open && onStored ? (
@@ -104,12 +121,39 @@ function RuleRow({ rule, profile, onStored }: RuleRowProps) {
   );
 }
 
+/** Which code food is cooled by. Their stages differ, so that they are taken over as a whole. */
+function CoolingSets({ profile, onStored }: { profile: RulesProfile; onStored?: (profile: RulesProfile) => void }) {
+  const { busy, error, run } = useAction();
+  const now = coolingSetInForce(profile.rules);
+  const take = (set: string) => run(async () => onStored?.(await send<RulesProfile>('PUT', '/rules/cooling-set', { body: { set } })));
+  return (
+    <div className="border-b border-line py-2">
+      <p>
+        <b>In force: {now ? now.name : 'values of your own'}.</b>{' '}
+        <span className="text-small text-soft">{now?.source ?? 'Take one of the sets over, or keep what your code says.'}</span>
+      </p>
+      {onStored ? (
+        <ul className="flex flex-wrap gap-x-3">
+          {COOLING_SETS.filter(({ key }) => key !== now?.key).map(({ key, name }) => (
+            <li key={key}>
+              <Button kind="quiet" busy={busy} onClick={() => void take(key)}>
+                Take over: {name}
+              </Button>
+            </li>
+          ))}
+        </ul>
+      ) : null}
+      <ProblemNotice error={error} />
+    </div>
+  );
+}
+
 interface RuleBoxes {
   readonly value: string;
   readonly reason: string;
 }
 
-const numberIn = (text: string) => Number(text.trim().replace(',', '.').replace('−', '-'));
+const numberIn = typedValue;
 
 interface RuleFormProps extends Required<RuleRowProps> {
   readonly onMeanwhile: (profile: RulesProfile) => void;
@@ -142,7 +186,19 @@ function RuleForm({ rule, profile, onStored, onMeanwhile }: RuleFormProps) {
       onSubmit={onSubmit(({ value, reason }) => change(numberIn(value), reason))}
     >
       <div className="grid gap-3 sm:grid-cols-[9rem_1fr]">
-        <TextField label={`Value, ${spec.unit}`} inputMode="decimal" hint={`${spec.between[0]} to ${spec.between[1]}`} {...box('value')} />
+        {spec.unit === 'allowed' ? (
+          <SelectField label="The local code" {...box('value')}>
+            <option value="0">does not allow it</option>
+            <option value="1">allows it</option>
+          </SelectField>
+        ) : (
+          <TextField
+            label={`Value, ${spec.unit}`}
+            inputMode="decimal"
+            hint={`${spec.between[0]} to ${spec.between[1]}`}
+            {...box('value')}
+          />
+        )}
         <TextField label="Reason" placeholder="Our county’s code, section 4" maxLength={300} {...box('reason')} />
       </div>
       {meanwhile ? (

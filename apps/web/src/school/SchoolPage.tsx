@@ -1,5 +1,5 @@
 import { useSchool, useAction, send, useDraft } from '../device';
-import { SETTING_WAYS, type SchoolSettings } from '@pelvo/core';
+import { ALLERGEN_LIST_KEYS, ALLERGEN_LISTS, SETTING_WAYS, type AllergenList, type SchoolSettings } from '@pelvo/core';
 import type { School } from '@pelvo/contract';
 import { Button, ButtonLink, Choice, Fetching, MeanwhileNotice, PageHead, ProblemNotice, Section, SelectField } from '../design';
 
@@ -30,6 +30,7 @@ interface SettingWays {
 const NAMES: Readonly<Record<string, string>> = {
   marking: SETTING_WAYS.marking.name,
   weighingOut: SETTING_WAYS.weighingOut.name,
+  allergenList: 'Allergens',
   timeZone: 'Time zone',
 };
 
@@ -78,6 +79,24 @@ function Settings({ school, onStored }: { school: School; onStored: (school: Sch
           </Section>
         );
       })}
+      <Section title="Allergens">
+        <div className="max-w-md">
+          <SelectField
+            label="Named on dishes, orders, trays and handouts"
+            value={content.allergenList}
+            onChange={(event) => set({ allergenList: event.target.value as AllergenList })}
+          >
+            {ALLERGEN_LIST_KEYS.map((list) => (
+              <option key={list} value={list}>
+                {ALLERGEN_LISTS[list].name}
+              </option>
+            ))}
+          </SelectField>
+        </div>
+        <p className="mt-2 text-soft">
+          {ALLERGEN_LISTS[content.allergenList].allergens.join(', ')}. What a student must not eat is checked whatever the list.
+        </p>
+      </Section>
       <Section title="Time zone">
         <div className="max-w-md">
           <SelectField

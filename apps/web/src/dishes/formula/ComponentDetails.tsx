@@ -1,6 +1,6 @@
 import { useState } from 'react';
-import { showAmount, STORES, type Component } from '@pelvo/core';
-import { Button, TextField, useFields, wrongField } from '../../design';
+import { ALLOWANCE_SPECS, ALLOWANCES, showAmount, STORES, type AllowanceKey, type Component } from '@pelvo/core';
+import { Button, SelectField, TextField, Tick, useFields, wrongField } from '../../design';
 import { amountText, parseAmount } from './amountText';
 import { spanText } from '../method/Method';
 import { parseWhole } from './optional';
@@ -14,6 +14,7 @@ export function componentText(component: Component): string {
       ? `really gave ${gave.map((value) => amountText({ min: value, max: value, unit: 'each', about: false })).join(', ')}`
       : '',
     ...keeps.map(({ store, hours }) => `keeps ${hours} h ${store}`),
+    component.allowance ? `served below the rule: ${ALLOWANCE_SPECS[component.allowance.allowance].name}` : '',
     spanText(component.before) ? `made ${spanText(component.before)} before use` : '',
   ]
     .filter(Boolean)
@@ -93,7 +94,56 @@ export function ComponentDetails({ component, onChange }: { component: Component
           onChange={(event) => onChange({ ...component, before: { ...before, most: parseWhole(event.target.value) } })}
         />
       </div>
+      <AllowanceFields component={component} onChange={onChange} />
       <p className="text-small text-soft">Times of keeping follow the local code and the responsible person.</p>
+    </div>
+  );
+}
+
+/** Marks a component as served below a local rule, by a person with their reason and the conditions they see to. */
+function AllowanceFields({ component, onChange }: { component: Component; onChange: (component: Component) => void }) {
+  const { allowance: mark } = component;
+  const spec = mark ? ALLOWANCE_SPECS[mark.allowance] : null;
+  const choose = (key: string) =>
+    onChange({ ...component, allowance: key ? { allowance: key as AllowanceKey, reason: mark?.reason ?? '', kept: [] } : null });
+  return (
+    <div className="grid gap-3 sm:grid-cols-2">
+      <SelectField label="Served below the rule on purpose" value={mark?.allowance ?? ''} onChange={(event) => choose(event.target.value)}>
+        <option value="">no</option>
+        {ALLOWANCES.map((key) => (
+          <option key={key} value={key}>
+            {ALLOWANCE_SPECS[key].name}
+          </option>
+        ))}
+      </SelectField>
+      {mark && spec ? (
+        <>
+          <TextField
+            label="Reason"
+            maxLength={300}
+            placeholder="Duck breast is taught pink; our county’s code, section 3"
+            value={mark.reason}
+            problem={wrongField('reason', mark.reason.trim().length < 5 ? 'No reason yet.' : null, 'Say why, and by which code.')}
+            onChange={(event) => onChange({ ...component, allowance: { ...mark, reason: event.target.value } })}
+          />
+          <fieldset className="sm:col-span-2">
+            <legend className="font-semibold">Conditions that are seen to</legend>
+            {Object.entries(spec.conditions).map(([key, text]) => (
+              <Tick
+                key={key}
+                label={text}
+                checked={mark.kept.includes(key)}
+                onChange={(on) =>
+                  onChange({
+                    ...component,
+                    allowance: { ...mark, kept: on ? [...mark.kept, key] : mark.kept.filter((other) => other !== key) },
+                  })
+                }
+              />
+            ))}
+          </fieldset>
+        </>
+      ) : null}
     </div>
   );
 }

@@ -1,9 +1,9 @@
 import { useLocation } from 'react-router';
 import { Plus } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
-import { EMPTY_COMPONENT, linesOf, readLine, type Component, type DishContent, type IngredientLine } from '@pelvo/core';
+import { componentFactors, EMPTY_COMPONENT, linesOf, readLine, type Component, type DishContent, type IngredientLine } from '@pelvo/core';
 import type { DishSummary } from '@pelvo/contract';
-import { newId, useDishSearch } from '../../device';
+import { inWords, newId, useDishSearch } from '../../device';
 import { Button, Section, TextField, useFields } from '../../design';
 import { ComponentDetails, componentText } from './ComponentDetails';
 import { LineEditor } from './LineEditor';
@@ -76,6 +76,7 @@ interface ComponentSectionProps {
 function ComponentSection({ component, content, preparations, onChange, shape, onRemove }: ComponentSectionProps) {
   const [open, setOpen] = useState(false);
   const said = componentText(component);
+  const size = componentFactors(content).get(component.id);
   return (
     <Section
       title={component.name || 'Ingredients'}
@@ -98,6 +99,7 @@ function ComponentSection({ component, content, preparations, onChange, shape, o
       }
     >
       {said ? <p className="mb-1 text-small text-soft">{said}</p> : null}
+      {size?.because ? <p className="mb-1 text-small font-semibold">{inWords(size.because)}</p> : null}
       {open && onChange ? <ComponentDetails component={component} onChange={(next) => onChange(() => next)} /> : null}
       <Lines
         component={component}

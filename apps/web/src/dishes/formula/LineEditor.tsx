@@ -1,9 +1,12 @@
 import {
+  MOST_GAIN,
   readLine,
   SCALING_KINDS,
   SCALING_NAMES,
+  unitOf,
   UNITS,
   type IngredientLine,
+  type OneIs,
   type ScalingKind,
   type Scaling,
   type UnitCode,
@@ -12,13 +15,13 @@ import {
 } from '@pelvo/core';
 import type { DishSummary } from '@pelvo/contract';
 import { Button, SelectField, TextField, Tick, useFields, wrongField, type Problems } from '../../design';
-import { inWords } from '../../device';
+import { inWords, useBook } from '../../device';
 import { amountText, parseAmount } from './amountText';
 import { parsePercent, percentText } from './optional';
 
 const YIELDS = [
   { kind: 'trim', label: 'Left after trimming' },
-  { kind: 'cooking', label: 'Left after cooking' },
+  { kind: 'cooking', label: 'Becomes, cooked' },
   { kind: 'reduction', label: 'Left after reducing' },
 ] as const;
 
@@ -44,6 +47,7 @@ interface Fields {
   readonly note: string;
   readonly extra: boolean;
   readonly one: string;
+  readonly oneIs: OneIs;
   readonly scaling: ScalingKind;
   readonly percent: string;
   readonly followed: string;
@@ -67,6 +71,7 @@ function fieldsOf(line: IngredientLine): Fields {
     note: line.note,
     extra: line.extra,
     one: line.one ? `${amountText(line.one)} ${line.one.unit}` : '',
+    oneIs: line.oneIs,
     scaling: scaling.kind,
     percent: scaling.kind === 'percentOf' ? amountText({ min: scaling.percent, max: scaling.percent, unit: 'each', about: false }) : '',
     followed: scaling.kind === 'percentOf' ? scaling.lineId : '',
@@ -94,7 +99,9 @@ function readBoxes(fields: Fields) {
     amount: fields.amount.trim() ? parseAmount(fields.amount, fields.unit) : null,
     one: fields.one.trim() ? parseAmount(fields.one, 'g') : null,
     scaling: scalingOf(fields),
-    yields: YIELDS.flatMap(({ kind }) => (fields[kind].trim() ? [{ kind, fraction: parsePercent(fields[kind]) }] : [])),
+    yields: YIELDS.flatMap(({ kind }) =>
+      fields[kind].trim() ? [{ kind, fraction: parsePercent(fields[kind], kind === 'cooking' ? MOST_GAIN : 1) }] : [],
+    ),
   };
 }
 
@@ -112,7 +119,13 @@ function problemsIn(fields: Fields): Problems<Fields> {
     ...Object.fromEntries(
       yields.map(({ kind, fraction }) => [
         kind,
-        wrongField(kind, fraction ? null : 'A yield is not a percentage.', 'Give more than 0 and at most 100.'),
+        wrongField(
+          kind,
+          fraction ? null : 'A yield is not a percentage.',
+          kind === 'cooking'
+            ? 'Give more than 0; above 100 where it takes up water, such as 240 for rice.'
+            : 'Give more than 0 and at most 100.',
+        ),
       ]),
     ),
   };
@@ -120,6 +133,7 @@ function problemsIn(fields: Fields): Problems<Fields> {
 
 /** Correcting what a line means. What was written stays beside it. */
 export function LineEditor({ line, others, preparations, components = [], onSave, onCancel, onRemove }: LineEditorProps) {
+  const book = useBook();
   const { fields, set, box, onSubmit } = useFields(fieldsOf(line), { check: problemsIn });
   const save = (typed: Fields) => {
     const { amount, one, scaling, yields } = readBoxes(typed);
@@ -130,6 +144,7 @@ export function LineEditor({ line, others, preparations, components = [], onSave
       item: typed.item.trim(),
       amount: typed.scaling === 'percentOf' ? null : amount,
       one,
+      oneIs: one ? typed.oneIs : '',
       preparation: typed.preparation.trim(),
       note: typed.note.trim(),
       extra: typed.extra && typed.note.trim() !== '',
@@ -145,7 +160,7 @@ export function LineEditor({ line, others, preparations, components = [], onSave
   const readAgain = () =>
     set(
       fieldsOf({
-        ...readLine(fields.written),
+        ...readLine(fields.written, book ?? undefined),
         id: line.id,
         preparationEditionId: line.preparationEditionId,
         componentId: line.componentId,
@@ -187,6 +202,15 @@ export function LineEditor({ line, others, preparations, components = [], onSave
         <TextField label="One weighs or holds" placeholder="250 g" {...box('one')} />
         <TextField label="Note" {...box('note')} />
       </div>
+      {fields.one.trim() && unitOf(fields.unit).pack ? (
+        <div className="max-w-xs">
+          <SelectField label="That is" {...box('oneIs')}>
+            <option value="">as its label says</option>
+            <option value="gross">with its liquid</option>
+            <option value="drained">drained</option>
+          </SelectField>
+        </div>
+      ) : null}
       {fields.note.trim() ? (
         <Tick
           label="The note asks for more than the amount: say so on the order"
@@ -231,7 +255,7 @@ export function LineEditor({ line, others, preparations, components = [], onSave
         ) : null}
       </div>
       <details open={YIELDS.some(({ kind }) => fields[kind].trim()) || fields.componentId !== ''}>
-        <summary className="min-h-9 content-center font-semibold">Losses, and where it comes from</summary>
+        <summary className="min-h-9 content-center font-semibold">Losses and gains, and where it comes from</summary>
         <div className="mt-1 grid gap-3 sm:grid-cols-4">
           {YIELDS.map(({ kind, label }) => (
             <TextField key={kind} label={label} placeholder="percent" inputMode="decimal" {...box(kind)} />
@@ -248,7 +272,8 @@ export function LineEditor({ line, others, preparations, components = [], onSave
           ) : null}
         </div>
         <p className="mt-1 text-small text-soft">
-          Fill a yield in when the amount above is of the prepared ingredient; the order then buys what was lost.
+          Fill one in when the amount above is of the prepared ingredient: the order then buys what it was before. 80 is left after peeling;
+          boiled rice becomes 280.
         </p>
       </details>
       <div className="flex flex-wrap gap-2">

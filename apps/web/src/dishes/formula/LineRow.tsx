@@ -44,9 +44,10 @@ export function LineRow({ line, lines, onOpen }: LineRowProps) {
           {' '}
           (
           {line.yields
-            .map(
-              (step) =>
-                `${percentText(step.fraction)} % left after ${step.kind === 'trim' ? 'trimming' : step.kind === 'cooking' ? 'cooking' : 'reducing'}`,
+            .map((step) =>
+              exact(step.fraction).compare(1) > 0
+                ? `${percentText(step.fraction)} % of what it was, cooked`
+                : `${percentText(step.fraction)} % left after ${step.kind === 'trim' ? 'trimming' : step.kind === 'cooking' ? 'cooking' : 'reducing'}`,
             )
             .join(', ')}
           )

@@ -1,9 +1,9 @@
-import { exact, exactText, fromDecimal, showDecimal, type ExactText } from '@pelvo/core';
+import { exact, exactText, fromDecimal, showDecimal, typedValue, type ExactText } from '@pelvo/core';
 
-/** A percentage typed by hand as an exact fraction: `85` is 17/20. Null when it is not above 0 and at most 100. */
-export function parsePercent(text: string): ExactText | null {
-  const value = Number(text.trim().replace(',', '.').replace('%', ''));
-  if (!text.trim() || !Number.isFinite(value) || value <= 0 || value > 100) return null;
+/** A percentage typed by hand as an exact fraction: `85` is 17/20. Null when it is not above 0 and at most `most` times the whole. */
+export function parsePercent(text: string, most = 1): ExactText | null {
+  const value = typedValue(text.replace('%', ''));
+  if (!text.trim() || !Number.isFinite(value) || value <= 0 || value > 100 * most) return null;
   return exactText(fromDecimal(value, 4).div(100));
 }
 

@@ -2,7 +2,7 @@ import { closestCenter, DndContext, KeyboardSensor, PointerSensor, useSensor, us
 import { arrayMove, SortableContext, sortableKeyboardCoordinates, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { ArrowDown, ArrowUp, GripVertical, X } from 'lucide-react';
 import { useState } from 'react';
-import { stepFrom, temperatureWays, type MethodStep } from '@pelvo/core';
+import { stepFrom, temperatureWays, type Heated, type MethodStep } from '@pelvo/core';
 import type { TechniqueSummary } from '@pelvo/contract';
 import { Button, IconButton, Section, SelectField, StrandGlyph, TextArea, useFields } from '../../design';
 import { newId, usePreferences, useTechniques } from '../../device';
@@ -178,25 +178,24 @@ const HEAT_NAMES: Readonly<Record<HeatScale, string>> = {
   gas: 'by gas mark',
 };
 
-/** A temperature as the person sets it; below oven heat there is no fan and no mark. */
-function heatText(celsius: number, scale: HeatScale): string {
-  const ways = temperatureWays(celsius);
-  const isOven = celsius >= 110;
+/** A temperature as the person sets it; only ovens have a fan and marks. */
+function heatText(celsius: number, heats: Heated, scale: HeatScale): string {
+  const ways = temperatureWays(celsius, heats);
   switch (scale) {
     case 'celsius':
       return `${ways.celsius} °C`;
     case 'fahrenheit':
       return `${ways.fahrenheit} °F`;
     case 'fan':
-      return isOven ? `${ways.fan} °C fan` : `${ways.celsius} °C`;
+      return ways.fan !== null ? `${ways.fan} °C fan` : `${ways.celsius} °C`;
     case 'gas':
-      return isOven && ways.gas ? `gas ${ways.gas}` : `${ways.celsius} °C`;
+      return ways.gas ? `gas ${ways.gas}` : `${ways.celsius} °C`;
     case 'all':
       return [
         `${ways.celsius} °C`,
         `${ways.fahrenheit} °F`,
-        ...(isOven ? [`fan ${ways.fan} °C`] : []),
-        ...(isOven && ways.gas ? [`gas ${ways.gas}`] : []),
+        ...(ways.fan !== null ? [`fan ${ways.fan} °C`] : []),
+        ...(ways.gas ? [`gas ${ways.gas}`] : []),
       ].join(', ');
   }
 }
@@ -205,7 +204,7 @@ function StepFacts({ step, heat }: { step: MethodStep; heat: HeatScale }) {
   const facts = [
     step.minutes ? `${step.minutes} min${step.noviceMinutes ? `, ${step.noviceMinutes} for a novice` : ''}` : '',
     step.hands === 'off' ? 'hands off' : 'hands on',
-    typeof step.celsius === 'number' ? heatText(step.celsius, heat) : '',
+    typeof step.celsius === 'number' ? heatText(step.celsius, step.heats, heat) : '',
     step.equipment,
     spanText(step.toNext) ? `to the next step ${spanText(step.toNext)}` : '',
   ].filter(Boolean);

@@ -1,5 +1,5 @@
-import { celsiusIn, type MethodStep } from '@pelvo/core';
-import { Button, SelectField, TextArea, TextField, useFields, wrongField, type Problems } from '../../design';
+import { ALLERGENS, celsiusIn, HEATED, HEATED_NAMES, type Allergen, type Heated, type MethodStep } from '@pelvo/core';
+import { Button, SelectField, TextArea, TextField, Tick, useFields, wrongField, type Problems } from '../../design';
 import { parseWhole } from '../formula/optional';
 
 interface StepEditorProps {
@@ -17,6 +17,8 @@ interface Boxes {
   readonly minutes: string;
   readonly noviceMinutes: string;
   readonly heat: string;
+  readonly heats: Heated;
+  readonly sharedWith: readonly Allergen[];
   readonly equipment: string;
   readonly least: string;
   readonly most: string;
@@ -24,12 +26,26 @@ interface Boxes {
   readonly caution: string;
 }
 
-const boxesOf = ({ text, hands, minutes, noviceMinutes, celsius, equipment, toNext, critical, caution }: MethodStep): Boxes => ({
+const boxesOf = ({
+  text,
+  hands,
+  minutes,
+  noviceMinutes,
+  celsius,
+  heats,
+  sharedWith,
+  equipment,
+  toNext,
+  critical,
+  caution,
+}: MethodStep): Boxes => ({
   text,
   hands,
   minutes: shown(minutes),
   noviceMinutes: shown(noviceMinutes),
   heat: shown(celsius),
+  heats,
+  sharedWith,
   equipment,
   least: shown(toNext.least),
   most: shown(toNext.most),
@@ -38,21 +54,23 @@ const boxesOf = ({ text, hands, minutes, noviceMinutes, celsius, equipment, toNe
 });
 
 /** Degrees Celsius of a heat as it is typed; null for none, undefined for what is no temperature. */
-const heatOf = (heat: string): number | null | undefined =>
-  heat.trim() === '' ? null : (celsiusIn(heat) ?? (/^-?\d{1,3}$/.test(heat.trim()) ? Number(heat) : undefined));
+const heatOf = (heat: string, heats: Heated): number | null | undefined =>
+  heat.trim() === '' ? null : (celsiusIn(heat, heats) ?? (/^-?\d{1,3}$/.test(heat.trim()) ? Number(heat) : undefined));
 
-function problemsIn({ text, heat, least, most }: Boxes): Problems<Boxes> {
+function problemsIn({ text, heat, heats, least, most }: Boxes): Problems<Boxes> {
   const span = [parseWhole(least), parseWhole(most)] as const;
   return {
     text: wrongField('text', text.trim() ? null : 'A step without words.', 'Say what is done, or leave it as it was.'),
-    heat: wrongField('heat', heatOf(heat) === undefined ? 'Not a temperature.' : null, 'Type 180, 180C, 350F or gas 4.'),
+    heat: wrongField('heat', heatOf(heat, heats) === undefined ? 'Not a temperature.' : null, 'Type 180, 180C, 350F or gas 4.'),
     most: wrongField('most', span[0] !== null && span[1] !== null && span[1] < span[0] ? 'Less than the least.' : null, 'Swap the two.'),
   };
 }
 
 /** Everything a step carries: its text, hands, times, equipment, heat, window to the next, what decides it, its caution. */
 export function StepEditor({ step, onSave, onCancel }: StepEditorProps) {
-  const { box, onSubmit } = useFields(boxesOf(step), { check: problemsIn });
+  const { box, fields, set, onSubmit } = useFields(boxesOf(step), { check: problemsIn });
+  const toggle = (allergen: Allergen, on: boolean) =>
+    set({ sharedWith: on ? [...fields.sharedWith, allergen] : fields.sharedWith.filter((other) => other !== allergen) });
   const save = ({ text, minutes, noviceMinutes, heat, least, most, ...rest }: Boxes) =>
     onSave({
       ...step,
@@ -60,7 +78,7 @@ export function StepEditor({ step, onSave, onCancel }: StepEditorProps) {
       text: text.trim(),
       minutes: parseWhole(minutes),
       noviceMinutes: parseWhole(noviceMinutes),
-      celsius: heatOf(heat) ?? null,
+      celsius: heatOf(heat, rest.heats) ?? null,
       toNext: { least: parseWhole(least), most: parseWhole(most) },
     });
   return (
@@ -83,12 +101,29 @@ export function StepEditor({ step, onSave, onCancel }: StepEditorProps) {
         <TextField label="Heat" placeholder="180" {...box('heat')} />
       </div>
       <div className="grid gap-3 sm:grid-cols-4">
-        <div className="sm:col-span-2">
-          <TextField label="Equipment" placeholder="oven, blender, water bath" maxLength={80} {...box('equipment')} />
-        </div>
+        <SelectField label="Heat of" {...box('heats')}>
+          {HEATED.map((each) => (
+            <option key={each} value={each}>
+              {HEATED_NAMES[each]}
+            </option>
+          ))}
+        </SelectField>
+        <TextField label="Equipment" placeholder="oven, blender, water bath" maxLength={80} {...box('equipment')} />
         <TextField label="To next, at least" hint="minutes" inputMode="numeric" {...box('least')} />
         <TextField label="At most" hint="minutes" inputMode="numeric" {...box('most')} />
       </div>
+      <details open={fields.sharedWith.length > 0}>
+        <summary className="min-h-9 content-center font-semibold">
+          Fat, board, fryer or water is shared with
+          {fields.sharedWith.length > 0 ? `: ${fields.sharedWith.join(', ')}` : ' nothing that matters'}
+        </summary>
+        <div className="grid grid-cols-2 sm:grid-cols-4">
+          {ALLERGENS.map((allergen) => (
+            <Tick key={allergen} label={allergen} checked={fields.sharedWith.includes(allergen)} onChange={(on) => toggle(allergen, on)} />
+          ))}
+        </div>
+        <p className="text-small text-soft">What is made may then contain it, and says so on orders, trays and handouts.</p>
+      </details>
       <TextField label="Decides the result because" maxLength={300} {...box('critical')} />
       <TextField label="Caution" maxLength={300} {...box('caution')} />
       <div className="flex gap-2">

@@ -2,7 +2,7 @@ import { useDeferredValue, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { DISH_LIMITS, linesOf, type DishContent } from '@pelvo/core';
 import type { Dish } from '@pelvo/contract';
-import { fieldProblem, send, useDraft, useAction, useTechniques } from '../../device';
+import { fieldProblem, send, useDraft, useAction, useBook, useTechniques } from '../../device';
 import { Button, Empty, Notice, PageHead, ProblemNotice, Stepper, TextArea, TextField } from '../../design';
 import { DishEditor } from '../formula/DishEditor';
 import { readDraft, type Corrections } from './readDraft';
@@ -23,10 +23,14 @@ const EXAMPLE =
 export default function ReadRecipePage() {
   const navigate = useNavigate();
   const { data: techniques = [] } = useTechniques();
+  const book = useBook();
   const { content: kept, change: setKept, drop: forget } = useDraft<Kept>('recipe', NEW);
   const [refused, setRefused] = useState<string | null>(null);
   const text = useDeferredValue(kept.text);
-  const draft = useMemo(() => readDraft(text, techniques, kept.corrections), [text, techniques, kept.corrections]);
+  const draft = useMemo(
+    () => readDraft(text, { techniques, corrections: kept.corrections, book: book ?? undefined }),
+    [text, techniques, kept.corrections, book],
+  );
   const portionsSaid = draft.portionsSaid || kept.portions !== null;
   const content: DishContent = {
     ...draft.content,

@@ -1,4 +1,4 @@
-import { readRecipe, toDish, type DishContent, type IngredientLine } from '@pelvo/core';
+import { readRecipe, toDish, type DishContent, type FactBook, type IngredientLine } from '@pelvo/core';
 import type { TechniqueSummary } from '@pelvo/contract';
 
 /** Corrections a person made to readings, by the line as written. */
@@ -17,8 +17,11 @@ export interface Draft {
  * The dish a text reads as, with a person's corrections laid over it. Ids follow from what is written, so that typing
  * above a line neither moves its correction nor breaks a percentage that follows it.
  */
-export function readDraft(text: string, techniques: readonly TechniqueSummary[], corrections: Corrections): Draft {
-  const reading = readRecipe(text);
+export function readDraft(
+  text: string,
+  { techniques, corrections, book }: { techniques: readonly TechniqueSummary[]; corrections: Corrections; book?: FactBook },
+): Draft {
+  const reading = readRecipe(text, book);
   let next = 0;
   const content = toDish(reading, { newId: () => `n${(next += 1)}`, portions: ASSUMED_PORTIONS, techniques });
   const seen = new Map<string, number>();

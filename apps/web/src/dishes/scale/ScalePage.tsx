@@ -17,7 +17,7 @@ import {
   type Vessel,
 } from '@pelvo/core';
 import type { Dish } from '@pelvo/contract';
-import { fetcher, inWords, told } from '../../device';
+import { fetcher, inWords, told, useBook } from '../../device';
 import {
   Choice,
   DownloadLink,
@@ -91,8 +91,9 @@ function ScaleScreen({ dish }: { dish: Dish }) {
   });
   const set = (change: Partial<Asked>) => setAsked((now) => ({ ...now, ...change }));
   const target = targetOf(asked, content);
-  const result = target ? factorFor(content, target) : null;
-  const scaled = result?.kind === 'factor' ? scaleDish(content, exact(result.factor.value.value)) : null;
+  const book = useBook() ?? undefined;
+  const result = target ? factorFor(content, target, book) : null;
+  const scaled = result?.kind === 'factor' ? scaleDish(content, exact(result.factor.value.value), book) : null;
   const edition = dish.editions[0];
   const whole = scaled ? Math.ceil(scaled.portions.valueOf() - 1e-9) : 0;
   const handout = (paper: string) => `/api/dish-editions/${edition!.id}/handout.pdf?portions=${whole}&paper=${paper}`;
@@ -313,6 +314,7 @@ function ScaledLists({ scaled, dish }: { scaled: ScaledDish; dish: DishContent }
             title={component.name || 'Ingredients'}
             aside={component.gives ? <span className="text-soft">gives {component.gives}</span> : null}
           >
+            {component.because ? <p className="text-small font-semibold">{inWords(component.because)}</p> : null}
             <ul className="divide-y divide-line">
               {component.rows.map((row) => (
                 <li key={row.line.id} className="grid grid-cols-[7rem_minmax(0,1fr)] items-baseline gap-x-4 py-0.5">
