@@ -1,6 +1,6 @@
 // Every suite: types, lint, unit tests, server tests on a real MariaDB, end-to-end tests in Chromium. Ends with one line,
 // `N passed, N failed`. `npm test -- unit server` runs only the suites named.
-import { spawn, spawnSync } from 'node:child_process';
+import { spawn } from 'node:child_process';
 import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -12,6 +12,8 @@ const only = process.argv.slice(2);
 const wanted = (suite) => only.length === 0 || only.includes(suite);
 const scratch = mkdtempSync(join(tmpdir(), 'pelvo-suites-'));
 const total = { passed: 0, failed: 0 };
+/** Names of what failed, said again at the end, where they are found. */
+const failures = [];
 
 function count(name, passed, failed) {
   total.passed += passed;
@@ -22,9 +24,9 @@ function count(name, passed, failed) {
 const bin = (name) => join(ROOT, 'node_modules', '.bin', name);
 
 /** Runs a command and shows what it printed once it has ended, so that two suites at a time stay readable. */
-function run(command, args, cwd) {
+function run(command, args, cwd, env = process.env) {
   return new Promise((done) => {
-    const child = spawn(command, args, { cwd, stdio: ['ignore', 'pipe', 'pipe'] });
+    const child = spawn(command, args, { cwd, env, stdio: ['ignore', 'pipe', 'pipe'] });
     const printed = [];
     for (const stream of [child.stdout, child.stderr]) stream.on('data', (chunk) => printed.push(chunk));
     child.once('close', (status) => {
@@ -37,21 +39,55 @@ function run(command, args, cwd) {
 /** A suite that passes or fails as a whole. */
 async function check(name, command, args) {
   const status = await run(command, args, ROOT);
+  if (status !== 0) failures.push(name);
   count(name, status === 0 ? 1 : 0, status === 0 ? 0 : 1);
 }
 
-async function vitest(name, cwd) {
+/** @param files - all of the suite when left out */
+async function vitest(name, cwd, files = []) {
   const report = join(scratch, `${name}.json`);
-  const args = ['run', '--reporter=default', '--reporter=json', `--outputFile.json=${report}`];
+  rmSync(report, { force: true });
+  const args = ['run', ...files, '--reporter=default', '--reporter=json', `--outputFile.json=${report}`];
   const status = await run(bin('vitest'), args, join(ROOT, cwd));
-  if (!existsSync(report)) return count(name, 0, 1);
-  const { numPassedTests, numFailedTests, numFailedTestSuites } = JSON.parse(readFileSync(report, 'utf8'));
+  if (!existsSync(report)) return { name, cwd, passed: 0, failed: 1, files: [], titles: [`${name}: it ended without a report`] };
+  const { numPassedTests, numFailedTests, numFailedTestSuites, testResults } = JSON.parse(readFileSync(report, 'utf8'));
+  const titles = testResults.flatMap(({ assertionResults }) =>
+    assertionResults.filter((test) => test.status === 'failed').map(({ fullName }) => `${name}: ${fullName}`),
+  );
   // A file that broke before its first test has no failed test of its own.
   const broken = numFailedTests === 0 && (status !== 0 || numFailedTestSuites > 0) ? 1 : 0;
-  return count(name, numPassedTests, numFailedTests + broken);
+  if (broken) titles.push(`${name}: a file broke before or after its tests`);
+  return {
+    name,
+    cwd,
+    passed: numPassedTests,
+    failed: numFailedTests + broken,
+    files: testResults.filter((file) => file.status === 'failed').map((file) => file.name),
+    titles,
+  };
 }
 
-/** Suites in turn, two at a time: the server's waits for its database while the others compute. */
+/** Suites of which something failed while another suite kept the machine busy; their files are run once more, alone, and that counts. */
+const again = [];
+
+async function suite(name, cwd) {
+  const result = await vitest(name, cwd);
+  if (result.failed > 0 && result.files.length > 0) again.push(result);
+  else failures.push(...result.titles);
+  return count(name, result.passed, result.failed);
+}
+
+async function runAgain({ name, cwd, files, failed, titles }) {
+  for (const title of titles) say(`Failed beside another suite, and run again alone: ${title}`);
+  const alone = await vitest(name, cwd, files);
+  failures.push(...alone.titles);
+  const mended = Math.max(0, failed - alone.failed);
+  total.failed -= mended;
+  total.passed += mended;
+  say(`\n== ${name}, again: ${alone.failed} failed`);
+}
+
+/** Suites in turn, two at a time, the longest first: they wait for their databases while the others compute. */
 async function inPairs(suites) {
   const next = suites[Symbol.iterator]();
   const worker = async () => {
@@ -60,11 +96,16 @@ async function inPairs(suites) {
   await Promise.all([worker(), worker()]);
 }
 
-if (wanted('server')) ensureDebianPackage(MARIADB.program, MARIADB.name);
+if (wanted('server') || wanted('e2e')) ensureDebianPackage(MARIADB.program, MARIADB.name);
+if (wanted('e2e')) {
+  ensureDebianPackage(CHROMIUM.program, CHROMIUM.name);
+  ensureBuild();
+}
 await inPairs([
-  ...(wanted('server') ? [() => vitest('server', 'apps/server')] : []),
+  ...(wanted('e2e') ? [endToEnd] : []),
+  ...(wanted('server') ? [() => suite('server', 'apps/server')] : []),
   ...(wanted('unit')
-    ? [() => vitest('web', 'apps/web'), () => vitest('core', 'packages/core'), () => vitest('contract', 'packages/contract')]
+    ? [() => suite('web', 'apps/web'), () => suite('core', 'packages/core'), () => suite('contract', 'packages/contract')]
     : []),
   ...(wanted('types')
     ? ['packages/core', 'packages/contract', 'apps/server', 'apps/web', 'e2e'].map(
@@ -73,13 +114,10 @@ await inPairs([
     : []),
   ...(wanted('lint') ? [() => check('lint', bin('eslint'), ['.', '--max-warnings', '0'])] : []),
 ]);
-if (wanted('e2e')) await endToEnd();
+for (const each of again) await runAgain(each);
 
 /** Starts Pelvo as a user would, on a database of its own, and drives it with Chromium. */
 async function endToEnd() {
-  ensureDebianPackage(MARIADB.program, MARIADB.name);
-  ensureDebianPackage(CHROMIUM.program, CHROMIUM.name);
-  ensureBuild();
   const report = join(scratch, 'e2e.json');
   const start = spawn(process.execPath, [join(ROOT, 'tools', 'start.mjs'), '--demo', '--data', join(scratch, 'demo'), '--port', '0'], {
     stdio: ['ignore', 'pipe', 'inherit', 'ipc'],
@@ -89,11 +127,7 @@ async function endToEnd() {
     start.once('exit', () => done(null));
   });
   if (address) {
-    spawnSync(bin('playwright'), ['test'], {
-      cwd: join(ROOT, 'e2e'),
-      stdio: 'inherit',
-      env: { ...process.env, PELVO_URL: address, PELVO_REPORT: report },
-    });
+    await run(bin('playwright'), ['test'], join(ROOT, 'e2e'), { ...process.env, PELVO_URL: address, PELVO_REPORT: report });
   }
   const gone = new Promise((done) => start.once('exit', done));
   if (start.exitCode === null) {
@@ -101,10 +135,19 @@ async function endToEnd() {
     await gone;
   }
   if (!existsSync(report)) return count('end to end', 0, 1);
-  const { stats, errors } = JSON.parse(readFileSync(report, 'utf8'));
+  const { stats, errors, suites } = JSON.parse(readFileSync(report, 'utf8'));
+  failures.push(...failedSpecs(suites));
   return count('end to end', stats.expected + stats.flaky, stats.unexpected + (errors.length > 0 && stats.unexpected === 0 ? 1 : 0));
 }
 
+function failedSpecs(suites) {
+  return suites.flatMap(({ specs = [], suites: inner = [] }) => [
+    ...specs.filter(({ ok }) => !ok).map(({ file, title }) => `end to end: ${file}, ${title}`),
+    ...failedSpecs(inner),
+  ]);
+}
+
 rmSync(scratch, { recursive: true, force: true });
+for (const failure of failures) say(`Failed: ${failure}`);
 say(`\n${total.passed} passed, ${total.failed} failed`);
 process.exit(total.failed > 0 || total.passed === 0 ? 1 : 0);

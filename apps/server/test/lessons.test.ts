@@ -88,6 +88,64 @@ describe('a lesson', () => {
     expect(bad.problem.errors![0]).toMatchObject({ field: 'substitutions.0.ratio', remedy: 'Give a number above 0.' });
   });
 
+  it('refuses what somebody who eats it must not eat, for one making and for all, but never what stood there before', async () => {
+    const roster = { name: 'Group of needs', term: 'Spring' };
+    const { id: classId } = (await lead<{ id: string }>('POST', '/api/classes', { body: roster })).body;
+    const join = (name: string, allergens: readonly string[], diets: readonly string[] = []) =>
+      lead<{ id: string }>('POST', `/api/classes/${classId}/students`, {
+        body: { name, number: '', needs: { allergens, diets, note: '' } },
+      });
+    await join('Sorrel Aspen', ['milk', 'soya']);
+    await join('Birk Tallow', []);
+    const lesson = await create({ classId });
+    const [dish] = lesson.dishes;
+    const cream = linesOf(dish!.content).find((line) => line.item === 'double cream')!;
+    const swap = (item: string, makings: number | 'all') => ({
+      editionId: dish!.editionId,
+      lineId: cream.id,
+      item,
+      ratio: '1',
+      makings,
+      reason: 'no milk',
+    });
+    let { version } = lesson;
+    const put = (substitutions: readonly unknown[]) =>
+      lead<LessonDetail>('PUT', `/api/lessons/${lesson.id}`, { body: { ...fields, classId, substitutions }, version });
+    // The one who cannot have milk cannot have soya either.
+    for (const makings of [1, 'all'] as const) {
+      const refused = await put([swap('soya cream', makings)]);
+      expect(refused.problem.errors![0]).toMatchObject({ field: 'substitutions.0' });
+      expect(refused.problem.errors![0]!.problem).toContain('soya');
+    }
+    const taken = await put([swap('oat cream', 'all')]);
+    expect([taken.status, taken.body.substitutions.length]).toEqual([200, 1]);
+    ({ version } = taken.body);
+    // Somebody joins who cannot have oats: the plan says so, and the rest of it can still be saved.
+    await join('Wren Oakley', ['gluten']);
+    const again = await put([swap('oat cream', 'all')]);
+    expect(again.status).toBe(200);
+    ({ version } = again.body);
+    expect((await put([swap('oat cream', 1)])).status).toBe(200);
+  });
+
+  it('counts who is at risk, for those who order too, without a name', async () => {
+    const lesson = await create();
+    const before = lesson.atRisk;
+    const student = lesson.students.find(({ needs, absent }) => !absent && !needs.diets.includes('cooked through'))!;
+    const { body: klass } = await lead<{ students: readonly { id: string; version: number; name: string; number: string }[] }>(
+      'GET',
+      `/api/classes/${lesson.classId}`,
+    );
+    const own = klass.students.find(({ id }) => id === student.id)!;
+    await lead('PUT', `/api/students/${student.id}`, {
+      body: { name: own.name, number: own.number, needs: { ...student.needs, diets: ['cooked through'] } },
+      version: own.version,
+    });
+    const stores = await school.as('stores');
+    const seen = (await stores<LessonDetail>('GET', `/api/lessons/${lesson.id}`)).body;
+    expect([seen.atRisk, seen.students]).toEqual([before + 1, []]);
+  });
+
   it('orders for another number when asked, and less when someone is away', async () => {
     const lesson = await create();
     const trout = async (query = '') =>

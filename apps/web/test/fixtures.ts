@@ -48,6 +48,7 @@ export const lessonOf = (more: Partial<LessonDetail> = {}): LessonDetail => ({
   spareMakings: 0,
   studentCount: null,
   substitutions: [],
+  atRisk: 0,
   practices: {},
   students: ['Ada', 'Bo', 'Cy', 'Di', 'Ed', 'Flo'].map((name, index) => ({
     id: `s${index + 1}`,

@@ -143,6 +143,8 @@ export interface LessonDetail extends Omit<LessonFields, 'dishEditionIds' | 'tec
   /** Empty for people who do not need names; `present` always counts. */
   readonly students: readonly LessonStudent[];
   readonly present: number;
+  /** How many of those present get theirs cooked through; a number, since whoever orders and weighs sees no names. */
+  readonly atRisk: number;
   readonly dishes: readonly LessonDish[];
   /** Sub-preparations the dishes draw on, by edition id. */
   readonly preparations: Readonly<Record<string, DishContent>>;

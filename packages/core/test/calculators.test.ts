@@ -84,7 +84,10 @@ describe('the spine over the stone', () => {
 
 describe('brine, cure and syrup', () => {
   it('take percent of the water, or of water and food', () => {
-    expect(shown(ask('brine', { water: '2000', percent: '5' }))).toEqual({ Salt: '100 g', 'Salt in it at rest, food and water alike': '3.4 %' });
+    expect(shown(ask('brine', { water: '2000', percent: '5' }))).toEqual({
+      Salt: '100 g',
+      'Salt in it at rest, food and water alike': '3.4 %',
+    });
     expect(shown(ask('brine', { way: 'both', water: '2000', food: '800', percent: '2' })).Salt).toBe('56 g');
     expect(refused('brine', { way: 'both', food: '0' })).toBe('food');
   });

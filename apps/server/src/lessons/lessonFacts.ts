@@ -56,6 +56,7 @@ export async function lessonFacts(
         preparations,
         book,
         substitutions: lesson.substitutions.items,
+        atRisk: own.filter(({ id, needs }) => !absent.has(id) && needs.diets.includes('cooked through')).length,
       };
       const order = computeOrder(orderInput);
       const readiness = lessonReadiness({

@@ -1,10 +1,12 @@
 import { randomUUID } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
 import { DataSource, In, type EntityManager } from 'typeorm';
+import { factBook, linesById, sameDocument, substitutionRefused, type LineSubstitution } from '@pelvo/core';
 import type { LessonDetail, LessonFields, LessonRange, LessonSummary, Role } from '@pelvo/contract';
 import { CookeryClass } from '../classes';
 import { CutSetRow } from '../cuts';
 import { newestEditions, DishEdition } from '../dishes';
+import { ownFacts } from '../ingredients';
 import { inTransaction } from '../platform/database/transaction';
 import { invalid, notFound } from '../platform/problems';
 import { saveOver, storedOr } from '../platform/saving';
@@ -19,6 +21,7 @@ import { dishesInOrder, lessonFacts, markingWayOf } from './lessonFacts';
 import { listLessons } from './listLessons';
 import { loadLesson } from './loadLesson';
 import { planChanges, resultsRelease } from './planChanges';
+import { rosters } from './rosters';
 
 @Injectable()
 export class LessonsService {
@@ -42,7 +45,7 @@ export class LessonsService {
         lesson.dishes.map((dish) => dish.edition.dishId),
       ),
     ]);
-    const { students, absent, present, preparations, readiness, facts: own } = facts.get(id)!;
+    const { students, absent, present, preparations, readiness, facts: own, orderInput } = facts.get(id)!;
     // Least data: whoever only orders and weighs needs numbers, not names and needs.
     const named = role === 'lead' || role === 'assistant';
     return {
@@ -74,6 +77,7 @@ export class LessonsService {
       preparations: Object.fromEntries(preparations),
       facts: own,
       substitutions: lesson.substitutions.items,
+      atRisk: orderInput.atRisk ?? 0,
       practices: lesson.practices,
       settings: lesson.settings,
       school,
@@ -91,6 +95,7 @@ export class LessonsService {
     const id = randomUUID();
     await inTransaction(this.database, async (manager) => {
       await checkReferences(manager, fields);
+      await checkSubstitutions(manager, { id, ...fields }, []);
       await manager.insert(Lesson, { id, ...rowOf(fields), releasedAt: null, releasedWay: null, events: 0, dishesMarked: 0, version: 1 });
       await writeParts(manager, id, fields);
     });
@@ -103,6 +108,7 @@ export class LessonsService {
       const lesson = await manager.findOne(Lesson, { where: { id }, lock: { mode: 'pessimistic_write' } });
       if (!lesson) throw notFound('lesson');
       await checkReferences(manager, fields);
+      await checkSubstitutions(manager, { id, ...fields }, lesson.substitutions.items);
       await planChanges.happens(manager, { lesson, fields });
       if (!(await saveOver(manager, Lesson, { key: { id }, version, change: rowOf(fields) as object }))) return false;
       await manager.delete(LessonDish, { lessonId: id });
@@ -175,5 +181,39 @@ async function checkReferences(manager: EntityManager, fields: LessonFields): Pr
     throw invalid('practices', 'There is no such set of cuts.', 'Choose one of the sets, or none.');
   if (fields.rubricEditionId && !(await manager.existsBy(RubricEdition, { id: fields.rubricEditionId }))) {
     throw invalid('rubricEditionId', 'There is no such rubric edition.', 'Choose the rubric again.');
+  }
+}
+
+/**
+ * Nothing is put in that holds what somebody who eats it must not eat. What stood there before stays: who joined the class since is
+ * told of on the plan, and does not keep the rest of it from being saved.
+ */
+async function checkSubstitutions(
+  manager: EntityManager,
+  lesson: LessonFields & { readonly id: string },
+  before: readonly LineSubstitution[],
+): Promise<void> {
+  const fresh = lesson.substitutions
+    .map((swap, index) => ({ swap, index }))
+    .filter(({ swap }) => !before.some((each) => sameDocument(each, swap)));
+  if (fresh.length === 0) return;
+  const [classes, facts, editions] = await Promise.all([
+    rosters(manager, [lesson]),
+    ownFacts(manager),
+    manager.findBy(DishEdition, { id: In(fresh.map(({ swap }) => swap.editionId)) }),
+  ]);
+  const { students, absent } = classes.get(lesson.id)!;
+  const eaters = students.filter(({ id }) => !absent.has(id)).map(({ needs }) => needs);
+  const book = factBook(facts);
+  for (const { swap, index } of fresh) {
+    const line = editions.find(({ id }) => id === swap.editionId)?.content;
+    const instead = line ? linesById(line).get(swap.lineId)?.item : undefined;
+    const refused = substitutionRefused(swap, instead ?? '', eaters, book);
+    if (refused.length > 0)
+      throw invalid(
+        `substitutions.${index}`,
+        `${swap.item} holds what somebody who eats it must not eat: ${refused.map(({ need }) => need).join(', ')}.`,
+        swap.makings === 'all' ? 'Put in something else, or only for those whom it suits.' : 'Put in something else.',
+      );
   }
 }

@@ -54,6 +54,7 @@ function useOrderInput(lesson: LessonDetail, students: number): OrderInput {
       preparations: new Map(Object.entries(lesson.preparations)),
       book: factBook(lesson.facts),
       substitutions: lesson.substitutions,
+      atRisk: lesson.atRisk,
     }),
     [lesson, students],
   );
@@ -152,7 +153,7 @@ function OrderScreen({ lesson }: { lesson: LessonDetail }) {
       ) : null}
       {order.components.length > 0 ? (
         <div className="mb-5">
-          <Notice title="Components that others take from">
+          <Notice title="Components to look at">
             <ul>
               {order.components.map(({ editionId, dish, said }, index) => (
                 <li key={`${editionId} ${index}`}>

@@ -91,7 +91,7 @@ export function formulaDoubts(dish: DishContent, book: FactBook = SHIPPED_BOOK):
   return dish.components.flatMap((component) => {
     const all = weighed(component, dish, book);
     const base = (is: (each: Weighed) => boolean) => all.filter(is).reduce((sum, { grams }) => sum + grams, 0);
-    const doubts: FormulaDoubt[] = [];
+    const doubts: FormulaDoubt[] = component.lines.flatMap((line) => reductionSlip(component, line, dish));
     const hold = (key: string, lines: readonly Weighed[], of: number) => {
       const band = FORMULA_BANDS[key]!;
       if (lines.length === 0 || of <= 0) return;
@@ -164,6 +164,51 @@ export function formulaDoubts(dish: DishContent, book: FactBook = SHIPPED_BOOK):
     if (/\bcur(?:e|ed|ing)\b/i.test(named)) hold('cure-salt', all.filter(isSalt), base(isFlesh));
     return doubts;
   });
+}
+
+/** "reduce it by two thirds", "boil down to a third". */
+const REDUCED =
+  /\b(?:reduc\w*|boil\w* down|cook\w* down|concentrat\w*)\b[^.;]{0,60}?\b(by|to)\s+(?:about\s+|roughly\s+|around\s+)?(?:(an?|one|two|three|four)[\s-]+)?(third|quarter|fifth|thirds|quarters|fifths|\d{1,2}\s?%|\d\/\d)/gi;
+const COUNTS: Readonly<Record<string, number>> = { a: 1, an: 1, one: 1, two: 2, three: 3, four: 4 };
+const PARTS: Readonly<Record<string, number>> = { third: 3, quarter: 4, fifth: 5 };
+
+/** Shares that steps say are taken away ("by") or left ("to"). */
+function reductionsSaid(text: string): readonly { readonly word: string; readonly share: number; readonly said: string }[] {
+  return [...text.matchAll(REDUCED)].map(([said, word = '', count = 'a', part = '']) => ({
+    said,
+    word: word.toLowerCase(),
+    share: part.endsWith('%')
+      ? Number.parseFloat(part) / 100
+      : part.includes('/')
+        ? exact(part as ExactText).valueOf()
+        : COUNTS[count.toLowerCase()]! / PARTS[part.toLowerCase().replace(/s$/, '')]!,
+  }));
+}
+
+/** A line that keeps what its step says goes, or the other way round: "by" taken for "to". */
+function reductionSlip({ id }: Component, line: IngredientLine, { method }: DishContent): FormulaDoubt[] {
+  const step = line.yields.find(({ kind }) => kind === 'reduction');
+  if (!step) return [];
+  const left = exact(step.fraction).valueOf();
+  const near = (a: number, b: number) => Math.abs(a - b) < 0.02;
+  const said = method.flatMap(({ text }) => reductionsSaid(text));
+  const leaves = (each: { word: string; share: number }) => (each.word === 'by' ? 1 - each.share : each.share);
+  if (said.some((each) => near(leaves(each), left))) return [];
+  const slip = said.find((each) => near(1 - leaves(each), left));
+  if (!slip) return [];
+  return [
+    {
+      componentId: id,
+      lineId: line.id,
+      said: {
+        code: 'reduction-by-or-to',
+        item: line.item,
+        step: slip.said,
+        leaves: measure(fromDecimal(leaves(slip) * 100, 0), 'percent'),
+        line: measure(fromDecimal(left * 100, 0), 'percent'),
+      },
+    },
+  ];
 }
 
 const FACTORS: readonly (readonly [ExactText, string, RegExp])[] = [

@@ -4,6 +4,7 @@ export { AGAINST_DIET, FOOD_KINDS, KIND_NAMES, type FoodKind } from './kinds';
 export { factBook, SHIPPED_BOOK, type FactBook, type ItemReading } from './factBook';
 export { allergensOf, dietOf, holdsSaid, notKnownOf, type DietAnswer, type Known, type KnownAllergens } from './allergensOf';
 export {
+  countsByGrade,
   gramsOfOne,
   isCountable,
   isExacting,

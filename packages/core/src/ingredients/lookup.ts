@@ -50,6 +50,28 @@ export function gramsOfOne(fact: IngredientFact, unit: UnitCode, { size, us }: P
   return found ? exact(found.grams) : null;
 }
 
+/**
+ * How many of each other grade weigh as much as a count of one grade, rounded up. Empty where the grade has no weight of its own.
+ *
+ * @example countsByGrade(egg, { value: exact(12), unit: 'each' }, { size: 'large', us: false }) // [{ size: 'medium', count: 14 }, ...]
+ */
+export function countsByGrade(
+  fact: IngredientFact,
+  { value, unit }: Quantity,
+  { size, us }: Pick<PieceSaid, 'size' | 'us'>,
+): readonly { readonly size: string; readonly count: number }[] {
+  const ofGrade = (wanted: string) => fact.gramsOfOne.find((entry) => entry.unit === unit && entry.size === wanted);
+  const own = (us ? ofGrade(`${size} US`) : undefined) ?? ofGrade(size);
+  if (!own || !size) return [];
+  const isUs = (grade: string) => grade.endsWith(' US');
+  return fact.gramsOfOne
+    .filter((other) => other.unit === unit && other.size !== '' && other.size !== own.size && isUs(other.size) === isUs(own.size))
+    .map((other) => ({
+      size: other.size.replace(/ US$/, ''),
+      count: value.mul(exact(own.grams)).div(exact(other.grams)).ceil().valueOf(),
+    }));
+}
+
 /** Brings a quantity of an ingredient to grams: by the weight of one from the line itself, else from the facts, or by density. */
 export function toGrams(item: string, quantity: Quantity, said: PieceSaid, book: FactBook = SHIPPED_BOOK): Bridged | MissingFact {
   const { one } = said;

@@ -16,6 +16,7 @@ import {
 import { text, type Said } from '../words';
 import {
   allergensOf,
+  countsByGrade,
   densityOf,
   inGrams,
   isLiquid,
@@ -47,6 +48,8 @@ export interface OrderInput {
   /** Facts of ingredients; those that ship when left out. */
   readonly book?: FactBook;
   readonly substitutions?: readonly LineSubstitution[];
+  /** How many of those who eat are at risk and get theirs cooked through; none when left out. */
+  readonly atRisk?: number;
 }
 
 /** One thing to buy. */
@@ -89,7 +92,7 @@ export interface Order {
   /** Facts that would bring amounts of one item together; until they are entered, the item stands on several lines. */
   readonly missingFacts: readonly { readonly item: string; readonly need: MissingFact['need'] }[];
   readonly preparations: readonly PreparationNeed[];
-  /** Components that are made larger than their formula for what others take of them, or that may fall short. */
+  /** Components made larger than their formula for what others take of them, that may fall short, or of which some is made apart. */
   readonly components: readonly { readonly editionId: string; readonly dish: string; readonly said: Said }[];
 }
 
@@ -99,7 +102,7 @@ export interface Order {
  *
  * @throws RangeError when the plan is out of range; see `planMakings`
  */
-export function computeOrder({ plan, dishes, preparations, book = SHIPPED_BOOK, substitutions = [] }: OrderInput): Order {
+export function computeOrder({ plan, dishes, preparations, book = SHIPPED_BOOK, substitutions = [], atRisk = 0 }: OrderInput): Order {
   const makings = planMakings(plan);
   const { contributions, held, preparations: needs } = collect(dishes, makings, preparations, { substitutions, book });
   const counted = new Map<Contribution, Part[]>();
@@ -127,7 +130,7 @@ export function computeOrder({ plan, dishes, preparations, book = SHIPPED_BOOK, 
     missingFacts: missingFacts(groups, lines, book),
     held,
     preparations: needs,
-    components: sizesOf(dishes, needs, preparations),
+    components: [...sizesOf(dishes, needs, preparations), ...cookedApart(dishes, atRisk)],
   };
 }
 
@@ -143,6 +146,16 @@ function sizesOf(
   }));
   return [...dishes, ...made].flatMap(({ editionId, content }) =>
     [...componentFactors(content).values()].flatMap(({ because }) => (because ? [{ editionId, dish: content.title, said: because }] : [])),
+  );
+}
+
+/** What is served below the rule, and how many portions of it are therefore cooked through apart. */
+function cookedApart(dishes: readonly OrderDish[], atRisk: number): Order['components'] {
+  if (atRisk === 0) return [];
+  return dishes.flatMap(({ editionId, content }) =>
+    content.components
+      .filter(({ allowance }) => allowance !== null)
+      .map(({ name }) => ({ editionId, dish: content.title, said: { code: 'cooked-apart', name, portions: atRisk } as const })),
   );
 }
 
@@ -311,6 +324,8 @@ function orderLine({ itemKey: met, key, unit, bucket, missing, book }: LineOf): 
   for (const { part } of bucket) if (part.line.extra) notes.push({ code: 'not-in-figure', dish: part.dish, note: part.line.note });
   const weight = isCount(unit) && !unitOf(unit).pack ? weightNote(first, rounded.quantity, book) : null;
   if (weight) notes.push(weight);
+  const grades = line.size && isCount(unit) ? inOtherGrades(first, rounded.quantity, book) : [];
+  if (grades.length > 0) notes.push({ code: 'in-other-grades', grades });
   const { allergens, mayContain, known, notKnown, labels } = allergensOf(item, book);
   return {
     key,
@@ -352,6 +367,13 @@ function weightNote(part: Part, quantity: Quantity, book: FactBook): Said | null
   const { value, unit } = roundForOrder(grams.quantity).quantity;
   const each: Measure | null = grams.by ? grams.by.value : null;
   return { code: 'weighs-in-all', amount: measure(value, unit), each };
+}
+
+/** How many of other grades weigh as much: what to take where the supplier has none of this one. */
+function inOtherGrades({ item, unit, us, line }: Part, { value }: Quantity, book: FactBook) {
+  const fact = line.one ? null : book.find(item);
+  if (!fact) return [];
+  return countsByGrade(fact, { value, unit }, { size: line.size, us });
 }
 
 /** What has to be known of the items that stand on more than one line. */

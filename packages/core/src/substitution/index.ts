@@ -171,6 +171,28 @@ export interface LineSubstitution {
   readonly reason: string;
 }
 
+/**
+ * What speaks against putting something in, for those who would eat it: everyone, where it is for all makings; else those who cannot
+ * eat what it replaces, of whom it has to suit one at least. Empty where nothing does.
+ *
+ * @param instead - the item it replaces
+ * @param eaters - needs of everyone who eats in the lesson
+ */
+export function substitutionRefused(
+  { item, makings }: Pick<LineSubstitution, 'item' | 'makings'>,
+  instead: string,
+  eaters: readonly Needs[],
+  book: FactBook = SHIPPED_BOOK,
+): readonly SubstituteDoubt[] {
+  if (makings === 'all') return judgeSubstitute(item, eaters, book).refused;
+  const meant = eaters.filter((eater) => {
+    const { refused, asked } = judgeSubstitute(instead, [eater], book);
+    return refused.length > 0 || asked.some(({ because }) => because === 'may contain');
+  });
+  const against = meant.map((eater) => judgeSubstitute(item, [eater], book).refused);
+  return against.some((refused) => refused.length === 0) ? [] : [...new Map(against.flat().map((each) => [each.need, each])).values()];
+}
+
 /** Whether a ratio makes sense. */
 export function isRatio(ratio: ExactText): boolean {
   return exact(ratio).compare(0) > 0;

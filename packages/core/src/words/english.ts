@@ -99,6 +99,8 @@ export const ENGLISH = {
     }: { what: string; percent: Measure; least: Measure; most: Measure; slip: { readonly what: string; readonly times: ExactText } | null },
     { show }: Speaker,
   ) => `Is this right? ${show(percent)} ${what}; ${show(least)} to ${show(most)} is usual.${slip ? ` Could it be ${slip.what}?` : ''}`,
+  'reduction-by-or-to': ({ item, step, leaves, line }: { item: string; step: string; leaves: Measure; line: Measure }, { show }: Speaker) =>
+    `Is this right? ${show(line)} of ${item} is left by its line; "${step}" leaves ${show(leaves)}. Could it be "by" for "to"?`,
   'pieces-of': ({ item }: { item: string }) => `of a ${item}`,
 
   // Components made for other components
@@ -112,6 +114,9 @@ export const ENGLISH = {
     `How much ${name || 'of the main list'} does "${item}" take? Until that is known it is made as written.`,
   'component-other-unit': ({ name, gives, takes }: { name: string; gives: Measure; takes: Measure }, { show }: Speaker) =>
     `${name || 'The main list'} gives ${show(gives)}, and ${show(takes)} are taken of it: in another kind of unit, so it is made as written.`,
+
+  'cooked-apart': ({ name, portions }: { name: string; portions: number }) =>
+    `${portions} ${portions === 1 ? 'portion' : 'portions'} of ${name || 'the main list'} cooked through, in a making apart, for those at risk: the rest is served below the rule. The local rules say how far.`,
 
   // Pieces
   'whole-each': () => 'made up to whole ones in each making',
@@ -155,6 +160,8 @@ export const ENGLISH = {
   'fact-needed': ({ item, need }: { item: string; need: 'density' | 'weight of one' }) => `The ${need} of ${item} is not known.`,
   'weighs-in-all': ({ amount, each }: { amount: Measure; each: Measure | null }, { show }: Speaker) =>
     `about ${show(amount)} in all${each ? `, at about ${show(each)} each` : ''}`,
+  'in-other-grades': ({ grades }: { grades: readonly { readonly size: string; readonly count: number }[] }) =>
+    `by weight the same as ${grades.map(({ size, count }) => `${count} ${size}`).join(' or ')}`,
   cost: () => 'Cost',
   'no-price': ({ items }: { items: readonly string[] }) => `no price known for: ${list(items)}`,
   'on-some-trays': ({ count, of }: { count: number; of: number }) => `in ${count} of ${of} trays`,

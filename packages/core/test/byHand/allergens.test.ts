@@ -11,6 +11,7 @@ import {
   named,
   proposeSubstitutes,
   SHIPPED,
+  substitutionRefused,
   type Needs,
 } from '../../src';
 import { ALONE, dishFrom } from '../helpers';
@@ -169,6 +170,26 @@ describe('what stands in is judged by what it holds', () => {
   ] as const)('%s', (item, eater, refused, asked) => {
     const verdict = judgeSubstitute(item, [eater]);
     expect([verdict.refused.map(({ need }) => need), verdict.asked.map(({ need }) => need)]).toEqual([refused, asked]);
+  });
+
+  it.each([
+    // For all: everyone eats it.
+    ['soya milk', 'all', 'milk', [eats(['milk']), eats(['soya'])], ['soya']],
+    ['oat milk', 'all', 'milk', [eats(['milk']), eats([])], []],
+    ['oat milk', 'all', 'milk', [eats(['milk']), eats(['gluten'])], ['gluten']],
+    ['bacon', 'all', 'smoked tofu', [eats([]), eats([], ['vegan'])], ['vegan']],
+    // For some: those who cannot eat what it replaces; it has to suit one of them.
+    ['soya milk', 1, 'milk', [eats(['milk', 'soya']), eats([])], ['soya']],
+    ['soya milk', 1, 'milk', [eats(['milk', 'soya']), eats(['milk'])], []],
+    ['soya milk', 2, 'milk', [eats(['milk']), eats(['soya'])], []],
+    ['honey', 1, 'maple syrup', [eats([], ['vegan'])], []],
+    ['honey', 1, 'milk', [eats([], ['vegan'])], ['vegan']],
+    // What may hold it is what somebody cannot eat, too.
+    ['cream', 1, 'chocolate', [eats(['milk'])], ['milk']],
+    // Nobody minds.
+    ['butter', 2, 'margarine', [], []],
+  ] as const)('%s for %j instead of %s is refused for what it holds', (item, makings, instead, eaters, refused) => {
+    expect(substitutionRefused({ item, makings }, instead, eaters).map(({ need }) => need)).toEqual(refused);
   });
 
   it('goes by what the ingredient does: four yolks of 17 g that thicken are 34 g of starch, that emulsify 3.4 g of lecithin', () => {

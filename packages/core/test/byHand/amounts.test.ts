@@ -285,3 +285,47 @@ describe('amounts', () => {
     expect(made).toEqual({ lentils: '1.2 kg' });
   });
 });
+
+describe('grades of what is counted', () => {
+  const notes = (text: string, measures: DishContent['measures'] = 'labelling') =>
+    Object.fromEntries(
+      computeOrder({
+        plan: plan({ students: 1 }),
+        dishes: [{ editionId: 'e', content: { ...dishFrom(text), measures } }],
+        preparations: new Map(),
+      }).lines.map((line) => [
+        orderedItem(line),
+        line.figure.notes.filter(({ code }) => code === 'in-other-grades').map((said) => words(said)),
+      ]),
+    );
+
+  it('become one another by weight, rounded up', () => {
+    // Twelve of 60 g are 720 g: 720 / 43 = 16.7, 720 / 51 = 14.1, 720 / 67 = 10.7.
+    expect(notes('Base\nserves 1\n12 large eggs')).toEqual({
+      'eggs, large': ['by weight the same as 17 small or 15 medium or 11 very large'],
+    });
+    // In the United States a large one is 50 g: 600 / 44 = 13.6, 600 / 56 = 10.7.
+    expect(notes('Base\nserves 1\n12 large eggs', 'us')).toEqual({ 'eggs, large': ['by weight the same as 14 medium or 11 very large'] });
+  });
+
+  it('are not guessed where none is said, or one weighs what its line says', () => {
+    expect(notes('Base\nserves 1\n12 eggs')).toEqual({ eggs: [] });
+  });
+});
+
+describe('what is served below the rule', () => {
+  it('is cooked through apart for those at risk, and for nobody where there are none', () => {
+    const dish = dishFrom('Duck with plums\nserves 2\n2 duck breasts\n200 g plums');
+    const [component] = dish.components;
+    const marked: DishContent = {
+      ...dish,
+      components: [{ ...component!, name: 'Duck', allowance: { allowance: 'whole-pink', reason: 'as our code allows', kept: ['whole'] } }],
+    };
+    const said = (content: DishContent, atRisk: number) =>
+      computeOrder({ plan: plan({}), dishes: [{ editionId: 'e', content }], preparations: new Map(), atRisk }).components.map((each) =>
+        words(each.said),
+      );
+    expect(said(marked, 2)).toEqual([expect.stringContaining('2 portions of Duck cooked through, in a making apart')]);
+    expect([said(marked, 0), said(dish, 2)]).toEqual([[], []]);
+  });
+});

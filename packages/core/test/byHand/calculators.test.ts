@@ -13,7 +13,7 @@ import {
   words,
   type CalculatorKey,
 } from '../../src';
-import { dishFrom } from '../helpers';
+import { dishFrom, withLine } from '../helpers';
 
 /*
  * Figures that were worked out by hand beside the program, one row each. Whoever changes an arithmetic reads here what it has to give.
@@ -161,6 +161,27 @@ describe('does this formula look right', () => {
     ['Soup\nserves 4\n1 l water\n10 g salt', []],
   ] as const)('%j: %j', (text, what) => {
     expect(formulaDoubts(dishFrom(text)).map(({ said }) => (said.code === 'formula-outside' ? said.what : ''))).toEqual(what);
+  });
+
+  it.each([
+    // [step, share its line leaves, what the step leaves if that is asked about]
+    ['Reduce the stock by two thirds.', '2/3', '33 %'],
+    ['Reduce the stock by two-thirds.', '1/3', null],
+    ['Boil it down to a quarter.', '3/4', '25 %'],
+    ['Boil it down to a quarter.', '1/4', null],
+    ['Simmer until reduced by 75 %.', '3/4', '25 %'],
+    ['Simmer until reduced by about a third.', '1/3', '67 %'],
+    ['Reduce to 1/3 and pass.', '2/3', '33 %'],
+    ['Reduce by half.', '1/2', null],
+    ['Reduce the heat by a third.', '2/3', null],
+    // Neither way round: nothing to ask.
+    ['Reduce by a quarter.', '1/2', null],
+  ] as const)('"%s" beside a line that leaves %s: by for to', (text, fraction, leaves) => {
+    const dish = withLine(dishFrom(`Sauce\nserves 4\n1 l stock\n\nMethod\n1. ${text}`), 'stock', {
+      yields: [{ kind: 'reduction', fraction }],
+    });
+    const said = formulaDoubts(dish).map((doubt) => words(doubt.said));
+    expect(said).toEqual(leaves === null ? [] : [expect.stringContaining(`leaves ${leaves}. Could it be "by" for "to"?`)]);
   });
 
   it('asks for the likeliest slip', () => {
