@@ -14,7 +14,7 @@ import {
 } from '../src';
 import { CORPUS } from '../test/corpus/lines';
 import { at, held, took } from './held';
-import { medianOf, ms } from './median';
+import { medianOf, ms, reference } from './median';
 
 const lines = CORPUS.filter((row) => row.certainty === 'sure').map((row) => readLine(row.written));
 
@@ -36,7 +36,15 @@ function dishOf(components: number, count: number): DishContent {
 test('scaling: speed', () => {
   const [small, large] = [dishOf(6, 80), dishOf(6, 800)];
   const factor = exact('7/3');
-  const plan = { students: 14, teamSize: 2, portionsATeam: 2, demonstrationPortions: 2, referencePlates: 1, tastingPortions: 0, spareMakings: 1 };
+  const plan = {
+    students: 14,
+    teamSize: 2,
+    portionsATeam: 2,
+    demonstrationPortions: 2,
+    referencePlates: 1,
+    tastingPortions: 0,
+    spareMakings: 1,
+  };
   const order = (content: DishContent) => () => computeOrder({ plan, dishes: [{ editionId: 'e', content }], preparations: new Map() });
   const [one, ten] = [medianOf(() => scaleDish(small, factor)), medianOf(() => scaleDish(large, factor), 50)];
   console.log(
@@ -49,7 +57,15 @@ test('scaling: speed', () => {
 });
 
 test('orders and what a term needs', async () => {
-  const plan = { students: 14, teamSize: 2, portionsATeam: 2, demonstrationPortions: 2, referencePlates: 1, tastingPortions: 0, spareMakings: 1 };
+  const plan = {
+    students: 14,
+    teamSize: 2,
+    portionsATeam: 2,
+    demonstrationPortions: 2,
+    referencePlates: 1,
+    tastingPortions: 0,
+    spareMakings: 1,
+  };
   const dishes = Array.from({ length: 40 }, (_, index) => ({
     editionId: `e${index}`,
     content: { ...dishOf(3, 25), title: `Dish ${index}` },
@@ -58,16 +74,18 @@ test('orders and what a term needs', async () => {
     for (let lesson = 0; lesson < 60; lesson += 1)
       computeOrder({ plan, dishes: [0, 1, 2, 3].map((place) => dishes[(lesson * 4 + place) % 40]!), preparations: new Map() });
   };
-  held('what a term needs, 60 lessons of 4 dishes of 25 lines, the first time', await took(term), 400);
+  const first = await took(term);
   const times = [];
   for (let index = 0; index < 7; index += 1) times.push(await took(term));
-  held('what a term needs, median', at(0.5, times), 150);
   const content = dishOf(6, 100);
-  held(
-    'the order of one lesson of 100 lines, median',
-    medianOf(() => computeOrder({ plan, dishes: [{ editionId: 'e', content }], preparations: new Map() })),
-    3,
+  const one = medianOf(() => computeOrder({ plan, dishes: [{ editionId: 'e', content }], preparations: new Map() }));
+  const own = reference();
+  console.log(
+    `a term: ${ms(first)} the first time, then ${ms(at(0.5, times))}; one order of 100 lines ${ms(one)}; the reference ${ms(own)}`,
   );
+  held('what a term needs, 60 lessons of 4 dishes of 25 lines, the first time', first / own, 87, 'times the reference');
+  held('what a term needs, median', at(0.5, times) / own, 32, 'times the reference');
+  held('the order of one lesson of 100 lines, median', one / own, 0.9, 'times the reference');
 });
 
 test('who was assessed too early', () => {

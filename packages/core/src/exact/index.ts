@@ -44,7 +44,7 @@ export function exact(value: ExactText | number | Fraction): Exact {
 
 /** The same few hundred amounts are read again and again; fractions never change, so they can be shared. */
 const parsed = new Map<ExactText, Exact>();
-const PARSED_LIMIT = 5000;
+const PARSED_LIMIT = 50_000;
 
 /** A float taken as the decimal a person would write, to at most `digits` places, so that 0.1 is a tenth. */
 export function fromDecimal(value: number, digits: number): Exact {

@@ -168,7 +168,7 @@ export function formulaDoubts(dish: DishContent, book: FactBook = SHIPPED_BOOK):
 
 /** "reduce it by two thirds", "boil down to a third". */
 const REDUCED =
-  /\b(?:reduc\w*|boil\w* down|cook\w* down|concentrat\w*)\b[^.;]{0,60}?\b(by|to)\s+(?:about\s+|roughly\s+|around\s+)?(?:(an?|one|two|three|four)[\s-]+)?(third|quarter|fifth|thirds|quarters|fifths|\d{1,2}\s?%|\d\/\d)/gi;
+  /\b(?:reduc\w*|(?:boil|cook|simmer)\w*(?:\s\w+)?\sdown|concentrat\w*)\b[^.;]{0,60}?\b(by|to)\s+(?:about\s+|roughly\s+|around\s+)?(?:(an?|one|two|three|four)[\s-]+)?(third|quarter|fifth|thirds|quarters|fifths|\d{1,2}\s?%|\d\/\d)/gi;
 const COUNTS: Readonly<Record<string, number>> = { a: 1, an: 1, one: 1, two: 2, three: 3, four: 4 };
 const PARTS: Readonly<Record<string, number>> = { third: 3, quarter: 4, fifth: 5 };
 

@@ -16,7 +16,8 @@ export interface PieceGroup {
   /** What adds up to the pieces that are bought: the lines, then what rounding and sharing change. */
   readonly workings: readonly Working[];
   readonly notes: readonly Said[];
-  readonly onTrays: readonly PieceOnTray[];
+  /** Worked out when trays are asked for: an order has no use for them. */
+  readonly onTrays: () => readonly PieceOnTray[];
 }
 
 /** Pieces on some trays of one kind. */
@@ -68,10 +69,12 @@ function slicesOf(contributions: readonly Contribution[]): readonly Slice[] {
     else trays.set(trayOf(contribution), [contribution]);
   }
   return [...trays.values()].flatMap((lines) => {
-    const cuts = [...new Set(lines.flatMap(({ from, to }) => [from, to]))].sort((a, b) => a - b);
+    const [first] = lines;
+    const alike = lines.every(({ from, to }) => from === first!.from && to === first!.to);
+    const cuts = alike ? [first!.from, first!.to] : [...new Set(lines.flatMap(({ from, to }) => [from, to]))].sort((a, b) => a - b);
     return cuts.slice(1).flatMap((to, index): Slice[] => {
       const from = cuts[index]!;
-      const inside = lines.filter((line) => line.from <= from && line.to >= to);
+      const inside = alike ? lines : lines.filter((line) => line.from <= from && line.to >= to);
       if (inside.length === 0) return [];
       const need = piecesFor(inside.map((line) => ({ use: line.part?.use ?? 'flesh', pieces: piecesOf(line) })));
       return [{ from, to, lines: inside, piece: strictest(inside), need }];
@@ -88,14 +91,11 @@ function strictest(lines: readonly Contribution[]): Piece {
 const total = (slices: readonly Slice[], each: (slice: Slice) => Exact): Exact =>
   slices.reduce((all, slice) => all.add(each(slice).mul(countOf(slice))), ZERO);
 
-/** All makings together: whole ones in each, parts cut out of shared ones, the rest added up. */
-function piecesIn(slices: readonly Slice[], piece: (slice: Slice) => Piece): Exact {
-  const of = (way: Piece) => slices.filter((slice) => piece(slice) === way);
-  const cut = shareOut(of('shared').map((slice) => ({ count: countOf(slice), each: slice.need })));
-  return total(of('whole'), ({ need }) => need.ceil())
-    .add(cut)
-    .add(total(of('weighed'), ({ need }) => need));
-}
+const wholeOnes = (slices: readonly Slice[]): Exact => total(slices, ({ need }) => need.ceil());
+
+/** Pieces that are cut for what is shared. */
+const cutFor = (slices: readonly Slice[]): number =>
+  slices.length === 0 ? 0 : shareOut(slices.map((slice) => ({ count: countOf(slice), each: slice.need })));
 
 /** The groups of some contributions that are pieces, each with its rounding. */
 export function pieceGroups(contributions: readonly Contribution[], book: FactBook): readonly PieceGroup[] {
@@ -117,16 +117,21 @@ function groupOf(contributions: readonly Contribution[], book: FactBook): PieceG
   const alone = slices.every(({ lines, piece }) => lines.length === 1 && piece === 'whole');
   const rows = contributions.map((contribution) => rowOf(contribution, unit, alone));
   const shown = rows.reduce((all, { value }) => all.add(exact(value.value)), ZERO);
-  const bought = piecesIn(slices, ({ piece }) => piece);
+  // All makings together: whole ones in each, parts cut out of shared ones, the rest added up.
+  const of = (way: Piece) => slices.filter(({ piece }) => piece === way);
+  const cut = cutFor(of('shared'));
+  const bought = wholeOnes(of('whole'))
+    .add(cut)
+    .add(total(of('weighed'), ({ need }) => need));
   const buyKey = buyKeyOf(first, book);
   return {
     buyKey,
     item: contributions.find(({ line }) => itemKey(line.item, book) === buyKey)?.line.item ?? first.part!.whole,
     unit,
     contributions,
-    workings: alone ? rows : [...rows, ...adjustments(slices, { shown, bought, unit })],
+    workings: alone ? rows : [...rows, ...adjustments(slices, { shown, bought, cut, unit })],
     notes: [...otherChoice(slices, bought), ...leftOver(contributions, slices)],
-    onTrays: slices.filter(({ lines }) => lines.some(isCounted)).map((slice) => onTray(slice, unit, book)),
+    onTrays: () => slices.filter(({ lines }) => lines.some(isCounted)).map((slice) => onTray(slice, unit, book)),
   };
 }
 
@@ -163,13 +168,12 @@ const quotientIn = (of: Working, by: Working, unit: UnitCode): Working =>
 /** What comes of one piece is counted once; what is cut or made up to whole ones takes more. */
 function adjustments(
   slices: readonly Slice[],
-  { shown, bought, unit }: { shown: Exact; bought: Exact; unit: UnitCode },
+  { shown, bought, cut, unit }: { shown: Exact; bought: Exact; cut: number; unit: UnitCode },
 ): readonly Working[] {
   const need = total(slices, (slice) => slice.need);
   const change = (value: Exact, said: Said) =>
     value.equals(0) ? [] : [relation([given(measure(value, unit))], measure(value, unit), said)];
   const shared = slices.filter(({ piece }) => piece === 'shared');
-  const cut = shareOut(shared.map((slice) => ({ count: countOf(slice), each: slice.need })));
   const more = exact(cut).sub(total(shared, (slice) => slice.need));
   return [
     ...change(need.sub(shown), { code: 'from-one-piece' }),
@@ -190,7 +194,7 @@ function otherChoice(slices: readonly Slice[], bought: Exact): readonly Said[] {
       ? 'shared'
       : 'weighed';
   const other = now === 'whole' ? 'shared' : 'whole';
-  const pieces = piecesIn(slices, () => other);
+  const pieces = other === 'whole' ? wholeOnes(slices) : exact(cutFor(slices));
   return pieces.equals(bought.ceil()) ? [] : [{ code: 'other-choice', now, other, pieces: pieces.valueOf() }];
 }
 

@@ -70,8 +70,8 @@ function traysFrom({ contributions, draws }: Collected, preparations: ReadonlyMa
   const onlySome = ({ from, to }: { from: number; to: number }, { making }: Contribution | Draw): Said | null =>
     to - from === making.count ? null : { code: 'on-some-trays', count: to - from, of: making.count };
 
-  const groups = pieceGroups(contributions.filter(isPiece), book);
-  const asPieces = new Set(groups.flatMap(({ onTrays }) => onTrays.flatMap(({ lines }) => lines)));
+  const groups = pieceGroups(contributions.filter(isPiece), book).map((group) => ({ item: group.item, pieces: group.onTrays() }));
+  const asPieces = new Set(groups.flatMap(({ pieces }) => pieces.flatMap(({ lines }) => lines)));
   for (const contribution of contributions) {
     // Pieces lie on a tray together; juice alone is measured.
     if (asPieces.has(contribution)) continue;
@@ -91,7 +91,7 @@ function traysFrom({ contributions, draws }: Collected, preparations: ReadonlyMa
     });
   }
   for (const group of groups)
-    for (const piece of group.onTrays) {
+    for (const piece of group.pieces) {
       const of = piece.lines[0]!;
       const item = of.part && of.part.use !== 'flesh' ? group.item : of.line.item;
       put(of, {
