@@ -25,6 +25,8 @@ export type Doubt =
   | { readonly code: 'weight-of-piece'; readonly size: string }
   | { readonly code: 'which-comma'; readonly one: string; readonly other: string }
   | { readonly code: 'which-pint' }
+  /** The name of the item still holds an amount, a unit or a joint. */
+  | { readonly code: 'left-over'; readonly text: string }
   /** Kept as somebody put it: from a file, or from before doubts had codes. */
   | { readonly code: 'said'; readonly text: string };
 
@@ -59,6 +61,7 @@ export const DOUBT_CODES: readonly DoubtCode[] = [
   'weight-of-piece',
   'which-comma',
   'which-pint',
+  'left-over',
   'said',
 ];
 

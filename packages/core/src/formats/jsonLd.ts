@@ -1,6 +1,7 @@
 import type { ReadFileOptions } from './readFile';
 import { DISH_LIMITS, EMPTY_COMPONENT, EMPTY_DISH, linesOf, type DishContent } from '../dish';
-import { minutesIn, readLine, stepFrom } from '../reading';
+import { minutesIn } from '../quantity';
+import { readLine, stepFrom } from '../reading';
 import { plainText } from './plainText';
 
 /** Nesting beyond this is not a recipe. */

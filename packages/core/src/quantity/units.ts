@@ -36,7 +36,7 @@ const UNIT_ROWS = [
   ['cup', 'volume', '240', 'cup', 'cups', 'cup|cups|cupful|cupfuls'],
   ['pint', 'volume', '480', 'pint', 'pints', 'pint|pints|pt|pts'],
   ['quart', 'volume', '960', 'quart', 'quarts', 'quart|quarts|qt|qts'],
-  ['each', 'count', '1', '', '', 'each|whole|piece|pieces|pc|pcs'],
+  ['each', 'count', '1', '', '', 'each|whole|piece|pieces|pc|pcs|ea'],
   ['bulb', 'count', '1', 'bulb', 'bulbs', 'bulb|bulbs'],
   ['clove', 'count', '1', 'clove', 'cloves', 'clove|cloves'],
   ['sprig', 'count', '1', 'sprig', 'sprigs', 'sprig|sprigs'],
@@ -59,11 +59,23 @@ const UNIT_ROWS = [
   ['tub', 'count', '1', 'tub', 'tubs', 'tub|tubs|pot|pots'],
   ['tin', 'count', '1', 'tin', 'tins', 'tin|tins|can|cans'],
   ['jar', 'count', '1', 'jar', 'jars', 'jar|jars'],
-  ['packet', 'count', '1', 'packet', 'packets', 'packet|packets|pack|packs|sachet|sachets|pkt|pkts|package|packages'],
+  [
+    'packet',
+    'count',
+    '1',
+    'packet',
+    'packets',
+    'packet|packets|pack|packs|sachet|sachets|pkt|pkts|package|packages|bag|bags|carton|cartons|box|boxes|block|blocks|bar|bars',
+  ],
+  ['loaf', 'count', '1', 'loaf', 'loaves', 'loaf|loaves'],
+  // Something made to a formula of its own: "1 recipe of pizza dough".
+  ['batch', 'count', '1', 'batch', 'batches', 'batch|batches|recipe|recipes|quantity|quantities'],
   ['bottle', 'count', '1', 'bottle', 'bottles', 'bottle|bottles'],
   // By eye. A pinch as 1/16 tsp and a dash as 1/8 tsp follow common US measuring-spoon sets; knob, thumb, handful, splash and
   // drizzle are our own working estimates, always shown as estimates.
   ['pinch', 'volume', '5/16', 'pinch', 'pinches', 'pinch|pinches'],
+  // A drop as a twentieth of a millilitre, as pharmacists count.
+  ['drop', 'volume', '1/20', 'drop', 'drops', 'drop|drops'],
   ['dash', 'volume', '5/8', 'dash', 'dashes', 'dash|dashes'],
   ['splash', 'volume', '5', 'splash', 'splashes', 'splash|splashes'],
   ['drizzle', 'volume', '10', 'drizzle', 'drizzles', 'drizzle|drizzles'],
@@ -74,7 +86,7 @@ const UNIT_ROWS = [
 
 export type UnitCode = (typeof UNIT_ROWS)[number][0];
 
-const BY_EYE: ReadonlySet<UnitCode> = new Set(['pinch', 'dash', 'splash', 'drizzle', 'knob', 'thumb', 'handful']);
+const BY_EYE: ReadonlySet<UnitCode> = new Set(['pinch', 'drop', 'dash', 'splash', 'drizzle', 'knob', 'thumb', 'handful']);
 const PACKS: ReadonlySet<UnitCode> = new Set(['tin', 'jar', 'packet', 'bottle', 'punnet', 'tub']);
 
 /** Every unit Pelvo knows, in the order they are offered. */

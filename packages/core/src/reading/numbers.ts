@@ -59,7 +59,8 @@ const DECIMAL = /^(\d{1,6})[.,](\d{1,4})(?!\d)/;
 const THOUSANDS = /^(\d{1,3}),(\d{3})(?![\d,])/;
 const INTEGER = new RegExp(`^${DIGITS}(?!\\d)`);
 const WORD = /^(a|an|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|half|quarter)\b(?!-)/i;
-const COMPOUND = /^(half a dozen|half an?|an? half|a dozen|a couple of|a quarter of an?|a quarter of|half of an?)\b/i;
+const COMPOUND =
+  /^((?:one|two|three|four)[\s-](?:thirds?|quarters?|fifths?|eighths?)(?:\s+of\s+an?)?|half a dozen|half an?|an? half|a dozen|a couple of|a quarter of an?|a quarter of|half of an?)\b/i;
 
 const COMPOUND_VALUES: readonly (readonly [RegExp, string])[] = [
   [/half a dozen/i, '6'],
@@ -75,8 +76,11 @@ const COMPOUND_VALUES: readonly (readonly [RegExp, string])[] = [
  * @returns null when the text does not start with a number, or the number is a fraction over zero
  */
 export function readNumber(text: string): ReadNumber | null {
-  const andHalf = /^(\d{1,4})\s+and\s+a\s+half\b/i.exec(text);
-  if (andHalf) return found(exact(andHalf[1]!).add(exact('1/2')), text, andHalf[0]);
+  const andHalf = /^(\d{1,4}|one|two|three|four|five|six|seven|eight|nine|ten|twelve)\s+and\s+(?:an?\s+|one\s+)?(half|quarter)\b/i.exec(
+    text,
+  );
+  if (andHalf)
+    return found(exact(WORDS[andHalf[1]!.toLowerCase()] ?? andHalf[1]!).add(exact(WORDS[andHalf[2]!.toLowerCase()]!)), text, andHalf[0]);
   const mixed = MIXED.exec(text);
   if (mixed) {
     const [all, whole, glyph, top, bottom] = mixed;
@@ -103,6 +107,11 @@ export function readNumber(text: string): ReadNumber | null {
   if (integer) return found(exact(Number(integer[0])), text, integer[0]);
   const compound = COMPOUND.exec(text);
   if (compound) {
+    const parts = /^(one|two|three|four)[\s-](third|quarter|fifth|eighth)/i.exec(compound[0]);
+    if (parts) {
+      const of = { third: 3, quarter: 4, fifth: 5, eighth: 8 }[parts[2]!.toLowerCase() as 'third'];
+      return found(exact(WORDS[parts[1]!.toLowerCase()]!).div(of), text, compound[0], true);
+    }
     const value = COMPOUND_VALUES.find(([pattern]) => pattern.test(compound[0]))![1];
     return found(exact(value), text, compound[0], true);
   }

@@ -15,9 +15,18 @@ export interface ReadAmount {
   readonly doubts: readonly Doubt[];
 }
 
-const ABOUT = /^(?:about|approx(?:imately)?\.?|around|roughly|circa|ca?\.|~|≈|nearly|just over|just under|up to)\s*/i;
+const ABOUT =
+  /^(?:(?:about|approx(?:imately)?\.?|around|roughly|circa|ca?\.(?=\s?\d)|~|≈|nearly|almost|just over|just under|up to|(?:no|not) (?:more|less) than|less than|more than|at (?:the )?(?:most|least)|(?:a )?(?:good|scant|generous|bare)(?=\s+[\d½⅓⅔¼¾]))\s*)+/i;
 const RANGE = /^\s*(?:[-–—]|to\b|or\b)\s*/i;
-const SIZES = /^(?:extra[- ]large|very large|small|medium(?:-sized)?|large|big|baby)\b[\s,]*/i;
+const SIZES = /^(?:(?:extra[- ]large|very large|small|medium(?:-sized)?|large|big|baby|xl|lge?|med|sml?|sm)\b\.?)[\s,]*/i;
+const SIZE_WORDS: Readonly<Record<string, string>> = {
+  xl: 'very large',
+  lg: 'large',
+  lge: 'large',
+  med: 'medium',
+  sm: 'small',
+  sml: 'small',
+};
 const HEAPED = /^(?:heaped|heaping|packed|level|scant|generous|good|rounded|small|large|big|fat)\b\s*/i;
 const OF = /^\s*(?:of\b\s*(?:an?\s|the\s)?)?/i;
 const MULTIPLY = /^\s*(?:x|×|\*)\s*(?=\d)/i;
@@ -37,6 +46,15 @@ interface Scalar {
 }
 
 function readScalar(text: string): Scalar | null {
+  const between = /^between\s+/i.exec(text);
+  if (between) {
+    const [low, high] = [readNumber(text.slice(between[0].length)), /^\s+and\s+/i];
+    const joint = low ? high.exec(low.rest) : null;
+    const second = joint ? readNumber(low!.rest.slice(joint[0].length)) : null;
+    return low && second && second.value.compare(low.value) > 0
+      ? { min: low.value, max: second.value, rest: second.rest, word: false }
+      : null;
+  }
   const first = readNumber(text);
   if (!first) return null;
   const joint = RANGE.exec(first.rest);
@@ -53,6 +71,9 @@ function readScalar(text: string): Scalar | null {
 function takeUnit(text: string): { unit: UnitCode; rest: string } | null {
   const two = /^\s*(fl\.?\s*oz|fluid ounces?)\b\.?/i.exec(text);
   if (two) return { unit: 'floz', rest: text.slice(two[0].length) };
+  // "4 no.", "2 c. sugar": abbreviations that are words or letters elsewhere.
+  const short = /^\s*(#(?=\s)|no\.|nos\.?(?=\s)|c\.?(?=\s+(?!à|a\b)\p{L}{3}))/iu.exec(text);
+  if (short) return { unit: short[1] === '#' ? 'lb' : /^n/i.test(short[1]!) ? 'each' : 'cup', rest: text.slice(short[0].length) };
   const one = /^[\s-]*([a-zA-Z]+)\.?(?![a-zA-Z])/.exec(text);
   if (!one) return null;
   const unit = findUnit(one[1]!);
@@ -127,8 +148,9 @@ export function readAmount(text: string, inside = 0): ReadAmount | null {
   if (sized) {
     size = sized[0]
       .trim()
-      .replace(/[,-]sized|,$/g, '')
+      .replace(/[,-]sized|[,.]$/g, '')
       .toLowerCase();
+    size = SIZE_WORDS[size] ?? size;
     rest = rest.trimStart().slice(sized[0].length);
   } else {
     const heaped = HEAPED.exec(rest.trimStart());
@@ -155,6 +177,14 @@ export function readAmount(text: string, inside = 0): ReadAmount | null {
       whole = { ...scalar, min: scalar.min.add(add(more.amount.min)), max: scalar.max.add(add(more.amount.max)) };
       rest = more.rest;
     }
+  }
+
+  // "a litre and a half", "a pound and a quarter"
+  const half = /^\s+and\s+a\s+(half|quarter)\b/i.exec(rest);
+  if (half) {
+    const more = exact(/half/i.test(half[1]!) ? '1/2' : '1/4');
+    whole = { ...whole, min: whole.min.add(more), max: whole.max.add(more) };
+    rest = rest.slice(half[0].length);
   }
 
   // "250 g / 9 oz": the first system counts, the second is checked against it.

@@ -1,4 +1,4 @@
-import { exact } from '../exact';
+import { exact, exactText } from '../exact';
 import { isCountable, itemKey, SHIPPED_BOOK, type FactBook } from '../ingredients';
 import { amount, unitOf, type Amount } from '../quantity';
 import { holds, type Doubt } from '../dish/doubts';
@@ -13,12 +13,19 @@ export const LONGEST_LINE = 300;
 
 const BULLET = /^\s*(?:[-*•·‣▪◦–—▢□☐✓]|\[\s?\])\s+/;
 const JUICE =
-  /^(?:(?:the|finely|grated|freshly squeezed|squeezed)\s+)*((?:juice|zest|rind|grated zest)(?:\s*(?:and|&)\s*(?:finely\s+)?(?:grated\s+)?(?:juice|zest|rind))?)\s+(?:(?:of|from)\s+|(?=[\d½¼]))(.+)$/i;
+  /^(?:(?:the|finely|grated|freshly squeezed|squeezed)\s+)*((?:juice|zest|rind|peel|grated zest)(?:\s*(?:and|&)\s*(?:finely\s+)?(?:grated\s+)?(?:juice|zest|rind))?)\s+(?:(?:of|from)\s+|(?=[\d½¼]))(.+)$/i;
 const TRAILING_JUICE = /^(.*?),?\s+((?:juice|zest)(?:\s*(?:and|&)\s*(?:juice|zest))?)(?:\s+only)?$/i;
 const EXTRA = /[,;]?\s*\b((?:plus|and)\s+(?:a little\s+|some\s+)?(?:extra|more)\b.*)$/i;
 const EXTRA_BIT = /[,;]\s*\b(plus\s+(?:a|an|some)\s+.+)$/i;
 const TASTE = /[,;]?\s*\(?\b(?:(?:or )?to taste|as needed|as required|q\.?\s?s\.?|for seasoning|to season)\)?/i;
-const OPTIONAL = /[,;]?\s*\(?\boptional\)?/i;
+const OPTIONAL = /[,;]?\s*\(?\b(?:optional|if (?:you )?(?:like|liked|wish|want(?:ed)?|using|available|desired))\b\)?/i;
+const OPTIONAL_ALONE = /^(?:optional|if (?:you )?(?:like|liked|wish|want(?:ed)?|desired))$/i;
+/** "peeled, cored and sliced apples": two or more things done, before the noun. */
+const LEADING_LIST =
+  /^((?:(?:finely|coarsely|roughly|thinly|thickly|freshly|lightly|well)\s+)?(?:\p{L}{3,}ed|torn|cut)(?:,\s*(?:(?:finely|coarsely|roughly|thinly|well)\s+)?(?:\p{L}{3,}ed|torn|cut))*,?\s+(?:and|&|then)\s+(?:(?:finely|coarsely|roughly|thinly|well)\s+)?(?:\p{L}{3,}ed|torn|cut))\s+(?=\p{L})/iu;
+/** States that fats are asked for in: not part of what they are. */
+const STATE_OF_FAT =
+  /^((?:(?:very|ice[- ])?cold|soft|chilled|room[- ]temperature|softened|melted))\s+(?=(?:unsalted |salted )?(?:butter|lard|margarine|shortening|cream cheese|ghee)\b)/i;
 const LEADING_PREP =
   /^((?:(?:finely|coarsely|roughly|thinly|thickly|freshly|lightly|very)\s+)?(?:chopped|sliced|diced|minced|grated|crushed|shredded|peeled|toasted|melted|softened|beaten|cooked|cubed|ground|sifted|squeezed|picked|torn|warmed)(?:\s+and\s+(?:finely |coarsely )?[a-z]+ed)?)\s+(?=\S)/i;
 const SEASONINGS =
@@ -26,9 +33,10 @@ const SEASONINGS =
 /** How a line is marked whose amount is for one plate, until the portions are known. */
 export const PER_PLATE = 'per plate';
 
+const NUMBER_WORDS: Readonly<Record<string, string>> = { two: '2', three: '3', four: '4' };
 const COUNTED_BARE = /^(?:pinch|dash|splash|drizzle|knob|handful|bunch|sprig|zest)$/i;
 const KEEP_GROUND =
-  /^(?:ground|crushed|toasted|chopped)\s+(?:almonds?|ginger|cinnamon|cumin|cloves|turmeric|tomatoes|coriander|black pepper|pepper|cardamom|nutmeg|paprika)/i;
+  /^ground\s+\p{L}|^(?:crushed|toasted|chopped)\s+(?:almonds?|ginger|cinnamon|cumin|cloves|turmeric|tomatoes|coriander|black pepper|pepper|cardamom|nutmeg|paprika)/iu;
 const PURPOSE =
   /[,;]?\s*\b((?:for|to)\s+(?:the\s+)?(?:deep[- ]?|shallow[- ]?)?(?:fry|frying|greas|brush|dust|serv|garnish|finish|boil|cook|roast|sprinkl|drizzl|decorat)[a-z]*\b.*|for\s+the\s+[a-z]+)$/i;
 
@@ -52,6 +60,18 @@ function tidy(text: string): string {
 
 function reverse(text: string): ReadAmount | null {
   // "Flour 250 g", "Flour: 250g", "Butter – 2 tbsp, melted"
+  // "Cream 35% 200 g", "70% dark chocolate 200 g": a name that holds a figure of its own.
+  const figured = /^((?=.*\p{L}{3})\S.{2,60}?)(?:\s[-–—])?\s((?:about\s+|~)?(?:\d{1,5}(?:[.,]\d{1,3})?|[½¼¾⅓⅔])\s?\p{L}{1,6}\.?)$/u.exec(
+    text,
+  );
+  const last = figured && /^(?:\d{1,3}\s?%|\p{L})/u.test(figured[1]!) ? readAmount(figured[2]!) : null;
+  if (last?.unitWritten && !last.rest.trim()) return { ...last, rest: figured![1]!.replace(/[\s.…·_:]+$/, '') };
+  const dashed = /^(\p{L}[^\d]{1,60}?)\s*(?:\s[-–—]|:)\s*((?:about\s+|approx\.?\s+|~)?[\d½⅓⅔¼¾⅛⅜⅝⅞].*)$/u.exec(text);
+  const behind = dashed ? readAmount(dashed[2]!) : null;
+  if (behind) {
+    const after = tidy(behind.rest);
+    return { ...behind, rest: after ? `${dashed![1]!}, ${after}` : dashed![1]! };
+  }
   const match = /^([\p{L}][\p{L}\s'’-]*?)[\s:.,…–-]+((?:about\s+|approx\.?\s+|~)?[\d½⅓⅔¼¾⅛⅜⅝⅞].*)$/u.exec(text);
   if (!match) return null;
   const read = readAmount(match[2]!);
@@ -84,6 +104,21 @@ const unread = (written: string): LineReading => ({
   certainty: 'held',
   doubts: [{ code: 'too-long' }],
 });
+
+/**
+ * What one of several pieces weighs, where a weight stands beside their count: a share of it, since a weight beside a count above one is
+ * that of all, unless it says "each". On packs it is what is printed on one.
+ */
+function weightOfOne(weight: Amount, count: Amount): Amount {
+  const pieces = exact(count.max);
+  if (unitOf(count.unit).pack || pieces.compare(1) <= 0 || unitOf(weight.unit).dimension === 'count') return { ...weight };
+  const share = (value: string) => exactText(exact(value).div(pieces));
+  return { ...weight, min: share(weight.min), max: share(weight.max), about: true };
+}
+
+/** What is left of an amount, a unit, a sign or a joint in the name of an item: never read for sure. */
+const LEFT_OVER =
+  /^(?:(?!0{2,3}\s)\d(?!\d?\s?%)|[½¼¾⅓⅔#&+/×*=]|x\s|(?:and|or|of|with|plus|to|from|per|then|&)\b|(?:g|kg|ml|cl|l|oz|lb|lbs|tsp|tbsp|cups?|pints?)\b\.?)|(?<![\p{L}\d])\d+(?:[.,]\d+)?\s?(?:g|kg|ml|cl|l|oz|lbs?|tsp|tbsp|cups?)\b|\s\d{1,4}$|\bthe \d/iu;
 
 /** A unit-like word nobody knows: "3 glugs olive oil". Returns the word, or null. */
 function unknownUnit(item: string, book: FactBook): string | null {
@@ -123,6 +158,15 @@ export function readLine(written: string, book: FactBook = SHIPPED_BOOK): LineRe
     return tidy(match[1] ?? match[0]);
   };
 
+  // "200 g or so of butter", "30-ish g sugar"
+  const vaguely = /\s*,?\s*\b(?:or thereabouts|or so|give or take|more or less)\b|(?<=\d)\s?-?ish\b/i.exec(text);
+  if (vaguely) text = `about ${tidy(text.replace(vaguely[0], ' '))}`;
+  // "whites of two eggs", "the yolks of 3 eggs"
+  const ofEgg = /^(?:the\s+)?(yolks?|whites?)\s+(?:of|from)\s+(.{1,20}?)\s+((?:small|medium|large)\s+)?eggs?$/i.exec(text);
+  if (ofEgg) text = `${ofEgg[2]!} ${ofEgg[3] ?? ''}egg ${ofEgg[1]!.toLowerCase().replace(/s?$/, 's')}`;
+  // "1 carrot or two"
+  const orTwo = /^(an?|one|two|\d)\s+(\p{L}[\p{L}\s]{2,30}?)\s+or\s+(two|three|four|\d)$/iu.exec(text);
+  if (orTwo) text = `${orTwo[1]!} to ${NUMBER_WORDS[orTwo[3]!.toLowerCase()] ?? orTwo[3]!} ${orTwo[2]!}`;
   // What a scanner made of figures: "1OO g", "l tbsp".
   const scanned = /^(?=[\dOolI]*[OolI])([\dOolI]{1,5})(?=\s*(?:g|kg|ml|cl|l|tbsp|tsp|cups?|oz|lb)\b)/.exec(text);
   if (scanned && /[OolI]/.test(scanned[1]!) && /\d|^[lI]$/.test(scanned[1]!)) {
@@ -130,7 +174,9 @@ export function readLine(written: string, book: FactBook = SHIPPED_BOOK): LineRe
     text = figure + text.slice(scanned[1]!.length);
     doubts.push({ code: 'scanned', read: figure });
   }
-  const perPlate = take(/[,;]?\s*\b((?:per|on each|on a|for each)\s+(?:plate|portion|person|head|serving))\b/i);
+  const perPlate = take(
+    /[,;]?\s*\b((?:per|on each|on a|for each|for every)\s+(?:plate|portion|person|head|serving|cover|guest|diner)|p\.?p\.?(?=\s*$)|a (?:head|cover)(?=\s*$))(?:\b|$)/i,
+  );
   if (perPlate) {
     notes.push(PER_PLATE);
     doubts.push({ code: 'per-plate' });
@@ -141,7 +187,7 @@ export function readLine(written: string, book: FactBook = SHIPPED_BOOK): LineRe
   const extra = take(EXTRA) ?? take(EXTRA_BIT);
   if (extra) notes.push(extra);
   const toTaste = take(TASTE) !== null || brackets.inside.some((part) => TASTE.test(part));
-  if (take(OPTIONAL) !== null || brackets.inside.some((part) => /^optional$/i.test(part))) notes.push('optional');
+  if (take(OPTIONAL) !== null || brackets.inside.some((part) => OPTIONAL_ALONE.test(part))) notes.push('optional');
   const purpose = take(PURPOSE);
   if (purpose) notes.push(purpose);
 
@@ -153,16 +199,33 @@ export function readLine(written: string, book: FactBook = SHIPPED_BOOK): LineRe
   }
 
   // "a little oil", "some parsley": by eye without a figure.
+  // "a few sprigs thyme": three or so of a unit that is counted.
+  const few = /^(?:a few|several)\s+(?:(?:small|large|good)\s+)?(?=(\p{L}+))/iu.exec(text);
+  const fewOf = few ? readAmount(`3 ${few[1]!}`) : null;
+  if (fewOf?.unitWritten && unitOf(fewOf.amount.unit).dimension === 'count') text = `about 3 ${text.slice(few![0].length)}`;
   const vague = /^(?:a little|a few|some|a bit of|several)\s+/i.exec(text);
   if (vague) text = text.slice(vague[0].length).replace(/^(?:grinds?|twists?|turns?)\s+of\s+/i, '');
-  const percent = /^(\d+(?:[.,]\d+)?)\s*%\s*(?:of\s+)?/.exec(text);
+  const begins = /^(\d+(?:[.,]\d+)?)\s*%\s*(?:of\s+)?/.exec(text);
+  // "70% dark chocolate 200 g" has its amount behind it.
+  const percent = begins && reverse(text) === null ? begins : null;
   if (percent) text = text.slice(percent[0].length);
   const minus = /^[-–—](?=[\d½⅓⅔¼¾])/.exec(text);
   if (minus) text = text.slice(1);
   // "pinch of salt", "bunch of chives": one of them.
   const bareUnit = /^([a-z]+)(?:\s+of)?\s/i.exec(text);
   const oneOf = bareUnit && COUNTED_BARE.test(bareUnit[1]!) ? readAmount(`1 ${text}`) : null;
-  let read = vague || percent ? null : (readAmount(text) ?? oneOf ?? reverse(text));
+  const startsPercent = begins !== null && percent === null;
+  let read = vague || percent ? null : startsPercent ? reverse(text) : (readAmount(text) ?? oneOf ?? reverse(text));
+  // "Butter (125 g)": the amount stands in brackets behind the name.
+  const inBrackets =
+    read || vague || percent || toTaste
+      ? -1
+      : brackets.inside.findIndex((part) => {
+          const inner = readAmount(part);
+          return inner?.unitWritten === true && !tidy(inner.rest);
+        });
+  if (inBrackets >= 0) read = { ...readAmount(brackets.inside[inBrackets]!)!, rest: text };
+  const reversed = read !== null && readAmount(text) === null && oneOf === null;
   if (minus) doubts.push({ code: 'dash-or-minus' });
   if (percent) doubts.push({ code: 'percent-of-what', percent: percent[1]! });
   if (read?.amount.max === '0') {
@@ -173,15 +236,16 @@ export function readLine(written: string, book: FactBook = SHIPPED_BOOK): LineRe
   const prepared: string[] = [];
   let one = read?.one ?? null;
   let oneIs: OneIs = '';
-  for (const part of brackets.inside) {
+  for (const [place, part] of brackets.inside.entries()) {
+    if (place === inBrackets) continue;
     const inner = readAmount(part);
     const around = inner ? tidy(inner.rest) : part;
     if (
       inner?.unitWritten &&
       /^(?:each|in total|total|drained|drained weight|net|gross|per \w+|weight|tins?|cans?|jars?|packets?)?$/i.test(around)
     ) {
-      if (read && !/total/i.test(around) && unitOf(read.amount.unit).dimension === 'count') {
-        one = { ...inner.amount };
+      if (read && unitOf(read.amount.unit).dimension === 'count') {
+        one = /^(?:each|per \w+)$/i.test(around) ? { ...inner.amount } : weightOfOne(inner.amount, read.amount);
         if (/^drained(?: weight)?$/i.test(around)) oneIs = 'drained';
         else if (/^(?:net|total)$/i.test(around)) oneIs = 'gross';
         if (!/^(?:each|tins?|cans?|jars?|packets?)?$/i.test(around)) notes.push(part);
@@ -191,7 +255,7 @@ export function readLine(written: string, book: FactBook = SHIPPED_BOOK): LineRe
         notes.push(part);
       }
     } else if (/^[a-z]+ed(?:\s+and\s+[a-z]+ed)?$/i.test(part)) prepared.push(part);
-    else if (!/^optional$/i.test(part) && !TASTE.test(part)) notes.push(part);
+    else if (!OPTIONAL_ALONE.test(part) && !TASTE.test(part)) notes.push(part);
   }
 
   doubts.push(...(read?.doubts ?? []));
@@ -208,6 +272,18 @@ export function readLine(written: string, book: FactBook = SHIPPED_BOOK): LineRe
     rest = eachOf[1]!;
     doubts.push({ code: 'several-items' });
   }
+  // What was done stands before the noun: "peeled, cored and sliced apples".
+  const listed = read ? LEADING_LIST.exec(rest) : null;
+  if (listed) {
+    rest = rest.slice(listed[0].length);
+    prepared.push(listed[1]!.toLowerCase());
+  }
+  // "12 g salt 2%": its share of the base, which its amount has already.
+  const share = read ? /[\s,]+\(?(\d{1,3}(?:[.,]\d{1,2})?)\s?%\)?$/.exec(rest) : null;
+  if (share && startsPercent === false && /\p{L}{3}/u.test(rest.slice(0, share.index)) && read?.unitWritten && !reversed) {
+    rest = rest.slice(0, share.index);
+    notes.push(`${share[1]!} %`);
+  }
   const comma = /,\s*|\s[–—-]\s|;\s*/.exec(rest);
   let item = comma ? rest.slice(0, comma.index) : rest;
   const parts = comma ? tidy(rest.slice(comma.index + comma[0].length)).split(/,\s*/) : [];
@@ -215,8 +291,8 @@ export function readLine(written: string, book: FactBook = SHIPPED_BOOK): LineRe
   const after = parts
     .filter((part) => {
       const inner = read && unitOf(read.amount.unit).dimension === 'count' ? readAmount(part) : null;
-      if (!inner?.unitWritten || !/^(?:each|in total)?$/i.test(tidy(inner.rest))) return true;
-      one ??= inner.amount;
+      if (!inner?.unitWritten || !/^(?:each|apiece|in total|total|in all)?$/i.test(tidy(inner.rest))) return true;
+      one ??= /each|apiece/i.test(inner.rest) ? inner.amount : weightOfOne(inner.amount, read!.amount);
       return false;
     })
     .join(', ');
@@ -225,6 +301,11 @@ export function readLine(written: string, book: FactBook = SHIPPED_BOOK): LineRe
   for (const part of prepared) preparation = preparation ? `${preparation}, ${part}` : part;
   if (after) preparation = preparation ? `${preparation}, ${after}` : after;
 
+  const fat = STATE_OF_FAT.exec(item);
+  if (fat) {
+    item = item.slice(fat[0].length);
+    preparation = preparation ? `${fat[1]!.toLowerCase()}, ${preparation}` : fat[1]!.toLowerCase();
+  }
   if (!KEEP_GROUND.test(item)) {
     const lead = LEADING_PREP.exec(item);
     if (lead) {
@@ -288,6 +369,14 @@ export function readLine(written: string, book: FactBook = SHIPPED_BOOK): LineRe
     counted = { ...counted, unit: 'each' };
   }
 
+  // "2 eggs, yolks only"
+  const only = /^eggs?$/i.test(item) ? /^(?:the\s+)?(yolks?|whites?)(?:\s+only)?$/i.exec(preparation) : null;
+  if (only) {
+    item = `egg ${only[1]!.toLowerCase().replace(/s?$/, 's')}`;
+    preparation = '';
+  }
+  if (/^(?:each|total|in all|in total|whole|more|extra)$/i.test(item)) item = '';
+  if (read && item && LEFT_OVER.test(item)) doubts.push({ code: 'left-over', text: item });
   const isSeasoning = SEASONINGS.test(item);
   const isToTaste = toTaste || (!read && isSeasoning);
 

@@ -1,13 +1,35 @@
-import type { IngredientLine, MethodStep } from '../dish/types';
-import { unitOf, type Amount } from '../quantity';
-import { readAmount } from './readAmount';
 import { SHIPPED_BOOK, type FactBook } from '../ingredients';
-import { readLine } from './readLine';
-import { readNumber } from './numbers';
+import { minutesIn, type Amount } from '../quantity';
+import { plain } from '../text';
+import { decideRoles } from './decide';
+import { looksOf, type Look, type Role } from './looks';
+import { readLine, type LineReading } from './readLine';
+import { yieldSaid } from './yields';
 
 export interface ReadComponent {
   readonly name: string;
-  readonly lines: readonly Omit<IngredientLine, 'id'>[];
+  readonly lines: readonly LineReading[];
+  /** What its heading says that it gives: "Dough (gives 1.1 kg)". */
+  readonly gives: Amount | null;
+}
+
+export interface ReadStep {
+  readonly text: string;
+  readonly minutes: number | null;
+  /** Its place among the components; null where the text does not say. */
+  readonly component: number | null;
+}
+
+/** What one line of the text was taken for. */
+export interface ReadPlace {
+  /** Which line of the text it is, from 0. */
+  readonly at: number;
+  readonly written: string;
+  readonly role: Role;
+  /** Its place among the components, for lines, steps and headings; null elsewhere. */
+  readonly component: number | null;
+  /** Its place among the lines of its component, or among the steps. */
+  readonly index: number | null;
 }
 
 /** What a pasted text means. `portions` is null when the text does not say; it is then asked for. */
@@ -17,66 +39,22 @@ export interface RecipeReading {
   /** "Makes 1 litre": what one making gives besides portions. */
   readonly gives: Amount | null;
   readonly components: readonly ReadComponent[];
-  readonly method: readonly Pick<MethodStep, 'text' | 'minutes'>[];
+  readonly method: readonly ReadStep[];
+  readonly tools: readonly string[];
+  /** Tips, times and ovens in the head, how it keeps: neither line nor step. */
+  readonly notes: readonly string[];
+  /** What surrounds the recipe: greetings, navigation, readers' comments. */
+  readonly aside: readonly string[];
+  /** Every line of the text that is not blank, in order, with what it was taken for. */
+  readonly places: readonly ReadPlace[];
+  /** Whether there seem to be two recipes in one text. */
+  readonly several: boolean;
 }
 
-const SERVES =
-  /\b(?:serves|servings?|feeds|yields?|makes|portions?|for)\s*[:\-–]?\s*(?:about\s+|approx\.?\s+)?(\d{1,3}|one|two|three|four|five|six|seven|eight|nine|ten|twelve)(?:\s*(?:[-–]|to)\s*(\d{1,3}))?(?:\s*(?:people|persons|portions?|servings?|plates?|pieces?|as a\b.*))?/i;
-const PORTIONS_AFTER = /\b(\d{1,3})\s*(?:portions?|servings?|serves|people|covers)\b/i;
-const INGREDIENTS = /^(?:the\s+)?ingredients?(?:\s+list)?\s*:?$/i;
-const METHOD =
-  /^(?:the\s+)?(?:method|directions?|instructions?|steps?|procedure|preparation(?: method)?|to make|what to do|how to make(?: it)?)\s*:?$/i;
-const NOTES = /^(?:notes?|tips?|cook'?s notes?|equipment)\s*:?$/i;
-const NUMBERED = /^\s*(?:step\s*)?(\d{1,2})\s*[.):]\s+(?=\p{L})/iu;
-const FOR_THE = /^(?:for|to make)\s+(?:the\s+|an?\s+)?([^,\d]{2,60}?)\s*:?$/i;
-const HEAD_COLON = /^([^\d,][^,:]{1,60}):$/;
-const CAPS = /^[A-Z][A-Z\s'&-]{2,50}$/;
-const ACTION =
-  /^(?:first,?\s+|then,?\s+|meanwhile,?\s+|next,?\s+|to serve,?\s+|finally,?\s+|in an?\s|preheat|heat|bring|add|stir|mix|whisk|cook|bake|roast|fry|simmer|boil|blanch|drain|season|serve|chop|slice|cut|peel|trim|wash|rinse|place|put|pour|spread|fold|knead|rest|leave|chill|remove|combine|melt|toast|beat|warm|strain|reduce|sweat|poach|plate|garnish|arrange|spoon|sprinkle|toss|set|make|prepare|line|cover|blend|turn|divide|roll|taste|halve|rub|dress|trim|score|sift|brush|braise|glaze|steam|press|skim|stew|hang)\b/i;
-
-/** Minutes named in a step: the sum of its spans, the longer end of a range. Null when it names none. */
-export function minutesIn(text: string): number | null {
-  let total = 0;
-  for (const match of text.matchAll(/(\d{1,3})(?:\s*(?:[-–]|to)\s*(\d{1,3}))?\s*(minutes?|mins?|hours?|hrs?|h)\b/gi)) {
-    const amount = Number(match[2] ?? match[1]);
-    total += /^h/i.test(match[3]!) ? amount * 60 : amount;
-  }
-  return total > 0 ? total : null;
-}
-
-function portionsIn(text: string): number | null {
-  const match = SERVES.exec(text) ?? PORTIONS_AFTER.exec(text);
-  if (!match) return null;
-  const count = readNumber(match[1]!)?.value.valueOf() ?? 0;
-  return Number.isInteger(count) && count > 0 ? count : null;
-}
-
-/** A line that only says how many it serves, and nothing else. */
-function isPortionsLine(line: string): boolean {
-  if (/^\d{1,3}\s*(?:portions?|servings?|covers)\.?$/i.test(line)) return true;
-  const match = SERVES.exec(line);
-  if (!match || (/^for\b/i.test(match[0].trim()) && !/\b(?:people|persons|portions?|servings?)\b/i.test(line))) return false;
-  return line.replace(match[0], '').replace(/[\s().,:;-]/g, '').length < 4;
-}
-
-function headingOf(line: string): string | null {
-  const bare = line.replace(/^#+\s*|\*\*/g, '').trim();
-  const forThe = FOR_THE.exec(bare);
-  if (forThe && (bare.endsWith(':') || bare.length < 40)) return capital(forThe[1]!);
-  const colon = HEAD_COLON.exec(bare);
-  if (colon) return capital(colon[1]!);
-  if (CAPS.test(bare) && !readAmount(bare)) return capital(bare.toLowerCase());
-  return null;
-}
-
-function capital(text: string): string {
-  const bare = CAPS.test(text.trim()) ? text.trim().toLowerCase() : text.trim();
-  return bare.charAt(0).toUpperCase() + bare.slice(1);
-}
-
-function isProse(line: string): boolean {
-  const isSentence = /^\p{Lu}\p{Ll}+\s.*[.!]$/u.test(line) && line.split(' ').length >= 6;
-  return (ACTION.test(line) && line.length > 18) || isSentence || (line.length > 110 && /[.;]\s/.test(line));
+export interface ReadRecipeOptions {
+  readonly book?: FactBook;
+  /** What a person says that a line of the text is, by its number from 0. */
+  readonly said?: ReadonlyMap<number, Role>;
 }
 
 /**
@@ -85,100 +63,239 @@ function isProse(line: string): boolean {
  */
 const MOST_LINES_READ = 1000;
 
+const NUMBERING = /^(?:(?:part|component|stage|section)\s+(?:\d+|[A-Z])\b\s*[:.–-]?\s*|[A-H][.)]\s+|\d\s*[.)]\s*)/i;
+const FOR_THE = /^(?:for|to make|making)\s+(?:the\s+|an?\s+)?(?=[^\d\s])/i;
+const IN_BRACKETS = /\s*[([]([^()[\]]*)[)\]]\s*:?\s*$/;
+
+/** The name and what it gives, of the heading of a component. */
+function headingOf(text: string): { readonly name: string; readonly gives: Amount | null } {
+  const bare = text.replace(/^[\s#>*_–—•-]+|[\s:*_–—-]+$/g, '').trim();
+  const brackets = IN_BRACKETS.exec(bare);
+  const said = brackets ? yieldSaid(brackets[1]!, true) : null;
+  const named = said ? bare.slice(0, brackets!.index) : bare;
+  const name = named.replace(NUMBERING, '').replace(FOR_THE, '').replace(/:$/, '').trim() || named;
+  return { name: capital(name), gives: said?.gives ?? null };
+}
+
+function capital(text: string): string {
+  const bare = /\p{Lu}{2}/u.test(text) && !/\p{Ll}/u.test(text) ? text.toLowerCase() : text;
+  return bare.charAt(0).toUpperCase() + bare.slice(1);
+}
+
+const YIELD_BEHIND =
+  /\s*[,;([–—-]*\s*\b(?:serves|makes|feeds|for|yields?|covers)\s+[^()[\]]{1,40}[)\]]?\s*$|\s*[([]\s*\d{1,3}\s+(?:portions?|covers?|servings?|people)\s*[)\]]\s*$/i;
+
+/** The title without signs, and the portions that stand in it: "Warm lentils (serves 6)". */
+function titleOf(text: string): { readonly title: string; readonly portions: number | null } {
+  const bare = text.replace(/^[\s#>*_]+|[\s*_]+$/g, '').trim();
+  const tail = YIELD_BEHIND.exec(bare);
+  const said = tail ? yieldSaid(tail[0].replace(/^[\s,;([–—-]+|[)\]\s]+$/g, '')) : null;
+  const title = said?.portions && said.left < 4 ? bare.slice(0, tail!.index) : bare;
+  return { title: title.replace(/[\s,;:–—-]+$/, '').trim(), portions: said?.left === 0 ? said.portions : null };
+}
+
+/** Steps go on in the words that they were broken in: a word that was divided is put together again. */
+const joinedTo = (before: string, more: string): string =>
+  /\p{Ll}[-\u00ad]$/u.test(before) && /^\p{Ll}/u.test(more) ? before.slice(0, -1) + more : `${before} ${more}`;
+
+const STEP_ALONE = /^step\s*\d{1,2}\s*[.:]?$/i;
+const TOOL_LIST = /^[^:]{3,40}:\s*(\S.*)$/;
+
 /**
- * Reads a whole recipe: title, portions, headed components with their lines, and the method. A pure function; every
- * line of the text ends up as title, portions, heading, ingredient line or method step.
+ * Reads a whole recipe: title, portions, components with their lines and steps, tools, notes, and what is none of it. A pure function;
+ * every line of the text has its place in what is given back, and nothing is dropped.
+ *
+ * @example readRecipe('Plum cake\nServes 8\n1 kg plums\nBake for 1 hour.').components[0]?.lines.length // 1
  */
-export function readRecipe(text: string, book: FactBook = SHIPPED_BOOK): RecipeReading {
-  const lines = text
-    .replace(/\r\n?/g, '\n')
-    .split('\n')
-    // Runs of blanks mean nothing here, and patterns would try each of their blanks.
-    .map((line) => line.replace(/\s+/g, ' ').trim());
+export function readRecipe(text: string, options: ReadRecipeOptions | FactBook = {}): RecipeReading {
+  const { book = SHIPPED_BOOK, said } = 'find' in options ? { book: options, said: undefined } : options;
+  const all = text.replace(/\r\n?/g, '\n').split('\n');
+  const kept: { raw: string; at: number; blankBefore: boolean; blankAfter: boolean }[] = [];
+  let blank = true;
+  for (let at = 0; at < all.length && kept.length < MOST_LINES_READ; at += 1) {
+    const raw = all[at]!;
+    if (!raw.trim()) {
+      blank = true;
+      if (kept.length > 0) kept[kept.length - 1]!.blankAfter = true;
+      continue;
+    }
+    kept.push({ raw, at, blankBefore: blank, blankAfter: false });
+    blank = false;
+  }
+  const looks = looksOf(kept, book);
+  const saidAt = new Map(
+    [...(said ?? [])].flatMap(([at, role]) => {
+      const index = kept.findIndex((line) => line.at === at);
+      return index < 0 ? [] : [[index, role] as const];
+    }),
+  );
+  const roles = decideRoles(looks, saidAt);
+  return assemble(
+    kept.map(({ at }, index) => ({ at, look: looks[index]!, role: roles[index]! })),
+    book,
+  );
+}
+
+interface Decided {
+  readonly at: number;
+  readonly look: Look;
+  readonly role: Role;
+}
+
+/** Ingredient lines and steps with the lines they go on in. */
+function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
   let title = '';
   let portions: number | null = null;
   let gives: Amount | null = null;
-  let section: 'top' | 'ingredients' | 'method' = 'top';
-  const components: { name: string; lines: Omit<IngredientLine, 'id'>[] }[] = [{ name: '', lines: [] }];
-  const method: { text: string; minutes: number | null }[] = [];
-  let blankBefore = true;
-  let read = 0;
+  let titles = 0;
+  const components: { name: string; gives: Amount | null; texts: string[]; stepsOnly: boolean }[] = [];
+  const method: { text: string; component: number | null }[] = [];
+  const tools: string[] = [];
+  const notes: string[] = [];
+  const aside: string[] = [];
+  const places: ReadPlace[] = [];
+  let current: number | null = null;
+  /** Whether the component's own steps are meant, and not those of the whole. */
+  let under: number | null = null;
+  let last: Role | null = null;
+  let inMethod = false;
 
-  for (const line of lines) {
-    if (!line) {
-      blankBefore = true;
-      continue;
-    }
-    read += 1;
-    if (read > MOST_LINES_READ) break;
-    const afterBlank = blankBefore;
-    blankBefore = false;
+  const main = (): number => {
+    if (current !== null) return current;
+    const known = components.findIndex(({ name }) => name === '');
+    current = known >= 0 ? known : components.push({ name: '', gives: null, texts: [], stepsOnly: false }) - 1;
+    return current;
+  };
+  const named = (heading: { name: string; gives: Amount | null }): number => {
+    const known = components.findIndex(({ name }) => name !== '' && plain(name) === plain(heading.name));
+    return known >= 0 ? known : components.push({ ...heading, texts: [], stepsOnly: inMethod }) - 1;
+  };
 
-    const counted = /^(?:the\s+)?ingredients?\s+(?:\(?\s*(?:for|serves)\b.*)$/i.test(line);
-    if (INGREDIENTS.test(line) || counted) {
-      if (counted) portions ??= portionsIn(line);
-      section = 'ingredients';
-      continue;
+  for (const [order, { at, look, role }] of decided.entries()) {
+    let [component, index]: [number | null, number | null] = [null, null];
+    switch (role) {
+      case 'title': {
+        titles += 1;
+        const read = titleOf(look.written);
+        if (!title) ({ title } = read);
+        portions ??= read.portions;
+        break;
+      }
+      case 'yield': {
+        const read = yieldSaid(look.written.replace(/^[\s#>*_–—•-]+|[*_]+$/g, '')) ?? yieldSaid(look.written, true);
+        portions ??= read?.portions ?? null;
+        gives ??= read?.gives ?? null;
+        break;
+      }
+      case 'ingredients': {
+        const read = yieldSaid(look.written.replace(/^.*?ingredients?(?:\s+list)?\s*\(?\s*/i, ''));
+        portions ??= read?.portions ?? null;
+        inMethod = false;
+        current = null;
+        under = null;
+        break;
+      }
+      case 'method':
+        inMethod = true;
+        // A heading inside a component that goes on: its own method, if other components come with theirs.
+        under = current !== null && components[current]!.name !== '' && goesOnByComponent(decided, order) ? current : null;
+        break;
+      case 'component':
+        current = named(headingOf(look.text === look.written ? look.written : look.written));
+        component = current;
+        under = current;
+        break;
+      case 'line':
+        component = main();
+        inMethod = false;
+        index = components[component]!.texts.push(look.asLine) - 1;
+        components[component]!.stepsOnly = false;
+        break;
+      case 'step':
+        component = inMethod ? under : current !== null && components[current]!.name !== '' && ownSteps(decided) ? current : null;
+        index = method.push({ text: STEP_ALONE.test(look.text) || STEP_ALONE.test(look.written) ? '' : look.text, component }) - 1;
+        break;
+      case 'tools': {
+        const listed = TOOL_LIST.exec(look.written);
+        if (listed) tools.push(...listed[1]!.split(/\s*[,;]\s*/).filter(Boolean));
+        break;
+      }
+      case 'tool':
+        tools.push(look.text);
+        break;
+      case 'note':
+        notes.push(look.written.replace(/^[\s>]+/, ''));
+        break;
+      case 'aside':
+        aside.push(look.written);
+        break;
+      case 'more': {
+        const before = places.at(-1);
+        if (before?.role === 'line' || (before?.role === 'more' && last === 'line')) {
+          component = before.component;
+          index = before.index;
+          const { texts } = components[component!]!;
+          texts[index!] = joinedTo(texts[index!]!, look.text);
+        } else if (before?.role === 'step' || (before?.role === 'more' && last === 'step')) {
+          component = before.component;
+          index = before.index;
+          const step = method[index!]!;
+          step.text = step.text ? joinedTo(step.text, look.written) : look.written;
+        } else if (last === 'aside') aside[aside.length - 1] = joinedTo(aside.at(-1)!, look.written);
+        else if (last === 'title') title = joinedTo(title, look.written);
+        else if (last === 'tool' || last === 'tools') tools.push(look.text);
+        else if (notes.length > 0) notes[notes.length - 1] = joinedTo(notes.at(-1)!, look.written);
+        else notes.push(look.written);
+        break;
+      }
     }
-    if (METHOD.test(line.replace(/^#+\s*|\*\*/g, ''))) {
-      section = 'method';
-      continue;
-    }
-    if (NOTES.test(line)) {
-      section = 'method';
-      continue;
-    }
-    const quantity = /^(?:makes|yields?|gives)\s*:?\s*(.+)$/i.exec(line);
-    const amount = quantity ? readAmount(quantity[1]!) : null;
-    if (amount?.unitWritten && !amount.rest.trim() && unitOf(amount.amount.unit).dimension !== 'count') {
-      gives = amount.amount;
-      continue;
-    }
-    if (portions === null && isPortionsLine(line)) {
-      portions = portionsIn(line);
-      continue;
-    }
-    if (!title && section === 'top' && components.length === 1 && components[0]!.lines.length === 0 && looksLikeTitle(line)) {
-      const inTitle = portionsIn(line);
-      if (inTitle !== null && portions === null) portions = inTitle;
-      title = line
-        .replace(/^#+\s*|\*\*/g, '')
-        .replace(/\s*[([–-]?\s*\b(?:serves|makes|for)\s+\w+(?:\s*(?:people|portions|persons|servings))?\s*[)\]]?\s*$/i, (tail) =>
-          portionsIn(tail) === null ? tail : '',
-        )
-        .replace(/[\s,;:–-]+$/, '')
-        .trim();
-      continue;
-    }
-    const numbered = NUMBERED.exec(line);
-    if (section !== 'method' && numbered && isProse(line.slice(numbered[0].length))) section = 'method';
-    if (section !== 'method' && !readAmount(line) && isProse(line) && (afterBlank || /[.!]$/.test(line))) section = 'method';
-
-    if (section === 'method') {
-      const step = numbered ? line.slice(numbered[0].length) : line.replace(/^[-*•]\s+/, '');
-      const previous = method.at(-1);
-      // A line broken by hand goes on in lower case.
-      if (previous && !numbered && !afterBlank && /^[a-z]/.test(step)) {
-        previous.text += ` ${step}`;
-        previous.minutes = minutesIn(previous.text);
-      } else method.push({ text: step, minutes: minutesIn(step) });
-      continue;
-    }
-    const heading = headingOf(line);
-    if (heading !== null) {
-      section = 'ingredients';
-      components.push({ name: heading, lines: [] });
-      continue;
-    }
-    section = 'ingredients';
-    components.at(-1)!.lines.push(readLine(line, book));
+    if (role !== 'more') last = role;
+    places.push({ at, written: look.written, role, component, index });
   }
-  return { title, portions, gives, components: components.filter((part) => part.lines.length > 0 || part.name), method };
+  // A list of its own that has nothing in it is not a component.
+  const keep = components.map(({ name, texts }) => name !== '' || texts.length > 0);
+  const place = keep.map((kept, index) => (kept ? keep.slice(0, index).filter(Boolean).length : null));
+  const moved = (component: number | null) => (component === null ? null : (place[component] ?? null));
+  return {
+    title,
+    portions,
+    gives,
+    components: components
+      .filter((_, index) => keep[index])
+      .map(({ name, gives: own, texts }) => ({ name, gives: own, lines: texts.map((each) => readLine(each, book)) })),
+    method: method
+      .filter(({ text }) => text)
+      .map(({ text, component }) => ({ text, minutes: minutesIn(text), component: moved(component) })),
+    tools,
+    notes,
+    aside,
+    places: places.map((each) => ({ ...each, component: moved(each.component) })),
+    several: titles > 1 || seemsSeveral(decided),
+  };
 }
 
-function looksLikeTitle(line: string): boolean {
-  if (/^[-*•]\s/.test(line) || (headingOf(line.replace(/[()]/g, '')) !== null && !CAPS.test(line))) return false;
-  const read = readAmount(line);
-  if (read && !read.doubts.length && (read.unitWritten || /^\d/.test(line))) return false;
-  return !/,\s*to taste$/i.test(line);
+/** Whether components stand each with its own steps, rather than all steps at the end. */
+function ownSteps(decided: readonly Decided[]): boolean {
+  let seen = false;
+  for (const { role } of decided) {
+    if (role === 'step') seen = true;
+    else if (role === 'line' && seen) return true;
+    else if (role === 'method') return false;
+  }
+  // One component and its steps behind it: those of the dish.
+  return decided.some(({ role }, index) => role === 'component' && decided[index + 1]?.role === 'step');
+}
+
+/** Whether lines of ingredients come again after this method. */
+const goesOnByComponent = (decided: readonly Decided[], from: number): boolean =>
+  decided.slice(from).some(({ role }) => role === 'line') || decided.slice(0, from).some(({ role }) => role === 'step');
+
+/** Two yields, two lists that say "ingredients", each with lines and a method behind it. */
+function seemsSeveral(decided: readonly Decided[]): boolean {
+  const ends = decided.reduce<number[]>((found, { role }, index) => (role === 'method' ? [...found, index] : found), []);
+  return (
+    decided.filter(({ role }) => role === 'yield').length > 1 &&
+    decided.filter(({ role }) => role === 'ingredients').length > 1 &&
+    ends.length > 1
+  );
 }

@@ -1,7 +1,6 @@
 import { EMPTY_STEP, type MethodStep } from '../dish/types';
-import { celsiusIn, heatedIn } from '../quantity';
+import { celsiusIn, heatedIn, minutesIn } from '../quantity';
 import { suggestTechniques } from '../technique';
-import { minutesIn } from './readRecipe';
 
 /** Words of a step that call for equipment there are few of. */
 const EQUIPMENT: readonly (readonly [RegExp, string])[] = [

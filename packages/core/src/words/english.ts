@@ -298,6 +298,8 @@ function DOUBTS(doubt: Doubt): string {
       return `How much does a piece of ${doubt.size} weigh?`;
     case 'which-comma':
       return `Is this ${doubt.one} or ${doubt.other}? The comma could be either; it was read as ${doubt.one}.`;
+    case 'left-over':
+      return `Is "${doubt.text}" only the name of the ingredient?`;
     case 'which-pint':
       return 'Which pint? It is taken by the measures of the dish: imperial 568 ml, American 473 ml.';
     case 'said':

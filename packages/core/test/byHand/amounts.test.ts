@@ -98,7 +98,7 @@ describe('pieces', () => {
       { 'trout fillet': '2 of about 90 g' },
     ],
     // Water is not bought; state is no part of an item.
-    ['Dough\nserves 1\n100 g cold butter\n50 g soft butter\n200 ml cold water', 2, { 'cold butter': '300 g', 'cold water': '400 ml' }],
+    ['Dough\nserves 1\n100 g cold butter\n50 g soft butter\n200 ml cold water', 2, { butter: '300 g', 'cold water': '400 ml' }],
     ['Drink\nserves 1\n200 ml sparkling water', 2, { 'sparkling water': '400 ml' }],
   ] as const)('%s for %i', (text, students, expected) => {
     expect(ordered(dishFrom(text), { students })).toMatchObject(expected);

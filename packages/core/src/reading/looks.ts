@@ -1,0 +1,319 @@
+import { SHIPPED_BOOK, type FactBook } from '../ingredients';
+import { heatsIn, timesIn, unitOf } from '../quantity';
+import { fromCells } from './cells';
+import { readAmount } from './readAmount';
+import { isTold, verbsIn } from './verbs';
+import { yieldSaid } from './yields';
+
+/** What a line of a text is. */
+export const ROLES = [
+  'title',
+  'yield',
+  'ingredients',
+  'method',
+  'component',
+  'line',
+  'step',
+  'tools',
+  'tool',
+  'note',
+  'aside',
+  'more',
+] as const;
+export type Role = (typeof ROLES)[number];
+
+/** What can be seen of one line before anything is decided. */
+export interface Look {
+  /** As pasted, without what surrounds it. */
+  readonly written: string;
+  /** Without bullets, numbers and marks of headings. */
+  readonly text: string;
+  /** As an ingredient line would be read: the cells of a table put in order. */
+  readonly asLine: string;
+  readonly bullet: boolean;
+  /** The number of a numbered step; 0 for a letter; null where there is none. */
+  readonly number: number | null;
+  /** Marked as a heading: by signs, capitals, a colon at its end. */
+  readonly marked: boolean;
+  readonly blankBefore: boolean;
+  readonly blankAfter: boolean;
+  /** Whether it opens something that is not the recipe: questions, aims, readers' comments. */
+  readonly opensAside: boolean;
+  /** How much it looks like each role, from what it says alone; more is likelier. */
+  readonly like: Readonly<Record<Role, number>>;
+}
+
+const INGREDIENTS =
+  /^(?:the\s+)?(?:ingredients?|commodit(?:y|ies)|shopping list|what you need|mise en place)(?:\s+list)?(?:\s*\(?\s*(?:for|serves|to serve)\b.*)?\s*:?$/i;
+const METHOD =
+  /^(?:the\s+)?(?:method(?:\s+of\s+(?:work|preparation))?|directions?|instructions?|steps?|procedure|process|preparation(?:\s+method)?|to make(?:\s+it)?|how to(?:\s+make(?:\s+it)?)?|what to do|cooking|assembly and cooking|the work|work)\s*:?$/i;
+const TOOLS =
+  /^(?:special\s+)?(?:equipment|tools?|utensils|kit|you will (?:also )?need|you[’']ll also need|hardware|small equipment)(?:\s+(?:list|needed|required))?\b\s*(?::|$)/i;
+const TOOL =
+  /\b(?:cutters?|sheet|brush|sieve|pan|pot|blender|mixer|whisk|thermometer|probe|tin|tray|mould|ring|rolling pin|knife|board|bowl|scales?|jug|spatula|piping bag|nozzle|thermostat|fryer|spider|tongs|cloth|foil|parchment|paper|rack|grater|mandolin|peeler|ladle|spoons?|skewers?|string|film|processor|siphon|chinois|colander|casserole|ramekins?)\b/i;
+const TOOL_LAST =
+  /\b(?:cutter|sheet|brush|sieve|pan|pot|blender|mixer|whisk|thermometer|probe|tray|mould|ring|pin|knife|board|bowl|scales|jug|spatula|bag|nozzle|fryer|tongs|cloth|rack|grater|peeler|ladle|processor)s?$/i;
+const NOTE =
+  /^(?:\*?\s*)(?:n\.?\s?b\b|notes?\s*(?::|$|[–—-]\s)|tips?\s*(?::|$|[–—-]\s)|chef[’']?s? (?:tip|note)|cook[’']?s? (?:tip|note)|hint|variations?\b|store\b\s*:|storage|shelf[- ]life|keeps?\b|allergens?\s*:|allergy|contains\s*:|make[- ]ahead|freez(?:es|ing)\b|to store|serving suggestion|wine|oven\s*(?::|temp|\d)|(?:prep(?:aration)?|cook(?:ing)?|bak(?:e|ing)|total|resting|chill(?:ing)?|hands[- ]on|active|inactive|difficulty|time)(?:\s+time)?\s*:|(?:prep(?:aration)?|total|active|inactive|hands[- ]on|ready in|(?:cook(?:ing)?|bak(?:e|ing)|resting|chilling) time)(?:\s+time)?\s+(?:about\s+)?(?:\d|½|an?\b)|demo\s*:|demonstration\s*:|difficulty|level\s*:|cost\s*:|season\s*:|source\s*:|ref\b\.?|rev\b\.?|version\b|code\s*:|cuisine|course\s*:|category|author\s*:|important\s*:|warning\s*:|caution\s*:|critical\s*:|haccp|ccp\b|see (?:also )?(?:page|p\.)|recipe (?:no|number|ref))/i;
+/** What is told of the dish when the work is over. */
+const KEEPING =
+  /\b(?:keeps? (?:for|well|up to)|can be (?:made|prepared|frozen|kept|stored)|will keep|better (?:on )?the (?:second|next)|made (?:a|one|two|three|\d) days? (?:ahead|before)|if you (?:like|prefer|have)|easier to|best result|nice with|goes well|serve[sd]? well with|freezes well|leftovers?|instead of|works? (?:just )?as well|any will do|just let it down)\b/i;
+const ASIDE =
+  /^(?:skip to\b|jump to\b|home\b(?:$|\s*[»>|/])|menu\b|search\b|log ?in\b|sign (?:in|up)\b|share\b|pin\b|print\b|save\b|rate this|subscribe|unsubscribe|newsletter|advert|advertisement|sponsored|continue reading|read more|show more|load more|related\b|you (?:may|might) also (?:like|enjoy)|more (?:recipes|from|like)|popular|trending|comments?\b|leave a (?:reply|comment)|reply\b|reviews?\b|\d+ (?:comments|reviews|ratings|thoughts|votes)|did you make|tag (?:us|me)|follow (?:us|me)|nutrition|calories|per serving\b|get ingredients|buy (?:now|ingredients)|shop\b|us customary|metric\b|imperial\b|\d+(?:\/\d+)?x(?:\s|$)|cook mode|prevent your screen|copyright|©|all rights|posted|published|updated|by [A-Z]\p{Ll}+(?:\s*[|•·].*)?$|from \d[\d.]* votes|\d\.\d+ (?:from|out of|\/)|learning (?:aims?|outcomes?|objectives?)|aims?\b\s*:?$|objectives?\b|outcomes?\b|by the end of|criteria|assessment\b|questions?\b\s*:?$|discussion|homework|evaluation|tutor\b|teacher\b|student\b|learner\b|name\s*[:_]|date\s*[:_]|signature|signed|unit \d|session \d|lesson \d|week \d|day (?:\d|one|two|three)\b|module \d|handout\b|page \d|p\. ?\d+$|www\.|https?:|cookies?\b policy|privacy|terms\b|view in browser|forward to|sent from my|regards|kind regards|best wishes|best,?$|cheers|love\b(?:,|\s+(?:to|from))|yours\b|until next|see you|thank(?:s| you)|hi\b|hello\b|dear\b|hey\b|good (?:morning|evening)\b|let me know|hope (?:you|this)|enjoy!?$|bon app|total\b\s*\|?|item\s*[|\t]|ingredient\s*[|\t]|ingredients?\s+(?:qty|quantity|weight|amount|unit)|qty\b|quantity\s+unit|column)/iu;
+/** Headings under which everything is about something else. */
+const ASIDE_HEADS =
+  /^(?:learning (?:aims?|outcomes?|objectives?)|aims?|objectives?|outcomes?|questions?|discussion|homework|nutrition(?:\s+(?:facts|information).*)?|reviews?(?:\s*\(\d+\))?|comments?(?:\s*\(\d+\))?|\d+ (?:comments|reviews|thoughts).*|you (?:may|might) also (?:like|enjoy)|related.*|leave a (?:reply|comment)|did you make.*|more recipes.*)\s*:?$/i;
+const SIGN_OFF = /^(?:\p{Lu}\.|\p{Lu}\p{Ll}{1,12}|[-–—]\s?\p{Lu}\p{Ll}+|x{1,3}|xox\w*)$/u;
+const RUNNING_HEAD = /^(?:\d{1,4}\s{1,8}\p{Lu}[\p{Lu}\s'’&-]{3,}|\p{Lu}[\p{Lu}\s'’&-]{3,}\s{1,8}\d{1,4}|\d{1,4})$/u;
+
+const COMPONENT_WORDS =
+  /\b(?:base|filling|topping|sauce|dressing|glaze|icing|dough|pastry|sponge|crumb|crust|batter|marinade|brine|syrup|garnish|tempering|assembly|plating|soaker|starter|salad|broth|stock|cream|custard|compote|relish|pickle|salsa|oil|puree|jam|jelly|caramel|mousse|meringue|frosting|streusel|crumble|fritters?|fish|beans?|vegetables?|finish|serve|plate|component)\b/i;
+const FOR_THE = /^(?:for|to make|making)\s+(?:the\s+|an?\s+)?[^,\d]{2,60}:?$/i;
+const TO_PLATE = /^(?:to|for)\s+(?:plate|serve|serving|finish|finishing|garnish|assemble|assembly|decorate|plating)(?:\s+up)?\s*:?$/i;
+const PART = /^(?:part|component|stage|section)\s+(?:\d+|[A-Z])\b\s*[:.–-]?|^[A-H][.)]\s+(?=\p{Lu})|^\d\s*[.)]\s*(?=for the\b)/iu;
+const CAPS = /^(?=.*\p{Lu}{2})[^\p{Ll}]{3,60}$/u;
+const NUMBERED = /^(?:step\s*)?(\d{1,2})\s*(?:[.):]|[–-](?=\s))\s*(?=\p{L})/iu;
+const STEP_ALONE = /^step\s*(\d{1,2})\s*[.:]?$/i;
+const LETTERED = /^[a-hj-z]\s?[.)]\s+(?=\p{L})/u;
+const BARE_NUMBER = /^(\d{1,2})\s+(?=\p{L})/u;
+const BULLET = /^(?:[-*•·‣▪◦–—▢□☐✓▸→]|\[\s?\])\s+/;
+const MARKS = /^(?:#{1,6}\s+|>\s*)+|^\*\*(?=.*\*\*$)|^__(?=.*__$)|^[*_](?=[^*_]+[*_]$)|[*_]{1,2}$/g;
+
+const SEASONING =
+  /^(?:(?:sea|fine|flaky|coarse|table|black|white|ground|freshly)\s+)*(?:salt|pepper|seasoning)(?:\s*(?:and|&|,|\/)\s*(?:(?:freshly|ground|black|white|milled)\s+)*pepper)?$/i;
+/** Whether a line begins with an amount in a unit, or ends with one. */
+const isMeasured = (line: string): boolean => {
+  const bare = line.slice(0, 200).replace(BULLET, '');
+  return (
+    readAmount(bare)?.unitWritten === true ||
+    TO_TASTE.test(bare) ||
+    SEASONING.test(bare) ||
+    COUNT_BEHIND.test(bare) ||
+    fromCells(line) !== null ||
+    (bare.length < 80 && AMOUNT_BEHIND.test(` ${bare}`)) ||
+    /^(?:\d+|an?|one|two|three|four|six)\s+(?:large\s+)?(?:egg|onion|vanilla|lemon|lime)/i.test(bare)
+  );
+};
+const AMOUNT_BEHIND = /[\s:,–—-]\s*(?:about\s+)?(?:\d[\d.,/]*|[½¼¾⅓⅔])\s?(?:kg|g|mg|ml|cl|l|oz|lb|tbsp|tsp|cups?|no\.?|ea\.?)\b/i;
+/** "Pears - 3", "Shallots: 2, finely chopped". */
+const COUNT_BEHIND = /^\p{L}[^\d]{2,50}(?:\s[-–—]|:)\s?\d{1,3}(?:\s(?:no|ea)\.?)?(?:,\s.{2,40})?$/u;
+const TO_TASTE = /\b(?:to taste|as needed|q\.?s\.?)\b/i;
+const ZERO: Readonly<Record<Role, number>> = {
+  title: 0,
+  yield: -6,
+  ingredients: -8,
+  method: -8,
+  component: -2,
+  line: 0,
+  step: 0,
+  tools: -8,
+  tool: -3,
+  note: -1.5,
+  aside: -2.5,
+  more: -4,
+};
+
+/** What lines of a text look like, blank ones left out. */
+export function looksOf(
+  lines: readonly { readonly raw: string; readonly blankBefore: boolean; readonly blankAfter: boolean }[],
+  book: FactBook = SHIPPED_BOOK,
+): readonly Look[] {
+  const small = lines.filter(({ raw }) => /^\p{Ll}/u.test(raw.trim())).length;
+  const mostlySmall = small > lines.length * 0.4;
+  return lines.map((line, index) =>
+    lookOf(line, {
+      book,
+      mostlySmall,
+      before: lines[index - 1]?.raw.trim() ?? null,
+      next: lines[index + 1]?.raw.trim() ?? null,
+      first: index === 0,
+    }),
+  );
+}
+
+function lookOf(
+  { raw, blankBefore, blankAfter }: { readonly raw: string; readonly blankBefore: boolean; readonly blankAfter: boolean },
+  {
+    book,
+    mostlySmall,
+    before,
+    next,
+    first,
+  }: { book: FactBook; mostlySmall: boolean; before: string | null; next: string | null; first: boolean },
+): Look {
+  const written = raw.replace(/\s+/g, ' ').trim();
+  const short = written.slice(0, 300);
+  const unmarked = short.replace(MARKS, '').replace(/\*\*/g, '').trim();
+  const bullet = BULLET.test(unmarked);
+  const bare = unmarked.replace(BULLET, '');
+  const alone = STEP_ALONE.exec(bare);
+  const pointed = NUMBERED.exec(bare);
+  const unpointed = pointed ? null : BARE_NUMBER.exec(bare);
+  const lettered = LETTERED.test(bare);
+  const afterNumber = pointed
+    ? bare.slice(pointed[0].length)
+    : unpointed
+      ? bare.slice(unpointed[0].length)
+      : lettered
+        ? bare.replace(LETTERED, '')
+        : bare;
+  const numberedStep = pointed !== null || (unpointed !== null && isTold(afterNumber) && /^\p{Lu}/u.test(afterNumber));
+  const number = alone ? Number(alone[1]) : numberedStep ? Number((pointed ?? unpointed)![1]) : lettered ? 0 : null;
+  const text = number === null ? bare : afterNumber;
+  const cells = fromCells(raw);
+  const asLine = cells ?? bare;
+  const heading = /^#{1,6}\s/.test(short) || /^\*\*[^*]+\*\*:?$/.test(short) || /^__[^_]+__:?$/.test(short);
+  const marked = heading || (CAPS.test(bare) && /\p{L}{3}/u.test(bare)) || /:$/.test(bare);
+
+  const like: Record<Role, number> = { ...ZERO };
+  const words = bare.split(' ').length;
+  const plain = bare.replace(/:$/, '');
+  const amount = readAmount(asLine.replace(/^(?:the|scant|no more than|at least|at most|generous)\s+/i, ''));
+  const measured = amount !== null && amount.unitWritten;
+  const counted = amount !== null && !amount.unitWritten;
+  const behind =
+    !amount &&
+    words <= 12 &&
+    (AMOUNT_BEHIND.test(` ${asLine.replace(/\((?:gives|yields|makes|serves|for|about)\b[^)]*\)/i, '')}`) ||
+      (COUNT_BEHIND.test(asLine) && book.read(asLine.slice(0, 60)).found.length > 0));
+  const food = words <= 14 && book.read(asLine.slice(0, 120)).found.length > 0;
+  const sentence = /[.!?…]["”’)]?$/.test(bare) && words >= 5;
+  const told = isTold(text);
+  const verbs = verbsIn(text);
+  const times = timesIn(short).length;
+  const heats = heatsIn(short).length;
+  const outside = bare.replace(/\s*\([^)]*\)/g, '');
+  const said = yieldSaid(bare);
+  const headLike =
+    words <= 9 &&
+    outside.split(' ').length <= 7 &&
+    !measured &&
+    !sentence &&
+    !/[.;,!?]$/.test(bare) &&
+    !/\d\s?(?:g|kg|ml|l)\b/.test(outside);
+
+  // Lines of ingredients.
+  if (measured) like.line += unitOf(amount.amount.unit).dimension === 'count' ? 4 : 6;
+  if (counted) like.line += food ? 4 : 1;
+  if (behind) like.line += 5;
+  if (TO_TASTE.test(bare) || SEASONING.test(bare)) like.line += 4;
+  if (words <= 5 && (TOOL_LAST.test(bare) || (TOOL.test(bare) && !food))) like.line -= 4;
+  if (food) like.line += amount || behind ? 1 : words <= 5 ? 2 : 0.5;
+  if (cells !== null) like.line += 3;
+  if (told && !measured) like.line -= 5;
+  if (sentence && words > 7) like.line -= 4;
+  if (words > 16) like.line -= 2;
+  if (verbs > 2) like.line -= 2;
+  if (number !== null && told) like.line -= 4;
+  if ((heats > 0 || (times > 0 && !measured)) && !behind) like.line -= 3;
+  if (marked && !amount && !behind) like.line -= 3;
+
+  // Steps.
+  const nameLike = told && !sentence && times === 0 && heats === 0 && words <= 7 && /^\p{Lu}/u.test(bare) && !bullet && number === null;
+  if (told) like.step += nameLike ? 2.5 : 5;
+  if (number !== null && number > 0) like.step += 3;
+  if (number === 0) like.step += 2;
+  if (alone) like.step += 8;
+  if (times > 0) like.step += 2;
+  if (heats > 0) like.step += 1.5;
+  if (sentence) like.step += 1.5;
+  if (words > 12) like.step += 1.5;
+  if (verbs > 1) like.step += 1;
+  if (words <= 3 && !told && !alone) like.step -= 3;
+  if ((measured || behind) && !told && number === null && !sentence) like.step -= 4;
+  if (heading && number === null) like.step -= 5;
+  if (/:$/.test(bare) && words <= 6) like.step -= 4;
+
+  // Headings of components.
+  if (FOR_THE.test(plain) && !amount) like.component += 6;
+  if (TO_PLATE.test(bare)) like.component += 8;
+  if (PART.test(bare)) like.component += 7;
+  if (heading) like.component += 4;
+  if (marked && headLike) like.component += 4;
+  if (headLike && blankBefore) like.component += 2;
+  if (headLike && COMPONENT_WORDS.test(bare) && !amount) like.component += 2.5;
+  if (headLike && blankAfter) like.component += 1;
+  // A bare name among lines that are all measured is that of a component.
+  const among =
+    headLike &&
+    !amount &&
+    !behind &&
+    !SEASONING.test(bare) &&
+    (said === null || said.left > 3 || /\(/.test(bare)) &&
+    !/[\d½¼¾⅓⅔]|^(?:the\s+)?(?:grated\s+)?(?:juice|zest|rind|peel)\b/i.test(outside) &&
+    next !== null &&
+    isMeasured(next) &&
+    (before === null || blankBefore || isMeasured(before) || /[.!]$/.test(before) || ASIDE.test(before) || isTold(before));
+  if (among) like.component += told ? 8 : 7;
+  if (among && !first) like.line -= 1;
+  if (first) like.component -= 5;
+  if (headLike && !marked && !FOR_THE.test(plain) && !TO_PLATE.test(bare) && !blankBefore && !blankAfter && !among) like.component -= 2;
+  if (!headLike) like.component -= 5;
+  if (amount && !/\(/.test(bare)) like.component -= 4;
+  if (told && !FOR_THE.test(plain) && !TO_PLATE.test(bare) && !marked) like.component -= 3;
+  if (bullet) like.component -= 3;
+  if (/^\p{Ll}/u.test(bare)) like.component -= 2;
+
+  // Headings that only name their section.
+  if (INGREDIENTS.test(bare)) like.ingredients += 18;
+  if (/^you(?:[’']ll| will)? (?:also )?need\s*:?$/i.test(bare)) like.ingredients += 14;
+  if (METHOD.test(bare)) like.method += 18;
+  if (TOOLS.test(bare)) like.tools += words <= 5 || /^[^:]{3,30}:\s*\S/.test(bare) ? 18 : 4;
+  if (TOOL.test(bare) && words <= 8 && !told) like.tool += 3;
+
+  // What it gives, what goes with it, what surrounds it.
+  if (said && said.left < 4) like.yield += 14;
+  else if (said && /[|•]|\/\s/.test(bare)) like.yield += 10;
+  if (NOTE.test(bare) || /^(?:TIPS?|NOTES?|N\.?B\.?)\b/.test(bare)) like.note += 9;
+  else if (KEEPING.test(bare)) like.note += 4;
+  if (like.note > 6) {
+    like.step -= 4;
+    like.line -= 4;
+  }
+  if (sentence && !told) like.note += 2;
+  if (ASIDE.test(bare)) like.aside += told && /^(?:share|save|print|search|rate|tag|follow|name|date)\b/i.test(bare) && words > 3 ? 3 : 9;
+  if (ASIDE_HEADS.test(bare)) like.aside += 6;
+  if (RUNNING_HEAD.test(written)) like.aside += /^\d+$/.test(written) ? 10 : 8;
+  if (SIGN_OFF.test(bare) && !food) like.aside += 3;
+  if (/\?$/.test(bare)) like.aside += 4;
+  if (/\b(?:I|my|we|our)\b/.test(bare) && !told) like.aside += 2.5;
+  if (sentence && !told && !times && !heats) like.aside += 1.5;
+  if (/[|»>]/.test(bare) && cells === null && !amount) like.aside += 2;
+  if (measured && !sentence) like.aside -= 4;
+
+  // The title.
+  if (words <= 10) like.title += 2;
+  if (words > 14 || bare.length > 110) like.title -= 6;
+  if (/^#\s/.test(short)) like.title += 5;
+  if (marked && !/:$/.test(bare)) like.title += 1.5;
+  if (/:$/.test(bare)) like.title -= 3;
+  if (sentence) like.title -= 3;
+  if (measured || behind) like.title -= 6;
+  if (counted && food) like.title -= 3;
+  if (TO_TASTE.test(bare)) like.title -= 4;
+  if (told && !nameLike && (sentence || times > 0 || words > 5)) like.title -= 4;
+  if (bullet || number !== null) like.title -= 4;
+  if (like.aside > 3 || like.note > 3) like.title -= 6;
+  if (like.yield > 3 && words <= 4) like.title -= 8;
+  if (like.ingredients > 3 || like.method > 3) like.title -= 12;
+  if (first) like.title += 2;
+  if (nameLike) like.title += 1;
+  if (food) like.title += 0.5;
+
+  // Going on with the line before it.
+  if (!blankBefore && before !== null && !bullet && number === null) {
+    if (/\p{Ll}[-\u00ad]$/u.test(before) && /^\p{Ll}/u.test(bare)) like.more += 16;
+    else if (STEP_ALONE.test(before)) like.more += 16;
+    else if (!/[.!?:;]["”’)]?$/.test(before)) {
+      if (/^\p{Ll}/u.test(bare) && !amount) like.more += mostlySmall ? 0 : before.length > 24 ? 9 : 5;
+      else if (/^\p{Ll}/u.test(bare)) like.more += mostlySmall ? 0 : 2;
+      if (before.length > 36 && !amount && !headLike) like.more += 4;
+      if (/,$|\b(?:and|the|a|of|with|in|to|for|until|into|over|mix|dry|until|then|from|by|on|at)$/i.test(before)) like.more += 9;
+    } else if (/^\p{Ll}/u.test(bare) && !amount && !mostlySmall) like.more += 3;
+    // A figure broken off its line: "cook / for another 15 min", "Mix dry / ingredients. Stir …"
+    if (like.more > 3) like.more += 1;
+    if (said && said.left < 4) like.more -= 12;
+  } else like.more -= 20;
+
+  return { written, text, asLine, bullet, number, marked, blankBefore, blankAfter, opensAside: ASIDE_HEADS.test(bare), like };
+}

@@ -1,0 +1,107 @@
+import { exact } from '../exact';
+import { unitOf, type Amount } from '../quantity';
+import { readAmount } from './readAmount';
+import { readNumber } from './numbers';
+
+/** What a line says of how much a recipe gives. */
+export interface YieldSaid {
+  /** Portions, or pieces where nothing else is said; the lower end of a range. */
+  readonly portions: number | null;
+  /** A quantity that one making gives, besides or instead. */
+  readonly gives: Amount | null;
+  /** How much of the line is about something else: 0 where it says nothing but the yield. */
+  readonly left: number;
+}
+
+const LEAD =
+  /^\W*(?:(?:this\s+)?(?:recipe\s+)?(?:serves|serving|servings?|feeds|yields?|makes|gives|covers?|portions?|quantity|enough|sufficient|for|number of (?:portions|covers))\b(?:\s+(?:for|to serve|to make|about))?)\s*[:\-–=]?\s*(?:it\s+serves\s+)?/i;
+const ABOUT = /^(?:about|approx(?:imately)?\.?|around|roughly|up to|at least|~|ca?\.)\s*/i;
+const EATERS = /^(?:people|persons?|portions?|servings?|covers?|plates?|pax|guests?|students?|diners?|serves)\b/i;
+/** What portions are counted in, where they are pieces. */
+const PIECES =
+  /^(?:(?:very\s+)?(?:small|large|big|medium|mini|little|generous|individual|good|fat|thin|thick)(?:\s+ones?)?\s*)?(?:pieces?|squares?|slices?|biscuits?|cookies?|crackers?|buns?|rolls?|muffins?|scones?|tarts?|tartlets?|cakes?|bars?|fingers?|balls?|pancakes?|pies|bowls?|glasses|cups?|ones?|tranches|items?|units?|samosas|pasties|parcels?|blinis?|shortbreads?)?\b/i;
+const NOTHING_MORE =
+  /^(?:\s*(?:as\s+(?:an?\s+)?[\p{L}\s]+|each|or so|in all|to share|generously|of \d+\s?(?:g|ml)(?:\s+each)?|\([^)]*\)|[.,;:|/–-]))*\s*$/iu;
+
+interface Count {
+  readonly count: number;
+  readonly rest: string;
+}
+
+function countAt(text: string): Count | null {
+  const bare = text.replace(ABOUT, '');
+  const dozens = /^(?:(half a|a|one|two|three|four|five|six|\d{1,2})\s+)?dozen\b/i.exec(bare);
+  if (dozens) {
+    const of = dozens[1] ? (/half/i.test(dozens[1]) ? exact('1/2') : readNumber(dozens[1])!.value) : exact(1);
+    return { count: of.mul(12).valueOf(), rest: bare.slice(dozens[0].length).trim() };
+  }
+  const number = readNumber(bare);
+  if (!number) return null;
+  const range = /^\s*(?:-|–|to|or)\s*\d{1,3}\b/i.exec(number.rest);
+  const count = number.value.valueOf();
+  return Number.isInteger(count) && count > 0 && count <= 2000 ? { count, rest: number.rest.slice(range?.[0].length ?? 0).trim() } : null;
+}
+
+/** One part of a line, "8 tins of 500 g", "12 covers", "about 40". */
+function partSaid(part: string, told: boolean): { portions: number | null; gives: Amount | null; left: string } | null {
+  const amount = readAmount(part.replace(ABOUT, ''));
+  const bracket = /\(\s*(?:about\s+)?(\d{1,3})\s+[\p{L}\s]{3,20}\)/u.exec(part);
+  if (
+    amount?.unitWritten &&
+    amount.amount.unit !== 'each' &&
+    (unitOf(amount.amount.unit).dimension !== 'count' || unitOf(amount.amount.unit).pack)
+  )
+    return told || unitOf(amount.amount.unit).dimension !== 'count'
+      ? { portions: bracket ? Number(bracket[1]) : null, gives: amount.amount, left: amount.rest.replace(/\([^)]*\)/, '') }
+      : null;
+  const counted = countAt(part);
+  if (!counted) return null;
+  const eaters = EATERS.exec(counted.rest);
+  if (eaters) return { portions: counted.count, gives: null, left: counted.rest.slice(eaters[0].length) };
+  // "makes a good supper", "for 2 minutes"
+  if (/^an?\b/i.test(part) || /^(?:min|sec|hour|hr|day|week|h\b)/i.test(counted.rest)) return null;
+  const pieces = PIECES.exec(counted.rest);
+  const after = counted.rest.slice(pieces?.[0].length ?? 0);
+  if (!told && !pieces?.[0]) return null;
+  const word = /^\s*(?!as\b)(?:[\p{L}]+)(?:\s+(?:tins?|trays?|moulds?|rings?|loaf|loaves))?/u.exec(after);
+  // "1 loaf (12 slices)", "1 tray 60 x 40 cm": what it is made in, in words.
+  if (told && bracket) return { portions: Number(bracket[1]), gives: null, left: '' };
+  return { portions: counted.count, gives: null, left: told && word ? after.slice(word[0].length) : after };
+}
+
+/**
+ * How many or how much a line says that a recipe gives; null where it does not say.
+ *
+ * @example yieldSaid('Covers 14')?.portions // 14
+ * @example yieldSaid('enough for two dozen')?.portions // 24
+ * @example yieldSaid('8 tins of 500 g', true)?.gives // { min: '8', max: '8', unit: 'tin', about: false }
+ * @param told - whether it is known that the line is about the yield, as behind "Yield:"
+ */
+export function yieldSaid(line: string, told = false): YieldSaid | null {
+  const bare = line.replace(/^[\s*_>#|–—•-]+|[\s*_|]+$/g, '').trim();
+  if (!bare || bare.length > 120) return null;
+  const lead = LEAD.exec(bare);
+  const isFor = lead !== null && /^\W*for\b/i.test(lead[0]);
+  const body = lead ? bare.slice(lead[0].length) : bare;
+  let portions: number | null = null;
+  let gives: Amount | null = null;
+  let left = '';
+  for (const [index, part] of body.split(/\s*(?:[|•]|\/(?=\s)|,(?=\s*\d)|;)\s*/).entries()) {
+    const said = partSaid(part, told || (lead !== null && index === 0));
+    // What it is made in is no other matter: "1 tray 60 x 40 cm, 24 portions".
+    if (!said)
+      left += ` ${part.replace(/^\d{1,2}\s+(?:\p{L}+\s+)?(?:trays?|tins?|moulds?|frames?|rings?|sheets?|loaf|loaves)\b.*$/iu, '')}`;
+    else {
+      portions ??= said.portions;
+      gives ??= said.gives;
+      left += ` ${said.left}`;
+    }
+  }
+  if (portions === null && gives === null) return null;
+  // "For 6" and "For 6 people", but not "For 2 minutes" or "for 20 g of yeast".
+  if (isFor && gives) return null;
+  const rest = NOTHING_MORE.test(left) ? '' : left.replace(/\([^)]*\)/g, '').trim();
+  // "90 ml oil" and "1 large egg" say what goes in.
+  if (!lead && !told && rest) return null;
+  return { portions, gives, left: rest.replace(/[^\p{L}\d]/gu, '').length };
+}
