@@ -200,6 +200,7 @@ export const dishContentSchema = shape<DishContent>({
         text: Joi.string().max(DISH_LIMITS.text).required(),
         minutes: Joi.number().integer().min(0).max(20160).allow(null).required(),
         techniqueIds: Joi.array().items(idSchema).max(12).unique().required(),
+        componentId: keySchema.allow(null).required(),
         hands: Joi.string().valid('on', 'off').required(),
         noviceMinutes: Joi.number().integer().min(0).max(20160).allow(null).required(),
         equipment: text(80),
@@ -226,6 +227,8 @@ export const dishContentSchema = shape<DishContent>({
     .max(DISH_LIMITS.components)
     .unique('componentId')
     .required(),
+  tools: Joi.array().items(Joi.string().trim().min(1).max(120)).max(DISH_LIMITS.tools).required(),
+  notes: Joi.array().items(Joi.string().trim().min(1).max(500)).max(DISH_LIMITS.notes).required(),
 }).custom((dish: DishContent) => {
   const ids = dish.components.flatMap((component) => [component.id, ...component.lines.map((line) => line.id)]);
   if (new Set(ids).size !== ids.length) throw new FieldError('Two lines share an id.', 'Give each line an id of its own.');

@@ -141,11 +141,7 @@ describe('needs and techniques', () => {
     expect(suggestTechniques('Serve.', techniques)).toEqual([]);
     const knife = ['slice', 'chop', 'fry', 'dice'].map((word) => ({ id: word, words: [word] }));
     const named = (step: string) => suggestTechniques(step, knife);
-    expect([named('Slicing, then dicing.'), named('Chopped or chopping'), named('It fries.')]).toEqual([
-      ['slice', 'dice'],
-      ['chop'],
-      ['fry'],
-    ]);
+    expect([named('Slicing, then dicing.'), named('Chopped or chopping'), named('It fries.')]).toEqual([['slice', 'dice'], ['chop'], []]);
     expect([named('A chopstick.'), named('Friday.'), named('Sliver it')]).toEqual([[], [], []]);
   });
 

@@ -100,7 +100,7 @@ async function addClass(manager: EntityManager, name: string, term: string, rows
 }
 
 async function addDishes(manager: EntityManager, techniques: readonly Technique[], by: string): Promise<ReadonlyMap<string, string>> {
-  const known = techniques.map(({ id, card }) => ({ id, words: card.words }));
+  const known = techniques.map(({ id, name, card }) => ({ id, name, words: card.words }));
   const draft = (text: string) => toDish(readRecipe(text), { newId: () => randomUUID(), portions: 4, techniques: known });
   const editions = new Map<string, string>();
   const add = async (content: DishContent): Promise<string> => {

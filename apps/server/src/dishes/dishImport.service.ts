@@ -25,7 +25,7 @@ export class DishImportService {
   async import(bytes: Uint8Array, name: string, apply: boolean): Promise<DishImport> {
     const { manager: reader } = this.database;
     const [cards, facts] = await Promise.all([reader.find(Technique, { take: 500 }), ownFacts(reader)]);
-    const techniques = cards.map(({ id, card }) => ({ id, words: card.words }));
+    const techniques = cards.map(({ id, name, card }) => ({ id, name, words: card.words }));
     const read = await readApart({ bytes, name, techniques, facts });
     if (read.kind === 'refused') throw new ProblemException('invalid-input', { errors: [...read.errors] });
     const { format, dishes, ofFile } = read;

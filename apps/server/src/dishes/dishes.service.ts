@@ -116,7 +116,7 @@ export class DishesService {
     return toDish(readRecipe(text, factBook(facts)), {
       newId: randomUUID,
       portions: 4,
-      techniques: techniques.map(({ id, card }) => ({ id, words: card.words })),
+      techniques: techniques.map(({ id, name, card }) => ({ id, name, words: card.words })),
     });
   }
 

@@ -5,6 +5,7 @@ import {
   refusedInWords,
   suggestTechniques,
   words,
+  type TechniqueWords,
   type DishContent,
   type FormatName,
   type IngredientFact,
@@ -16,7 +17,7 @@ const DISHES_A_FILE = 200;
 interface DishFile {
   readonly bytes: Uint8Array;
   readonly name: string;
-  readonly techniques: readonly { readonly id: string; readonly words: readonly string[] }[];
+  readonly techniques: readonly TechniqueWords[];
   /** The school's own facts of ingredients. */
   readonly facts: readonly IngredientFact[];
 }

@@ -104,6 +104,8 @@ export function mergeDish(base: DishContent, mine: DishContent, theirs: DishCont
       gives: pick('gives', base.gives, mine.gives, theirs.gives, text),
       measures: pick('measures', base.measures, mine.measures, theirs.measures, text),
       plate: pick('plate', base.plate, mine.plate, theirs.plate, text),
+      tools: pick('tools', base.tools, mine.tools, theirs.tools, text),
+      notes: pick('notes', base.notes, mine.notes, theirs.notes, text),
       components,
       method: mergeSteps(base.method, mine.method, theirs.method, pick),
     },

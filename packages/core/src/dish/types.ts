@@ -138,6 +138,8 @@ export interface MethodStep {
   /** Minutes found in the text or set by hand; null when it has none. */
   readonly minutes: number | null;
   readonly techniqueIds: readonly string[];
+  /** The component it makes or works on; null where it is of the whole dish. */
+  readonly componentId: string | null;
   /** Someone is busy, or it rests, chills, bakes by itself. */
   readonly hands: 'on' | 'off';
   /** Minutes for a novice, where `minutes` is for a practised hand. */
@@ -175,9 +177,22 @@ export interface DishContent {
   readonly measures: MeasureSystem;
   /** What goes on one plate. */
   readonly plate: readonly PlateItem[];
+  /** Tools and small equipment that it asks for, as written. */
+  readonly tools: readonly string[];
+  /** Tips, times and ovens in its head, how it keeps: kept with it, and no step. */
+  readonly notes: readonly string[];
 }
 
-export const DISH_LIMITS = { lines: 200, components: 20, steps: 80, title: 160, text: 2000, pasteBytes: 100_000 } as const;
+export const DISH_LIMITS = {
+  lines: 200,
+  components: 20,
+  steps: 80,
+  tools: 60,
+  notes: 40,
+  title: 160,
+  text: 2000,
+  pasteBytes: 100_000,
+} as const;
 
 /** Every line of a dish, in order. */
 export function linesOf(dish: DishContent): readonly IngredientLine[] {
@@ -195,7 +210,17 @@ const byId = new WeakMap<DishContent, ReadonlyMap<string, IngredientLine>>();
 const NO_SPAN: Span = { least: null, most: null };
 
 /** A dish of which nothing is written yet. */
-export const EMPTY_DISH = { title: '', portions: 4, gives: null, components: [], method: [], measures: 'labelling', plate: [] } as const;
+export const EMPTY_DISH = {
+  title: '',
+  portions: 4,
+  gives: null,
+  components: [],
+  method: [],
+  measures: 'labelling',
+  plate: [],
+  tools: [],
+  notes: [],
+} as const;
 
 /** What a line has beside what was read of it: nothing yet. */
 export const EMPTY_LINE = { extra: false, oneIs: '', preparationEditionId: null, componentId: null, yields: [] } as const;
@@ -208,6 +233,7 @@ export const EMPTY_STEP = {
   text: '',
   minutes: null,
   techniqueIds: [],
+  componentId: null,
   hands: 'on',
   noviceMinutes: null,
   equipment: '',

@@ -60,8 +60,13 @@ const saysExtra = (dish: Json): Json => ({
   })),
 });
 
-/** From 3: what a piece's weight is of, what a temperature is of, and what a step shares with allergens are said. */
+/**
+ * From 3: what a piece's weight is of, what a temperature is of, what a step shares with allergens, which component it makes, and tools
+ * and notes are said.
+ */
 const saysOfWhat = (dish: Json): Json => ({
+  tools: [],
+  notes: [],
   ...dish,
   components: partsOf(dish.components).map((component) => ({
     allowance: null,
@@ -74,6 +79,7 @@ const saysOfWhat = (dish: Json): Json => ({
   method: partsOf(dish.method).map((step) => ({
     heats: typeof step.text === 'string' ? heatedIn(step.text) : 'oven',
     sharedWith: [],
+    componentId: null,
     ...step,
   })),
 });
@@ -96,7 +102,17 @@ export const DISH: DocumentFormat<DishContent> = {
   name: 'dish',
   upgrades: [dishTotal, saysExtra, saysOfWhat],
   lacks: lacking(
-    { title: 'text', portions: 'number', gives: 'any', components: 'parts', method: 'parts', measures: 'text', plate: 'parts' },
+    {
+      title: 'text',
+      portions: 'number',
+      gives: 'any',
+      components: 'parts',
+      method: 'parts',
+      measures: 'text',
+      plate: 'parts',
+      tools: 'list',
+      notes: 'list',
+    },
     {
       components: lacking(
         { id: 'text', name: 'text', lines: 'parts', gives: 'any', gave: 'list', keeps: 'parts', before: 'object', allowance: 'any' },
@@ -110,6 +126,7 @@ export const DISH: DocumentFormat<DishContent> = {
         hands: 'text',
         heats: 'text',
         sharedWith: 'list',
+        componentId: 'any',
         toNext: 'object',
       }),
     },

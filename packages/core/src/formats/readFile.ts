@@ -6,6 +6,7 @@ import type { FactBook } from '../ingredients';
 import { dishOfRecipe, recipesIn } from './jsonLd';
 import { readLinesCsv } from './linesCsv';
 import { jsonLdBlocks } from './plainText';
+import type { TechniqueWords } from '../technique';
 import type { FieldRefused, Refused } from '../words';
 
 export type FormatName = 'pelvo' | 'json-ld' | 'html' | 'csv' | 'text';
@@ -13,7 +14,7 @@ export type FormatName = 'pelvo' | 'json-ld' | 'html' | 'csv' | 'text';
 export interface ReadFileOptions {
   readonly name: string;
   readonly newId: () => string;
-  readonly techniques: readonly { readonly id: string; readonly words: readonly string[] }[];
+  readonly techniques: readonly TechniqueWords[];
   /** Facts of ingredients, the school's own among them; those that ship when left out. */
   readonly book?: FactBook;
 }

@@ -2,7 +2,7 @@ import { SHIPPED_BOOK, type FactBook } from '../ingredients';
 import { heatsIn, timesIn, unitOf } from '../quantity';
 import { fromCells } from './cells';
 import { readAmount } from './readAmount';
-import { isTold, verbsIn } from './verbs';
+import { isTold, verbsIn } from '../verbs';
 import { yieldSaid } from './yields';
 
 /** What a line of a text is. */

@@ -1,6 +1,6 @@
 import { EMPTY_STEP, type MethodStep } from '../dish/types';
 import { celsiusIn, heatedIn, minutesIn } from '../quantity';
-import { suggestTechniques } from '../technique';
+import { suggestTechniques, type TechniqueWords } from '../technique';
 
 /** Words of a step that call for equipment there are few of. */
 const EQUIPMENT: readonly (readonly [RegExp, string])[] = [
@@ -22,7 +22,7 @@ const HANDS_OFF_MINUTES = 10;
 export function stepFrom(
   id: string,
   text: string,
-  techniques: readonly { readonly id: string; readonly words: readonly string[] }[],
+  techniques: readonly TechniqueWords[],
   minutes: number | null = minutesIn(text),
 ): MethodStep {
   const equipment = EQUIPMENT.find(([word]) => word.test(text))?.[1];

@@ -1,7 +1,8 @@
-import { EMPTY_COMPONENT, type DishContent } from '../dish/types';
+import { DISH_LIMITS, EMPTY_COMPONENT, type DishContent } from '../dish/types';
 import { exact, exactText } from '../exact';
 import { PER_PLATE, type LineReading } from './readLine';
 import type { RecipeReading } from './readRecipe';
+import type { TechniqueWords } from '../technique';
 import { stepFrom } from './stepFrom';
 
 export interface ToDishOptions {
@@ -10,25 +11,32 @@ export interface ToDishOptions {
   /** Used when the text does not say how many it serves. */
   readonly portions: number;
   /** Techniques whose words are looked for in the method. */
-  readonly techniques: readonly { readonly id: string; readonly words: readonly string[] }[];
+  readonly techniques: readonly TechniqueWords[];
 }
 
 /** A dish drafted from a reading: ids given, techniques suggested for each step. */
 export function toDish(reading: RecipeReading, options: ToDishOptions): DishContent {
   const { newId, techniques } = options;
+  const ids = reading.components.map(() => newId());
   return {
     title: reading.title,
     portions: reading.portions ?? options.portions,
     gives: reading.gives ? { amount: reading.gives } : null,
     measures: 'labelling',
     plate: [],
-    components: reading.components.map((component) => ({
-      id: newId(),
+    tools: reading.tools.slice(0, DISH_LIMITS.tools).map((tool) => tool.slice(0, 120)),
+    notes: reading.notes.slice(0, DISH_LIMITS.notes).map((note) => note.slice(0, 500)),
+    components: reading.components.map((component, index) => ({
+      id: ids[index]!,
       ...EMPTY_COMPONENT,
       name: component.name,
+      gives: component.gives,
       lines: component.lines.map((line) => ({ id: newId(), ...forAllPlates(line, reading.portions) })),
     })),
-    method: reading.method.map((step) => stepFrom(newId(), step.text, techniques, step.minutes)),
+    method: reading.method.map((step) => ({
+      ...stepFrom(newId(), step.text, techniques, step.minutes),
+      componentId: step.component === null ? null : (ids[step.component] ?? null),
+    })),
   };
 }
 
