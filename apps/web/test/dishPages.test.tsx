@@ -125,7 +125,7 @@ describe('the method', () => {
   });
   const method = (steps: readonly MethodStep[]) => {
     const changes: (readonly MethodStep[])[] = [];
-    return { changes, ...show(<Method steps={steps} onChange={(next) => changes.push(next)} />, { answers: around }) };
+    return { changes, ...show(<Method components={[]} steps={steps} onChange={(next) => changes.push(next)} />, { answers: around }) };
   };
 
   it('reads a new step: its minutes, and the technique it names', async () => {
@@ -150,7 +150,7 @@ describe('the method', () => {
     const shown = () => screen.getByText('Roast.').closest('li')!.textContent;
     expect(shown()).toContain('180 °C');
     unmount();
-    show(<Method steps={steps} onChange={() => undefined} />, {
+    show(<Method components={[]} steps={steps} onChange={() => undefined} />, {
       answers: { ...around, ...signedIn({ temperature: 'fahrenheit' }) },
     });
     await screen.findByText('Stir, or it catches.');

@@ -190,7 +190,7 @@ describe('a step in detail', () => {
   const step: MethodStep = { ...EMPTY_STEP, id: 's', text: 'Roast.', techniqueIds: ['t1'] };
   const detail = () => {
     const saved = vi.fn<(step: MethodStep) => void>();
-    return { saved, ...show(<StepEditor step={step} onSave={saved} onCancel={() => undefined} />) };
+    return { saved, ...show(<StepEditor components={[]} step={step} onSave={saved} onCancel={() => undefined} />) };
   };
 
   it('takes heat as ovens are set, hands, times and what decides', async () => {

@@ -108,7 +108,7 @@ describe('a step and a line', () => {
   it('say which allergens share fat, board or water, and what the heat is of', async () => {
     const saved = vi.fn<(step: MethodStep) => void>();
     const step: MethodStep = { ...EMPTY_STEP, id: 's', text: 'Fry the sticks.' };
-    const { user } = show(<StepEditor step={step} onSave={saved} onCancel={() => undefined} />);
+    const { user } = show(<StepEditor components={[]} step={step} onSave={saved} onCancel={() => undefined} />);
     fireEvent.change(screen.getByLabelText('Heat'), { target: { value: '350F' } });
     await user.selectOptions(screen.getByLabelText('Heat of'), 'fat');
     await user.click(screen.getByText(/Fat, board, fryer or water is shared/));

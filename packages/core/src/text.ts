@@ -20,3 +20,12 @@ export function plain(text: string): string {
 export function slug(text: string, most: number): string {
   return plain(text).replaceAll(' ', '-').slice(0, most).replace(/-+$/, '');
 }
+
+/** The singular of an English word, near enough to bring spellings of one name together. */
+export function singular(word: string): string {
+  if (word.length > 4 && word.endsWith('ies')) return `${word.slice(0, -3)}y`;
+  if (word.length > 4 && /(?:oes|ches|shes|sses|xes)$/.test(word)) return word.slice(0, -2);
+  if (word.endsWith('leaves')) return `${word.slice(0, -6)}leaf`;
+  if (word.length > 3 && word.endsWith('s') && !/(?:ss|us|is)$/.test(word)) return word.slice(0, -1);
+  return word;
+}

@@ -21,7 +21,10 @@ const isVerb = (word: string, after: string): boolean => {
   const plain = word.toLowerCase().replace(/[^\p{L}-]/gu, '');
   // "peel of an orange"
   if (/^of\b/i.test(after)) return false;
-  return FOOD_VERBS.has(plain) ? FOOD_OBJECT.test(after) : VERBS.has(plain);
+  // "Cream butter and sugar." is a sentence; "cream cheese" is none.
+  if (FOOD_VERBS.has(plain))
+    return FOOD_OBJECT.test(after) || (/^\p{L}{3}/u.test(after) && !/^(?:and|or)\b/i.test(after) && /[.!]$/.test(after));
+  return VERBS.has(plain);
 };
 
 /**

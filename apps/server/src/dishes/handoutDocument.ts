@@ -85,7 +85,7 @@ export function handoutDocument(dish: DishContent, portions: number, edition: st
             stack: [
               { text: 'Method', style: 'heading' },
               ...dish.method.map((step, index): Content => ({
-                text: [{ text: `${index + 1}  `, bold: true }, ...stepText(step)],
+                text: [{ text: `${index + 1}  `, bold: true }, ...stepText(step, dish)],
                 margin: [0, 0, 0, 5],
               })),
               ...(shares.length > 0
@@ -98,6 +98,8 @@ export function handoutDocument(dish: DishContent, portions: number, edition: st
           },
         ],
       },
+      ...listed('Tools', dish.tools),
+      ...listed('Notes', dish.notes),
       ...allergenBlock(dish, care),
       ...(cautions.length > 0
         ? [
@@ -109,6 +111,9 @@ export function handoutDocument(dish: DishContent, portions: number, edition: st
     ],
   };
 }
+
+const listed = (heading: string, items: readonly string[]): Content[] =>
+  items.length === 0 ? [] : [{ text: heading, style: 'heading' }, { ul: [...items] }];
 
 /** What the dish contains, may contain, and what is not known: nothing is claimed absent that is not known. */
 function allergenBlock(dish: DishContent, { book, preparations, allergenList }: HandoutCare): Content[] {
@@ -131,9 +136,10 @@ function allergenBlock(dish: DishContent, { book, preparations, allergenList }: 
   ];
 }
 
-function stepText(step: MethodStep): Content[] {
+function stepText(step: MethodStep, { components }: DishContent): Content[] {
   const ways = step.celsius === null ? null : temperatureWays(step.celsius, step.heats);
   const facts = [
+    components.find(({ id }) => id === step.componentId)?.name ?? '',
     step.minutes ? `${step.minutes} min${step.hands === 'off' ? ', hands off' : ''}` : '',
     ways ? `${ways.celsius} °C, ${ways.fahrenheit} °F` : '',
     step.equipment,

@@ -1,6 +1,6 @@
-import { plain } from '../text';
+import { plain, singular } from '../text';
 import { remembered } from '../remembered';
-import { beforeJoin, isState, itemWords, saysNothing, singular, withoutForm } from './names';
+import { beforeJoin, isState, itemWords, saysNothing, withoutForm } from './names';
 import { SHIPPED, type IngredientFact } from './fact';
 
 /** What is known of an item by the words it is made of. */

@@ -47,8 +47,8 @@ export interface RecipeReading {
   readonly aside: readonly string[];
   /** Every line of the text that is not blank, in order, with what it was taken for. */
   readonly places: readonly ReadPlace[];
-  /** Whether there seem to be two recipes in one text. */
-  readonly several: boolean;
+  /** The line of the text where a second recipe seems to begin; null where there is one only. */
+  readonly secondAt: number | null;
 }
 
 export interface ReadRecipeOptions {
@@ -147,7 +147,6 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
   let title = '';
   let portions: number | null = null;
   let gives: Amount | null = null;
-  let titles = 0;
   const components: { name: string; gives: Amount | null; texts: string[]; stepsOnly: boolean }[] = [];
   const method: { text: string; component: number | null }[] = [];
   const tools: string[] = [];
@@ -175,7 +174,6 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
     let [component, index]: [number | null, number | null] = [null, null];
     switch (role) {
       case 'title': {
-        titles += 1;
         const read = titleOf(look.written);
         if (!title) ({ title } = read);
         portions ??= read.portions;
@@ -270,7 +268,7 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
     notes,
     aside,
     places: places.map((each) => ({ ...each, component: moved(each.component) })),
-    several: titles > 1 || seemsSeveral(decided),
+    secondAt: secondRecipe(decided),
   };
 }
 
@@ -290,12 +288,26 @@ function ownSteps(decided: readonly Decided[]): boolean {
 const goesOnByComponent = (decided: readonly Decided[], from: number): boolean =>
   decided.slice(from).some(({ role }) => role === 'line') || decided.slice(0, from).some(({ role }) => role === 'step');
 
-/** Two yields, two lists that say "ingredients", each with lines and a method behind it. */
-function seemsSeveral(decided: readonly Decided[]): boolean {
-  const ends = decided.reduce<number[]>((found, { role }, index) => (role === 'method' ? [...found, index] : found), []);
-  return (
-    decided.filter(({ role }) => role === 'yield').length > 1 &&
-    decided.filter(({ role }) => role === 'ingredients').length > 1 &&
-    ends.length > 1
-  );
+/**
+ * Where a second recipe begins: what says how much it gives, or "Ingredients", comes again after a method, and a method after that. It
+ * begins with the last line before it that stands behind a blank and is neither line nor step.
+ */
+function secondRecipe(decided: readonly Decided[]): number | null {
+  const opens = (role: Role) => role === 'yield' || role === 'ingredients' || role === 'title';
+  const first = decided.findIndex(({ role }) => opens(role));
+  const steps = decided.findIndex(({ role }, index) => index > first && role === 'step');
+  const again = decided.findIndex(({ role }, index) => steps >= 0 && index > steps && opens(role));
+  if (first < 0 || again < 0) return null;
+  const after = decided.slice(again);
+  if (after.filter(({ role }) => role === 'line').length < 2 || !after.some(({ role }) => role === 'step')) return null;
+  for (let index = again; index > steps; index -= 1) {
+    const { look, role, at } = decided[index]!;
+    if (role === 'line') break;
+    if (look.blankBefore && (index === again || role !== 'yield')) {
+      const above = decided[index - 1]!;
+      // Its name may have been taken for a heading or a step: the short line right above.
+      return index === again && !above.look.blankAfter && above.look.blankBefore ? above.at : at;
+    }
+  }
+  return decided[again]!.at;
 }

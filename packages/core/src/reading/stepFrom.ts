@@ -1,6 +1,7 @@
 import { EMPTY_STEP, type MethodStep } from '../dish/types';
-import { celsiusIn, heatedIn, minutesIn } from '../quantity';
+import { heatedIn, heatsIn, minutesIn } from '../quantity';
 import { suggestTechniques, type TechniqueWords } from '../technique';
+import { stepTimes } from './readStep';
 
 /** Words of a step that call for equipment there are few of. */
 const EQUIPMENT: readonly (readonly [RegExp, string])[] = [
@@ -11,9 +12,6 @@ const EQUIPMENT: readonly (readonly [RegExp, string])[] = [
   [/\bchill(?:er|ed)?\b/i, 'chiller'],
   [/\bfreez(?:e|er)\b/i, 'freezer'],
 ];
-
-/** Verbs of waiting: nobody is busy while they go on. */
-const HANDS_OFF = /\b(?:rest|chill|soak|prove|bake|braise|simmer|drain|cool|marinate|set|infuse|freeze|stand)\b/i;
 
 /** Beyond this a waiting step frees the hands for something else. */
 const HANDS_OFF_MINUTES = 10;
@@ -26,7 +24,15 @@ export function stepFrom(
   minutes: number | null = minutesIn(text),
 ): MethodStep {
   const equipment = EQUIPMENT.find(([word]) => word.test(text))?.[1];
-  const waits = HANDS_OFF.test(text) && (minutes ?? 0) >= HANDS_OFF_MINUTES;
+  const [off, on] = (['off', 'on'] as const).map((hands) =>
+    stepTimes(text)
+      .filter((time) => time.kind === 'lasts' && time.hands === hands)
+      .reduce((all, { most, times }) => all + most * times, 0),
+  );
+  const waits = off! > on! && off! >= HANDS_OFF_MINUTES;
+  const heats = heatsIn(text);
+  // Of several, the oven's: it is what there are few of.
+  const heat = heats.find(({ of }) => of === 'oven') ?? heats[0];
   return {
     ...EMPTY_STEP,
     id,
@@ -34,8 +40,8 @@ export function stepFrom(
     minutes,
     techniqueIds: suggestTechniques(text, techniques),
     hands: waits ? 'off' : 'on',
-    celsius: celsiusIn(text),
-    heats: heatedIn(text),
+    celsius: heat ? heat.most : null,
+    heats: heat ? heat.of : heatedIn(text),
     equipment: equipment ?? '',
   };
 }

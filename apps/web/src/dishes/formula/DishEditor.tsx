@@ -1,14 +1,24 @@
 import { useLocation } from 'react-router';
 import { Plus } from 'lucide-react';
-import { useEffect, useRef, useState } from 'react';
-import { componentFactors, EMPTY_COMPONENT, linesOf, readLine, type Component, type DishContent, type IngredientLine } from '@pelvo/core';
+import { useEffect, useRef, useState, type ReactNode } from 'react';
+import {
+  componentFactors,
+  DISH_LIMITS,
+  EMPTY_COMPONENT,
+  linesOf,
+  readLine,
+  type Component,
+  type DishContent,
+  type IngredientLine,
+} from '@pelvo/core';
 import type { DishSummary } from '@pelvo/contract';
 import { inWords, newId, useDishSearch } from '../../device';
-import { Button, Section, TextField, useFields } from '../../design';
+import { Button, Section, TextArea, TextField, useFields } from '../../design';
 import { ComponentDetails, componentText } from './ComponentDetails';
 import { LineEditor } from './LineEditor';
 import { LineRow } from './LineRow';
 import { Method } from '../method/Method';
+import { useLit } from '../read/lit';
 import { PlateSection } from '../plate/PlateSection';
 
 interface DishEditorProps {
@@ -59,7 +69,23 @@ export function DishEditor({ content, onChange, readOnlyShape = false }: DishEdi
         />
       ) : null}
       {readOnlyShape ? null : <PlateSection dish={content} onChange={shape ? (plate) => shape({ ...content, plate }) : undefined} />}
-      <Method steps={content.method} onChange={shape ? (method) => shape({ ...content, method }) : undefined} />
+      <Method
+        steps={content.method}
+        components={content.components}
+        onChange={shape ? (method) => shape({ ...content, method }) : undefined}
+      />
+      <Listed
+        title="Tools"
+        hint="One a line."
+        items={content.tools}
+        onChange={shape ? (tools) => shape({ ...content, tools }) : undefined}
+      />
+      <Listed
+        title="Notes"
+        hint="What goes with the dish and is no step. One a line."
+        items={content.notes}
+        onChange={shape ? (notes) => shape({ ...content, notes }) : undefined}
+      />
     </div>
   );
 }
@@ -181,11 +207,7 @@ function Lines({ component, all, components, preparations, canRemove, anchored =
       {component.lines.map((line) => {
         const isNew = !line.written && !line.item;
         return (
-          <li
-            key={line.id}
-            id={anchored ? `line-${line.id}` : undefined}
-            className={anchored && hash === `#line-${line.id}` ? 'bg-beet-wash outline-2 outline-beet' : undefined}
-          >
+          <LitRow key={line.id} id={line.id} anchored={anchored} aimed={anchored && hash === `#line-${line.id}`}>
             {onChange && (openId === line.id || isNew) ? (
               <LineEditor
                 line={line}
@@ -212,10 +234,98 @@ function Lines({ component, all, components, preparations, canRemove, anchored =
             ) : (
               <LineRow line={line} lines={all} onOpen={onChange ? () => setOpenId(line.id) : undefined} />
             )}
-          </li>
+          </LitRow>
         );
       })}
     </ul>
+  );
+}
+
+interface ListedProps {
+  readonly title: string;
+  readonly hint: string;
+  readonly items: readonly string[];
+  readonly onChange?: (items: readonly string[]) => void;
+}
+
+/** A list of words that go with the dish, typed one a line. */
+function Listed({ title, hint, items, onChange }: ListedProps) {
+  const [typed, setTyped] = useState<string | null>(null);
+  if (items.length === 0 && !onChange) return null;
+  const most = title === 'Tools' ? DISH_LIMITS.tools : DISH_LIMITS.notes;
+  const longest = title === 'Tools' ? 120 : 500;
+  const keep = (text: string) => {
+    const lines = text
+      .split('\n')
+      .map((line) => line.trim().slice(0, longest))
+      .filter(Boolean);
+    onChange?.(lines.slice(0, most));
+  };
+  return (
+    <Section title={title}>
+      {typed === null ? (
+        <>
+          {items.length > 0 ? (
+            <ul className="list-disc pl-5">
+              {items.map((item, index) => (
+                <li key={`${index} ${item}`} className="[overflow-wrap:anywhere]">
+                  {item}
+                </li>
+              ))}
+            </ul>
+          ) : (
+            <p className="py-2 text-soft">None yet.</p>
+          )}
+          {onChange ? (
+            <Button
+              kind="quiet"
+              aria-label={`${items.length > 0 ? 'Change' : 'Add'} ${title.toLowerCase()}`}
+              onClick={() => setTyped(items.join('\n'))}
+            >
+              {items.length > 0 ? 'Change' : 'Add'}
+            </Button>
+          ) : null}
+        </>
+      ) : (
+        <form
+          onSubmit={(event) => {
+            event.preventDefault();
+            keep(typed);
+            setTyped(null);
+          }}
+        >
+          <TextArea
+            label={title}
+            labelHidden
+            hint={typed.split('\n').filter((line) => line.trim()).length > most ? `At most ${most} are kept.` : hint}
+            rows={Math.min(12, Math.max(3, typed.split('\n').length + 1))}
+            value={typed}
+            onChange={(event) => setTyped(event.target.value)}
+          />
+          <div className="mt-2 flex gap-2">
+            <Button type="submit">Keep</Button>
+            <Button kind="quiet" onClick={() => setTyped(null)}>
+              Leave as it was
+            </Button>
+          </div>
+        </form>
+      )}
+    </Section>
+  );
+}
+
+/** A line that a link can lead to, and that is lit with its source where a text stands beside it. */
+function LitRow({ id, anchored, aimed, children }: { id: string; anchored: boolean; aimed: boolean; children: ReactNode }) {
+  const lit = useLit(id);
+  return (
+    <li
+      id={anchored ? `line-${id}` : undefined}
+      className={aimed ? 'bg-beet-wash outline-2 outline-beet' : lit.className}
+      onClick={lit.onClick}
+      onFocus={lit.onFocus}
+    >
+      {children}
+    </li>
   );
 }
 

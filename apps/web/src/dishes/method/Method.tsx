@@ -2,14 +2,22 @@ import { closestCenter, DndContext, KeyboardSensor, PointerSensor, useSensor, us
 import { arrayMove, SortableContext, sortableKeyboardCoordinates, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { ArrowDown, ArrowUp, GripVertical, X } from 'lucide-react';
 import { useState } from 'react';
-import { stepFrom, temperatureWays, type Heated, type MethodStep } from '@pelvo/core';
+import { stepFrom, techniquesIn, temperatureWays, type Component, type Heated, type MethodStep } from '@pelvo/core';
 import type { TechniqueSummary } from '@pelvo/contract';
 import { Button, IconButton, Section, SelectField, StrandGlyph, TextArea, useFields } from '../../design';
 import { newId, usePreferences, useTechniques } from '../../device';
+import { useLit } from '../read/lit';
 import { StepEditor } from './StepEditor';
 
+interface MethodProps {
+  readonly steps: readonly MethodStep[];
+  /** Components of the dish, which steps can be of. */
+  readonly components: readonly Pick<Component, 'id' | 'name'>[];
+  readonly onChange?: (steps: readonly MethodStep[]) => void;
+}
+
 /** The method: steps in order, moved by dragging, by the arrow buttons, or with the keyboard on the handle. */
-export function Method({ steps, onChange }: { steps: readonly MethodStep[]; onChange?: (steps: readonly MethodStep[]) => void }) {
+export function Method({ steps, components, onChange }: MethodProps) {
   const { data: techniques = [] } = useTechniques();
   const { box, onSubmit, reset } = useFields({ text: '' });
   const [heat, setHeat] = useState<HeatScale>(usePreferences().temperature === 'fahrenheit' ? 'fahrenheit' : 'all');
@@ -60,6 +68,7 @@ export function Method({ steps, onChange }: { steps: readonly MethodStep[]; onCh
                 index={index}
                 count={steps.length}
                 techniques={techniques}
+                components={components}
                 earlier={firstNamed(steps.slice(0, index))}
                 heat={heat}
                 onChange={
@@ -88,6 +97,7 @@ interface StepRowProps {
   readonly index: number;
   readonly count: number;
   readonly techniques: readonly TechniqueSummary[];
+  readonly components: MethodProps['components'];
   /** Number of the first step that names each technique, by its id. */
   readonly earlier: ReadonlyMap<string, number>;
   readonly heat: HeatScale;
@@ -95,23 +105,26 @@ interface StepRowProps {
   readonly onMove: (by: number) => void;
 }
 
-function StepRow({ step, index, count, techniques, earlier, heat, onChange, onMove }: StepRowProps) {
+function StepRow({ step, index, count, techniques, components, earlier, heat, onChange, onMove }: StepRowProps) {
   const [open, setOpen] = useState(false);
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({
     id: step.id,
     disabled: !onChange,
   });
+  const lit = useLit(step.id);
   const style = transform ? { transform: `translateY(${transform.y}px)`, transition } : undefined;
   return (
     <li
       ref={setNodeRef}
       style={style}
-      className={`grid grid-cols-[2rem_minmax(0,1fr)_auto] gap-x-3 bg-paper py-2 ${isDragging ? 'relative z-10 border-2 border-ink' : ''}`}
+      className={`grid grid-cols-[2rem_minmax(0,1fr)_auto] gap-x-3 bg-paper py-2 ${isDragging ? 'relative z-10 border-2 border-ink' : ''} ${lit.className}`}
+      onClick={lit.onClick}
+      onFocus={lit.onFocus}
     >
       <b className="text-right font-title text-xl">{index + 1}</b>
       <div>
         <p className="[overflow-wrap:anywhere]">{step.text}</p>
-        <StepFacts step={step} heat={heat} />
+        <StepFacts step={step} heat={heat} component={components.find(({ id }) => id === step.componentId)?.name ?? ''} />
         <StepCare step={step} techniques={techniques} earlier={earlier} />
         <StepTechniques
           step={step}
@@ -121,6 +134,7 @@ function StepRow({ step, index, count, techniques, earlier, heat, onChange, onMo
         {onChange && open ? (
           <StepEditor
             step={step}
+            components={components}
             onSave={(next) => {
               onChange(next);
               setOpen(false);
@@ -200,8 +214,9 @@ function heatText(celsius: number, heats: Heated, scale: HeatScale): string {
   }
 }
 
-function StepFacts({ step, heat }: { step: MethodStep; heat: HeatScale }) {
+function StepFacts({ step, heat, component }: { step: MethodStep; heat: HeatScale; component: string }) {
   const facts = [
+    component,
     step.minutes ? `${step.minutes} min${step.noviceMinutes ? `, ${step.noviceMinutes} for a novice` : ''}` : '',
     step.hands === 'off' ? 'hands off' : 'hands on',
     typeof step.celsius === 'number' ? heatText(step.celsius, step.heats, heat) : '',
@@ -252,6 +267,8 @@ interface StepTechniquesProps {
 function StepTechniques({ step, techniques, onChange }: StepTechniquesProps) {
   const own = step.techniqueIds.flatMap((id) => techniques.find((technique) => technique.id === id) ?? []);
   const rest = techniques.filter((technique) => !step.techniqueIds.includes(technique.id));
+  // What verb and object do not say for sure is proposed, and counts once a person has said so.
+  const perhaps = onChange ? techniquesIn(step.text, rest).flatMap(({ id }) => rest.find((technique) => technique.id === id) ?? []) : [];
   return (
     <div className="mt-1 flex flex-wrap items-center gap-1.5">
       {own.map((technique) => (
@@ -268,6 +285,16 @@ function StepTechniques({ step, techniques, onChange }: StepTechniquesProps) {
             </button>
           ) : null}
         </span>
+      ))}
+      {perhaps.slice(0, 3).map((technique) => (
+        <button
+          key={technique.id}
+          type="button"
+          className="inline-flex min-h-8 items-center gap-1 border border-dashed border-ink px-2 text-small"
+          onClick={() => onChange?.([...step.techniqueIds, technique.id])}
+        >
+          <StrandGlyph strand={technique.strand} size={15} silent /> {technique.name}?<span className="sr-only">{" It is exercised here"}</span>
+        </button>
       ))}
       {onChange && rest.length > 0 ? (
         <div className="w-44">

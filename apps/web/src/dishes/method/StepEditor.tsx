@@ -1,9 +1,10 @@
-import { ALLERGENS, celsiusIn, HEATED, HEATED_NAMES, type Allergen, type Heated, type MethodStep } from '@pelvo/core';
+import { ALLERGENS, celsiusIn, HEATED, HEATED_NAMES, type Allergen, type Component, type Heated, type MethodStep } from '@pelvo/core';
 import { Button, SelectField, TextArea, TextField, Tick, useFields, wrongField, type Problems } from '../../design';
 import { parseWhole } from '../formula/optional';
 
 interface StepEditorProps {
   readonly step: MethodStep;
+  readonly components: readonly Pick<Component, 'id' | 'name'>[];
   readonly onSave: (step: MethodStep) => void;
   readonly onCancel: () => void;
 }
@@ -13,6 +14,7 @@ const shown = (value: number | null | undefined) => (value === null || value ===
 /** A step as it stands in the boxes. */
 interface Boxes {
   readonly text: string;
+  readonly componentId: string;
   readonly hands: MethodStep['hands'];
   readonly minutes: string;
   readonly noviceMinutes: string;
@@ -28,6 +30,7 @@ interface Boxes {
 
 const boxesOf = ({
   text,
+  componentId,
   hands,
   minutes,
   noviceMinutes,
@@ -40,6 +43,7 @@ const boxesOf = ({
   caution,
 }: MethodStep): Boxes => ({
   text,
+  componentId: componentId ?? '',
   hands,
   minutes: shown(minutes),
   noviceMinutes: shown(noviceMinutes),
@@ -67,15 +71,16 @@ function problemsIn({ text, heat, heats, least, most }: Boxes): Problems<Boxes> 
 }
 
 /** Everything a step carries: its text, hands, times, equipment, heat, window to the next, what decides it, its caution. */
-export function StepEditor({ step, onSave, onCancel }: StepEditorProps) {
+export function StepEditor({ step, components, onSave, onCancel }: StepEditorProps) {
   const { box, fields, set, onSubmit } = useFields(boxesOf(step), { check: problemsIn });
   const toggle = (allergen: Allergen, on: boolean) =>
     set({ sharedWith: on ? [...fields.sharedWith, allergen] : fields.sharedWith.filter((other) => other !== allergen) });
-  const save = ({ text, minutes, noviceMinutes, heat, least, most, ...rest }: Boxes) =>
+  const save = ({ text, componentId, minutes, noviceMinutes, heat, least, most, ...rest }: Boxes) =>
     onSave({
       ...step,
       ...rest,
       text: text.trim(),
+      componentId: componentId || null,
       minutes: parseWhole(minutes),
       noviceMinutes: parseWhole(noviceMinutes),
       celsius: heatOf(heat, rest.heats) ?? null,
@@ -100,6 +105,16 @@ export function StepEditor({ step, onSave, onCancel }: StepEditorProps) {
         <TextField label="For a novice" inputMode="numeric" {...box('noviceMinutes')} />
         <TextField label="Heat" placeholder="180" {...box('heat')} />
       </div>
+      {components.length > 1 ? (
+        <SelectField label="Component" {...box('componentId')}>
+          <option value="">of the whole dish</option>
+          {components.map(({ id, name }) => (
+            <option key={id} value={id}>
+              {name || 'the main list'}
+            </option>
+          ))}
+        </SelectField>
+      ) : null}
       <div className="grid gap-3 sm:grid-cols-4">
         <SelectField label="Heat of" {...box('heats')}>
           {HEATED.map((each) => (

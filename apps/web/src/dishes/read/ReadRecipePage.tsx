@@ -1,20 +1,24 @@
 import { useDeferredValue, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { DISH_LIMITS, linesOf, type DishContent } from '@pelvo/core';
+import { DISH_LIMITS, linesOf, unlinkedIn, type DishContent, type Role } from '@pelvo/core';
 import type { Dish } from '@pelvo/contract';
 import { fieldProblem, send, useDraft, useAction, useBook, useTechniques } from '../../device';
-import { Button, Empty, Notice, PageHead, ProblemNotice, Stepper, TextArea, TextField } from '../../design';
+import { Button, Choice, Empty, Notice, PageHead, ProblemNotice, Stepper, TextArea, TextField } from '../../design';
 import { DishEditor } from '../formula/DishEditor';
-import { readDraft, type Corrections } from './readDraft';
+import { LitContext } from './lit';
+import { readDraft, type Corrections, type SaidRoles } from './readDraft';
+import { SourceLines } from './SourceLines';
 
-interface Kept {
+interface Draft {
   readonly text: string;
   readonly corrections: Corrections;
+  /** What lines are said to be; left out in drafts from before that could be said. */
+  readonly said?: SaidRoles;
   readonly portions: number | null;
   readonly title: string | null;
 }
 
-const NOTHING: Kept = { text: '', corrections: {}, portions: null, title: null };
+const NOTHING: Draft = { text: '', corrections: {}, said: {}, portions: null, title: null };
 const NEW = { content: NOTHING, version: 0 };
 const EXAMPLE =
   'Braised leeks (serves 4)\n8 slim leeks, trimmed\n30 g butter\n150–200 ml vegetable stock\nsalt, to taste\n\nMethod\n1. Sweat the leeks in butter for 6 minutes.';
@@ -24,13 +28,16 @@ export default function ReadRecipePage() {
   const navigate = useNavigate();
   const { data: techniques = [] } = useTechniques();
   const book = useBook();
-  const { content: kept, change: setKept, drop: forget } = useDraft<Kept>('recipe', NEW);
+  const { content: kept, change: setKept, drop: forget } = useDraft<Draft>('recipe', NEW);
   const [refused, setRefused] = useState<string | null>(null);
   const text = useDeferredValue(kept.text);
   const draft = useMemo(
-    () => readDraft(text, { techniques, corrections: kept.corrections, book: book ?? undefined }),
-    [text, techniques, kept.corrections, book],
+    () => readDraft(text, { techniques, corrections: kept.corrections, said: kept.said, book: book ?? undefined }),
+    [text, techniques, kept.corrections, kept.said, book],
   );
+  const [view, setView] = useState<'text' | 'lines'>(kept.text ? 'lines' : 'text');
+  const [lit, setLit] = useState<string | null>(null);
+  const light = useMemo(() => ({ id: lit, light: setLit }), [lit]);
   const portionsSaid = draft.portionsSaid || kept.portions !== null;
   const content: DishContent = {
     ...draft.content,
@@ -60,6 +67,22 @@ export default function ReadRecipePage() {
     setKept((now) => ({ ...now, corrections }));
   };
 
+  const say = (keys: readonly string[], role: Role | null) =>
+    setKept((now) => {
+      const said = { ...now.said };
+      for (const key of keys)
+        if (role === null) delete said[key];
+        else said[key] = role;
+      return { ...now, said };
+    });
+  const keepPart = (from: number, to: number) =>
+    setKept((now) => ({
+      ...now,
+      text: now.text.replace(/\r\n?/g, '\n').split('\n').slice(from, to).join('\n').trim(),
+      title: null,
+      portions: null,
+    }));
+
   const { busy, error, run } = useAction();
   const save = async () => {
     await run(async () => {
@@ -69,7 +92,8 @@ export default function ReadRecipePage() {
     });
   };
 
-  const hasLines = linesOf(content).length > 0;
+  const hasLines = linesOf(content).length + content.method.length > 0;
+  const { lines: unused, steps: without } = unlinkedIn(content);
   return (
     <>
       <PageHead
@@ -96,16 +120,52 @@ export default function ReadRecipePage() {
           </Notice>
         ) : null}
       </div>
+      {draft.secondAt !== null ? (
+        <div className="mt-3">
+          <Notice title="There seem to be two recipes in this text">
+            <p>They are read one at a time. What is left out here can be pasted again.</p>
+            <p className="mt-1 flex flex-wrap gap-2">
+              <Button onClick={() => keepPart(0, draft.secondAt!)}>Read the first</Button>
+              <Button onClick={() => keepPart(draft.secondAt!, Infinity)}>Read the second</Button>
+            </p>
+          </Notice>
+        </div>
+      ) : null}
       <div className="mt-3 grid gap-8 lg:grid-cols-[2fr_3fr]">
-        <TextArea
-          label="The recipe as text"
-          rows={24}
-          placeholder={EXAMPLE}
-          className="font-mono text-small leading-7"
-          value={kept.text}
-          spellCheck={false}
-          onChange={(event) => setText(event.target.value)}
-        />
+        <div>
+          <div className="mb-2 flex flex-wrap items-center justify-between gap-2">
+            <h2 className="text-base font-semibold" id="recipe-text">
+              The recipe as text
+            </h2>
+            {draft.source.length > 0 ? (
+              <Choice
+                label="How the text is shown"
+                labelHidden
+                value={view}
+                options={[
+                  { value: 'text', label: 'Type' },
+                  { value: 'lines', label: 'Line by line' },
+                ]}
+                onChange={setView}
+              />
+            ) : null}
+          </div>
+          {view === 'lines' && draft.source.length > 0 ? (
+            <SourceLines source={draft.source} lit={lit} onLight={setLit} onSay={say} />
+          ) : (
+            <TextArea
+              label="The recipe as text"
+              labelHidden
+              rows={24}
+              placeholder={EXAMPLE}
+              className="font-mono text-small leading-7"
+              value={kept.text}
+              spellCheck={false}
+              onPaste={() => setView('lines')}
+              onChange={(event) => setText(event.target.value)}
+            />
+          )}
+        </div>
         <div>
           {hasLines ? (
             <>
@@ -126,8 +186,24 @@ export default function ReadRecipePage() {
                   onChange={(portions) => setKept((now) => ({ ...now, portions }))}
                 />
               </div>
-              <DishEditor content={content} onChange={correct} readOnlyShape />
+              {unused.length > 0 ? (
+                <p className="mb-2 text-small">
+                  <b>No step names:</b> {unused.map(({ item }) => item).join(', ')}.
+                </p>
+              ) : null}
+              {without.length > 0 ? (
+                <p className="mb-2 text-small">
+                  <b>Names none of the lines:</b> {without.map(({ text: step }) => `“${step.slice(0, 60)}”`).join(', ')}.
+                </p>
+              ) : null}
+              <LitContext value={light}>
+                <DishEditor content={content} onChange={correct} readOnlyShape />
+              </LitContext>
             </>
+          ) : draft.source.length > 0 ? (
+            <Notice title="No ingredient line and no step was found in this text">
+              Nothing is lost: turn lines into what they are on the left, with one key each.
+            </Notice>
           ) : (
             <Empty title="The reading appears here">
               <p>For example:</p>
