@@ -88,6 +88,7 @@ function clauseAround(text: string, from: number, to: number): string {
  * @example heatsIn('until the core reaches 55-58 °C')[0] // least 55, most 58, of the core
  */
 export function heatsIn(text: string): readonly HeatSaid[] {
+  if (!/[°º]|deg|gas|\d\s?[cf](?![a-z])|celsius|fahrenheit|centigrade/i.test(text)) return [];
   const groups: HeatWay[][] = [];
   for (const way of waysIn(text)) {
     const last = groups.at(-1);

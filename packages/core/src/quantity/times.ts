@@ -94,6 +94,9 @@ function spansIn(text: string): Span[] {
   return spans;
 }
 
+/** Most lines name no time: a quick look spares them the rest. */
+const MAY_NAME = /sec|min|hour|hr|day|night|week|month|morning|\d[\s-]{0,2}[sh](?![a-z])/i;
+
 /** "2 h 15 min", "one hour and ten minutes", "45 min to 1 hour": one time. */
 function joined(text: string, spans: readonly Span[]): Span[] {
   const out: Span[] = [];
@@ -127,6 +130,7 @@ const A_SIDE = /^\s*(?:(?:on\s+)?(?:a|per|each|either|every)\s+side|(?:on\s+)?bo
  * @example timesIn('2 h 15 min')[0]?.most // 135
  */
 export function timesIn(text: string): readonly TimeSaid[] {
+  if (!MAY_NAME.test(text)) return [];
   const spans = joined(text, spansIn(text));
   for (const match of text.matchAll(WITHOUT_UNIT)) {
     const before = spans.filter(({ to }) => to <= match.index).at(-1);

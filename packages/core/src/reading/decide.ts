@@ -33,7 +33,7 @@ const GOING: Readonly<Record<Part, Readonly<Partial<Record<Part, number>>>>> = {
 /** Roles that open a part, so that going there costs nothing. */
 const OPENS: ReadonlySet<Role> = new Set(['ingredients', 'method', 'tools', 'component', 'title']);
 
-function going(from: State | null, to: State, look: Look): number {
+function going(from: State | null, to: State, look: Pick<Look, 'blankBefore' | 'opensAside'>): number {
   if (from === null) {
     if (to.part === 'before') return 0;
     if (to.part === 'head') return to.role === 'title' ? 1 : to.role === 'yield' || to.role === 'note' ? -1 : -4;
@@ -79,6 +79,18 @@ function going(from: State | null, to: State, look: Look): number {
 /** A part that begins with a heading of something else goes on until a heading of the recipe. */
 const asideGoesOn = (from: State, to: State): number => (from.part === 'aside' && to.part === 'aside' && to.role === 'aside' ? 6 : 0);
 
+/** What it costs to go from each state to each, by what of a line that hangs on: worked out once. */
+const tables = new Map<string, Float64Array>();
+function tableOf(look: Look): Float64Array {
+  const key = `${look.blankBefore} ${look.opensAside}`;
+  let table = tables.get(key);
+  if (!table) {
+    table = Float64Array.from(STATES.flatMap((to) => STATES.map((from) => going(from, to, look) + asideGoesOn(from, to))));
+    tables.set(key, table);
+  }
+  return table;
+}
+
 /**
  * One decision over a whole text: the roles that together fit best what its lines look like and how parts of a recipe follow one another.
  * What a person has said stands.
@@ -95,12 +107,14 @@ export function decideRoles(looks: readonly Look[], said: ReadonlyMap<number, Ro
   looks.forEach((look, index) => {
     const told = said.get(index);
     const own = STATES.map(({ role }) => (told === undefined ? look.like[role] : role === told ? 40 : -40));
+    const table = tableOf(look);
     const from = new Int16Array(STATES.length);
     const next = STATES.map((to, at) => {
       if (index === 0) return going(null, to, look) + own[at]!;
       let best = -Infinity;
+      const row = at * STATES.length;
       for (let before = 0; before < STATES.length; before += 1) {
-        const score = scores[before]! + going(STATES[before]!, to, look) + asideGoesOn(STATES[before]!, to);
+        const score = scores[before]! + table[row + before]!;
         if (score > best) {
           best = score;
           from[at] = before;

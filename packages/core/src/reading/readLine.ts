@@ -140,6 +140,22 @@ function unknownUnit(item: string, book: FactBook): string | null {
  * @example readLine('½ tsp fennel seed, lightly crushed').amount // { min: '1/2', max: '1/2', unit: 'tsp', about: false }
  */
 export function readLine(written: string, book: FactBook = SHIPPED_BOOK): LineReading {
+  let known = readings.get(book);
+  if (!known) readings.set(book, (known = new Map()));
+  let reading = known.get(written);
+  if (!reading) {
+    reading = readAnew(written, book);
+    if (known.size >= MOST_KNOWN) known.clear();
+    known.set(written, reading);
+  }
+  return reading;
+}
+
+/** Readings by book and line: while a text is being typed all its other lines are read again and again. They never change. */
+const readings = new WeakMap<FactBook, Map<string, LineReading>>();
+const MOST_KNOWN = 3000;
+
+function readAnew(written: string, book: FactBook): LineReading {
   const clean = written
     .replace(/[\s\u00a0\u2009\u202f]+/g, ' ')
     .trim()

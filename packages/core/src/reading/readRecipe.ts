@@ -67,9 +67,15 @@ const NUMBERING = /^(?:(?:part|component|stage|section)\s+(?:\d+|[A-Z])\b\s*[:.�
 const FOR_THE = /^(?:for|to make|making)\s+(?:the\s+|an?\s+)?(?=[^\d\s])/i;
 const IN_BRACKETS = /\s*[([]([^()[\]]*)[)\]]\s*:?\s*$/;
 
+/** Titles, headings and yields are short: nothing is looked for beyond this, so that a pattern has little to go over again. */
+const LONGEST_NAME = 300;
+
 /** The name and what it gives, of the heading of a component. */
 function headingOf(text: string): { readonly name: string; readonly gives: Amount | null } {
-  const bare = text.replace(/^[\s#>*_–—•-]+|[\s:*_–—-]+$/g, '').trim();
+  const bare = text
+    .slice(0, LONGEST_NAME)
+    .replace(/^[\s#>*_–—•-]+|[\s:*_–—-]+$/g, '')
+    .trim();
   const brackets = IN_BRACKETS.exec(bare);
   const said = brackets ? yieldSaid(brackets[1]!, true) : null;
   const named = said ? bare.slice(0, brackets!.index) : bare;
@@ -87,7 +93,10 @@ const YIELD_BEHIND =
 
 /** The title without signs, and the portions that stand in it: "Warm lentils (serves 6)". */
 function titleOf(text: string): { readonly title: string; readonly portions: number | null } {
-  const bare = text.replace(/^[\s#>*_]+|[\s*_]+$/g, '').trim();
+  const bare = text
+    .slice(0, LONGEST_NAME)
+    .replace(/^[\s#>*_]+|[\s*_]+$/g, '')
+    .trim();
   const tail = YIELD_BEHIND.exec(bare);
   const said = tail ? yieldSaid(tail[0].replace(/^[\s,;([–—-]+|[)\]\s]+$/g, '')) : null;
   const title = said?.portions && said.left < 4 ? bare.slice(0, tail!.index) : bare;
@@ -180,13 +189,13 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
         break;
       }
       case 'yield': {
-        const read = yieldSaid(look.written.replace(/^[\s#>*_–—•-]+|[*_]+$/g, '')) ?? yieldSaid(look.written, true);
+        const read = yieldSaid(look.written.slice(0, LONGEST_NAME).replace(/^[\s#>*_–—•-]+|[*_]+$/g, '')) ?? yieldSaid(look.written, true);
         portions ??= read?.portions ?? null;
         gives ??= read?.gives ?? null;
         break;
       }
       case 'ingredients': {
-        const read = yieldSaid(look.written.replace(/^.*?ingredients?(?:\s+list)?\s*\(?\s*/i, ''));
+        const read = yieldSaid(look.written.slice(0, LONGEST_NAME).replace(/^.*?ingredients?(?:\s+list)?\s*\(?\s*/i, ''));
         portions ??= read?.portions ?? null;
         inMethod = false;
         current = null;

@@ -78,6 +78,7 @@ function partSaid(part: string, told: boolean): { portions: number | null; gives
  * @param told - whether it is known that the line is about the yield, as behind "Yield:"
  */
 export function yieldSaid(line: string, told = false): YieldSaid | null {
+  if (line.length > 200) return null;
   const bare = line.replace(/^[\s*_>#|–—•-]+|[\s*_|]+$/g, '').trim();
   if (!bare || bare.length > 120) return null;
   const lead = LEAD.exec(bare);
