@@ -11,6 +11,7 @@ import {
   type IngredientFact,
 } from '@pelvo/core';
 import { dishContentSchema, explainValidation, type FieldProblem, type ImportedDish } from '@pelvo/contract';
+import { fileText } from './fileText';
 
 const DISHES_A_FILE = 200;
 
@@ -35,8 +36,11 @@ type ReadDishes =
 const refused = (problem: string, remedy: string): ReadDishes => ({ kind: 'refused', errors: [{ field: 'file', problem, remedy }] });
 
 /** The dishes of a file, each checked against the contract. */
-export function readDishes({ bytes, name, techniques, facts }: DishFile): ReadDishes {
-  const reading = readFile(bytes, { name, newId: randomUUID, techniques, book: factBook(facts) });
+export async function readDishes({ bytes, name, techniques, facts }: DishFile): Promise<ReadDishes> {
+  const document = await fileText(bytes, name);
+  if (document?.kind === 'refused') return refused(words(document.problem), words(document.remedy));
+  const text = document ? { bytes: new TextEncoder().encode(document.text), name: 'text.txt' } : { bytes, name };
+  const reading = readFile(text.bytes, { name: text.name, newId: randomUUID, techniques, book: factBook(facts) });
   if (reading.kind === 'refused') return refused(words(reading.problem), words(reading.remedy));
   const ofFile = reading.problems.map((found) => refusedInWords(found));
   if (reading.dishes.length > DISHES_A_FILE)
@@ -44,7 +48,7 @@ export function readDishes({ bytes, name, techniques, facts }: DishFile): ReadDi
   if (reading.dishes.length === 0)
     return ofFile.length > 0 ? { kind: 'refused', errors: ofFile } : refused('The file holds no dish.', 'Choose another.');
   const dishes = reading.dishes.map(({ content, portionsSaid }) => checked(content, portionsSaid, techniques));
-  return { kind: 'read', format: reading.format, dishes, ofFile };
+  return { kind: 'read', format: document?.format ?? reading.format, dishes, ofFile };
 }
 
 /** A dish of a file against the contract, without the ids that belong to the school it came from. */

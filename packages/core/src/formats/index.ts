@@ -2,6 +2,7 @@ export { readFile, type FileReading, type FormatName, type ReadFileOptions } fro
 export { dishFile, DISH_FILE_VERSION, type DishFile } from './dishFile';
 export { recipeJsonLd } from './jsonLd';
 export { linesCsv } from './linesCsv';
+export { pageText } from './plainText';
 export { pastedText, type PastedText } from './pastedText';
 export { readTechniqueMarkdown } from './readTechniqueMarkdown';
 export * from './techniqueFile';

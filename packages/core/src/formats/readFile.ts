@@ -9,7 +9,7 @@ import { jsonLdBlocks } from './plainText';
 import type { TechniqueWords } from '../technique';
 import type { FieldRefused, Refused } from '../words';
 
-export type FormatName = 'pelvo' | 'json-ld' | 'html' | 'csv' | 'text';
+export type FormatName = 'pelvo' | 'json-ld' | 'html' | 'csv' | 'text' | 'pdf' | 'docx';
 
 export interface ReadFileOptions {
   readonly name: string;

@@ -273,6 +273,7 @@ function lookOf(
   if (sentence && !told) like.note += 2;
   if (ASIDE.test(bare)) like.aside += told && /^(?:share|save|print|search|rate|tag|follow|name|date)\b/i.test(bare) && words > 3 ? 3 : 9;
   if (ASIDE_HEADS.test(bare)) like.aside += 6;
+  if (/\bpage \d+(?: of \d+)?\.?$/i.test(bare) && words <= 10) like.aside += 8;
   if (RUNNING_HEAD.test(written)) like.aside += /^\d+$/.test(written) ? 10 : 8;
   if (SIGN_OFF.test(bare) && !food) like.aside += 3;
   if (/\?$/.test(bare)) like.aside += 4;

@@ -18,6 +18,10 @@ export const REFUSALS_IN_ENGLISH = {
   'no.empty-file': () => 'The file is empty.',
   'do.choose-recipe-file': () =>
     'Choose a recipe as JSON-LD, as a web page that holds one, as CSV of lines, as plain text, or a file Pelvo has written.',
+  'no.text-in-pdf': () => 'There are no letters in this PDF: its pages are pictures.',
+  'no.locked-file': () => 'This file is locked with a password.',
+  'do.unlock-file': () => 'Save it without a password, or copy its text and paste it.',
+  'no.broken-document': () => 'This file begins like a document but cannot be opened: it breaks off or is damaged.',
   'no.broken-json': () => 'The file begins like JSON but is not: it breaks off or has a typing error.',
   'do.export-again': () => 'Export it again.',
   'no.unknown-version': () => 'This Pelvo file is of a version that is not known here.',

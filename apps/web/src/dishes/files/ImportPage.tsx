@@ -11,6 +11,8 @@ const NAMES: Readonly<Record<FormatName, string>> = {
   html: 'a web page that holds a recipe',
   csv: 'CSV of lines',
   text: 'plain text',
+  pdf: 'the text of a PDF',
+  docx: 'the text of a Word document',
 };
 
 /** Dishes from a file: first shown as what they would become, then made, all or none. */
@@ -29,9 +31,9 @@ export default function ImportPage() {
     <>
       <PageHead
         title="Import dishes"
-        lead="A schema.org Recipe (JSON-LD, alone or in a saved web page), CSV of lines, plain text, or a file Pelvo has written."
+        lead="A schema.org Recipe (JSON-LD, alone or in a saved web page), CSV of lines, plain text, a PDF or Word document, or a file Pelvo has written."
       />
-      <FileChoice accept=".json,.jsonld,.html,.htm,.csv,.txt" name={name} onChoose={(file) => read(file, file.name)} />
+      <FileChoice accept=".json,.jsonld,.html,.htm,.csv,.txt,.md,.pdf,.docx" name={name} onChoose={(file) => read(file, file.name)} />
       <div className="mt-4 space-y-4">
         <ProblemNotice error={error} />
         {made ? (
