@@ -308,6 +308,8 @@ function lookOf(
     else if (!/[.!?:;]["”’)]?$/.test(before)) {
       if (/^\p{Ll}/u.test(bare) && !amount) like.more += mostlySmall ? 0 : before.length > 24 ? 9 : 5;
       else if (/^\p{Ll}/u.test(bare)) like.more += mostlySmall ? 0 : 2;
+      // "°C for 14 minutes": a figure parted from what it counts.
+      if (/^(?:[°º%)\].,;]|(?:g|kg|ml|l|min|mins|minutes?|hours?)\b)/i.test(bare) && /[\d(]$|\d\s?$/.test(before)) like.more += 12;
       if (before.length > 36 && !amount && !headLike) like.more += 4;
       if (/,$|\b(?:and|the|a|of|with|in|to|for|until|into|over|mix|dry|until|then|from|by|on|at)$/i.test(before)) like.more += 9;
     } else if (/^\p{Ll}/u.test(bare) && !amount && !mostlySmall) like.more += 3;
