@@ -22,7 +22,7 @@ describe('what a recipe gives', () => {
     ['Enough for 4', 4, null],
     ['12 large ones', 12, null],
     ['Yield: 10 portions of 250 ml', 10, null],
-    ['Makes 1 loaf (12 slices)', 12, null],
+    ['Makes 1 loaf (12 slices)', 12, '1 loaf'],
     ['Serves 12 as a snack', 12, null],
     ['Serves 4 generously', 4, null],
     ['Serves: 8 | Prep: 15 min | Bake: 40 min', 8, null],

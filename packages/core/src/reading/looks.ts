@@ -57,13 +57,14 @@ const NOTE =
   /^(?:\*?\s*)(?:n\.?\s?b\b|notes?\s*(?::|$|[–—-]\s)|tips?\s*(?::|$|[–—-]\s)|chef[’']?s? (?:tip|note)|cook[’']?s? (?:tip|note)|hint|variations?\b|store\b\s*:|storage|shelf[- ]life|keeps?\b|allergens?\s*:|allergy|contains\s*:|make[- ]ahead|freez(?:es|ing)\b|to store|serving suggestion|wine|oven\s*(?::|temp|\d)|(?:prep(?:aration)?|cook(?:ing)?|bak(?:e|ing)|total|resting|chill(?:ing)?|hands[- ]on|active|inactive|difficulty|time)(?:\s+time)?\s*:|(?:prep(?:aration)?|total|active|inactive|hands[- ]on|ready in|(?:cook(?:ing)?|bak(?:e|ing)|resting|chilling) time)(?:\s+time)?\s+(?:about\s+)?(?:\d|½|an?\b)|demo\s*:|demonstration\s*:|difficulty|level\s*:|cost\s*:|season\s*:|source\s*:|ref\b\.?|rev\b\.?|version\b|code\s*:|cuisine|course\s*:|category|author\s*:|important\s*:|warning\s*:|caution\s*:|critical\s*:|haccp|ccp\b|see (?:also )?(?:page|p\.)|recipe (?:no|number|ref))/i;
 /** What is told of the dish when the work is over. */
 const KEEPING =
-  /\b(?:keeps? (?:for|well|up to)|can be (?:made|prepared|frozen|kept|stored)|will keep|better (?:on )?the (?:second|next)|made (?:a|one|two|three|\d) days? (?:ahead|before)|if you (?:like|prefer|have)|easier to|best result|nice with|goes well|serve[sd]? well with|freezes well|leftovers?|instead of|works? (?:just )?as well|any will do|just let it down)\b/i;
+  /\b(?:keeps? (?:for|well|up to)|can be (?:made|prepared|frozen|kept|stored)|will keep|better (?:on )?the (?:second|next)|even better|tastes? best|made (?:a|one|two|three|\d) days? (?:ahead|before)|if you (?:like|prefer|have)|easier to|best result|nice with|goes well|serve[sd]? well with|freezes well|leftovers?|instead of|works? (?:just )?as well|any will do|just let it down)\b/i;
 const ASIDE =
-  /^(?:skip to\b|jump to\b|home\b(?:$|\s*[»>|/])|menu\b|search\b|log ?in\b|sign (?:in|up)\b|share\b|pin\b|print\b|save\b|rate this|subscribe|unsubscribe|newsletter|advert|advertisement|sponsored|continue reading|read more|show more|load more|related\b|you (?:may|might) also (?:like|enjoy)|more (?:recipes|from|like)|popular|trending|comments?\b|leave a (?:reply|comment)|reply\b|reviews?\b|\d+ (?:comments|reviews|ratings|thoughts|votes)|did you make|tag (?:us|me)|follow (?:us|me)|nutrition|calories|per serving\b|get ingredients|buy (?:now|ingredients)|shop\b|us customary|metric\b|imperial\b|\d+(?:\/\d+)?x(?:\s|$)|cook mode|prevent your screen|copyright|©|all rights|posted|published|updated|by [A-Z]\p{Ll}+(?:\s*[|•·].*)?$|from \d[\d.]* votes|\d\.\d+ (?:from|out of|\/)|learning (?:aims?|outcomes?|objectives?)|aims?\b\s*:?$|objectives?\b|outcomes?\b|by the end of|criteria|assessment\b|questions?\b\s*:?$|discussion|homework|evaluation|tutor\b|teacher\b|student\b|learner\b|name\s*[:_]|date\s*[:_]|signature|signed|unit \d|session \d|lesson \d|week \d|day (?:\d|one|two|three)\b|module \d|handout\b|page \d|p\. ?\d+$|www\.|https?:|cookies?\b policy|privacy|terms\b|view in browser|forward to|sent from my|regards|kind regards|best wishes|best,?$|cheers|love\b(?:,|\s+(?:to|from))|yours\b|until next|see you|thank(?:s| you)|hi\b|hello\b|dear\b|hey\b|good (?:morning|evening)\b|let me know|hope (?:you|this)|enjoy!?$|bon app|total\b\s*\|?|item\s*[|\t]|ingredient\s*[|\t]|ingredients?\s+(?:qty|quantity|weight|amount|unit)|qty\b|quantity\s+unit|column)/iu;
+  /^(?:skip to\b|jump to\b|home\b(?:$|\s*[»>|/])|menu\b|search\b|log ?in\b|sign (?:in|up)\b|share\b|pin\b|print\b|save\b|rate this|subscribe|unsubscribe|newsletter|advert|advertisement|sponsored|continue reading|read more|show more|load more|related\b|you (?:may|might) also (?:like|enjoy)|more (?:recipes|from|like)|popular|trending|comments?\b|leave a (?:reply|comment)|reply\b|reviews?\b|\d+ (?:comments|reviews|ratings|thoughts|votes)|did you make|tag (?:us|me)|follow (?:us|me)|nutrition|calories|per serving\b|get ingredients|buy (?:now|ingredients)|shop\b|us customary|metric\b|imperial\b|\d+(?:\/\d+)?x(?:\s|$)|cook mode|prevent your screen|copyright|©|all rights|posted|published|updated|by [A-Z]\p{Ll}+(?:\s*[|•·].*)?$|from \d[\d.]* votes|\d\.\d+ (?:from|out of|\/)|learning (?:aims?|outcomes?|objectives?)|aims?\b\s*:?$|objectives?\b|outcomes?\b|by the end of|criteria|assessment\b|questions?\b\s*:?$|discussion|homework|evaluation|tutor\b|teacher\b|student\b|learner\b|name\s*[:_]|date\s*[:_]|signature|signed|unit \d|session \d|lesson \d|week \d|day (?:\d|one|two|three)\b|module \d|handout\b|page \d|p\. ?\d+$|www\.|https?:|cookies?\b policy|privacy|terms\b|view in browser|forward to|sent from my|regards|kind regards|best wishes|best,?$|cheers|love\b(?:,|\s+(?:to|from))|yours\b|until next|see you|thank(?:s| you)|hi\b|hello\b|(?:my )?dear(?:est)?\b|with (?:a kiss|love|best|kind|warm(?:est)?) |hey\b|good (?:morning|evening)\b|let me know|hope (?:you|this)|enjoy!?$|bon app|total\b\s*\|?|item\s*[|\t]|ingredient\s*[|\t]|ingredients?\s+(?:qty|quantity|weight|amount|unit)|qty\b|quantity\s+unit|column)/iu;
 /** Headings under which everything is about something else. */
 const ASIDE_HEADS =
   /^(?:learning (?:aims?|outcomes?|objectives?)|aims?|objectives?|outcomes?|questions?|discussion|homework|nutrition(?:\s+(?:facts|information).*)?|reviews?(?:\s*\(\d+\))?|comments?(?:\s*\(\d+\))?|\d+ (?:comments|reviews|thoughts).*|you (?:may|might) also (?:like|enjoy)|related.*|leave a (?:reply|comment)|did you make.*|more recipes.*)\s*:?$/i;
-const SIGN_OFF = /^(?:\p{Lu}\.|\p{Lu}\p{Ll}{1,12}|[-–—]\s?\p{Lu}\p{Ll}+|x{1,3}|xox\w*)$/u;
+const SIGN_OFF =
+  /^(?:(?:Aunt|Uncle|Grand\p{Ll}+|Mum|Mom|Dad|Chef)(?:\s\p{Lu}\p{Ll}+)?|\p{Lu}\.|\p{Lu}\p{Ll}{1,12}|[-–—]\s?\p{Lu}\p{Ll}+|x{1,3}|xox\w*)$/u;
 const RUNNING_HEAD = /^(?:\d{1,4}\s{1,8}\p{Lu}[\p{Lu}\s'’&-]{3,}|\p{Lu}[\p{Lu}\s'’&-]{3,}\s{1,8}\d{1,4}|\d{1,4})$/u;
 
 const COMPONENT_WORDS =
@@ -207,6 +208,7 @@ function lookOf(
   if (number !== null && told) like.line -= 4;
   if ((heats > 0 || (times > 0 && !measured)) && !behind) like.line -= 3;
   if (marked && !amount && !behind) like.line -= 3;
+  if (PART.test(bare)) like.line -= 6;
 
   // Steps.
   const nameLike = told && !sentence && times === 0 && heats === 0 && words <= 7 && /^\p{Lu}/u.test(bare) && !bullet && number === null;
@@ -236,6 +238,7 @@ function lookOf(
   // A bare name among lines that are all measured is that of a component.
   const among =
     headLike &&
+    (mostlySmall || !/^\p{Ll}/u.test(bare)) &&
     !amount &&
     !behind &&
     !SEASONING.test(bare) &&
@@ -243,11 +246,13 @@ function lookOf(
     !/[\d½¼¾⅓⅔]|^(?:the\s+)?(?:grated\s+)?(?:juice|zest|rind|peel)\b/i.test(outside) &&
     next !== null &&
     isMeasured(next) &&
-    (before === null || blankBefore || isMeasured(before) || /[.!]$/.test(before) || ASIDE.test(before) || isTold(before));
+    (before === null || blankBefore || isMeasured(before) || /[.!]$/.test(before) || before.length < 50 || isTold(before));
   if (among) like.component += told ? 8 : 7;
   if (among && !first) like.line -= 1;
   if (first) like.component -= 5;
   if (headLike && !marked && !FOR_THE.test(plain) && !TO_PLATE.test(bare) && !blankBefore && !blankAfter && !among) like.component -= 2;
+  // Nothing stands under the last line of a text.
+  if (next === null) like.component -= 8;
   if (!headLike) like.component -= 5;
   if (amount && !/\(/.test(bare)) like.component -= 4;
   if (told && !FOR_THE.test(plain) && !TO_PLATE.test(bare) && !marked) like.component -= 3;
@@ -279,6 +284,11 @@ function lookOf(
   if (/\?$/.test(bare)) like.aside += 4;
   if (/\b(?:I|my|we|our)\b/.test(bare) && !told) like.aside += 2.5;
   if (sentence && !told && !times && !heats) like.aside += 1.5;
+  if (!/[\p{L}\d]/u.test(bare)) like.aside += 8;
+  // A bar of links: names apart, nothing between them.
+  if (/\S {3,}\S.* {3,}\S/.test(raw.trim()) && !/\d/.test(bare) && words <= 10) like.aside += 6;
+  // "My dear Oda,"
+  if (/^\p{Lu}[^,.]{1,30},$/u.test(bare) && words <= 5 && !food) like.aside += 4;
   if (/[|»>]/.test(bare) && cells === null && !amount) like.aside += 2;
   if (measured && !sentence) like.aside -= 4;
 
@@ -294,7 +304,7 @@ function lookOf(
   if (TO_TASTE.test(bare)) like.title -= 4;
   if (told && !nameLike && (sentence || times > 0 || words > 5)) like.title -= 4;
   if (bullet || number !== null) like.title -= 4;
-  if (like.aside > 3 || like.note > 3) like.title -= 6;
+  if (like.aside > 3 || like.note > 3 || /,$/.test(bare)) like.title -= 6;
   if (like.yield > 3 && words <= 4) like.title -= 8;
   if (like.ingredients > 3 || like.method > 3) like.title -= 12;
   if (first) like.title += 2;
@@ -308,10 +318,16 @@ function lookOf(
     else if (!/[.!?:;]["”’)]?$/.test(before)) {
       if (/^\p{Ll}/u.test(bare) && !amount) like.more += mostlySmall ? 0 : before.length > 24 ? 9 : 5;
       else if (/^\p{Ll}/u.test(bare)) like.more += mostlySmall ? 0 : 2;
+      // "1 onion, very finely" / "chopped"
+      if (words <= 3 && /^(?:\p{L}+ly )?\p{L}+(?:ed|cut|torn)$/u.test(bare) && isMeasured(before)) like.more += 6;
       // "°C for 14 minutes": a figure parted from what it counts.
       if (/^(?:[°º%)\].,;]|(?:g|kg|ml|l|min|mins|minutes?|hours?)\b)/i.test(bare) && /[\d(]$|\d\s?$/.test(before)) like.more += 12;
       if (before.length > 36 && !amount && !headLike) like.more += 4;
-      if (/,$|\b(?:and|the|a|of|with|in|to|for|until|into|over|mix|dry|until|then|from|by|on|at)$/i.test(before)) like.more += 9;
+      if (before.length > 60 && !measured) like.more += 3;
+      if (before.length > 24 && /,$|\b(?:and|the|a|of|with|in|to|for|into|over|mix|dry|until|then|from|by|on|at)$/i.test(before))
+        like.more += 9;
+      // A seasoning or another short name of food is a line of its own.
+      if (food && words <= 3 && isMeasured(before)) like.more -= 8;
     } else if (/^\p{Ll}/u.test(bare) && !amount && !mostlySmall) like.more += 3;
     // A figure broken off its line: "cook / for another 15 min", "Mix dry / ingredients. Stir …"
     if (like.more > 3) like.more += 1;

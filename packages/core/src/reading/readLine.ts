@@ -18,7 +18,11 @@ const TRAILING_JUICE = /^(.*?),?\s+((?:juice|zest)(?:\s*(?:and|&)\s*(?:juice|zes
 const EXTRA = /[,;]?\s*\b((?:plus|and)\s+(?:a little\s+|some\s+)?(?:extra|more)\b.*)$/i;
 const EXTRA_BIT = /[,;]\s*\b(plus\s+(?:a|an|some)\s+.+)$/i;
 const TASTE = /[,;]?\s*\(?\b(?:(?:or )?to taste|as needed|as required|q\.?\s?s\.?|for seasoning|to season)\)?/i;
-const OPTIONAL = /[,;]?\s*\(?\b(?:optional|if (?:you )?(?:like|liked|wish|want(?:ed)?|using|available|desired))\b\)?/i;
+const OPTIONAL =
+  /[,;]?\s*\(?\b(?:optional|if (?:you )?(?:like|liked|wish|want(?:ed)?|using|available|desired|needed|necessary|required))\b\)?/i;
+/** What has a percentage of its own: cream by its fat, chocolate by its cocoa, vinegar by its acid. */
+const OWN_PERCENT =
+  /\b(?:cream|milk|chocolate|couverture|cocoa|vinegar|rum|brandy|spirit|alcohol|quark|yoghurt|yogurt|cheese|butter|fat|purée|puree|acid)$/i;
 const OPTIONAL_ALONE = /^(?:optional|if (?:you )?(?:like|liked|wish|want(?:ed)?|desired))$/i;
 /** "peeled, cored and sliced apples": two or more things done, before the noun. */
 const LEADING_LIST =
@@ -116,6 +120,8 @@ function weightOfOne(weight: Amount, count: Amount): Amount {
   return { ...weight, min: share(weight.min), max: share(weight.max), about: true };
 }
 
+const OTHER_SCRIPT = /(?!\p{Script=Latin}|\p{Script=Common}|\p{Script=Inherited})\p{L}/u;
+
 /** What is left of an amount, a unit, a sign or a joint in the name of an item: never read for sure. */
 const LEFT_OVER =
   /^(?:(?!0{2,3}\s)\d(?!\d?\s?%)|[½¼¾⅓⅔#&+/×*=]|x\s|(?:and|or|of|with|plus|to|from|per|then|&)\b|(?:g|kg|ml|cl|l|oz|lb|lbs|tsp|tbsp|cups?|pints?)\b\.?)|(?<![\p{L}\d])\d+(?:[.,]\d+)?\s?(?:g|kg|ml|cl|l|oz|lbs?|tsp|tbsp|cups?)\b|\s\d{1,4}$|\bthe \d/iu;
@@ -204,6 +210,14 @@ function readAnew(written: string, book: FactBook): LineReading {
   if (extra) notes.push(extra);
   const toTaste = take(TASTE) !== null || brackets.inside.some((part) => TASTE.test(part));
   if (take(OPTIONAL) !== null || brackets.inside.some((part) => OPTIONAL_ALONE.test(part))) notes.push('optional');
+  // "oil for deep frying 2 l" has its amount behind the purpose.
+  const aim = PURPOSE.exec(text);
+  const amountBehind = aim ? /\s((?:about\s+)?\d[\d.,]*\s?\p{L}{1,6})$/u.exec(aim[0]) : null;
+  if (aim && amountBehind && readAmount(amountBehind[1]!)?.unitWritten)
+    text = `${amountBehind[1]!} ${text.slice(0, aim.index)}${aim[0].slice(0, amountBehind.index)}`;
+  // "sea salt pinch"
+  const byEye = /^(\p{L}[\p{L}\s]{2,40}?)\s+(pinch|handful|knob|dash|splash|drizzle|bunch)$/iu.exec(text);
+  if (byEye) text = `1 ${byEye[2]!} ${byEye[1]!}`;
   const purpose = take(PURPOSE);
   if (purpose) notes.push(purpose);
 
@@ -219,7 +233,7 @@ function readAnew(written: string, book: FactBook): LineReading {
   const few = /^(?:a few|several)\s+(?:(?:small|large|good)\s+)?(?=(\p{L}+))/iu.exec(text);
   const fewOf = few ? readAmount(`3 ${few[1]!}`) : null;
   if (fewOf?.unitWritten && unitOf(fewOf.amount.unit).dimension === 'count') text = `about 3 ${text.slice(few![0].length)}`;
-  const vague = /^(?:a little|a few|some|a bit of|several)\s+/i.exec(text);
+  const vague = /^(?:a little|a few|some|a bit of|several|all (?:of )?the|the rest of the|(?:the )?remaining)\s+/i.exec(text);
   if (vague) text = text.slice(vague[0].length).replace(/^(?:grinds?|twists?|turns?)\s+of\s+/i, '');
   const begins = /^(\d+(?:[.,]\d+)?)\s*%\s*(?:of\s+)?/.exec(text);
   // "70% dark chocolate 200 g" has its amount behind it.
@@ -296,7 +310,14 @@ function readAnew(written: string, book: FactBook): LineReading {
   }
   // "12 g salt 2%": its share of the base, which its amount has already.
   const share = read ? /[\s,]+\(?(\d{1,3}(?:[.,]\d{1,2})?)\s?%\)?$/.exec(rest) : null;
-  if (share && startsPercent === false && /\p{L}{3}/u.test(rest.slice(0, share.index)) && read?.unitWritten && !reversed) {
+  if (
+    share &&
+    !OWN_PERCENT.test(rest.slice(0, share.index)) &&
+    startsPercent === false &&
+    /\p{L}{3}/u.test(rest.slice(0, share.index)) &&
+    read?.unitWritten &&
+    !reversed
+  ) {
     rest = rest.slice(0, share.index);
     notes.push(`${share[1]!} %`);
   }
@@ -392,6 +413,8 @@ function readAnew(written: string, book: FactBook): LineReading {
     preparation = '';
   }
   if (/^(?:each|total|in all|in total|whole|more|extra)$/i.test(item)) item = '';
+  // Written in another script: kept as it is, for somebody who reads it.
+  if (item && OTHER_SCRIPT.test(item) && !book.find(item)) doubts.push({ code: 'unreadable' });
   if (read && item && LEFT_OVER.test(item)) doubts.push({ code: 'left-over', text: item });
   const isSeasoning = SEASONINGS.test(item);
   const isToTaste = toTaste || (!read && isSeasoning);

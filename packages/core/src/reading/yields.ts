@@ -1,5 +1,5 @@
 import { exact } from '../exact';
-import { unitOf, type Amount } from '../quantity';
+import { unitOf, type Amount, type UnitCode } from '../quantity';
 import { readAmount } from './readAmount';
 import { readNumber } from './numbers';
 
@@ -22,6 +22,10 @@ const PIECES =
   /^(?:(?:very\s+)?(?:small|large|big|medium|mini|little|generous|individual|good|fat|thin|thick)(?:\s+ones?)?\s*)?(?:pieces?|squares?|slices?|biscuits?|cookies?|crackers?|buns?|rolls?|muffins?|scones?|tarts?|tartlets?|cakes?|bars?|fingers?|balls?|pancakes?|pies|bowls?|glasses|cups?|ones?|tranches|items?|units?|samosas|pasties|parcels?|blinis?|shortbreads?)?\b/i;
 const NOTHING_MORE =
   /^(?:\s*(?:as\s+(?:an?\s+)?[\p{L}\s]+|each|or so|in all|to share|generously|of \d+\s?(?:g|ml)(?:\s+each)?|\([^)]*\)|[.,;:|/–-]))*\s*$/iu;
+
+const isMeasure = (unit: UnitCode): boolean => unitOf(unit).dimension !== 'count';
+/** What things are made in, and counted by. */
+const MADE_IN: ReadonlySet<UnitCode> = new Set(['tin', 'jar', 'bottle', 'tub', 'loaf', 'batch', 'sheet', 'packet']);
 
 interface Count {
   readonly count: number;
@@ -46,14 +50,13 @@ function countAt(text: string): Count | null {
 function partSaid(part: string, told: boolean): { portions: number | null; gives: Amount | null; left: string } | null {
   const amount = readAmount(part.replace(ABOUT, ''));
   const bracket = /\(\s*(?:about\s+)?(\d{1,3})\s+[\p{L}\s]{3,20}\)/u.exec(part);
-  if (
-    amount?.unitWritten &&
-    amount.amount.unit !== 'each' &&
-    (unitOf(amount.amount.unit).dimension !== 'count' || unitOf(amount.amount.unit).pack)
-  )
-    return told || unitOf(amount.amount.unit).dimension !== 'count'
-      ? { portions: bracket ? Number(bracket[1]) : null, gives: amount.amount, left: amount.rest.replace(/\([^)]*\)/, '') }
+  if (amount?.unitWritten && amount.amount.unit !== 'each' && (isMeasure(amount.amount.unit) || MADE_IN.has(amount.amount.unit))) {
+    const left = amount.rest.replace(/\([^)]*\)|^of\s+\d[\d.,]*\s?(?:kg|g|ml|cl|l)\b/gi, '');
+    // Bare tins are a yield where nothing is in them: "8 tins of 500 g".
+    return told || isMeasure(amount.amount.unit) || /^(?:of\s+)?\d/.test(amount.rest.trim()) || amount.one
+      ? { portions: bracket ? Number(bracket[1]) : null, gives: amount.amount, left: left.replace(/^\d[\d.,]*\s?(?:kg|g|ml|cl|l)\b/, '') }
       : null;
+  }
   const counted = countAt(part);
   if (!counted) return null;
   const eaters = EATERS.exec(counted.rest);

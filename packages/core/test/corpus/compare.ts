@@ -76,7 +76,7 @@ function wantedOf(whole: WholeText): Wanted {
 const nameOf = (text: string): string =>
   plain(text.replace(/\s*\(.*$/, ''))
     .replace(/^#+\s*/, '')
-    .replace(/^(?:part \d+:?|[a-h]\.)\s*/i, '')
+    .replace(/^(?:part \d+:?|[a-h])\s+/i, '')
     .replace(/^(?:for|to make) (?:the )?/, '')
     .replace(/\s*\(.*$/, '')
     .replace(/[:#*]/g, '')
