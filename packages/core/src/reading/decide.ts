@@ -36,7 +36,7 @@ const OPENS: ReadonlySet<Role> = new Set(['ingredients', 'method', 'tools', 'com
 function going(from: State | null, to: State, look: Pick<Look, 'blankBefore' | 'opensAside'>): number {
   if (from === null) {
     if (to.part === 'before') return 0;
-    if (to.part === 'head') return to.role === 'title' ? 1 : to.role === 'yield' || to.role === 'note' ? -1 : -4;
+    if (to.part === 'head') return to.role === 'title' ? 1 : to.role === 'yield' ? -1 : to.role === 'note' ? -3 : -10;
     if (to.part === 'aside') return look.opensAside ? 0 : -Infinity;
     return to.part === 'ingredients' ? -2 : to.part === 'method' ? -3 : -4;
   }

@@ -69,10 +69,8 @@ export default function ReadRecipePage() {
 
   const say = (keys: readonly string[], role: Role | null) =>
     setKept((now) => {
-      const said = { ...now.said };
-      for (const key of keys)
-        if (role === null) delete said[key];
-        else said[key] = role;
+      const others = Object.entries(now.said ?? {}).filter(([key]) => !keys.includes(key));
+      const said: SaidRoles = Object.fromEntries([...others, ...(role === null ? [] : keys.map((key) => [key, role] as const))]);
       return { ...now, said };
     });
   const keepPart = (from: number, to: number) =>
