@@ -59,7 +59,8 @@ function going(from: State | null, to: State, look: Pick<Look, 'blankBefore' | '
   if (cost === undefined) return -Infinity;
   let score = from.part !== to.part && OPENS.has(to.role) ? Math.max(cost, 0) : cost;
   // What stands first by itself is the dish's name rather than that of a component.
-  if (from.part === 'before' && to.role === 'component') score -= 9;
+  if (from.part === 'before' && (to.role === 'component' || (to.part !== 'before' && (to.role === 'aside' || to.role === 'note'))))
+    score -= 9;
   if (from.part !== to.part && look.blankBefore) score += 1;
   // Steps may stand under a component's name, and so may lines; a heading with nothing under it is none.
   if (from.role === 'component') {
