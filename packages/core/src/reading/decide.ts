@@ -22,7 +22,7 @@ const STATES: readonly State[] = (Object.keys(ROLES_OF) as Part[]).flatMap((part
 
 /** What it costs to go from one part of a text to another without a heading that says so. */
 const GOING: Readonly<Record<Part, Readonly<Partial<Record<Part, number>>>>> = {
-  before: { before: 0.5, aside: 0, head: 0, ingredients: -3, method: -4, tools: -2 },
+  before: { before: 0.5, aside: 0, head: 0, ingredients: -3, method: -8, tools: -2 },
   head: { head: 0.5, ingredients: 0, method: -2, tools: 0, notes: -1, aside: -1 },
   ingredients: { ingredients: 0.5, method: -0.5, tools: 0, notes: -1.5, aside: -2 },
   method: { method: 0.5, ingredients: -3.5, tools: -0.5, notes: -0.5, aside: -1 },
@@ -38,6 +38,7 @@ function going(from: State | null, to: State, look: Pick<Look, 'blankBefore' | '
     if (to.part === 'before') return 0;
     if (to.part === 'head') return to.role === 'title' ? 1 : to.role === 'yield' ? -1 : to.role === 'note' ? -3 : -10;
     if (to.part === 'aside') return look.opensAside ? 0 : -Infinity;
+    if (to.role === 'aside' || to.role === 'note') return -12;
     return to.part === 'ingredients' ? -2 : to.part === 'method' ? -3 : -4;
   }
   // There is one title, and it stands before everything that belongs to the dish.
