@@ -298,7 +298,8 @@ function lookOf(
   if (/^#\s/.test(short)) like.title += 5;
   if (marked && !/:$/.test(bare)) like.title += 1.5;
   if (/:$/.test(bare)) like.title -= 3;
-  if (sentence) like.title -= 3;
+  if (sentence) like.title -= words > 8 ? 9 : 3;
+  if (/^\p{Ll}/u.test(bare) && !mostlySmall) like.title -= 3;
   if (measured || behind) like.title -= 6;
   if (counted && food) like.title -= 3;
   if (TO_TASTE.test(bare)) like.title -= 4;

@@ -138,11 +138,23 @@ export function readRecipe(text: string, options: ReadRecipeOptions | FactBook =
       return index < 0 ? [] : [[index, role] as const];
     }),
   );
-  const roles = decideRoles(looks, saidAt);
+  const roles = named(decideRoles(looks, saidAt), looks, saidAt);
   return assemble(
     kept.map(({ at }, index) => ({ at, look: looks[index]!, role: roles[index]! })),
     book,
   );
+}
+
+/** A dish whose only heading stands before all its lines, and that has no title, bears that name. */
+function named(roles: readonly Role[], looks: readonly Look[], said: ReadonlyMap<number, Role>): readonly Role[] {
+  if (roles.includes('title')) return roles;
+  const at = roles.indexOf('component');
+  const before = roles.slice(0, Math.max(at, 0));
+  if (at < 0 || roles.indexOf('component', at + 1) >= 0 || said.has(at) || before.includes('line')) return roles;
+  const { written } = looks[at]!;
+  if (/:$/.test(written) || FOR_THE.test(written) || NUMBERING.test(written)) return roles;
+  // What was taken for a step before the name of the dish is what surrounds it.
+  return roles.map((role, index) => (index === at ? 'title' : index < at && role === 'step' && !said.has(index) ? 'aside' : role));
 }
 
 interface Decided {
