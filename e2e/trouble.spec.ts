@@ -83,6 +83,7 @@ test('a 5 MB paste is refused and what was typed stays', async ({ page }) => {
   await expect(page.getByRole('alert')).toContainText('Paste one recipe at a time');
   await expect(text).toHaveValue('Kept words\n100 g flour');
   await page.reload();
+  await page.getByText('Type', { exact: true }).click();
   await expect(text).toHaveValue('Kept words\n100 g flour');
   await page.getByRole('button', { name: 'Start over' }).click();
 });

@@ -28,7 +28,9 @@ const RECIPE = `Braised fennel with saffron broth (serves 4)
 3 glugs cider
 salt, to taste
 For the crumb:
-60g stale bread`;
+60g stale bread
+Braise the fennel in the oil and stock for 40 min.
+Keeps for two days.`;
 
 const SHOTS = [
   ['term', lead, '/'],
@@ -49,7 +51,17 @@ const SHOTS = [
   ['card-edit', lead, '/techniques', (page) => follow(/^Brine and/)(page).then(() => page.getByRole('link', { name: 'Change' }).click())],
   ['technique', lead, '/techniques', follow(/^Render and sear/)],
   ['dish', lead, dish('Leeks')],
-  ['reading', lead, '/dishes/new', (page) => page.getByLabel('The recipe as text').fill(RECIPE)],
+  [
+    'reading',
+    lead,
+    '/dishes/new',
+    async (page) => {
+      await page.getByLabel('The recipe as text').fill(RECIPE);
+      await page.getByText('Line by line').click();
+      await page.locator('[data-row]').filter({ hasText: 'stale bread' }).click();
+      await page.evaluate(() => scrollTo(0, 0));
+    },
+  ],
   [
     'scale',
     lead,

@@ -186,3 +186,16 @@ describe('techniques of a step', () => {
     expect(changes.at(-1)!.method[0]!.techniqueIds).toEqual(['t1']);
   });
 });
+
+describe('a question about a line', () => {
+  it('is answered by a button that says what it would mean', async () => {
+    const { user } = page();
+    fireEvent.change(screen.getByLabelText('The recipe as text'), {
+      target: { value: 'Salad\nServes 2\n1,500 g carrots\n2 leeks or onions' },
+    });
+    await user.click((await screen.findAllByRole('button', { name: '1.5 g carrots' }))[0]!);
+    await waitFor(() => expect(screen.queryByRole('button', { name: '1.5 g carrots' })).toBeNull());
+    await user.click((await screen.findAllByRole('button', { name: '2 onions' }))[0]!);
+    await waitFor(() => expect(screen.queryByText(/your eye/)).toBeNull());
+  });
+});

@@ -7,3 +7,4 @@ export { stepFrom } from './stepFrom';
 export { yieldSaid, type YieldSaid } from './yields';
 export { readStep, unlinkedIn, type StepReading, type StepTime, type Unlinked } from './readStep';
 export { ROLES, type Role } from './looks';
+export { answersTo, type LineAnswer } from './answers';

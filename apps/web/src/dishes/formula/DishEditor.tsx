@@ -232,7 +232,12 @@ function Lines({ component, all, components, preparations, canRemove, anchored =
                 }
               />
             ) : (
-              <LineRow line={line} lines={all} onOpen={onChange ? () => setOpenId(line.id) : undefined} />
+              <LineRow
+                line={line}
+                lines={all}
+                onOpen={onChange ? () => setOpenId(line.id) : undefined}
+                onAnswer={onChange ? (next) => onChange(component.lines.map((other) => (other.id === line.id ? next : other))) : undefined}
+              />
             )}
           </LitRow>
         );

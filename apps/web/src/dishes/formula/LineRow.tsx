@@ -1,5 +1,6 @@
 import { CircleHelp } from 'lucide-react';
-import { SCALING_NAMES, showAmount, showDecimal, exact, type IngredientLine } from '@pelvo/core';
+import { answersTo, SCALING_NAMES, showAmount, showDecimal, exact, type IngredientLine } from '@pelvo/core';
+import { Button } from '../../design';
 import { inWords } from '../../device';
 import { percentText } from './optional';
 
@@ -18,10 +19,12 @@ interface LineRowProps {
   readonly line: IngredientLine;
   readonly lines: readonly IngredientLine[];
   readonly onOpen?: () => void;
+  /** Takes the line that an answer to its question makes. */
+  readonly onAnswer?: (line: IngredientLine) => void;
 }
 
 /** A line as written, and what it means. Doubtful and held lines carry their question. */
-export function LineRow({ line, lines, onOpen }: LineRowProps) {
+export function LineRow({ line, lines, onOpen, onAnswer }: LineRowProps) {
   const settled = line.certainty === 'sure';
   const meaning = (
     <>
@@ -72,6 +75,27 @@ export function LineRow({ line, lines, onOpen }: LineRowProps) {
   );
   const frame = `block w-full border-l-4 px-3 py-2 text-left ${settled ? 'border-transparent' : MARKS[line.certainty]}`;
   if (!onOpen) return <div className={frame}>{content}</div>;
+  const answers = onAnswer ? line.doubts.flatMap((doubt) => answersTo(line, doubt)) : [];
+  if (onAnswer && answers.length > 0)
+    return (
+      <div className={frame}>
+        <button
+          type="button"
+          onClick={onOpen}
+          aria-label={`${line.written || line.item}: correct the reading`}
+          className="block w-full text-left hover:bg-wash"
+        >
+          {content}
+        </button>
+        <span className="mt-1 flex flex-wrap gap-2">
+          {answers.map(({ label, line: next }) => (
+            <Button key={label} onClick={() => onAnswer(next)}>
+              {label}
+            </Button>
+          ))}
+        </span>
+      </div>
+    );
   return (
     <button
       type="button"

@@ -293,7 +293,8 @@ function StepTechniques({ step, techniques, onChange }: StepTechniquesProps) {
           className="inline-flex min-h-8 items-center gap-1 border border-dashed border-ink px-2 text-small"
           onClick={() => onChange?.([...step.techniqueIds, technique.id])}
         >
-          <StrandGlyph strand={technique.strand} size={15} silent /> {technique.name}?<span className="sr-only">{" It is exercised here"}</span>
+          <StrandGlyph strand={technique.strand} size={15} silent /> {technique.name}?
+          <span className="sr-only">{' It is exercised here'}</span>
         </button>
       ))}
       {onChange && rest.length > 0 ? (
