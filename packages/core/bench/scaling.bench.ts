@@ -39,15 +39,6 @@ function dishOf(components: number, count: number): DishContent {
 test('scaling: speed', () => {
   const [small, large] = [dishOf(6, 80), dishOf(6, 800)];
   const factor = exact('7/3');
-  const plan = {
-    students: 14,
-    teamSize: 2,
-    portionsATeam: 2,
-    demonstrationPortions: 2,
-    referencePlates: 1,
-    tastingPortions: 0,
-    spareMakings: 1,
-  };
   const order = (content: DishContent) => () => computeOrder({ plan, dishes: [{ editionId: 'e', content }], preparations: new Map() });
   const [one, ten] = [medianOf(() => scaleDish(small, factor)), medianOf(() => scaleDish(large, factor), 50)];
   console.log(
@@ -60,15 +51,6 @@ test('scaling: speed', () => {
 });
 
 test('orders and what a term needs', async () => {
-  const plan = {
-    students: 14,
-    teamSize: 2,
-    portionsATeam: 2,
-    demonstrationPortions: 2,
-    referencePlates: 1,
-    tastingPortions: 0,
-    spareMakings: 1,
-  };
   const dishes = Array.from({ length: 40 }, (_, index) => ({
     editionId: `e${index}`,
     content: { ...dishOf(3, 25), title: `Dish ${index}` },
