@@ -19,7 +19,15 @@ import { medianOf, ms, reference } from './median';
 const lines = CORPUS.filter((row) => row.certainty === 'sure').map((row) => readLine(row.written));
 
 /** A class of fourteen in pairs, with a demonstration and a second try: three kinds of making. */
-const plan = { students: 14, teamSize: 2, portionsATeam: 2, demonstrationPortions: 2, referencePlates: 1, tastingPortions: 0, spareMakings: 1 };
+const plan = {
+  students: 14,
+  teamSize: 2,
+  portionsATeam: 2,
+  demonstrationPortions: 2,
+  referencePlates: 1,
+  tastingPortions: 0,
+  spareMakings: 1,
+};
 
 /** A dish of some components and lines, every rule among them. */
 function dishOf(components: number, count: number): DishContent {

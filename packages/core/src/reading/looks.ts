@@ -59,10 +59,10 @@ const NOTE =
 const KEEPING =
   /\b(?:keeps? (?:for|well|up to)|can be (?:made|prepared|frozen|kept|stored)|will keep|better (?:on )?the (?:second|next)|even better|tastes? best|made (?:a|one|two|three|\d) days? (?:ahead|before)|if you (?:like|prefer|have)|easier to|best result|nice with|goes well|serve[sd]? well with|freezes well|leftovers?|instead of|works? (?:just )?as well|any will do|just let it down)\b/i;
 const ASIDE =
-  /^(?:skip to\b|jump to\b|home\b(?:$|\s*[»>|/])|menu\b|search\b|log ?in\b|sign (?:in|up)\b|share\b|pin\b|print\b|save\b|rate this|subscribe|unsubscribe|newsletter|advert|advertisement|sponsored|continue reading|read more|show more|load more|related\b|you (?:may|might) also (?:like|enjoy)|more (?:recipes|from|like)|popular|trending|comments?\b|leave a (?:reply|comment)|reply\b|reviews?\b|\d+ (?:comments|reviews|ratings|thoughts|votes)|did you make|tag (?:us|me)|follow (?:us|me)|nutrition|calories|per serving\b|get ingredients|buy (?:now|ingredients)|shop\b|us customary|metric\b|imperial\b|\d+(?:\/\d+)?x(?:\s|$)|cook mode|prevent your screen|copyright|©|all rights|posted|published|updated|by [A-Z]\p{Ll}+(?:\s*[|•·].*)?$|from \d[\d.]* votes|\d\.\d+ (?:from|out of|\/)|learning (?:aims?|outcomes?|objectives?)|aims?\b\s*:?$|objectives?\b|outcomes?\b|by the end of|criteria|assessment\b|questions?\b\s*:?$|discussion|homework|evaluation|tutor\b|teacher\b|student\b|learner\b|name\s*[:_]|date\s*[:_]|signature|signed|unit \d|session \d|lesson \d|week \d|day (?:\d|one|two|three)\b|module \d|handout\b|page \d|p\. ?\d+$|www\.|https?:|cookies?\b policy|privacy|terms\b|view in browser|forward to|sent from my|regards|kind regards|best wishes|best,?$|cheers|love\b(?:,|\s+(?:to|from))|yours\b|until next|see you|thank(?:s| you)|hi\b|hello\b|(?:my )?dear(?:est)?\b|with (?:a kiss|love|best|kind|warm(?:est)?) |hey\b|good (?:morning|evening)\b|let me know|hope (?:you|this)|enjoy!?$|bon app|total\b\s*\|?|item\s*[|\t]|ingredient\s*[|\t]|ingredients?\s+(?:qty|quantity|weight|amount|unit)|qty\b|quantity\s+unit|column)/iu;
+  /^(?:skip to\b|jump to\b|home\b(?:$|\s*[»>|/])|menu\b|search\b|log ?in\b|sign (?:in|up)\b|share\b|pin\b|print\b|save\b|rate this|subscribe|unsubscribe|newsletter|advert|advertisement|sponsored|continue reading|read more|show more|load more|related\b|you (?:may|might) also (?:like|enjoy)|more (?:recipes|from|like)|popular|trending|comments?\b|leave a (?:reply|comment)|reply\b|reviews?\b|\d+ (?:comments|reviews|ratings|thoughts|votes|likes|replies|shares|views|posts)|.{1,40}\b(?:wrote|writes|says|asked)\b.{0,20}:$|did you make|tag (?:us|me)|follow (?:us|me)|nutrition|calories|per serving\b|get ingredients|buy (?:now|ingredients)|shop\b|us customary|metric\b|imperial\b|\d+(?:\/\d+)?x(?:\s|$)|cook mode|prevent your screen|copyright|©|all rights|posted|published|updated|by [A-Z]\p{Ll}+(?:\s*[|•·].*)?$|from \d[\d.]* votes|\d\.\d+ (?:from|out of|\/)|learning (?:aims?|outcomes?|objectives?)|aims?\b\s*:?$|objectives?\b|outcomes?\b|by the end of|criteria|assessment\b|questions?\b\s*:?$|discussion|homework|evaluation|tutor\b|teacher\b|student\b|learner\b|name\s*[:_]|date\s*[:_]|signature|signed|unit \d|chapter \d|section \d|(?:re|fwd?|subject|from|to|date)\s?:\s|\d{1,2}\.\d{1,2}\s+\p{Lu}|session \d|lesson \d|week \d|day (?:\d|one|two|three)\b|module \d|handout\b|page \d|p\. ?\d+$|www\.|https?:|cookies?\b policy|privacy|terms\b|view in browser|forward to|sent from my|regards|kind regards|best wishes|best,?$|cheers|love\b(?:,|\s+(?:to|from))|yours\b|until next|see you|thank(?:s| you)|hi\b|hello\b|(?:my )?dear(?:est)?\b|with (?:a kiss|love|best|kind|warm(?:est)?) |hey\b|good (?:morning|evening)\b|let me know|hope (?:you|this|that|it)|enjoy!?$|bon app|total\b\s*\|?|item\s*[|\t]|ingredient\s*[|\t]|ingredients?\s+(?:qty|quantity|weight|amount|unit)|qty\b|quantity\s+unit|column)/iu;
 /** Headings under which everything is about something else. */
 const ASIDE_HEADS =
-  /^(?:learning (?:aims?|outcomes?|objectives?)|aims?|objectives?|outcomes?|questions?|discussion|homework|nutrition(?:\s+(?:facts|information).*)?|reviews?(?:\s*\(\d+\))?|comments?(?:\s*\(\d+\))?|\d+ (?:comments|reviews|thoughts).*|you (?:may|might) also (?:like|enjoy)|related.*|leave a (?:reply|comment)|did you make.*|more recipes.*)\s*:?$/i;
+  /^(?:learning (?:aims?|outcomes?|objectives?)|aims?|objectives?|outcomes?|(?:review |check )?questions?|check your (?:learning|understanding|knowledge)|test yourself|activit(?:y|ies)|exercises?|discussion|homework|nutrition(?:\s+(?:facts|information).*)?|reviews?(?:\s*\(\d+\))?|comments?(?:\s*\(\d+\))?|\d+ (?:comments|reviews|thoughts).*|you (?:may|might) also (?:like|enjoy)|related.*|leave a (?:reply|comment)|did you make.*|more recipes.*)\s*:?$/i;
 const SIGN_OFF =
   /^(?:(?:Aunt|Uncle|Grand\p{Ll}+|Mum|Mom|Dad|Chef)(?:\s\p{Lu}\p{Ll}+)?|\p{Lu}\.|\p{Lu}\p{Ll}{1,12}|[-–—]\s?\p{Lu}\p{Ll}+|x{1,3}|xox\w*)$/u;
 const RUNNING_HEAD = /^(?:\d{1,4}\s{1,8}\p{Lu}[\p{Lu}\s'’&-]{3,}|\p{Lu}[\p{Lu}\s'’&-]{3,}\s{1,8}\d{1,4}|\d{1,4})$/u;
@@ -92,10 +92,11 @@ const isMeasured = (line: string): boolean => {
     COUNT_BEHIND.test(bare) ||
     fromCells(line) !== null ||
     (bare.length < 80 && AMOUNT_BEHIND.test(` ${bare}`)) ||
-    /^(?:\d+|an?|one|two|three|four|six)\s+(?:large\s+)?(?:egg|onion|vanilla|lemon|lime)/i.test(bare)
+    (/^(?:\d{1,3}|an?|one|two|three|four|six)\s+\p{L}{2}/iu.test(bare) && bare.length < 60 && !isTold(bare.replace(/^\S+\s+/, '')))
   );
 };
 const AMOUNT_BEHIND = /[\s:,–—-]\s*(?:about\s+)?(?:\d[\d.,/]*|[½¼¾⅓⅔])\s?(?:kg|g|mg|ml|cl|l|oz|lb|tbsp|tsp|cups?|no\.?|ea\.?)\b/i;
+const isSentence = (line: string): boolean => /[.!]$/.test(line) && line.split(' ').length >= 3;
 /** "Pears - 3", "Shallots: 2, finely chopped". */
 const COUNT_BEHIND = /^\p{L}[^\d]{2,50}(?:\s[-–—]|:)\s?\d{1,3}(?:\s(?:no|ea)\.?)?(?:,\s.{2,40})?$/u;
 const TO_TASTE = /\b(?:to taste|as needed|q\.?s\.?)\b/i;
@@ -119,8 +120,9 @@ export function looksOf(
   lines: readonly { readonly raw: string; readonly blankBefore: boolean; readonly blankAfter: boolean }[],
   book: FactBook = SHIPPED_BOOK,
 ): readonly Look[] {
-  const small = lines.filter(({ raw }) => /^\p{Ll}/u.test(raw.trim())).length;
-  const mostlySmall = small > lines.length * 0.4;
+  // Of those that begin with a letter: who writes in small letters does so throughout.
+  const begin = (pattern: RegExp) => lines.filter(({ raw }) => pattern.test(raw.trim())).length;
+  const mostlySmall = begin(/^\p{Ll}/u) > begin(/^\p{L}/u) * 0.5 && begin(/^\p{Lu}/u) < 5;
   return lines.map((line, index) =>
     lookOf(line, {
       book,
@@ -253,6 +255,20 @@ function lookOf(
   if (headLike && !marked && !FOR_THE.test(plain) && !TO_PLATE.test(bare) && !blankBefore && !blankAfter && !among) like.component -= 2;
   // Nothing stands under the last line of a text.
   if (next === null) like.component -= 8;
+  // "Pass" between sentences: a heading, though it is a verb.
+  if (
+    headLike &&
+    words <= 2 &&
+    !mostlySmall &&
+    /^\p{Lu}/u.test(bare) &&
+    before !== null &&
+    /[.!]$/.test(before) &&
+    next !== null &&
+    isSentence(next)
+  ) {
+    like.component += 7;
+    like.step -= 3;
+  }
   if (!headLike) like.component -= 5;
   if (amount && !/\(/.test(bare)) like.component -= 4;
   if (told && !FOR_THE.test(plain) && !TO_PLATE.test(bare) && !marked) like.component -= 3;
@@ -281,7 +297,11 @@ function lookOf(
   if (/\bpage \d+(?: of \d+)?\.?$/i.test(bare) && words <= 10) like.aside += 8;
   if (RUNNING_HEAD.test(written)) like.aside += /^\d+$/.test(written) ? 10 : 8;
   if (SIGN_OFF.test(bare) && !food) like.aside += 3;
-  if (/\?$/.test(bare)) like.aside += 4;
+  if (/\?$/.test(bare)) {
+    like.aside += 4;
+    like.step -= 4;
+    like.title -= 5;
+  }
   if (/\b(?:I|my|we|our)\b/.test(bare) && !told) like.aside += 2.5;
   if (sentence && !told && !times && !heats) like.aside += 1.5;
   if (!/[\p{L}\d]/u.test(bare)) like.aside += 8;
@@ -297,7 +317,7 @@ function lookOf(
   if (words > 14 || bare.length > 110) like.title -= 6;
   if (/^#\s/.test(short)) like.title += 5;
   if (marked && !/:$/.test(bare)) like.title += 1.5;
-  if (/:$/.test(bare)) like.title -= 3;
+  if (/:$/.test(bare)) like.title -= 6;
   if (sentence) like.title -= words > 8 ? 9 : 3;
   if (/^\p{Ll}/u.test(bare) && !mostlySmall) like.title -= 3;
   if (measured || behind) like.title -= 6;

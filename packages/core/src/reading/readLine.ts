@@ -416,6 +416,8 @@ function readAnew(written: string, book: FactBook): LineReading {
   // Written in another script: kept as it is, for somebody who reads it.
   if (item && OTHER_SCRIPT.test(item) && !book.find(item)) doubts.push({ code: 'unreadable' });
   if (read && item && LEFT_OVER.test(item)) doubts.push({ code: 'left-over', text: item });
+  // "3 cl garlic": cloves, where what is meant has them.
+  if (counted?.unit === 'cl' && book.find(item)?.gramsOfOne.some(({ unit }) => unit === 'clove')) counted = { ...counted, unit: 'clove' };
   const isSeasoning = SEASONINGS.test(item);
   const isToTaste = toTaste || (!read && isSeasoning);
 

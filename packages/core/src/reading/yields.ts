@@ -14,7 +14,7 @@ export interface YieldSaid {
 }
 
 const LEAD =
-  /^\W*(?:(?:this\s+)?(?:recipe\s+)?(?:serves|serving|servings?|feeds|yields?|makes|gives|covers?|portions?|quantity|enough|sufficient|for|number of (?:portions|covers))\b(?:\s+(?:for|to serve|to make|about))?)\s*[:\-–=]?\s*(?:it\s+serves\s+)?/i;
+  /^\W*(?:to make\s+(?=\d)|(?:this\s+)?(?:recipe\s+)?(?:serves|serving|servings?|feeds|yields?|makes|gives|covers?|portions?|quantity|enough|sufficient|for|number of (?:portions|covers))\b(?:\s+(?:for|to serve|to make|about))?)\s*[:\-–=]?\s*(?:it\s+serves\s+)?/i;
 const ABOUT = /^(?:about|approx(?:imately)?\.?|around|roughly|up to|at least|~|ca?\.)\s*/i;
 const EATERS = /^(?:people|persons?|portions?|servings?|covers?|plates?|pax|guests?|students?|diners?|serves)\b/i;
 /** What portions are counted in, where they are pieces. */

@@ -922,3 +922,136 @@ more  | rest of the butter and the cheese.
 `,
   },
 ];
+
+/** And one more, in manners unlike those before, again measured on once before the reader was mended on it. */
+export const FURTHER_TEXTS: readonly WholeText[] = [
+  {
+    manner: 'a chef’s notebook: terse, no articles, abbreviations',
+    marked: `
+title | Confit leek, romesco
+yield | 10 pax => portions 10
+comp  | Leeks
+line  | 10 lg leeks => 10 | leeks
+line  | 500 ml olive oil => 500 ml | olive oil
+line  | 4 bay => 4 | bay
+line  | salt => to taste | salt
+step  | Trim, wash. Oven tray, oil to cover, 120 °C, 1 h 15. => 1h15m 120C
+step  | Cool in oil.
+comp  | Romesco
+line  | 6 red peppers => 6 | red peppers
+line  | 150 g almonds, toasted => 150 g | almonds | toasted
+line  | 3 cl garlic => 3 cloves | garlic
+line  | 100 g bread, fried => 100 g | bread | fried
+line  | 30 ml sherry vin. => 30 ml | sherry vin
+line  | 120 ml oil => 120 ml | oil
+step  | Char peppers, peel.
+step  | Blitz all, oil last. Keep coarse.
+comp  | Pass
+step  | Drain leeks, split, warm under grill 2 min. Romesco, almonds, chives. => 2m
+`,
+  },
+  {
+    manner: 'a school textbook page with exercise numbers and boxes',
+    marked: `
+aside | Chapter 6: Emulsions
+aside | 6.3 Warm emulsions
+title | Butter sauce with white wine
+yield | To make 500 ml: => gives 500 ml
+line  | 60 g shallots, finely chopped => 60 g | shallots | finely chopped
+line  | 150 ml dry white wine => 150 ml | dry white wine
+line  | 50 ml white wine vinegar => 50 ml | white wine vinegar
+line  | 400 g cold butter, diced => 400 g | butter | cold, diced
+line  | juice of ½ lemon => 0.5 | lemon | juice
+step  | 1) Reduce the wine and vinegar with the shallots to 3 tbsp.
+step  | 2) Take the pan to the edge of the stove and whisk in the butter, a few pieces at a time. Keep below 65 °C. => 65C
+step  | 3) Strain, sharpen with lemon, hold at 50-55 °C for no longer than 30 minutes. => 30m 55C
+note  | Note: A broken sauce is started again on a spoon of warm cream.
+aside | Check your learning
+aside | 1. Why must the butter be cold?
+aside | 2. What happens above 70 °C?
+`,
+  },
+  {
+    manner: 'a forum post',
+    marked: `
+aside | Re: what do you do with green tomatoes??
+aside | kitchenmouse wrote on Tue:
+aside | I always do this one:
+title | Green tomato chutney
+line  | 2kg green tomatoes => 2 kg | green tomatoes
+line  | 500g onions => 500 g | onions
+line  | 500g sultanas => 500 g | sultanas
+line  | 500g brown sugar => 500 g | brown sugar
+line  | 600ml malt vinegar => 600 ml | malt vinegar
+line  | 2 tsp salt => 2 tsp | salt
+line  | 1 tsp ground ginger => 1 tsp | ground ginger
+step  | chop everything, put it all in a big pan, bring to the boil slowly
+step  | simmer 2-3 hrs till thick and you can draw a line through it => 2-3h
+step  | jar while hot
+aside | hope that helps!
+aside | 12 likes
+`,
+  },
+  {
+    manner: 'a product leaflet with metric and imperial columns',
+    marked: `
+title | Spiced apple loaf
+aside | Metric / Imperial
+line  | 225 g / 8 oz self-raising flour => 225 g | self-raising flour
+line  | 110 g / 4 oz butter => 110 g | butter
+line  | 110 g / 4 oz demerara sugar => 110 g | demerara sugar
+line  | 2 eggs, beaten => 2 | eggs | beaten
+line  | 350 g / 12 oz cooking apples, peeled, cored and chopped => 350 g | cooking apples | peeled, cored and chopped
+line  | 5 ml / 1 tsp mixed spice => 5 ml | mixed spice
+line  | 30 ml / 2 tbsp milk => 30 ml | milk
+step  | 1. Pre-heat the oven to 180 °C / 350 °F / Gas Mark 4. => 180C 350F
+step  | 2. Grease and line a 900 g / 2 lb loaf tin.
+step  | 3. Rub the butter into the flour, stir in the sugar and spice.
+step  | 4. Add eggs, apples and milk and mix to a soft consistency.
+step  | 5. Bake for approximately 1¼ hours. => 75m
+step  | 6. Turn out and cool on a wire rack.
+`,
+  },
+  {
+    manner: 'an event sheet: several components, each with method in bold, amounts behind',
+    marked: `
+title | **CANAPÉ 3: MUSHROOM TARTLET**
+yield | **Quantity: 60 pieces** => portions 60
+comp  | **Tartlet cases**
+line  | Plain flour – 500 g => 500 g | plain flour
+line  | Butter, cold – 250 g => 250 g | butter
+line  | Egg yolks – 2 => 2 | egg yolks
+line  | Water – 80 ml => 80 ml | water
+method= | **Method**
+step  | Make a short pastry, rest 1 hour. => 1h
+step  | Line 4 cm moulds, blind bake 15 min at 175 °C. => 15m 175C
+comp  | **Filling**
+line  | Button mushrooms – 1 kg => 1 kg | button mushrooms
+line  | Shallots – 4 => 4 | shallots
+line  | Thyme – ½ bunch => 0.5 bunch | thyme
+line  | Crème fraîche – 200 g => 200 g | crème fraîche
+method= | **Method**
+step  | Chop finely, cook dry over high heat about 12 min. => 12m
+step  | Bind with crème fraîche, season.
+comp  | **Service**
+step  | Fill, flash 3 min at 200 °C. Serve warm. => 3m 200C
+tool  | **Equipment:** 60 tartlet moulds, piping bag, blender
+`,
+  },
+  {
+    manner: 'a translated page: awkward words, amounts with commas',
+    marked: `
+title | Lentils in the manner of the valley
+yield | For 4 persons => portions 4
+line  | 0,3 kg of green lentils => 0.3 kg | green lentils
+line  | 1,5 l of water => 1.5 l | water
+line  | 2 pieces of carrot => 2 | carrot
+line  | 1 piece of onion, stuck with 2 cloves => 1 | onion
+line  | 1 small glass of vinegar => ? | glass of vinegar
+line  | 1 spoon of mustard => ? | spoon of mustard
+step  | Put the lentils to cook in the cold water together with carrot and onion for 25 minutes. => 25m
+step  | Remove the onion. Cut the carrot in small dice and give it back.
+step  | Prepare with vinegar, mustard and oil a sauce, mix it under the warm lentils and let rest 10 minutes. => 10m
+`,
+  },
+];
