@@ -59,7 +59,7 @@ const SHOTS = [
       await page.getByLabel('The recipe as text').fill(RECIPE);
       await page.getByText('Line by line').click();
       await page.locator('[data-row]').filter({ hasText: 'stale bread' }).click();
-      await page.evaluate(() => scrollTo(0, 0));
+      await page.mouse.wheel(0, -5000);
     },
   ],
   [
