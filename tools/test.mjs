@@ -102,7 +102,6 @@ if (wanted('e2e')) {
   ensureBuild();
 }
 await inPairs([
-  ...(wanted('e2e') ? [endToEnd] : []),
   ...(wanted('server') ? [() => suite('server', 'apps/server')] : []),
   ...(wanted('unit')
     ? [() => suite('web', 'apps/web'), () => suite('core', 'packages/core'), () => suite('contract', 'packages/contract')]
@@ -115,6 +114,8 @@ await inPairs([
   ...(wanted('lint') ? [() => check('lint', bin('eslint'), ['.', '--max-warnings', '0'])] : []),
 ]);
 for (const each of again) await runAgain(each);
+// Alone: two suites that each keep a browser or a database busy take longer beside each other than one after the other.
+if (wanted('e2e')) await endToEnd();
 
 /** Starts Pelvo as a user would, on a database of its own, and drives it with Chromium. */
 async function endToEnd() {
