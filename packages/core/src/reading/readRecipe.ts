@@ -132,10 +132,11 @@ export function readRecipe(text: string, options: ReadRecipeOptions | FactBook =
     blank = false;
   }
   const looks = looksOf(kept, book);
+  const placeOf = new Map(kept.map(({ at }, index) => [at, index]));
   const saidAt = new Map(
     [...(said ?? [])].flatMap(([at, role]) => {
-      const index = kept.findIndex((line) => line.at === at);
-      return index < 0 ? [] : [[index, role] as const];
+      const index = placeOf.get(at);
+      return index === undefined ? [] : [[index, role] as const];
     }),
   );
   const roles = named(decideRoles(looks, saidAt), looks, saidAt);
@@ -168,8 +169,8 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
   let title = '';
   let portions: number | null = null;
   let gives: Amount | null = null;
-  const components: { name: string; gives: Amount | null; texts: string[]; stepsOnly: boolean }[] = [];
-  const method: { text: string; component: number | null }[] = [];
+  const components: { name: string; gives: Amount | null; texts: string[] }[] = [];
+  const method: { text: string; written: string; component: number | null }[] = [];
   const tools: string[] = [];
   const notes: string[] = [];
   const aside: string[] = [];
@@ -179,16 +180,17 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
   let under: number | null = null;
   let last: Role | null = null;
   let inMethod = false;
+  const byComponent = ownSteps(decided);
 
   const main = (): number => {
     if (current !== null) return current;
     const known = components.findIndex(({ name }) => name === '');
-    current = known >= 0 ? known : components.push({ name: '', gives: null, texts: [], stepsOnly: false }) - 1;
+    current = known >= 0 ? known : components.push({ name: '', gives: null, texts: [] }) - 1;
     return current;
   };
   const named = (heading: { name: string; gives: Amount | null }): number => {
     const known = components.findIndex(({ name }) => name !== '' && plain(name) === plain(heading.name));
-    return known >= 0 ? known : components.push({ ...heading, texts: [], stepsOnly: inMethod }) - 1;
+    return known >= 0 ? known : components.push({ ...heading, texts: [] }) - 1;
   };
 
   for (const [order, { at, look, role }] of decided.entries()) {
@@ -220,7 +222,7 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
         under = current !== null && components[current]!.name !== '' && goesOnByComponent(decided, order) ? current : null;
         break;
       case 'component':
-        current = named(headingOf(look.text === look.written ? look.written : look.written));
+        current = named(headingOf(look.written));
         component = current;
         under = current;
         break;
@@ -228,11 +230,15 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
         component = main();
         inMethod = false;
         index = components[component]!.texts.push(look.asLine) - 1;
-        components[component]!.stepsOnly = false;
         break;
       case 'step':
-        component = inMethod ? under : current !== null && components[current]!.name !== '' && ownSteps(decided) ? current : null;
-        index = method.push({ text: STEP_ALONE.test(look.text) || STEP_ALONE.test(look.written) ? '' : look.text, component }) - 1;
+        component = inMethod ? under : current !== null && components[current]!.name !== '' && byComponent ? current : null;
+        index =
+          method.push({
+            text: STEP_ALONE.test(look.text) || STEP_ALONE.test(look.written) ? '' : look.text,
+            written: look.written,
+            component,
+          }) - 1;
         break;
       case 'tools': {
         const listed = TOOL_LIST.exec(look.written);
@@ -282,9 +288,12 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
     components: components
       .filter((_, index) => keep[index])
       .map(({ name, gives: own, texts }) => ({ name, gives: own, lines: texts.map((each) => readLine(each, book)) })),
-    method: method
-      .filter(({ text }) => text)
-      .map(({ text, component }) => ({ text, minutes: minutesIn(text), component: moved(component) })),
+    // "Step 3" with nothing behind it stays as it is written: places count on every step.
+    method: method.map(({ text, written, component }) => ({
+      text: text || written,
+      minutes: minutesIn(text),
+      component: moved(component),
+    })),
     tools,
     notes,
     aside,
