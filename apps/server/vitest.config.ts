@@ -5,6 +5,7 @@ export default defineConfig({
   ssr: { resolve: { conditions: ['source', 'node'] } },
   test: {
     name: 'server',
+    isolate: false,
     include: ['test/**/*.test.ts'],
     globalSetup: ['test/globalSetup.ts'],
     testTimeout: 300_000,

@@ -53,10 +53,11 @@ function createData(data) {
 /**
  * Starts MariaDB on a directory, or takes over the one an earlier start left running there.
  *
- * @param {{ dir: string }} options - `dir` holds the data, the password and the log; made when missing
+ * @param {{ dir: string, connections?: number }} options - `dir` holds the data, the password and the log; made when missing. `connections`
+ *   at most at once
  * @returns {Promise<{ url: (database: string) => string, pid: number, exited: Promise<void>, stop: () => Promise<void> }>}
  */
-export async function startDatabase({ dir }) {
+export async function startDatabase({ dir, connections = 151 }) {
   const data = join(dir, 'data');
   const pidFile = join(dir, 'mariadbd.pid');
   const stateFile = join(dir, 'state.json');
@@ -98,6 +99,7 @@ export async function startDatabase({ dir }) {
         '--bind-address=127.0.0.1',
         '--skip-name-resolve',
         '--skip-log-bin',
+        `--max-connections=${connections}`,
         '--local-infile=0',
         '--character-set-server=utf8mb4',
         '--default-time-zone=+00:00',
