@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { readRecipe } from '../src';
 import { compare, pasted } from './corpus/compare';
-import { FURTHER_TEXTS, KEPT_TEXTS, LATER_TEXTS, OPEN_TEXTS } from './corpus/wholeTexts';
+import { FIFTH_TEXTS, FOURTH_TEXTS, FURTHER_TEXTS, KEPT_TEXTS, LATER_TEXTS, OPEN_TEXTS } from './corpus/wholeTexts';
 
-const ALL = [...OPEN_TEXTS, ...KEPT_TEXTS, ...LATER_TEXTS, ...FURTHER_TEXTS];
+const ALL = [...OPEN_TEXTS, ...KEPT_TEXTS, ...LATER_TEXTS, ...FURTHER_TEXTS, ...FOURTH_TEXTS, ...FIFTH_TEXTS];
 
 describe('whole texts, read by hand', () => {
   it.each(ALL.map((whole) => [whole.manner, whole] as const))('%s', (_, whole) => {

@@ -44,9 +44,9 @@ export interface Look {
 }
 
 const INGREDIENTS =
-  /^(?:the\s+)?(?:ingredients?|commodit(?:y|ies)|shopping list|what you need|mise en place)(?:\s+list)?(?:\s*\(?\s*(?:for|serves|to serve)\b.*)?\s*:?$/i;
+  /^(?:the\s+)?(?:ingredients?|commodit(?:y|ies)|materials?|supplies|provisions|shopping list|what you need|what goes in|mise en place|(?:in|from) (?:your|the) (?:box|bag|kit|cupboard|pantry|kitchen|stores?|storeroom|fridge|larder))(?:\s+(?:supplied|provided|needed|required))?(?:\s+list)?(?:\s*\(?\s*(?:for|serves|to serve)\b.*)?\s*:?$/i;
 const METHOD =
-  /^(?:the\s+)?(?:method(?:\s+of\s+(?:work|preparation))?|directions?|instructions?|steps?|procedure|process|preparation(?:\s+method)?|to make(?:\s+it)?|how to(?:\s+make(?:\s+it)?)?|what to do|cooking|assembly and cooking|the work|work)\s*:?$/i;
+  /^(?:the\s+)?(?:method(?:\s+of\s+(?:work|preparation))?|directions?|instructions?|steps?|procedure|process|preparation(?:\s+method)?|to make(?:\s+it)?|how to(?:\s+make(?:\s+it)?)?|what to do|what you do|order of (?:work|preparation)|sequence|steps to follow|work plan|cooking|assembly and cooking|the work|work)\s*:?$/i;
 const TOOLS =
   /^(?:special\s+)?(?:equipment|tools?|utensils|kit|you will (?:also )?need|you[’']ll also need|hardware|small equipment)(?:\s+(?:list|needed|required))?\b\s*(?::|$)/i;
 const TOOL =
@@ -60,6 +60,9 @@ const KEEPING =
   /\b(?:keeps? (?:for|well|up to)|can be (?:made|prepared|frozen|kept|stored)|will keep|better (?:on )?the (?:second|next)|even better|tastes? best|made (?:a|one|two|three|\d) days? (?:ahead|before)|if you (?:like|prefer|have)|easier to|best result|nice with|goes well|serve[sd]? well with|freezes well|leftovers?|instead of|works? (?:just )?as well|any will do|just let it down)\b/i;
 const ASIDE =
   /^(?:skip to\b|jump to\b|home\b(?:$|\s*[»>|/])|menu\b|search\b|log ?in\b|sign (?:in|up)\b|share\b|pin\b|print\b|save\b|rate this|subscribe|unsubscribe|newsletter|advert|advertisement|sponsored|continue reading|read more|show more|load more|related\b|you (?:may|might) also (?:like|enjoy)|more (?:recipes|from|like)|popular|trending|comments?\b|leave a (?:reply|comment)|reply\b|reviews?\b|\d+ (?:comments|reviews|ratings|thoughts|votes|likes|replies|shares|views|posts)|.{1,40}\b(?:wrote|writes|says|asked)\b.{0,20}:$|did you make|tag (?:us|me)|follow (?:us|me)|nutrition|calories|per serving\b|get ingredients|buy (?:now|ingredients)|shop\b|us customary|metric\b|imperial\b|\d+(?:\/\d+)?x(?:\s|$)|cook mode|prevent your screen|copyright|©|all rights|posted|published|updated|by [A-Z]\p{Ll}+(?:\s*[|•·].*)?$|from \d[\d.]* votes|\d\.\d+ (?:from|out of|\/)|learning (?:aims?|outcomes?|objectives?)|aims?\b\s*:?$|objectives?\b|outcomes?\b|by the end of|criteria|assessment\b|questions?\b\s*:?$|discussion|homework|evaluation|tutor\b|teacher\b|student\b|learner\b|name\s*[:_]|date\s*[:_]|signature|signed|unit \d|chapter \d|section \d|(?:re|fwd?|subject|from|to|date)\s?:\s|\d{1,2}\.\d{1,2}\s+\p{Lu}|session \d|lesson \d|week \d|day (?:\d|one|two|three)\b|module \d|handout\b|page \d|p\. ?\d+$|www\.|https?:|cookies?\b policy|privacy|terms\b|view in browser|forward to|sent from my|regards|kind regards|best wishes|best,?$|cheers|love\b(?:,|\s+(?:to|from))|yours\b|until next|see you|thank(?:s| you)|hi\b|hello\b|(?:my )?dear(?:est)?\b|with (?:a kiss|love|best|kind|warm(?:est)?) |hey\b|good (?:morning|evening)\b|let me know|hope (?:you|this|that|it)|enjoy!?$|bon app|total\b\s*\|?|item\s*[|\t]|ingredient\s*[|\t]|ingredients?\s+(?:qty|quantity|weight|amount|unit)|qty\b|quantity\s+unit|column)/iu;
+/** What is said about a text, or around a lesson, by its form: who sent it and when, how a paper is filed, what is filled in by hand. */
+const AROUND =
+  /^(?:contents\b|\d{1,2}\s+(?:ingredients|method|procedure|directions|notes?|variations?|references|see also|equipment)$|(?:standard\s+)?recipe (?:card|sheet|file|no\b)|inspired by\b|category\s*:|find our\b|[[(]?\d{1,2}[:.]\d{2}(?:\s?[ap]\.?m\.?)?[\])]?,?\s+[^:]{1,30}:|(?:contributed|submitted|shared|sent in|donated|adapted|compiled|prepared|approved|checked|written) (?:by|from)\b|(?:recipe )?courtesy of|from the kitchen of|candidates?\b|marks?\s*:|marking\b|key ?words?\s*:|vocabulary\b|risks?\s*:|hazards?\s*:|(?:document|doc|form|code|issue|sheet)\s*(?:no\.?\s*)?\d|task [A-Z\d]\b|how did (?:you|it)\b|one thing\b|next time\b.*_|what went well|["“][^"”]*["”]$)|[_.]{6,}\s*$|[★☆]{2,}|\b(?:approved by|task [A-Z]\b)/iu;
 /** Headings under which everything is about something else. */
 const ASIDE_HEADS =
   /^(?:learning (?:aims?|outcomes?|objectives?)|aims?|objectives?|outcomes?|(?:review |check )?questions?|check your (?:learning|understanding|knowledge)|test yourself|activit(?:y|ies)|exercises?|discussion|homework|nutrition(?:\s+(?:facts|information).*)?|reviews?(?:\s*\(\d+\))?|comments?(?:\s*\(\d+\))?|\d+ (?:comments|reviews|thoughts).*|you (?:may|might) also (?:like|enjoy)|related.*|leave a (?:reply|comment)|did you make.*|more recipes.*)\s*:?$/i;
@@ -99,6 +102,11 @@ const AMOUNT_BEHIND = /[\s:,–—-]\s*(?:about\s+)?(?:\d[\d.,/]*|[½¼¾⅓⅔]
 const isSentence = (line: string): boolean => /[.!]$/.test(line) && line.split(' ').length >= 3;
 /** "Pears - 3", "Shallots: 2, finely chopped". */
 const COUNT_BEHIND = /^\p{L}[^\d]{2,50}(?:\s[-–—]|:)\s?\d{1,3}(?:\s(?:no|ea)\.?)?(?:,\s.{2,40})?$/u;
+/** "Oil for frying" */
+const FOR_WORK =
+  /^\p{L}[\p{L}\s,]{1,40}\bfor\s+(?:deep[- ]|shallow[- ])?(?:frying|greasing|brushing|dusting|rolling|sprinkling|coating|oiling|tossing|drizzling|the (?:pan|tin|tray|board))\s*$/iu;
+/** "Salt ........ 1 tsp" */
+const LEADERS = /^(\p{L}.{1,60}?)\s*(?:\.{3,}|…{2,}|(?:\. ){3,})\s*(\S.{0,30})$/u;
 const TO_TASTE = /\b(?:to taste|as needed|q\.?s\.?)\b/i;
 const ZERO: Readonly<Record<Role, number>> = {
   title: 0,
@@ -123,10 +131,12 @@ export function looksOf(
   // Of those that begin with a letter: who writes in small letters does so throughout.
   const begin = (pattern: RegExp) => lines.filter(({ raw }) => pattern.test(raw.trim())).length;
   const mostlySmall = begin(/^\p{Ll}/u) > begin(/^\p{L}/u) * 0.5 && begin(/^\p{Lu}/u) < 5;
+  const boxes = numberedBoxes(lines.map(({ raw }) => raw.trim()));
   return lines.map((line, index) =>
     lookOf(line, {
       book,
       mostlySmall,
+      box: boxes.has(index),
       before: lines[index - 1]?.raw.trim() ?? null,
       next: lines[index + 1]?.raw.trim() ?? null,
       first: index === 0,
@@ -134,19 +144,34 @@ export function looksOf(
   );
 }
 
+/** "1 Rice", "2 Sauce", "3 Crumb & fry", each over what is done: boxes that are counted, not amounts. */
+function numberedBoxes(lines: readonly string[]): ReadonlySet<number> {
+  const found: number[] = [];
+  lines.forEach((line, index) => {
+    const number = /^(\d{1,2})\s+\p{Lu}[^.\d]{2,40}$/u.exec(line);
+    if (number && Number(number[1]) === found.length + 1 && isTold(lines[index + 1] ?? '')) found.push(index);
+  });
+  return new Set(found.length >= 3 ? found : []);
+}
+
 function lookOf(
   { raw, blankBefore, blankAfter }: { readonly raw: string; readonly blankBefore: boolean; readonly blankAfter: boolean },
   {
     book,
     mostlySmall,
+    box,
     before,
     next,
     first,
-  }: { book: FactBook; mostlySmall: boolean; before: string | null; next: string | null; first: boolean },
+  }: { book: FactBook; mostlySmall: boolean; box: boolean; before: string | null; next: string | null; first: boolean },
 ): Look {
   const written = raw.replace(/\s+/g, ' ').trim();
   const short = written.slice(0, 300);
-  const unmarked = short.replace(MARKS, '').replace(/\*\*/g, '').trim();
+  const unmarked = short
+    .replace(MARKS, '')
+    .replace(/\*\*/g, '')
+    .replace(/\s*\[(?:edit|hide|show)\]$/i, '')
+    .trim();
   const bullet = BULLET.test(unmarked);
   const bare = unmarked.replace(BULLET, '');
   const alone = STEP_ALONE.exec(bare);
@@ -160,12 +185,18 @@ function lookOf(
       : lettered
         ? bare.replace(LETTERED, '')
         : bare;
-  const numberedStep = pointed !== null || (unpointed !== null && isTold(afterNumber) && /^\p{Lu}/u.test(afterNumber));
+  const numberedStep =
+    pointed !== null || (unpointed !== null && box) || (unpointed !== null && isTold(afterNumber) && /^\p{Lu}/u.test(afterNumber));
   const number = alone ? Number(alone[1]) : numberedStep ? Number((pointed ?? unpointed)![1]) : lettered ? 0 : null;
   const text = number === null ? bare : afterNumber;
-  const cells = fromCells(raw);
+  const leaders = LEADERS.exec(bare);
+  const cells = fromCells(raw) ?? (leaders ? `${leaders[2]!} ${leaders[1]!}` : null);
   const asLine = cells ?? bare;
-  const heading = /^#{1,6}\s/.test(short) || /^\*\*[^*]+\*\*:?$/.test(short) || /^__[^_]+__:?$/.test(short);
+  const heading =
+    /^[-–—=~*]\s?\p{Lu}[^.]{1,40}\s?[-–—=~*]$/u.test(short) ||
+    /^#{1,6}\s/.test(short) ||
+    /^\*\*[^*]+\*\*:?$/.test(short) ||
+    /^__[^_]+__:?$/.test(short);
   const marked = heading || (CAPS.test(bare) && /\p{L}{3}/u.test(bare)) || /:$/.test(bare);
 
   const like: Record<Role, number> = { ...ZERO };
@@ -211,6 +242,10 @@ function lookOf(
   if ((heats > 0 || (times > 0 && !measured)) && !behind) like.line -= 3;
   if (marked && !amount && !behind) like.line -= 3;
   if (PART.test(bare)) like.line -= 6;
+  if (food && FOR_WORK.test(bare)) {
+    like.line += 5;
+    like.component -= 6;
+  }
 
   // Steps.
   const nameLike = told && !sentence && times === 0 && heats === 0 && words <= 7 && /^\p{Lu}/u.test(bare) && !bullet && number === null;
@@ -218,6 +253,16 @@ function lookOf(
   if (number !== null && number > 0) like.step += 3;
   if (number === 0) like.step += 2;
   if (alone) like.step += 8;
+  if (box) {
+    like.step += 9;
+    like.line -= 9;
+    like.component -= 4;
+  }
+  // "cherries on top", "lid on": where it goes, told without a verb.
+  if (!amount && words <= 6 && /\b(?:on top|lid on|to the side|on the side|back in|straight in)[.!]?$/i.test(bare)) {
+    like.step += 5;
+    like.line -= 5;
+  }
   if (times > 0) like.step += 2;
   if (heats > 0) like.step += 1.5;
   if (sentence) like.step += 1.5;
@@ -232,6 +277,12 @@ function lookOf(
   if (FOR_THE.test(plain) && !amount) like.component += 6;
   if (TO_PLATE.test(bare)) like.component += 8;
   if (PART.test(bare)) like.component += 7;
+  // "2. COATING" among lines and steps: the number counts the parts.
+  if (pointed && headLike && words <= 5 && CAPS.test(afterNumber)) {
+    like.component += 9;
+    like.step -= 8;
+    like.line -= 6;
+  }
   if (heading) like.component += 4;
   if (marked && headLike) like.component += 4;
   if (headLike && blankBefore) like.component += 2;
@@ -277,14 +328,14 @@ function lookOf(
 
   // Headings that only name their section.
   if (INGREDIENTS.test(bare)) like.ingredients += 18;
-  if (/^you(?:[’']ll| will)? (?:also )?need\s*:?$/i.test(bare)) like.ingredients += 14;
+  if (/^you(?:[’']ll| will)? (?:also )?need\s*:?$/i.test(bare)) like.ingredients += 18;
   if (METHOD.test(bare)) like.method += 18;
   if (TOOLS.test(bare)) like.tools += words <= 5 || /^[^:]{3,30}:\s*\S/.test(bare) ? 18 : 4;
   if (TOOL.test(bare) && words <= 8 && !told) like.tool += 3;
 
   // What it gives, what goes with it, what surrounds it.
   if (said && said.left < 4) like.yield += 14;
-  else if (said && /[|•]|\/\s/.test(bare)) like.yield += 10;
+  else if (said && /[|•]|\/\s/.test(bare)) like.yield += times > 0 ? 14 : 10;
   if (NOTE.test(bare) || /^(?:TIPS?|NOTES?|N\.?B\.?)\b/.test(bare)) like.note += 9;
   else if (KEEPING.test(bare)) like.note += 4;
   if (like.note > 6) {
@@ -292,7 +343,18 @@ function lookOf(
     like.line -= 4;
   }
   if (sentence && !told) like.note += 2;
+  // Under "Notes" alone stands a note, also where it tells somebody to do something.
+  if (before !== null && /^\W*(?:notes?|tips?)\b\W*(?:edit\W*)?$/i.test(before)) {
+    like.note += 6;
+    like.step -= 4;
+  }
   if (ASIDE.test(bare)) like.aside += told && /^(?:share|save|print|search|rate|tag|follow|name|date)\b/i.test(bare) && words > 3 ? 3 : 9;
+  if (like.aside < 3 && AROUND.test(bare) && !LEADERS.test(bare)) {
+    like.aside += 10;
+    like.component -= 6;
+    like.step -= 5;
+    like.line -= 5;
+  }
   if (ASIDE_HEADS.test(bare)) like.aside += 6;
   if (/\bpage \d+(?: of \d+)?\.?$/i.test(bare) && words <= 10) like.aside += 8;
   if (RUNNING_HEAD.test(written)) like.aside += /^\d+$/.test(written) ? 10 : 8;
@@ -301,6 +363,10 @@ function lookOf(
     like.aside += 4;
     like.step -= 4;
     like.title -= 5;
+  }
+  if (!amount && !times && /\b(?:said|told me|mine|tomorrow|yesterday)\b/i.test(bare) && verbs < 2) {
+    like.aside += 5;
+    like.step -= 4;
   }
   if (/\b(?:I|my|we|our)\b/.test(bare) && !told) like.aside += 2.5;
   if (sentence && !told && !times && !heats) like.aside += 1.5;
@@ -329,6 +395,7 @@ function lookOf(
   if (like.yield > 3 && words <= 4) like.title -= 8;
   if (like.ingredients > 3 || like.method > 3) like.title -= 12;
   if (first) like.title += 2;
+  if (/^(?:dish|recipe|title|name of (?:the )?dish|product|menu item)\s*:\s*\p{L}/iu.test(bare)) like.title += 14;
   if (nameLike) like.title += 1;
   if (food) like.title += 0.5;
 

@@ -233,7 +233,10 @@ function readAnew(written: string, book: FactBook): LineReading {
   const few = /^(?:a few|several)\s+(?:(?:small|large|good)\s+)?(?=(\p{L}+))/iu.exec(text);
   const fewOf = few ? readAmount(`3 ${few[1]!}`) : null;
   if (fewOf?.unitWritten && unitOf(fewOf.amount.unit).dimension === 'count') text = `about 3 ${text.slice(few![0].length)}`;
-  const vague = /^(?:a little|a few|some|a bit of|several|all (?:of )?the|the rest of the|(?:the )?remaining)\s+/i.exec(text);
+  const vague =
+    /^(?:a little|a few|some|a bit of|several|all of(?: the)?|all the|half (?:of )?the|both halves of the|the rest of(?: the)?|(?:the )?remaining)\s+/i.exec(
+      text,
+    );
   if (vague) text = text.slice(vague[0].length).replace(/^(?:grinds?|twists?|turns?)\s+of\s+/i, '');
   const begins = /^(\d+(?:[.,]\d+)?)\s*%\s*(?:of\s+)?/.exec(text);
   // "70% dark chocolate 200 g" has its amount behind it.
@@ -373,6 +376,12 @@ function readAnew(written: string, book: FactBook): LineReading {
     notes.push(`or ${alternative[1]!}`);
     doubts.push({ code: 'which-item', one: item.slice(0, alternative.index), other: alternative[1]! });
     item = item.slice(0, alternative.index);
+  }
+  // "water at 35 °C": how warm it is, is no part of its name.
+  const warm = /\s+(at\s+(?:about\s+)?\d{1,3}(?:\s?[-–]\s?\d{1,3})?\s?°\s?[CF])$/i.exec(item);
+  if (warm) {
+    item = item.slice(0, warm.index);
+    preparation = preparation ? `${warm[1]!}, ${preparation}` : warm[1]!;
   }
   const late = /^(small|medium|large)(?:,\s*|$)/i.exec(preparation);
   const lateSize = late && !read?.size ? late[1]!.toLowerCase() : '';

@@ -79,7 +79,9 @@ function headingOf(text: string): { readonly name: string; readonly gives: Amoun
   const brackets = IN_BRACKETS.exec(bare);
   const said = brackets ? yieldSaid(brackets[1]!, true) : null;
   const named = said ? bare.slice(0, brackets!.index) : bare;
-  const name = named.replace(NUMBERING, '').replace(FOR_THE, '').replace(/:$/, '').trim() || named;
+  const unnumbered = named.replace(NUMBERING, '').replace(FOR_THE, '').replace(/:$/, '').trim();
+  // "Stage 1 (evening)" has no other name than its number.
+  const name = /^[^([]/.test(unnumbered) ? unnumbered : named;
   return { name: capital(name), gives: said?.gives ?? null };
 }
 
@@ -96,6 +98,7 @@ function titleOf(text: string): { readonly title: string; readonly portions: num
   const bare = text
     .slice(0, LONGEST_NAME)
     .replace(/^[\s#>*_]+|[\s*_]+$/g, '')
+    .replace(/^(?:dish|recipe|title|name of (?:the )?dish|product|menu item)\s*:\s*/i, '')
     .trim();
   const tail = YIELD_BEHIND.exec(bare);
   const said = tail ? yieldSaid(tail[0].replace(/^[\s,;([–—-]+|[)\]\s]+$/g, '')) : null;

@@ -92,6 +92,9 @@ export function yieldSaid(line: string, told = false): YieldSaid | null {
   let left = '';
   for (const [index, part] of body.split(/\s*(?:[|•]|\/(?=\s)|,(?=\s*\d)|;)\s*/).entries()) {
     const said = partSaid(part, told || (lead !== null && index === 0));
+    // Nor is the time it takes.
+    if (!said && portions !== null && /^(?:about\s+)?\d{1,3}\s?(?:min(?:ute)?s?|h|hrs?|hours?)\b(?:\s\d{1,2}\s?min\w*)?\.?$/i.test(part))
+      continue;
     // What it is made in is no other matter: "1 tray 60 x 40 cm, 24 portions".
     if (!said)
       left += ` ${part.replace(/^\d{1,2}\s+(?:\p{L}+\s+)?(?:trays?|tins?|moulds?|frames?|rings?|sheets?|loaf|loaves)\b.*$/iu, '')}`;

@@ -76,7 +76,7 @@ function wantedOf(whole: WholeText): Wanted {
 const nameOf = (text: string): string =>
   plain(text.replace(/\s*\(.*$/, ''))
     .replace(/^#+\s*/, '')
-    .replace(/^(?:part \d+:?|[a-h])\s+/i, '')
+    .replace(/^(?:part \d+:?|[a-h]|\d)\s+/i, '')
     .replace(/^(?:for|to make) (?:the )?/, '')
     .replace(/\s*\(.*$/, '')
     .replace(/[:#*]/g, '')
@@ -244,7 +244,7 @@ export function compare(whole: WholeText): Compared {
     `yields ${read.portions} ${JSON.stringify(read.gives)} for ${wanted.yields.join()}`,
   );
   const title = check(
-    letters(read.title) === letters(wanted.title.replace(/\s*\(Serves.*/, '')),
+    letters(read.title) === letters(wanted.title.replace(/\s*\(Serves.*/, '').replace(/^Dish: /, '')),
     `title "${read.title}" for "${wanted.title}"`,
   );
   return {
