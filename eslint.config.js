@@ -60,7 +60,7 @@ export default ts.config(
       '@typescript-eslint/switch-exhaustiveness-check': ['error', { considerDefaultExhaustiveForUnions: true }],
     },
   },
-  arrows(['packages/core/**'], ['@pelvo/*', 'react*', '@nestjs/*', 'typeorm', 'node:*']),
+  arrows(['packages/core/{src,test}/**'], ['@pelvo/*', 'react*', '@nestjs/*', 'typeorm', 'node:*']),
   arrows(['packages/contract/**'], ['@pelvo/server', '@pelvo/web', 'react*', '@nestjs/*', 'typeorm', 'node:*']),
   {
     files: ['apps/web/src/**'],

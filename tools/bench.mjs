@@ -1,4 +1,4 @@
-// Figures the work asks for: `npm run bench`, or `npm run bench -- reading scaling map search school pages`. Times are medians on this machine.
+// Figures the work asks for: `npm run bench`, or `npm run bench -- reading scaling plans map search school pages`. Times are medians on this machine.
 import { spawnSync } from 'node:child_process';
 import { join } from 'node:path';
 import { ensureBuild } from './lib/build.mjs';
@@ -11,6 +11,7 @@ const only = process.argv.slice(2);
 const suites = [
   ['reading', 'packages/core', 'bench/reading.bench.ts'],
   ['scaling', 'packages/core', 'bench/scaling.bench.ts'],
+  ['plans', 'packages/core', 'bench/plans.bench.ts'],
   ['map', 'apps/web', 'bench/map.bench.ts'],
   ['search', 'apps/server', 'bench/search.bench.ts'],
   ['school', 'apps/server', 'bench/school.bench.ts'],

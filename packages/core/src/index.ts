@@ -37,6 +37,7 @@ export * from './roster';
 export * from './rubric';
 export * from './rules';
 export * from './scaling';
+export * from './schedule';
 export * from './substitution';
 export * from './technique';
 export * from './text';
