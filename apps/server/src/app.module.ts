@@ -10,6 +10,7 @@ import { CutsModule } from './cuts';
 import { DayModule } from './day';
 import { DishesModule } from './dishes';
 import { IngredientsModule } from './ingredients';
+import { KitchensModule } from './kitchens';
 import { LessonsModule } from './lessons';
 import { OrdersModule } from './orders';
 import { PeopleModule } from './people';
@@ -50,6 +51,7 @@ const AREAS = [
   IngredientsModule,
   ClassesModule,
   RubricsModule,
+  KitchensModule,
   LessonsModule,
   OrdersModule,
   DayModule,

@@ -5,6 +5,7 @@ import { LessonEventRow } from './day';
 import { CutSetRow } from './cuts';
 import { Dish, DishEdition } from './dishes';
 import { IngredientFactRow } from './ingredients';
+import { KitchenRow } from './kitchens';
 import { Lesson, LessonDish, LessonOrder, LessonTechnique } from './lessons';
 import { Invitation, Person } from './people';
 import { PracticeChoice } from './practices';
@@ -19,6 +20,7 @@ import { GroundFloor1700000300000 } from './migrations/1700000300000-groundFloor
 import { SchoolSize1700000400000 } from './migrations/1700000400000-schoolSize';
 import { HardUse1700000500000 } from './migrations/1700000500000-hardUse';
 import { Figures1700000600000 } from './migrations/1700000600000-figures';
+import { Kitchens1700000700000 } from './migrations/1700000700000-kitchens';
 import { connectionOptions } from './platform/database/connection';
 
 /** The tables of the house, in one list. */
@@ -46,6 +48,7 @@ export const ENTITIES = [
   PracticeChoice,
   RuleChangeRow,
   CutSetRow,
+  KitchenRow,
 ];
 
 export const MIGRATIONS = [
@@ -56,6 +59,7 @@ export const MIGRATIONS = [
   SchoolSize1700000400000,
   HardUse1700000500000,
   Figures1700000600000,
+  Kitchens1700000700000,
 ];
 
 /** The database of a school: its tables and its migrations. */

@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { SHIPPED_CUT_SETS } from '@pelvo/core';
-import type { LessonDetail, LessonSummary, Practices, RulesProfile, StoredCutSet } from '@pelvo/contract';
+import { EMPTY_KITCHEN, SHIPPED_CUT_SETS } from '@pelvo/core';
+import type { LessonDetail, LessonSummary, Practices, RulesProfile, StoredCutSet, StoredKitchen } from '@pelvo/contract';
 import { pagesOf } from '../src/platform/pdf';
 import { openSchool, type Call, type School } from './school';
 
@@ -120,5 +120,32 @@ describe('sets of cuts', () => {
     expect((await save({ turning: 'never' }, detail.version + 1)).problem.errors![0]!.field).toBe('practices.turning');
     expect((await save({}, detail.version + 1)).status).toBe(200);
     expect((await lead('DELETE', `/api/cut-sets/${made.id}`)).status).toBe(204);
+  });
+});
+
+describe('kitchens', () => {
+  const kitchens = async () => (await lead<StoredKitchen[]>('GET', '/api/kitchens')).body;
+  const own = { ...EMPTY_KITCHEN, name: 'The old bakery' };
+  it('are added, changed, and taken away, by the lead alone', async () => {
+    expect((await kitchens()).map(({ name }) => name)).toEqual(['Kitchen 1', 'Kitchen 2']);
+    const { id, version } = (await lead<StoredKitchen>('POST', '/api/kitchens', { body: own })).body;
+    expect((await (await school.as('assistant'))('PUT', `/api/kitchens/${id}`, { body: own, version })).status).toBe(403);
+    const changed = await lead<StoredKitchen>('PUT', `/api/kitchens/${id}`, { body: { ...own, stations: 5 }, version });
+    expect([changed.status, changed.body.stations, changed.body.version]).toEqual([200, 5, version + 1]);
+    expect((await lead('PUT', `/api/kitchens/${id}`, { body: own, version })).status).toBe(412);
+    expect((await lead('DELETE', `/api/kitchens/${id}`)).status).toBe(204);
+    expect((await lead('DELETE', `/api/kitchens/${id}`)).status).toBe(404);
+  });
+  it('say which field cannot be, and never two have one name, also when both come at once', async () => {
+    const hot = { ...own, ovens: [{ name: 'Oven', shelves: 2, from: 250, to: 100, changeMinutes: 5 }] };
+    expect((await lead('POST', '/api/kitchens', { body: hot })).problem.errors!.map(({ field }) => field)).toEqual(['ovens.0.to']);
+    expect((await lead('POST', '/api/kitchens', { body: { ...own, name: 'Kitchen 1' } })).status).toBe(409);
+    const both = await Promise.all([1, 2, 3].map(() => lead('POST', '/api/kitchens', { body: own })));
+    expect(both.map(({ status }) => status).sort()).toEqual([201, 409, 409]);
+    const [made] = (await kitchens()).filter(({ name }) => name === own.name);
+    const saved = await Promise.all(
+      [3, 4].map((stations) => lead('PUT', `/api/kitchens/${made!.id}`, { body: { ...own, stations }, version: made!.version })),
+    );
+    expect(saved.map(({ status }) => status).sort()).toEqual([200, 412]);
   });
 });

@@ -62,6 +62,7 @@ export function show(ui: ReactNode, { role = 'lead', answers = {}, at = '/', rou
     ...signedIn({}, me),
     '/lessons': [],
     '/ingredients': [],
+    '/kitchens': [],
     '/school': { version: 1, settings: NEW_SCHOOL },
     // Whatever dishes are looked for, there is none unless a test has some.
     '/dishes?*': { items: [], total: 0 },

@@ -4,6 +4,7 @@ import {
   CUT_SET,
   DISH,
   FACT,
+  KITCHEN,
   open,
   RUBRIC,
   unopenableInWords,
@@ -11,11 +12,13 @@ import {
   type DishContent,
   type DocumentFormat,
   type IngredientFact,
+  type Kitchen,
   type RubricContent,
 } from '@pelvo/core';
 import { cutSetSchema } from './cuts';
 import { dishContentSchema } from './dishes';
 import { ingredientFactSchema } from './ingredients';
+import { kitchenSchema } from './kitchens';
 import { explainValidation, type FieldProblem } from './problems';
 import { rubricContentSchema } from './rubrics';
 import { techniqueSchema, type TechniqueFields } from './techniques';
@@ -30,6 +33,7 @@ export const DISH_GUARD: Guard<DishContent> = { format: DISH, schema: dishConten
 export const RUBRIC_GUARD: Guard<RubricContent> = { format: RUBRIC, schema: rubricContentSchema };
 export const TECHNIQUE_GUARD: Guard<TechniqueFields> = { format: CARD, schema: techniqueSchema };
 export const CUT_SET_GUARD: Guard<CutSet> = { format: CUT_SET, schema: cutSetSchema };
+export const KITCHEN_GUARD: Guard<Kitchen> = { format: KITCHEN, schema: kitchenSchema };
 export const FACT_GUARD: Guard<IngredientFact> = { format: FACT, schema: ingredientFactSchema };
 
 /** A document that came in, of today's version and checked field by field; or what is wrong with it. */

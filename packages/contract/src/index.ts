@@ -8,6 +8,7 @@ export * from './dishes';
 export * from './documents';
 export * from './health';
 export * from './ingredients';
+export * from './kitchens';
 export * from './lessons';
 export * from './orders';
 export * from './people';

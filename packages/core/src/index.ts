@@ -27,6 +27,7 @@ export * from './formats';
 export * from './formula';
 export * from './health';
 export * from './ingredients';
+export * from './kitchen';
 export * from './lesson';
 export * from './order';
 export * from './practice';

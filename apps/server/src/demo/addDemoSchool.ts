@@ -7,6 +7,7 @@ import { MARKS, snapshotMarks } from '../assessment';
 import { LessonEventRow } from '../day';
 import { Dish, DishEdition, indexDish } from '../dishes';
 import { IngredientFactRow } from '../ingredients';
+import { KitchenRow } from '../kitchens';
 import { Lesson, LessonDish, LessonTechnique } from '../lessons';
 import { Person, hashPassword } from '../people';
 import { RubricEdition } from '../rubrics';
@@ -17,6 +18,7 @@ import { addDemoChoices } from './demoChoices';
 import { DEMO_DISHES, VEGETABLE_STOCK } from './demoDishes';
 import { DEMO_FACTS } from './demoFacts';
 import { dayFromNow, DEMO_LESSONS, type LessonPlan } from './demoLessons';
+import { DEMO_KITCHENS } from './demoKitchens';
 import { demoMarks } from './demoMarks';
 import { settleDish } from './settleDish';
 
@@ -58,6 +60,10 @@ export async function addDemoSchool(database: DataSource): Promise<void> {
       DEMO_FACTS.map((fact) => ({ nameKey: plain(fact.name), fact, version: 1, updatedAt: new Date() })),
     );
     await addDemoChoices(manager, lead);
+    await manager.insert(
+      KitchenRow,
+      DEMO_KITCHENS.map((content) => ({ id: randomUUID(), name: content.name, content, version: 1, updatedAt: new Date() })),
+    );
     const editions = await addDishes(manager, techniques, lead);
     const rubric = await manager.findOneByOrFail(RubricEdition, { number: 1 });
     for (const [index, plan] of DEMO_LESSONS.entries()) {

@@ -24,6 +24,8 @@ const MapPage = lazy(() => import('../progress/MapPage'));
 const CutsPage = lazy(() => import('../cuts/CutsPage'));
 const PracticesPage = lazy(() => import('../practices/PracticesPage'));
 const RulesPage = lazy(() => import('../rules/RulesPage'));
+const KitchensPage = lazy(() => import('../kitchens/KitchensPage'));
+const TimePage = lazy(() => import('../schedule/TimePage'));
 const DishesPage = lazy(() => import('../dishes/DishesPage'));
 const ReadRecipePage = lazy(() => import('../dishes/read/ReadRecipePage'));
 const DishPage = lazy(() => import('../dishes/DishPage'));
@@ -55,6 +57,7 @@ interface Screen {
 const TERM: readonly Screen[] = [{ path: '/', roles: STAFF, page: <TermPage /> }];
 const LESSON: readonly Screen[] = [
   { path: '/lessons/:id', roles: STAFF, page: <LessonPage /> },
+  { path: '/lessons/:id/time', roles: TEACHING, page: <TimePage /> },
   { path: '/lessons/:id/order', roles: STAFF, page: <OrderPage /> },
   { path: '/lessons/:id/mark', roles: TEACHING, page: <MarkListPage /> },
   { path: '/lessons/:id/results', roles: TEACHING, page: <ClassResultsPage /> },
@@ -68,6 +71,7 @@ const TECHNIQUES: readonly Screen[] = [
 ];
 const OTHERS: readonly Screen[] = [
   { path: '/lessons/new', roles: LEAD, page: <NewLessonPage /> },
+  { path: '/kitchens', roles: STAFF, page: <KitchensPage /> },
   { path: '/results/:id', roles: TEACHING, page: <ResultPage /> },
   { path: '/techniques/:id', roles: STAFF, page: <TechniquePage /> },
   { path: '/techniques/new', roles: LEAD, page: <EditTechniquePage /> },

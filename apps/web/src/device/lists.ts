@@ -7,6 +7,7 @@ import type {
   RulesProfile,
   School,
   StoredCutSet,
+  StoredKitchen,
   TechniqueSummary,
 } from '@pelvo/contract';
 import { fetcher } from './client';
@@ -16,6 +17,7 @@ export const useTechniques = () => useSWR<readonly TechniqueSummary[]>('/techniq
 export const usePractices = () => useSWR<Practices>('/practices', fetcher);
 export const useRules = () => useSWR<RulesProfile>('/rules', fetcher);
 export const useCutSets = () => useSWR<readonly StoredCutSet[]>('/cut-sets', fetcher);
+export const useKitchens = () => useSWR<readonly StoredKitchen[]>('/kitchens', fetcher);
 export const useIngredients = () => useSWR<readonly IngredientRecord[]>('/ingredients', fetcher);
 export const useSchool = () => useSWR<School>('/school', fetcher);
 /** The lessons of the school, by date. */

@@ -4,7 +4,7 @@ import { Link } from 'react-router';
 import useSWR from 'swr';
 import { PURPOSES, type Purpose } from '@pelvo/core';
 import { LESSON_LIMITS, type ClassSummary, type LessonFields, type RubricSummary } from '@pelvo/contract';
-import { fetcher, fieldProblem, useDishSearch, useTechniques } from '../device';
+import { fetcher, fieldProblem, useDishSearch, useKitchens, useTechniques } from '../device';
 import { Choice, DateField, FindDish, Section, SelectField, Stepper, StrandGlyph, TextField, Tick, TimeField } from '../design';
 
 interface LessonFormProps {
@@ -22,6 +22,7 @@ interface LessonFormProps {
 /** The plan of a lesson. */
 export function LessonForm({ fields, onChange, error, editionTitles = {}, rubricName, byRoster }: LessonFormProps) {
   const { data: classes = [] } = useSWR<readonly ClassSummary[]>('/classes', fetcher);
+  const { data: kitchens = [] } = useKitchens();
   const set = (change: Partial<LessonFields>) => onChange({ ...fields, ...change });
   const problem = (field: keyof LessonFields) => fieldProblem(error, field);
   const cookeryClass = classes.find((item) => item.id === fields.classId);
@@ -56,13 +57,19 @@ export function LessonForm({ fields, onChange, error, editionTitles = {}, rubric
           <DateField label="Date" value={fields.date} problem={problem('date')} onChange={(date) => set({ date })} />
           <TimeField label="Starts" value={fields.start} problem={problem('start')} onChange={(start) => set({ start })} />
           <TimeField label="Ends" value={fields.end} problem={problem('end') ?? endProblem(fields)} onChange={(end) => set({ end })} />
-          <TextField
+          <SelectField
             label="Kitchen"
-            placeholder="Kitchen 2"
             value={fields.kitchen}
             problem={problem('kitchen')}
+            hint={kitchens.length === 0 ? <Link to="/kitchens">Add the kitchens</Link> : undefined}
             onChange={(event) => set({ kitchen: event.target.value })}
-          />
+          >
+            <option value="">Choose a kitchen</option>
+            {/* What a lesson says stays, also where the school keeps no kitchen of that name. */}
+            {[...new Set([...kitchens.map(({ name }) => name), ...(fields.kitchen ? [fields.kitchen] : [])])].map((name) => (
+              <option key={name}>{name}</option>
+            ))}
+          </SelectField>
         </div>
       </Section>
       <Section title="How they work">

@@ -6,6 +6,7 @@ import { makingPlanOf, type LessonDetail, type LessonFields } from '@pelvo/contr
 import { clockTime, savedMeanwhile, send, longDate, useDraft, useMe, useAction, useTechniques, useLesson } from '../device';
 import {
   Button,
+  ButtonLink,
   Fetching,
   FigureValue,
   MeanwhileNotice,
@@ -57,7 +58,9 @@ interface PlanProps {
 }
 
 function Plan({ lesson, onStored, onChanged }: PlanProps) {
-  const lead = useMe().role === 'lead';
+  const { role } = useMe();
+  const lead = role === 'lead';
+  const teaching = role !== 'stores';
   const stored = useMemo(() => ({ content: fieldsOf(lesson), version: lesson.version }), [lesson]);
   // Why something is cooked with something else names a need.
   const draft = useDraft<LessonFields>(`lesson.${lesson.id}`, stored, { personal: ['substitutions'] });
@@ -116,6 +119,8 @@ function Plan({ lesson, onStored, onChanged }: PlanProps) {
                 Save the plan
               </Button>
             </>
+          ) : teaching ? (
+            <ButtonLink to={`/lessons/${lesson.id}/time`}>Plan the time</ButtonLink>
           ) : null
         }
       />

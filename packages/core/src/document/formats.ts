@@ -1,4 +1,5 @@
 import type { CutSet } from '../cuts';
+import type { Kitchen } from '../kitchen';
 import type { DishContent } from '../dish';
 import type { IngredientFact } from '../ingredients';
 import type { LessonSettings, SchoolSettings } from '../lesson';
@@ -174,6 +175,12 @@ export const CARD: DocumentFormat<TechniqueCard> = {
     answered: 'parts',
     words: 'list',
   }),
+};
+
+export const KITCHEN: DocumentFormat<Kitchen> = {
+  name: 'kitchen',
+  upgrades: [],
+  lacks: lacking({ name: 'text', ovens: 'parts' }),
 };
 
 export const CUT_SET: DocumentFormat<CutSet> = {

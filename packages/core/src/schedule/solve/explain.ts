@@ -6,6 +6,9 @@ import { windowsOf } from './windows';
 
 /** Work for one look at whether a set of steps can hold together. */
 const LOOK = 60_000;
+/** Work for all looks together, and what a look costs besides its search, for each pair of its steps. */
+const ALL_LOOKS = 3_000_000;
+const A_PAIR = 6;
 
 /**
  * A small set of steps of an instance without a plan that cannot hold together by themselves: taken with the links among them and all
@@ -21,10 +24,17 @@ export function smallReason(model: Model, stop: () => boolean): PlanReason {
   const chance = chanceFrom(7);
   const tries = smallest.length <= 4 ? 1 : 10;
   const whole = smallest;
-  for (let attempt = 0; attempt < tries && !stop(); attempt += 1) {
+  let spent = 0;
+  const holds = (steps: readonly number[]): boolean => {
+    const { proven, work } = look(instance, steps);
+    spent += work;
+    return !proven;
+  };
+  const enough = () => spent > ALL_LOOKS || stop();
+  for (let attempt = 0; attempt < tries && !enough(); attempt += 1) {
     const order = [...whole];
     if (attempt > 0) shuffle(order, chance, attempt % 3 === 2 ? model.teams : null);
-    const found = leaveOut(instance, order, stop);
+    const found = leaveOut(order, holds, enough);
     if (found.length < smallest.length) smallest = found;
     if (smallest.length <= 2) break;
   }
@@ -35,24 +45,27 @@ export function smallReason(model: Model, stop: () => boolean): PlanReason {
 }
 
 /** Leaves out as many of the steps as can be, in runs first and then one by one, going by their order. */
-function leaveOut(instance: PlanInstance, order: readonly number[], stop: () => boolean): number[] {
+function leaveOut(order: readonly number[], holds: (steps: readonly number[]) => boolean, enough: () => boolean): number[] {
   let left = [...order];
   for (let run = Math.max(1, Math.floor(left.length / 2)); ; run = Math.max(1, Math.floor(run / 2))) {
     for (let from = 0; from < left.length;) {
-      if (stop()) return left;
+      if (enough()) return left;
       const rest = [...left.slice(0, from), ...left.slice(from + run)];
-      if (rest.length > 0 && cannotHold(instance, rest)) left = rest;
+      if (rest.length > 0 && !holds(rest)) left = rest;
       else from += run;
     }
     if (run === 1) return left;
   }
 }
 
-function cannotHold(instance: PlanInstance, steps: readonly number[]): boolean {
+/** Whether some of the steps are proven to have no plan by themselves, and what it took to look. */
+function look(instance: PlanInstance, steps: readonly number[]): { readonly proven: boolean; readonly work: number } {
   const model = modelOf(partOf(instance, steps));
-  if (model.impossible.length > 0 || windowsOf(model).kind === 'none') return true;
+  const pairs = A_PAIR * steps.length * steps.length;
+  if (model.impossible.length > 0 || windowsOf(model).kind === 'none') return { proven: true, work: pairs };
   const search = new Search(model, Infinity);
-  return search.run({ work: LOOK, deadEnds: 400, stop: () => search.best !== null }) === 'exhausted' && search.best === null;
+  const outcome = search.run({ work: LOOK, deadEnds: 400, stop: () => search.best !== null });
+  return { proven: outcome === 'exhausted' && search.best === null, work: pairs + search.work };
 }
 
 /** The instance of some of its steps: their links among each other, and all resources. */

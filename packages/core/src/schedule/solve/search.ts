@@ -381,8 +381,8 @@ export class Search {
         for (const each of offers) if (each !== literal) this.pending.push(each);
         return [literal, trueAt(literal)];
       }
-      if (stuck) return stuck;
-      return this.splitAny();
+      for (let rank = 0; rank < count && !stuck; rank += 1) stuck = this.split(order[rank]!, starts[order[rank]!]!);
+      return stuck;
     }
     const draft = { starts: Int32Array.from(starts.subarray(0, count)), pool: Int32Array.from(chosen), cost: 0 };
     const cost = costOf(model, draft.starts);
@@ -443,14 +443,6 @@ export class Search {
     const { lb } = this.engine;
     if (lb[2 * step]! < value) return [2 * step, value];
     if (-lb[2 * step + 1]! > value) return [2 * step + 1, -value];
-    return null;
-  }
-
-  private splitAny(): readonly [number, number] | null {
-    for (const step of this.order) {
-      const found = this.split(step, this.flow.starts[step]!);
-      if (found) return found;
-    }
     return null;
   }
 }

@@ -1,0 +1,2 @@
+export { KitchensModule } from './kitchens.module';
+export { KitchenRow } from './kitchen.entity';

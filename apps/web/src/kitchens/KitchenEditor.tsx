@@ -1,0 +1,190 @@
+import { X } from 'lucide-react';
+import { useMemo } from 'react';
+import { mutate as mutateAll } from 'swr';
+import { EMPTY_KITCHEN, EQUIPMENT_KINDS, KITCHEN_LIMITS, type EquipmentKind, type Kitchen, type KitchenOven } from '@pelvo/core';
+import type { StoredKitchen } from '@pelvo/contract';
+import { fieldProblem, savedMeanwhile, send, useAction, useDraft } from '../device';
+import { Button, Dialog, IconButton, MeanwhileNotice, ProblemNotice, Stepper, TextField } from '../design';
+import { EQUIPMENT_NAMES } from './words';
+
+const contentOf = ({ name, stations, burnersAStation, ovens, equipment, assessors }: Kitchen): Kitchen => ({
+  name,
+  stations,
+  burnersAStation,
+  ovens,
+  equipment,
+  assessors,
+});
+
+interface KitchenEditorProps {
+  readonly kitchen: StoredKitchen | null;
+  readonly onClose: () => void;
+  readonly onRemoved: (kitchen: Kitchen) => void;
+}
+
+/** A kitchen while it is changed: its stations, its ovens, and what there are few of. */
+export function KitchenEditor({ kitchen, onClose, onRemoved }: KitchenEditorProps) {
+  const stored = useMemo(() => ({ content: contentOf(kitchen ?? EMPTY_KITCHEN), version: kitchen?.version ?? 0 }), [kitchen]);
+  const {
+    content,
+    change,
+    dirty,
+    drop,
+    save: saveDraft,
+    meanwhile,
+    takeTheirs,
+  } = useDraft<Kitchen>(`kitchen.${kitchen?.id ?? 'new'}`, stored);
+  const { busy, error, run, forget: dismiss } = useAction();
+  const set = (part: Partial<Kitchen>) => change({ ...content, ...part });
+  const setOven = (index: number, next: Partial<KitchenOven> | null) =>
+    set({ ovens: content.ovens.flatMap((oven, at) => (at !== index ? oven : next ? { ...oven, ...next } : [])) });
+  const done = async () => {
+    await mutateAll('/kitchens');
+    onClose();
+  };
+  const save = () =>
+    run(async () => {
+      try {
+        await saveDraft(async (body, version) => {
+          const saved = await (kitchen
+            ? send<StoredKitchen>('PUT', `/kitchens/${kitchen.id}`, { body, version })
+            : send<StoredKitchen>('POST', '/kitchens', { body }));
+          return { content: contentOf(saved), version: saved.version };
+        });
+      } catch (failure) {
+        if (savedMeanwhile<StoredKitchen>(failure)) await mutateAll('/kitchens');
+        throw failure;
+      }
+      await done();
+    });
+  const remove = () =>
+    run(async () => {
+      await send('DELETE', `/kitchens/${kitchen!.id}`);
+      onRemoved(contentOf(kitchen!));
+      drop();
+      await done();
+    });
+  return (
+    <Dialog open wide onClose={onClose} title={kitchen ? kitchen.name : 'A kitchen'}>
+      <div className="grid items-end gap-4 sm:grid-cols-[1.4fr_auto_auto_auto]">
+        <TextField
+          label="Name"
+          maxLength={KITCHEN_LIMITS.name}
+          value={content.name}
+          problem={fieldProblem(error, 'name')}
+          onChange={(event) => set({ name: event.target.value })}
+        />
+        <Stepper
+          label="Stations"
+          value={content.stations}
+          min={1}
+          max={KITCHEN_LIMITS.stations}
+          onChange={(stations) => set({ stations })}
+        />
+        <Stepper
+          label="Burners a station"
+          value={content.burnersAStation}
+          min={0}
+          max={KITCHEN_LIMITS.burners}
+          onChange={(burnersAStation) => set({ burnersAStation })}
+        />
+        <Stepper
+          label="Assessors"
+          value={content.assessors}
+          min={1}
+          max={KITCHEN_LIMITS.assessors}
+          onChange={(assessors) => set({ assessors })}
+        />
+      </div>
+      <h3 className="mt-5 text-lg">Ovens</h3>
+      <p className="text-small text-soft">Degrees Celsius. The change is how long it takes from one heat to another.</p>
+      <ul className="divide-y divide-line">
+        {content.ovens.map((oven, index) => (
+          <li key={index} className="grid grid-cols-2 items-end gap-2 py-3 sm:grid-cols-[1.5fr_repeat(4,minmax(5rem,0.8fr))_auto]">
+            <TextField
+              label="Oven"
+              maxLength={KITCHEN_LIMITS.name}
+              value={oven.name}
+              problem={fieldProblem(error, `ovens.${index}.name`)}
+              onChange={(event) => setOven(index, { name: event.target.value })}
+            />
+            {(
+              [
+                ['shelves', 'Shelves'],
+                ['from', 'From °C'],
+                ['to', 'To °C'],
+                ['changeMinutes', 'Change, min'],
+              ] as const
+            ).map(([field, label]) => (
+              <TextField
+                key={field}
+                label={label}
+                inputMode="numeric"
+                maxLength={4}
+                value={String(oven[field])}
+                problem={fieldProblem(error, `ovens.${index}.${field}`)}
+                onChange={(event) => setOven(index, { [field]: Number(event.target.value.replace(/\D/g, '')) })}
+              />
+            ))}
+            <IconButton label={`Take ${oven.name} away`} onClick={() => setOven(index, null)}>
+              <X aria-hidden />
+            </IconButton>
+          </li>
+        ))}
+      </ul>
+      {content.ovens.length < KITCHEN_LIMITS.ovens ? (
+        <Button
+          kind="quiet"
+          onClick={() =>
+            set({
+              ovens: [...content.ovens, { name: `Oven ${content.ovens.length + 1}`, shelves: 2, from: 60, to: 250, changeMinutes: 12 }],
+            })
+          }
+        >
+          Add an oven
+        </Button>
+      ) : null}
+      <h3 className="mt-5 text-lg">What there are few of</h3>
+      <p className="mb-2 text-small text-soft">Of chillers and freezers: how many trays they take at once.</p>
+      <div className="flex flex-wrap gap-x-6 gap-y-3">
+        {EQUIPMENT_KINDS.map((kind: EquipmentKind) => (
+          <Stepper
+            key={kind}
+            label={EQUIPMENT_NAMES[kind]}
+            value={content.equipment[kind]}
+            min={0}
+            max={KITCHEN_LIMITS.equipment}
+            onChange={(count) => set({ equipment: { ...content.equipment, [kind]: count } })}
+          />
+        ))}
+      </div>
+      <div className="mt-5 space-y-3">
+        {meanwhile ? (
+          <MeanwhileNotice what="kitchen" clashes={meanwhile.clashes} nameOf={(where) => where} onTakeTheirs={takeTheirs} onDrop={drop} />
+        ) : (
+          <ProblemNotice error={error} />
+        )}
+        <div className="flex flex-wrap gap-2">
+          <Button kind="main" busy={busy} onClick={() => void save()}>
+            Save the kitchen
+          </Button>
+          {dirty ? (
+            <Button
+              onClick={() => {
+                drop();
+                dismiss();
+              }}
+            >
+              Drop changes
+            </Button>
+          ) : null}
+          {kitchen ? (
+            <Button kind="quiet" busy={busy} onClick={() => void remove()}>
+              Take it away
+            </Button>
+          ) : null}
+        </div>
+      </div>
+    </Dialog>
+  );
+}
