@@ -15,6 +15,9 @@ const views: readonly [string, (page: Page) => Promise<string>][] = [
   ['a dish', async (page) => `/dishes/${await idOf(page, '/api/dishes', 'Duck breast')}`],
   ['the classes', () => Promise.resolve('/classes')],
   ['a plan', async (page) => `/lessons/${await idOf(page, '/api/lessons', 'Poaching')}`],
+  ['a lesson in time', async (page) => `/lessons/${await idOf(page, '/api/lessons', 'Duck')}/time`],
+  ['a lesson that does not fit', async (page) => `/lessons/${await idOf(page, '/api/lessons', 'Frying')}/time`],
+  ['the kitchens', () => Promise.resolve('/kitchens')],
   ['an order', async (page) => `/lessons/${await idOf(page, '/api/lessons', 'Duck')}/order`],
   ['the marking list', async (page) => `/lessons/${await idOf(page, '/api/lessons', 'Blanching')}/mark`],
   ['the results', async (page) => `/lessons/${await idOf(page, '/api/lessons', 'Blanching')}/results`],
@@ -27,7 +30,7 @@ const views: readonly [string, (page: Page) => Promise<string>][] = [
 ];
 
 test('axe finds nothing on any main view, and nothing runs off the side at 200 percent', async ({ page }) => {
-  test.setTimeout(180_000);
+  test.setTimeout(240_000);
   const errors: string[] = [];
   page.on('console', (message) => message.type() === 'error' && errors.push(message.text()));
   page.on('pageerror', (error) => errors.push(error.message));

@@ -76,7 +76,7 @@ const SHOTS = [
   ['rubric', lead, '/rubrics', follow(/Practical dish/)],
   ['plan', lead, lesson('Poaching')],
   ['order', lead, lesson('Poaching', '/order'), (page) => page.getByRole('button', { name: /^cucumber: / }).click()],
-  ['preferences', lead, '/preferences'],
+  ['time', lead, lesson('Duck', '/time'), (page) => page.getByText(/reach the pass/).waitFor()],
   [
     'mark',
     lead,

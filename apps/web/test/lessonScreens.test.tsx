@@ -1,7 +1,7 @@
 // @vitest-environment jsdom
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { describe, expect, it } from 'vitest';
-import { computeOrder, HOUSE_PREFERENCES, MATTERS, NEW_SCHOOL, shownOf, type LineSubstitution } from '@pelvo/core';
+import { EMPTY_KITCHEN, computeOrder, HOUSE_PREFERENCES, MATTERS, NEW_SCHOOL, shownOf, type LineSubstitution } from '@pelvo/core';
 import type { LessonDetail, LessonFields, Practices, TechniqueSummary } from '@pelvo/contract';
 import LessonPage from '../src/lessons/LessonPage';
 import NewLessonPage from '../src/lessons/NewLessonPage';
@@ -147,10 +147,12 @@ describe('a new lesson', () => {
       route: '/lessons/new',
       answers: {
         ...around,
+        '/kitchens': [{ ...EMPTY_KITCHEN, id: 'k3', version: 1, name: 'Kitchen 3' }],
         'POST /lessons': refused(422, { type: 'urn:pelvo:problem:invalid-input', title: 'Not right.', status: 422, errors: [problem] }),
       },
     });
-    fireEvent.change(await screen.findByLabelText('Kitchen'), { target: { value: 'Kitchen 3' } });
+    await screen.findByRole('option', { name: 'Kitchen 3' });
+    await user.selectOptions(screen.getByLabelText('Kitchen'), 'Kitchen 3');
     await user.click(screen.getAllByRole('button', { name: 'Save the plan' })[0]!);
     await waitFor(() => expect(screen.getByLabelText('Title').getAttribute('aria-invalid')).toBe('true'));
     expect(screen.getByLabelText<HTMLInputElement>('Kitchen').value).toBe('Kitchen 3');

@@ -148,7 +148,9 @@ function TimePlan({ lesson, kitchen }: { lesson: LessonDetail; kitchen: Kitchen 
           </Notice>
         ) : null}
         <div className="flex min-h-11 flex-wrap items-center justify-between gap-3">
-          <p role="status">{statusOf(plan, busy, problem, clock)}</p>
+          <p role="status" className={plan?.status === 'infeasible' ? 'font-title text-xl' : ''}>
+            {statusOf(plan, busy, problem, clock)}
+          </p>
           {busy ? <Button onClick={stop}>Leave it as it is</Button> : null}
         </div>
       </div>

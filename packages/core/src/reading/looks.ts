@@ -328,7 +328,9 @@ function lookOf(
 
   // Headings that only name their section.
   if (INGREDIENTS.test(bare)) like.ingredients += 18;
-  if (/^you(?:[’']ll| will)? (?:also )?need\s*:?$/i.test(bare)) like.ingredients += 18;
+  // "You will need" may head tools as well; "You need" heads what goes in.
+  if (/^you need\s*:?$/i.test(bare)) like.ingredients += 18;
+  else if (/^you(?:[’']ll| will)? (?:also )?need\s*:?$/i.test(bare)) like.ingredients += 14;
   if (METHOD.test(bare)) like.method += 18;
   if (TOOLS.test(bare)) like.tools += words <= 5 || /^[^:]{3,30}:\s*\S/.test(bare) ? 18 : 4;
   if (TOOL.test(bare) && words <= 8 && !told) like.tool += 3;
