@@ -26,7 +26,9 @@ async function buildWorker(): Promise<string> {
 /** A real MariaDB of the tests' own, gone when they end. */
 export default async function setup(project: TestProject): Promise<() => Promise<void>> {
   const tools = new URL('../../../tools/lib/mariadb.mjs', import.meta.url).href;
-  const { startDatabase } = (await import(tools)) as { startDatabase: (options: { dir: string; connections: number }) => Promise<Database> };
+  const { startDatabase } = (await import(tools)) as {
+    startDatabase: (options: { dir: string; connections: number }) => Promise<Database>;
+  };
   const dir = mkdtempSync(join(tmpdir(), 'pelvo-test-'));
   // Files share a process, and with it what the schools of earlier files still hold.
   const database = await startDatabase({ dir, connections: 2000 });

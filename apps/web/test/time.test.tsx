@@ -65,6 +65,13 @@ describe('a lesson in time', () => {
     expect(
       await screen.findByText(/2 plates reach the pass from 11:22 to 11:26; the longest wait is \d minutes?\. Nothing better/),
     ).toBeTruthy();
+    const made: string[] = [];
+    vi.stubGlobal(
+      'URL',
+      Object.assign(URL, { createObjectURL: (blob: Blob) => (made.push(blob.type), 'blob:x'), revokeObjectURL: () => {} }),
+    );
+    for (const name of ['Plan as CSV', 'Planning problem as JSON', 'Plan as JSON']) await user.click(screen.getByRole('button', { name }));
+    expect(made).toEqual(['text/csv', 'application/json', 'application/json']);
     const pass = screen.getByRole('table', { name: 'The pass' });
     expect(within(pass).getAllByText('Tasting and marking')).toHaveLength(2);
     expect(within(screen.getByRole('table', { name: 'Pair 1' })).getByText('Bake at 180 °C')).toBeTruthy();

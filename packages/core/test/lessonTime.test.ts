@@ -6,6 +6,7 @@ import {
   EMPTY_KITCHEN,
   EMPTY_STEP,
   minutesFor,
+  planCsv,
   solvePlan,
   USUAL_SEGMENTS,
   workOf,
@@ -90,6 +91,16 @@ describe('a class in time', () => {
     expect(
       Math.min(...instance.steps.filter(({ id }) => meaning.get(id)!.kind === 'work').map(({ id }) => plan.starts[id]!)),
     ).toBeGreaterThanOrEqual(30);
+  });
+
+  it('goes out as CSV, a row a step in the order of time, with no formula in it', () => {
+    const named = { ...TART, method: TART.method.map((each) => (each.id === 'rub' ? { ...each, text: '=1+1' } : each)) };
+    const problem = classProblem(toPlan({ teams: [1], dishes: [{ id: 'tart', content: named }] }));
+    const rows = planCsv(problem, solvePlan(problem.instance), (minute) => `m${minute}`).split('\r\n');
+    expect(rows[0]).toBe('from,to,minutes,team,kind,what,hands,takes');
+    expect(rows).toHaveLength(1 + problem.instance.steps.length);
+    expect(rows[1]).toBe('m0,m10,10,all,briefing,,,hands-01');
+    expect(rows.find((row) => row.includes('1+1'))).toContain("'=1+1");
   });
 
   it('says what the kitchen has none of', () => {

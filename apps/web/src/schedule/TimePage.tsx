@@ -1,8 +1,8 @@
 import { useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
-import type { Kitchen, Plan, PlanStep, Segments } from '@pelvo/core';
+import { planCsv, type Kitchen, type Plan, type PlanStep, type Segments } from '@pelvo/core';
 import type { LessonDetail } from '@pelvo/contract';
-import { clockTime, useKitchens, useLesson } from '../device';
+import { clockTime, saveFile, useKitchens, useLesson } from '../device';
 import { Button, Empty, Fetching, Notice, PageHead, Section, Stepper } from '../design';
 import { Lanes } from './Lanes';
 import { lanesOf, platesWait } from './lanes';
@@ -97,6 +97,7 @@ function TimePlan({ lesson, kitchen }: { lesson: LessonDetail; kitchen: Kitchen 
     // eslint-disable-next-line react-hooks/exhaustive-deps
     [plan, problem, choices],
   );
+  const fileName = `${lesson.date} ${lesson.title}`.replace(/[^\p{L}\d -]+/gu, '').trim();
   const shown = lanes.filter(({ key }) => chosen === null || key === chosen);
   return (
     <>
@@ -191,6 +192,28 @@ function TimePlan({ lesson, kitchen }: { lesson: LessonDetail; kitchen: Kitchen 
           <p className="no-print mt-1 text-small text-soft">
             Filled: hands are busy. Hatched: it goes on by itself. Framed: tasting. Touch a lane to read it below.
           </p>
+          {holds(plan) ? (
+            <div className="no-print mt-3 flex flex-wrap gap-2">
+              <Button onClick={() => window.print()}>Print the tables</Button>
+              <Button
+                onClick={() =>
+                  saveFile(
+                    `${fileName} plan.csv`,
+                    'text/csv',
+                    planCsv(problem, plan, (minute) => timeAt(lesson.start, minute)),
+                  )
+                }
+              >
+                Plan as CSV
+              </Button>
+              <Button onClick={() => saveFile(`${fileName} problem.json`, 'application/json', JSON.stringify(problem.instance, null, 2))}>
+                Planning problem as JSON
+              </Button>
+              <Button onClick={() => saveFile(`${fileName} plan.json`, 'application/json', JSON.stringify(plan, null, 2))}>
+                Plan as JSON
+              </Button>
+            </div>
+          ) : null}
           <Section title={chosen === null ? 'The same as a table' : 'This lane as a table'}>
             <div className="grid gap-x-8 xl:grid-cols-2">
               {shown.map((lane) => (

@@ -12,3 +12,4 @@ export {
   type Segments,
   type StepMeaning,
 } from './lesson/classProblem';
+export { planCsv } from './lesson/planCsv';

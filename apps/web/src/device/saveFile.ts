@@ -1,0 +1,9 @@
+/** Hands a file that was made here to the person, as a download. */
+export function saveFile(name: string, type: string, content: string): void {
+  const url = URL.createObjectURL(new Blob([content], { type }));
+  const link = document.createElement('a');
+  link.href = url;
+  link.download = name;
+  link.click();
+  URL.revokeObjectURL(url);
+}

@@ -1,0 +1,30 @@
+import { safeCsv } from '../../formats/csv';
+import type { Plan } from '../planInstance';
+import type { ClassProblem } from './classProblem';
+
+const COLUMNS = ['from', 'to', 'minutes', 'team', 'kind', 'what', 'hands', 'takes'] as const;
+
+/**
+ * A plan as CSV (RFC 4180), one row a step in the order of time; cells that a spreadsheet would run as a formula are made harmless.
+ *
+ * @param clock - the time of day at a minute of the lesson
+ */
+export function planCsv({ instance, meaning }: ClassProblem, plan: Plan, clock: (minute: number) => string): string {
+  const rows = [...instance.steps]
+    .sort((a, b) => plan.starts[a.id]! - plan.starts[b.id]! || a.id.localeCompare(b.id))
+    .map((step) => {
+      const { kind, team, work } = meaning.get(step.id)!;
+      const from = plan.starts[step.id]!;
+      return {
+        from: clock(from),
+        to: clock(from + step.minutes),
+        minutes: String(step.minutes),
+        team: team === null ? 'all' : String(team + 1),
+        kind,
+        what: work?.text ?? '',
+        hands: work ? work.hands : '',
+        takes: [...new Set(plan.uses[step.id] ?? [])].join('; '),
+      };
+    });
+  return safeCsv(COLUMNS, rows);
+}
