@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { checkPlan, readInstance, solvePlan, type PlanInstance, type PlanResource } from '../src';
 import { partOf } from '../src/schedule/solve/explain';
+import { madeUp } from './byHand/madeUpPlans';
 import { baked, BY_HAND, instance, needs, oven, units } from './byHand/plans';
 
 /** The best cost by trying everything, with the checker alone; null where nothing holds. */
@@ -122,6 +123,19 @@ describe('a plan', () => {
       }),
       { numRuns: 60 },
     );
+  });
+
+  it('holds, whatever is asked: windows, given starts, waits, ovens and choices, in problems of up to seventy steps', () => {
+    const told = { optimal: 0, feasible: 0, infeasible: 0, unknown: 0 };
+    for (let seed = 1; seed <= 400; seed += 1) {
+      const problem = madeUp(seed);
+      const plan = solvePlan(problem, { effort: 6_000 });
+      told[plan.status] += 1;
+      if (plan.objective !== null) expect(checkPlan(problem, plan), `seed ${seed}`).toEqual({ faults: [], objective: plan.objective });
+      if (plan.bound !== null && plan.objective !== null) expect(plan.bound, `seed ${seed}`).toBeLessThanOrEqual(plan.objective);
+    }
+    expect(told.optimal + told.feasible).toBeGreaterThan(200);
+    expect(told.infeasible).toBeGreaterThan(20);
   });
 
   it('names, where nothing holds, a set that cannot hold by itself and no longer than it must be', () => {

@@ -86,7 +86,8 @@ export function construct(model: Model, windows: Windows, urgency: ArrayLike<num
     for (const link of linksFrom[step]!) {
       const { to } = links[link]!;
       if (done[to]) takeOut(to);
-      else if (waiting[to] === 0) ready.splice(ready.indexOf(to), 1);
+      // It waits again, also where it was only now taken out.
+      if (waiting[to] === 0) ready.splice(ready.indexOf(to), 1);
       waiting[to]! += 1;
     }
     if (!reserved.has(step)) {
