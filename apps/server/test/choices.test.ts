@@ -148,4 +148,13 @@ describe('kitchens', () => {
     );
     expect(saved.map(({ status }) => status).sort()).toEqual([200, 412]);
   });
+  it('take the lessons that name them along when they are renamed', async () => {
+    const inKitchen = async (name: string) =>
+      (await lead<LessonSummary[]>('GET', '/api/lessons')).body.filter(({ kitchen }) => kitchen === name).length;
+    const there = await inKitchen('Kitchen 2');
+    expect(there).toBeGreaterThan(0);
+    const { id, version, ...content } = (await kitchens()).find(({ name }) => name === 'Kitchen 2')!;
+    const renamed = await lead<StoredKitchen>('PUT', `/api/kitchens/${id}`, { body: { ...content, name: 'The long room' }, version });
+    expect([renamed.status, await inKitchen('Kitchen 2'), await inKitchen('The long room')]).toEqual([200, 0, there]);
+  });
 });

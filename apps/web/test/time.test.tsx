@@ -168,6 +168,17 @@ describe('the kitchens', () => {
     expect((screen.getByLabelText('Name') as HTMLInputElement).value).toBe('Kitchen 1');
   });
 
+  it('are taken away, and brought back as they were', async () => {
+    const { user, sent } = show(<KitchensPage />, {
+      answers: { '/kitchens': [KITCHEN], 'DELETE /kitchens/k1': {}, 'POST /kitchens': KITCHEN },
+    });
+    await user.click(await screen.findByRole('button', { name: 'Change' }));
+    await user.click(screen.getByRole('button', { name: 'Take it away' }));
+    await user.click(await screen.findByRole('button', { name: 'Restore it' }));
+    const { id: _id, version: _version, ...content } = KITCHEN;
+    await waitFor(() => expect(sent.at(-1)).toMatchObject({ method: 'POST', path: '/kitchens', body: content }));
+  });
+
   it('are only looked at by others', async () => {
     show(<KitchensPage />, { role: 'stores', answers: { '/kitchens': [KITCHEN] } });
     expect(await screen.findByText('Kitchen 2')).toBeTruthy();

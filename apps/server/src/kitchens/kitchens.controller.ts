@@ -3,10 +3,12 @@ import { Body, Controller, Delete, Get, Headers, HttpCode, Param, Post, Put } fr
 import { DataSource } from 'typeorm';
 import { KITCHEN_LIMITS, type Kitchen } from '@pelvo/core';
 import { KITCHEN_GUARD, type StoredKitchen } from '@pelvo/contract';
+import { inTransaction } from '../platform/database/transaction';
 import { Allow, STAFF } from '../platform/identity';
 import { conflict, document, notFound, versionOf } from '../platform/problems';
 import { saveOver, storedOr } from '../platform/saving';
 import { KitchenRow } from './kitchen.entity';
+import { kitchenRenamed } from './kitchenRenamed';
 
 @Controller('api/kitchens')
 export class KitchensController {
@@ -40,7 +42,12 @@ export class KitchensController {
     const version = versionOf(ifMatch);
     await this.refuseSameName(body.name, id);
     const change = { name: body.name, content: body, updatedAt: new Date() };
-    const saved = await saveOver(this.database.manager, KitchenRow, { key: { id }, version, change });
+    const saved = await inTransaction(this.database, async (transaction) => {
+      const before = await transaction.findOne(KitchenRow, { where: { id }, lock: { mode: 'pessimistic_write' } });
+      const done = await saveOver(transaction, KitchenRow, { key: { id }, version, change });
+      if (done && before && before.name !== body.name) await kitchenRenamed.happens(transaction, { before: before.name, now: body.name });
+      return done;
+    });
     return storedOr(
       saved,
       (now) => `"${now.name}"`,

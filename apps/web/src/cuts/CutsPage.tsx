@@ -3,7 +3,7 @@ import { mutate as mutateAll } from 'swr';
 import { cutExtent, cutShapes, showCut, type Cut, type CutSet } from '@pelvo/core';
 import type { StoredCutSet } from '@pelvo/contract';
 import { send, useAction, useMe, usePractices, useCutSets } from '../device';
-import { Button, DownloadLink, DrawingShapes, Fetching, Notice, PageHead, ProblemNotice, Tick } from '../design';
+import { Button, DownloadLink, DrawingShapes, Fetching, PageHead, ProblemNotice, RemovedNotice, Tick } from '../design';
 import { CutSetEditor } from './CutSetEditor';
 import { cutRows, widestCut } from './cutRows';
 
@@ -14,13 +14,6 @@ export default function CutsPage() {
   const lead = useMe().role === 'lead';
   const [hidden, setHidden] = useState<ReadonlySet<string>>(new Set());
   const [removed, setRemoved] = useState<CutSet | null>(null);
-  const back = useAction();
-  const bringBack = () =>
-    back.run(async () => {
-      await send('POST', '/cut-sets', { body: removed });
-      await mutate();
-      setRemoved(null);
-    });
   const [editing, setEditing] = useState<StoredCutSet | 'new' | null>(null);
   const shown = (sets ?? []).filter(({ id }) => !hidden.has(id)).slice(0, 6);
   const inForce = practices?.choices['named-cuts'];
@@ -31,16 +24,14 @@ export default function CutsPage() {
         lead="The names are the same, the sizes are not. All are drawn in one scale; the mat prints them at true size."
         actions={lead ? <Button onClick={() => setEditing('new')}>Add a set</Button> : null}
       />
-      {removed ? (
-        <div className="mb-4">
-          <Notice title={`"${removed.name}" is removed.`}>
-            <Button busy={back.busy} onClick={() => void bringBack()}>
-              Restore it
-            </Button>
-          </Notice>
-          <ProblemNotice error={back.error} />
-        </div>
-      ) : null}
+      <RemovedNotice
+        removed={removed}
+        path="/cut-sets"
+        onBack={async () => {
+          await mutate();
+          setRemoved(null);
+        }}
+      />
       <Fetching what="the cuts" done={sets !== undefined} error={error} retry={() => void mutate()} />
       {sets && sets.length > 2 ? (
         <fieldset className="mb-3 flex flex-wrap gap-x-5">

@@ -16,5 +16,6 @@ export { Drawing, DrawingShapes } from './Drawing';
 export { Rich } from './Rich';
 export { RuleUse } from './RuleUse';
 export { SubNav, type View } from './SubNav';
+export { RemovedNotice } from './RemovedNotice';
 export { MeanwhileNotice } from './MeanwhileNotice';
 export { useFields, wrongField, type Problems } from './useFields';

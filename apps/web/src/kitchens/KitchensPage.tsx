@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { EQUIPMENT_KINDS, type Kitchen } from '@pelvo/core';
 import type { StoredKitchen } from '@pelvo/contract';
-import { send, useAction, useKitchens, useMe } from '../device';
-import { Button, Empty, Fetching, Notice, PageHead, ProblemNotice } from '../design';
+import { useKitchens, useMe } from '../device';
+import { Button, Empty, Fetching, PageHead, RemovedNotice } from '../design';
 import { KitchenEditor } from './KitchenEditor';
 import { EQUIPMENT_NAMES, ovensOf } from './words';
 
@@ -12,13 +12,6 @@ export default function KitchensPage() {
   const lead = useMe().role === 'lead';
   const [editing, setEditing] = useState<StoredKitchen | 'new' | null>(null);
   const [removed, setRemoved] = useState<Kitchen | null>(null);
-  const back = useAction();
-  const bringBack = () =>
-    back.run(async () => {
-      await send('POST', '/kitchens', { body: removed });
-      await mutate();
-      setRemoved(null);
-    });
   return (
     <>
       <PageHead
@@ -26,16 +19,14 @@ export default function KitchensPage() {
         lead="Stations, ovens and the things there are few of. The plan of time of a lesson shares them out."
         actions={lead ? <Button onClick={() => setEditing('new')}>Add a kitchen</Button> : null}
       />
-      {removed ? (
-        <div className="mb-4">
-          <Notice title={`"${removed.name}" is removed.`}>
-            <Button busy={back.busy} onClick={() => void bringBack()}>
-              Restore it
-            </Button>
-          </Notice>
-          <ProblemNotice error={back.error} />
-        </div>
-      ) : null}
+      <RemovedNotice
+        removed={removed}
+        path="/kitchens"
+        onBack={async () => {
+          await mutate();
+          setRemoved(null);
+        }}
+      />
       <Fetching what="the kitchens" done={kitchens !== undefined} error={error} retry={() => void mutate()} />
       {kitchens?.length === 0 ? (
         <Empty title="No kitchen yet">

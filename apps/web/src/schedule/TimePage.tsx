@@ -215,7 +215,7 @@ function TimePlan({ lesson, kitchen }: { lesson: LessonDetail; kitchen: Kitchen 
             </div>
           ) : null}
           <Section title={chosen === null ? 'The same as a table' : 'This lane as a table'}>
-            <div className="grid gap-x-8 xl:grid-cols-2">
+            <div className="grid items-start gap-x-8 xl:grid-cols-2">
               {shown.map((lane) => (
                 <PlanTable key={lane.key} lane={lane} clock={clock} numbered={!lane.key.startsWith('team-')} />
               ))}

@@ -245,7 +245,8 @@ export class Search {
       }
       if (held) {
         const bound = flow.solve();
-        if (engine.level === 0) this.rootBound = Math.max(this.rootBound, bound);
+        // What is known at the root may rest on the cost to get below: no more than that is proven of other plans.
+        if (engine.level === 0) this.rootBound = Math.max(this.rootBound, Math.min(bound, this.below));
         if (bound >= this.below) held = engine.fail(flow.facts(bound, this.below));
         else if (this.below < Infinity) {
           const before = engine.trailLength;
