@@ -23,10 +23,12 @@ import {
   isYield,
   MOST_GAIN,
   ONE_IS,
+  ringOfSteps,
   type YieldStep,
 } from '@pelvo/core';
 import { FieldError } from './problems';
 import { idSchema, keySchema, paperField, shape } from './common';
+import { stepWorkSchema } from './stepWork';
 
 export interface DishSummary {
   readonly id: string;
@@ -215,6 +217,7 @@ export const dishContentSchema = shape<DishContent>({
         critical: text(300),
         toNext: spanSchema.required(),
         caution: text(300),
+        work: stepWorkSchema.required(),
       }),
     )
     .max(DISH_LIMITS.steps)
@@ -232,6 +235,12 @@ export const dishContentSchema = shape<DishContent>({
 }).custom((dish: DishContent) => {
   const ids = dish.components.flatMap((component) => [component.id, ...component.lines.map((line) => line.id)]);
   if (new Set(ids).size !== ids.length) throw new FieldError('Two lines share an id.', 'Give each line an id of its own.');
+  const ring = ringOfSteps(dish);
+  if (ring.length > 0)
+    throw new FieldError(
+      `These steps wait for each other: ${ring.map((id) => `"${dish.method.find((step) => step.id === id)!.text.slice(0, 60)}"`).join(', ')}.`,
+      'Let one of them wait for less.',
+    );
   return dish;
 });
 

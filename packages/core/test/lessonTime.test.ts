@@ -13,6 +13,8 @@ import {
   type ClassToPlan,
   type DishContent,
   type MethodStep,
+  type PlannedTeam,
+  type Purpose,
 } from '../src';
 
 const step = (id: string, text: string, part: Partial<MethodStep> = {}): MethodStep => ({ ...EMPTY_STEP, id, text, minutes: 10, ...part });
@@ -27,12 +29,16 @@ const TART = dish(
   step('plate', 'Cut and plate.', { minutes: 4 }),
 );
 
+const teamsOfHands = (...hands: number[]): PlannedTeam[] =>
+  hands.map((count, index) => ({ id: `team-${index + 1}`, name: `Team ${index + 1}`, hands: count, dishIds: null }));
+
 const toPlan = (part: Partial<ClassToPlan> = {}): ClassToPlan => ({
   minutes: 180,
-  teams: [2, 2, 2],
+  teams: teamsOfHands(2, 2, 2),
+  portionsATeam: 1,
   dishes: [{ id: 'tart', content: TART }],
   kitchen: EMPTY_KITCHEN,
-  purposes: new Map(),
+  practice: { purposes: new Map() },
   segments: USUAL_SEGMENTS,
   ...part,
 });
@@ -70,10 +76,13 @@ describe('the work of a dish', () => {
 
   it('takes as long as practice allows: a novice where it is introduced, a practised hand where it is assessed', () => {
     const [work] = workOf(dish(step('a', 'Slice.', { techniqueIds: ['slice'], noviceMinutes: 20 })));
-    expect(minutesFor(work!, new Map([['slice', 'introduce']]))).toBe(20);
-    expect(minutesFor(work!, new Map([['slice', 'assess']]))).toBe(10);
-    expect(minutesFor(work!, new Map([['slice', 'practise']]))).toBe(15);
-    expect(minutesFor(work!, new Map())).toBe(15);
+    const planned = (...purposes: [string, Purpose][]) => minutesFor(work!, { purposes: new Map(purposes) }).planned;
+    expect(planned(['slice', 'introduce'])).toBe(20);
+    expect(planned(['slice', 'assess'])).toBe(10);
+    expect(planned(['slice', 'practise'])).toBe(15);
+    expect(minutesFor(work!, { purposes: new Map() })).toEqual({ planned: 15, least: 10, most: 20 });
+    // Three of four have practised it: a quarter of the way back to the novice, 10 + 10 / 4, rounded up.
+    expect(minutesFor(work!, { purposes: new Map(), practised: new Map([['slice', 0.75]]) }).planned).toBe(13);
   });
 });
 
@@ -95,11 +104,11 @@ describe('a class in time', () => {
 
   it('goes out as CSV, a row a step in the order of time, with no formula in it', () => {
     const named = { ...TART, method: TART.method.map((each) => (each.id === 'rub' ? { ...each, text: '=1+1' } : each)) };
-    const problem = classProblem(toPlan({ teams: [1], dishes: [{ id: 'tart', content: named }] }));
+    const problem = classProblem(toPlan({ teams: teamsOfHands(1), dishes: [{ id: 'tart', content: named }] }));
     const rows = planCsv(problem, solvePlan(problem.instance), (minute) => `m${minute}`).split('\r\n');
     expect(rows[0]).toBe('from,to,minutes,team,kind,what,hands,takes');
     expect(rows).toHaveLength(1 + problem.instance.steps.length);
-    expect(rows[1]).toBe('m0,m10,10,all,briefing,,,hands-01');
+    expect(rows[1]).toBe('m0,m10,10,all,briefing,,,hands.team-1');
     expect(rows.find((row) => row.includes('1+1'))).toContain("'=1+1");
   });
 
@@ -112,7 +121,7 @@ describe('a class in time', () => {
   });
 
   it('leaves out what is made ahead, and everything before it', () => {
-    const { instance, ahead } = classProblem(toPlan({ teams: [1], ahead: new Map([['tart', new Set(['rest'])]]) }));
+    const { instance, ahead } = classProblem(toPlan({ teams: teamsOfHands(1), ahead: [{ dishId: 'tart', stepId: 'rest' }] }));
     expect(ahead.map(({ work }) => work.id)).toEqual(['rub', 'rest']);
     expect(instance.steps.map(({ name }) => name).filter((name) => name === 'Rest the pastry chilled.')).toEqual([]);
     expect(solvePlan(instance).status).toBe('optimal');
@@ -120,14 +129,14 @@ describe('a class in time', () => {
 
   it('does not fit where a step is longer than the lesson, and names it', () => {
     const long = dish(step('braise', 'Braise.', { minutes: 300, hands: 'off' }));
-    const { instance } = classProblem(toPlan({ teams: [2], dishes: [{ id: 'long', content: long }] }));
+    const { instance } = classProblem(toPlan({ teams: teamsOfHands(2), dishes: [{ id: 'long', content: long }] }));
     const plan = solvePlan(instance);
-    expect([plan.status, plan.reason!.steps]).toEqual(['infeasible', ['t01.d1.1']]);
+    expect([plan.status, plan.reason!.steps]).toEqual(['infeasible', ['team-1.long.braise']]);
   });
 
   it('does not fit where forty plates meet one assessor in two hours', () => {
     const { instance } = classProblem(
-      toPlan({ teams: Array.from({ length: 40 }, () => 1), dishes: [{ id: 'd', content: dish(step('a', 'Slice.')) }] }),
+      toPlan({ teams: teamsOfHands(...Array.from({ length: 40 }, () => 1)), dishes: [{ id: 'd', content: dish(step('a', 'Slice.')) }] }),
     );
     expect(solvePlan(instance).status).toBe('infeasible');
   });

@@ -4,3 +4,4 @@ export { describeChanges, mergeDish, type DishChange, type DishConflict, type Di
 export { plateBuild, type PlateBuild, type PlateShare } from './plateBuild';
 export * from './doubts';
 export { componentFactors, type ComponentFactor } from './componentFactors';
+export * from './stepWork';

@@ -4,6 +4,7 @@ import { MOST_GAIN } from '../ingredients/gain';
 import type { Doubt } from './doubts';
 import type { AllowanceMark } from '../rules/allowances';
 import type { Amount, Heated, MeasureSystem, UnitCode } from '../quantity';
+import { AS_IT_READS, type StepWork } from './stepWork';
 
 /** How an ingredient line grows with the class; one of a handful of ways. */
 export type Scaling =
@@ -157,6 +158,8 @@ export interface MethodStep {
   /** Time to the next step. */
   readonly toNext: Span;
   readonly caution: string;
+  /** How it lies in time beside the others. */
+  readonly work: StepWork;
 }
 
 /** What a dish gives besides portions, when it is a sub-preparation other dishes draw on. */
@@ -243,6 +246,7 @@ export const EMPTY_STEP = {
   critical: '',
   toNext: NO_SPAN,
   caution: '',
+  work: AS_IT_READS,
 } as const;
 
 export type { Amount, UnitCode };

@@ -85,6 +85,15 @@ const saysOfWhat = (dish: Json): Json => ({
   })),
 });
 
+/** From 4: how a step lies in time is said; before, all of it followed from the text. */
+const saysWork = (dish: Json): Json => ({
+  ...dish,
+  method: partsOf(dish.method).map((step) => ({
+    work: { after: null, grows: null, band: null, warmUp: null, ahead: null, cue: null, only: null, redo: null, food: null },
+    ...step,
+  })),
+});
+
 const lineLacks = lacking({
   id: 'text',
   written: 'text',
@@ -101,7 +110,7 @@ const lineLacks = lacking({
 
 export const DISH: DocumentFormat<DishContent> = {
   name: 'dish',
-  upgrades: [dishTotal, saysExtra, saysOfWhat],
+  upgrades: [dishTotal, saysExtra, saysOfWhat, saysWork],
   lacks: lacking(
     {
       title: 'text',
@@ -129,6 +138,7 @@ export const DISH: DocumentFormat<DishContent> = {
         sharedWith: 'list',
         componentId: 'any',
         toNext: 'object',
+        work: 'object',
       }),
     },
   ),

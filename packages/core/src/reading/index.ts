@@ -5,6 +5,6 @@ export { defaultScaling } from './defaultScaling';
 export { toDish, type ToDishOptions } from './toDish';
 export { stepFrom } from './stepFrom';
 export { yieldSaid, type YieldSaid } from './yields';
-export { readStep, unlinkedIn, type StepReading, type StepTime, type Unlinked } from './readStep';
+export { readStep, stepTimes, unlinkedIn, type StepReading, type StepTime, type Unlinked } from './readStep';
 export { ROLES, type Role } from './looks';
 export { answersTo, type LineAnswer } from './answers';

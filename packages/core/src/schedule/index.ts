@@ -1,15 +1,27 @@
 export * from './planInstance';
 export { checkPlan, type PlanCheck, type PlanFault } from './checkPlan';
 export { readInstance, LONGEST_SESSION, MOST_STEPS, type InstanceProblem, type InstanceReading } from './readInstance';
+export { repairPlan, type Repair } from './repair/repairPlan';
 export { solvePlan, type SolveOptions } from './solvePlan';
-export { workOf, type WorkNeed, type WorkStep } from './lesson/workOf';
+export { ringOfSteps, workOf, type WorkStep } from './lesson/workOf';
+export { type WorkNeed } from './lesson/proposeWork';
+export { workQuestions, type WorkQuestion } from './lesson/workQuestions';
+export * from './lesson/timePlan';
+export { minutesFor, type MinutesPlanned, type ClassPractice } from './lesson/minutesFor';
 export {
   classProblem,
-  minutesFor,
-  USUAL_SEGMENTS,
+  ovensOf,
+  stepIdOf,
   type ClassProblem,
   type ClassToPlan,
-  type Segments,
+  type PlannedTeam,
   type StepMeaning,
 } from './lesson/classProblem';
+export { minutesAt, sharedHeats } from './lesson/heats';
+export { conflictsOf, nameOfStep, nameOfThing, type Conflict } from './lesson/conflicts';
+export { ovenTasks, type OvenTask } from './lesson/ovenUse';
+export { prepareAhead, type AheadTask } from './lesson/prepareAhead';
+export { slackOf, type Slack } from './lesson/slack';
+export { slackNeeded, type SlackNeeded } from './lesson/slackNeeded';
+export { stampOf } from './lesson/stamp';
 export { planCsv } from './lesson/planCsv';

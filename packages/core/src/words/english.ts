@@ -9,6 +9,8 @@ import { CALCULATORS_IN_ENGLISH } from './calculatorsInEnglish';
 import { HEALTH_IN_ENGLISH } from './healthInEnglish';
 import { REFUSALS_IN_ENGLISH } from './refusalsInEnglish';
 import { RULES_IN_ENGLISH } from './rulesInEnglish';
+import { TIME_IN_ENGLISH } from './timeInEnglish';
+import { WORK_IN_ENGLISH } from './workInEnglish';
 
 /** Something said inside something else. Only its code is known here, since the catalog is what says which codes there are. */
 export interface Inner {
@@ -35,6 +37,8 @@ export const ENGLISH = {
   ...CALCULATORS_IN_ENGLISH,
   ...REFUSALS_IN_ENGLISH,
   ...HEALTH_IN_ENGLISH,
+  ...TIME_IN_ENGLISH,
+  ...WORK_IN_ENGLISH,
 
   // Makings
   'making.team': ({ count, each }: { count: number; each: 'student' | 'pair' | 'team' }) => many(count, each),

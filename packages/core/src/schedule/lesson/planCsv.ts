@@ -9,7 +9,7 @@ const COLUMNS = ['from', 'to', 'minutes', 'team', 'kind', 'what', 'hands', 'take
  *
  * @param clock - the time of day at a minute of the lesson
  */
-export function planCsv({ instance, meaning }: ClassProblem, plan: Plan, clock: (minute: number) => string): string {
+export function planCsv({ instance, meaning, teams }: ClassProblem, plan: Pick<Plan, 'starts' | 'uses'>, clock: (minute: number) => string): string {
   const rows = [...instance.steps]
     .sort((a, b) => plan.starts[a.id]! - plan.starts[b.id]! || a.id.localeCompare(b.id))
     .map((step) => {
@@ -19,7 +19,7 @@ export function planCsv({ instance, meaning }: ClassProblem, plan: Plan, clock: 
         from: clock(from),
         to: clock(from + step.minutes),
         minutes: String(step.minutes),
-        team: team === null ? 'all' : String(team + 1),
+        team: team === null ? 'all' : (teams.find(({ id }) => id === team)?.name ?? team),
         kind,
         what: work?.text ?? '',
         hands: work ? work.hands : '',

@@ -1,5 +1,6 @@
-import type { DishContent, MethodStep } from '../../dish';
-import type { EquipmentKind } from '../../kitchen';
+import type { DishContent, HeatBand, StepWork } from '../../dish';
+import { findRing } from '../../technique';
+import { needsOf, proposeWork, type WorkNeed } from './proposeWork';
 
 /** One step of a dish as work: what comes before it, how long it takes, what it needs. */
 export interface WorkStep {
@@ -10,81 +11,95 @@ export interface WorkStep {
   readonly after: readonly string[];
   /** Minutes for a practised hand and for a novice; the same where it waits by itself. */
   readonly minutes: { readonly practised: number; readonly novice: number };
+  /** Percent of the minutes that grow with the amount. */
+  readonly grows: number;
   /** Whether the minutes are a guess, because the dish does not say. */
   readonly guessed: boolean;
   readonly hands: 'on' | 'off';
   readonly needs: readonly WorkNeed[];
+  /** Heats of an oven that are right besides the best. */
+  readonly band: HeatBand | null;
   /** Minutes to the next step, at least and at most. */
   readonly toNext: { readonly least: number; readonly most: number | null };
   readonly techniqueIds: readonly string[];
+  /** Minutes until a burner of its own has what it needs at its heat; 0 for none. */
+  readonly warmUp: number;
+  readonly ahead: StepWork['ahead'];
+  readonly cue: StepWork['cue'];
+  readonly only: StepWork['only'];
+  readonly redo: StepWork['redo'];
+  readonly food: StepWork['food'];
 }
-
-export type WorkNeed =
-  | { readonly kind: 'burner' }
-  | { readonly kind: 'oven'; readonly celsius: number }
-  | { readonly kind: 'equipment'; readonly of: EquipmentKind };
 
 /** What a hands-on step takes that says no minutes: short enough to be asked about rather than believed. */
 const GUESSED_MINUTES = 5;
 /** How much longer a novice is at it where the dish does not say. @source our own working figure: half as long again */
 const NOVICE_FACTOR = 1.5;
-/** A moderate oven, where a step bakes and names no heat. */
-const GUESSED_CELSIUS = 180;
-
-const ON_A_BURNER =
-  /\b(?:boil|simmer|poach|fry|sauté|saute|sear|sweat|soften|blanch|reduce|melt|caramelise|caramelize|brown|scald|steam|warm (?:through|gently|the)|heat the|bring (?:it |the [\p{L}\s]{2,30} )?to|deglaze|toast|char|braise on|stew|wilt|cook)\b/iu;
-const IN_AN_OVEN = /\b(?:bake|baking|roast|oven|gratinate)\b/i;
-
-const KINDS: readonly (readonly [RegExp, EquipmentKind])[] = [
-  [/\b(?:blend|blender|liquidi[sz]e|purée|puree)\b/i, 'blender'],
-  [/\b(?:mixer|machine)\b/i, 'mixer'],
-  [/\b(?:fryer|deep[- ]fr(?:y|ied))\b/i, 'fryer'],
-  [/\b(?:water bath|sous vide)\b/i, 'water bath'],
-  [/\bfreez(?:e|er)\b/i, 'freezer'],
-  [/\bchill(?:er|ed)?\b|\bfridge\b/i, 'chiller'],
-];
-
-function needsOf({ equipment, text, celsius, heats }: MethodStep): readonly WorkNeed[] {
-  const said = equipment.trim();
-  if (/\boven\b/i.test(said) || (!said && IN_AN_OVEN.test(text)) || (celsius !== null && heats === 'oven'))
-    return [{ kind: 'oven', celsius: Math.round(celsius ?? GUESSED_CELSIUS) }];
-  const named = KINDS.find(([word]) => word.test(said)) ?? (said ? undefined : KINDS.find(([word]) => word.test(text)));
-  if (named) return [{ kind: 'equipment', of: named[1] }];
-  return ON_A_BURNER.test(text) || /\b(?:burner|hob|pan)\b/i.test(said) ? [{ kind: 'burner' }] : [];
-}
 
 /**
- * The steps of a dish as a network: each waits for the step before it in its component; a step of the whole dish waits for everything
- * before it, and the first step of a component for the last such step, if there is one.
- *
- * @example workOf({ ...dish, method: [whisk, bake] }).at(-1)!.after // ['whisk']
+ * What each step waits for where nobody has said: the step before it in its component; a step of the whole dish waits for
+ * everything before it, and the first step of a component for the last such step, if there is one.
  */
-export function workOf(content: DishContent): readonly WorkStep[] {
+function usualOrder({ method }: DishContent): ReadonlyMap<string, readonly string[]> {
   const lastOf = new Map<string, string>();
   /** Steps nothing has waited for yet. */
   let open: string[] = [];
   let whole: string | null = null;
+  return new Map(
+    method.map(({ id, componentId }) => {
+      const before = componentId === null ? null : lastOf.get(componentId);
+      const after = componentId === null ? open : before ? [before] : whole ? [whole] : [];
+      open = [...open.filter((each) => !after.includes(each)), id];
+      if (componentId === null) {
+        whole = id;
+        lastOf.clear();
+      } else lastOf.set(componentId, id);
+      return [id, after];
+    }),
+  );
+}
+
+/** The order as it is said, with the usual where it is not; it may go round in a ring. */
+function orderSaid(content: DishContent): ReadonlyMap<string, readonly string[]> {
+  const usual = usualOrder(content);
+  const there = new Set(content.method.map(({ id }) => id));
+  return new Map(
+    content.method.map(({ id, work }) => [id, work.after?.filter((each) => each !== id && there.has(each)) ?? usual.get(id)!]),
+  );
+}
+
+/** Steps that wait for each other, the first one repeated last; empty when none do. */
+export const ringOfSteps = (content: DishContent): readonly string[] => findRing(orderSaid(content)) ?? [];
+
+/**
+ * The steps of a dish as a network: what a person said of each, completed by what its text and its place propose. Where what is said
+ * goes round in a ring, the usual order holds instead.
+ *
+ * @example workOf({ ...dish, method: [whisk, bake] }).at(-1)!.after // ['whisk']
+ */
+export function workOf(content: DishContent): readonly WorkStep[] {
+  const order = ringOfSteps(content).length > 0 ? usualOrder(content) : orderSaid(content);
+  const waitedFor = new Set([...order.values()].flat());
+  const components = new Map(content.components.map((component) => [component.id, component]));
   return content.method.map((step) => {
-    const before = step.componentId === null ? null : lastOf.get(step.componentId);
-    const after = step.componentId === null ? open : before ? [before] : whole ? [whole] : [];
-    open = [...open.filter((id) => !after.includes(id)), step.id];
-    if (step.componentId === null) {
-      whole = step.id;
-      lastOf.clear();
-    } else lastOf.set(step.componentId, step.id);
-    const practised = step.minutes ?? GUESSED_MINUTES;
-    const novice = step.noviceMinutes ?? (step.hands === 'on' ? practised * NOVICE_FACTOR : practised);
+    const last = !waitedFor.has(step.id);
+    const work = proposeWork(step, components.get(step.componentId ?? ''), last);
+    // What goes on by itself and ends at a cue is planned at its longest, so that the plan holds.
+    const longest = step.hands === 'off' && work.cue ? work.cue.most : null;
+    const practised = longest ?? step.minutes ?? GUESSED_MINUTES;
+    const novice = longest ?? step.noviceMinutes ?? (step.hands === 'on' ? practised * NOVICE_FACTOR : practised);
     return {
       id: step.id,
       text: step.text,
       componentId: step.componentId,
-      after,
+      after: order.get(step.id)!,
       minutes: { practised: Math.max(1, Math.ceil(practised)), novice: Math.max(1, Math.ceil(Math.max(novice, practised))) },
-      guessed: step.minutes === null,
+      guessed: step.minutes === null && longest === null,
       hands: step.hands,
       needs: needsOf(step),
       toNext: { least: Math.ceil(step.toNext.least ?? 0), most: step.toNext.most === null ? null : Math.floor(step.toNext.most) },
       techniqueIds: step.techniqueIds,
+      ...work,
     };
   });
 }

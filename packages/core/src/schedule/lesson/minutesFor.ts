@@ -1,0 +1,42 @@
+import type { Purpose } from '../../technique';
+import type { WorkStep } from './workOf';
+
+/** How a class stands with techniques: what the lesson does with them, and the share of it that has practised each. */
+export interface ClassPractice {
+  readonly purposes: ReadonlyMap<string, Purpose>;
+  /** Between 0 and 1, by technique; absent where nothing is known. */
+  readonly practised?: ReadonlyMap<string, number>;
+}
+
+/** Minutes of a step for a class, and the range in which they lie. */
+export interface MinutesPlanned {
+  readonly planned: number;
+  readonly least: number;
+  readonly most: number;
+}
+
+/**
+ * Minutes of a step for this class: a novice's where its techniques are introduced, a practised hand's where they are assessed, else
+ * between the two by the share of the class that has practised them; what grows, grows with the amount.
+ *
+ * @param amount - portions of one team over the portions of the dish
+ * @source our own working rule: a straight line between novice and practised by the share of the class
+ */
+export function minutesFor(step: Pick<WorkStep, 'minutes' | 'grows' | 'techniqueIds'>, { purposes, practised }: ClassPractice, amount = 1): MinutesPlanned {
+  const { minutes, grows, techniqueIds } = step;
+  const told = techniqueIds.map((id) => purposes.get(id)).filter((purpose) => purpose !== undefined);
+  const shares = techniqueIds.flatMap((id) => practised?.get(id) ?? []);
+  const share = told.includes('introduce')
+    ? 0
+    : told.length > 0 && told.every((purpose) => purpose === 'assess')
+      ? 1
+      : shares.length > 0
+        ? Math.min(...shares)
+        : 0.5;
+  const grown = (count: number) => Math.max(1, Math.ceil(count * (1 - grows / 100 + (grows / 100) * amount) - 1e-9));
+  return {
+    planned: grown(minutes.novice - share * (minutes.novice - minutes.practised)),
+    least: grown(minutes.practised),
+    most: grown(minutes.novice),
+  };
+}

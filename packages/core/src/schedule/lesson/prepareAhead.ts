@@ -1,0 +1,55 @@
+import type { Component, DishContent, Maker } from '../../dish';
+import type { Store } from '../../dish';
+import type { ClassProblem } from './classProblem';
+
+/** Something that is made before the lesson. */
+export interface AheadTask {
+  readonly dishId: string;
+  readonly dish: string;
+  readonly stepId: string;
+  readonly text: string;
+  readonly component: Component | null;
+  /** Makings of it: one for each team that cooks the dish. */
+  readonly makings: number;
+  readonly by: Maker;
+  /** Where it is kept, and for how long; null where neither dish nor reader knows. */
+  readonly store: Store | null;
+  readonly hours: number | null;
+  /** Minutes of the lesson by which the first team wants it; what is not planned is wanted when the lesson begins. */
+  readonly wantedAt: number;
+  /** Whether its step says that it must not be made ahead. */
+  readonly against: boolean;
+}
+
+/**
+ * What is made before a lesson, in the order of its dishes: only the last step of what is made together is kept, so only that one has a
+ * store; what comes before it is a part of the same work.
+ *
+ * @param minutes - when each step of the problem begins, where there is a plan
+ */
+export function prepareAhead(
+  { ahead, meaning, teams }: ClassProblem,
+  dishes: readonly { readonly id: string; readonly content: DishContent }[],
+  starts: Readonly<Record<string, number>> = {},
+): readonly AheadTask[] {
+  return ahead.map(({ dishId, work }) => {
+    const content = dishes.find(({ id }) => id === dishId)!.content;
+    const kept = !ahead.some((other) => other.dishId === dishId && other.work.after.includes(work.id));
+    const begins = [...meaning]
+      .filter(([, about]) => about.dishId === dishId && about.kind === 'work' && about.work!.id !== work.id)
+      .flatMap(([id]) => starts[id] ?? []);
+    return {
+      dishId,
+      dish: content.title,
+      stepId: work.id,
+      text: work.text,
+      component: content.components.find(({ id }) => id === work.componentId) ?? null,
+      makings: teams.filter(({ dishIds }) => dishIds === null || dishIds.includes(dishId)).length,
+      by: work.ahead?.by ?? 'technician',
+      store: kept ? (work.ahead?.store ?? null) : null,
+      hours: kept ? (work.ahead?.hours ?? null) : null,
+      wantedAt: begins.length > 0 ? Math.min(...begins) : 0,
+      against: work.ahead?.may === false,
+    };
+  });
+}
