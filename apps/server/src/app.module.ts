@@ -22,6 +22,7 @@ import { PracticesModule } from './practices';
 import { ProgressModule } from './progress';
 import { RubricsModule } from './rubrics';
 import { RulesModule } from './rules';
+import { ScheduleModule } from './schedule';
 import { SchoolModule } from './school';
 import { TechniquesModule } from './techniques';
 import './starter';
@@ -54,6 +55,7 @@ const AREAS = [
   KitchensModule,
   LessonsModule,
   OrdersModule,
+  ScheduleModule,
   DayModule,
   AssessmentModule,
 ];

@@ -6,11 +6,12 @@ import { CutSetRow } from './cuts';
 import { Dish, DishEdition } from './dishes';
 import { IngredientFactRow } from './ingredients';
 import { KitchenRow } from './kitchens';
-import { Lesson, LessonDish, LessonOrder, LessonTechnique } from './lessons';
+import { Lesson, LessonDish, LessonOrder, LessonTeamDish, LessonTeamMember, LessonTeamRow, LessonTechnique } from './lessons';
 import { Invitation, Person } from './people';
 import { PracticeChoice } from './practices';
 import { Rubric, RubricEdition } from './rubrics';
 import { RuleChangeRow } from './rules';
+import { TimePlanRow } from './schedule';
 import { SchoolRow } from './school';
 import { Technique, TechniquePrerequisite } from './techniques';
 import { FirstSlice1700000000000 } from './migrations/1700000000000-firstSlice';
@@ -21,6 +22,7 @@ import { SchoolSize1700000400000 } from './migrations/1700000400000-schoolSize';
 import { HardUse1700000500000 } from './migrations/1700000500000-hardUse';
 import { Figures1700000600000 } from './migrations/1700000600000-figures';
 import { Kitchens1700000700000 } from './migrations/1700000700000-kitchens';
+import { Time1700000800000 } from './migrations/1700000800000-time';
 import { connectionOptions } from './platform/database/connection';
 
 /** The tables of the house, in one list. */
@@ -37,6 +39,10 @@ export const ENTITIES = [
   LessonDish,
   LessonTechnique,
   LessonOrder,
+  LessonTeamRow,
+  LessonTeamMember,
+  LessonTeamDish,
+  TimePlanRow,
   Rubric,
   RubricEdition,
   Assessment,
@@ -60,6 +66,7 @@ export const MIGRATIONS = [
   HardUse1700000500000,
   Figures1700000600000,
   Kitchens1700000700000,
+  Time1700000800000,
 ];
 
 /** The database of a school: its tables and its migrations. */

@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import type { Server } from 'node:http';
 import { resolve } from 'node:path';
 import { createApp } from './app';
+import { addDemoPlans } from './demo/addDemoPlans';
 import { addDemoSchool, DEMO_SIGN_INS } from './demo/addDemoSchool';
 import { PeopleService } from './people';
 import { alone } from './platform/database/connection';
@@ -57,7 +58,12 @@ app = await createApp({
     : {}),
 });
 const database = app.get(DataSource);
-if (PELVO_DEMO === '1') await alone(database, () => addDemoSchool(database));
+if (PELVO_DEMO === '1') {
+  await alone(database, async () => {
+    const lead = await addDemoSchool(database);
+    if (lead) await addDemoPlans(database, lead);
+  });
+}
 const firstCode = PELVO_DEMO === '1' ? null : await app.get(PeopleService).firstVisitCode();
 if (launched && !process.connected) await close();
 

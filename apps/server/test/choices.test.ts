@@ -96,7 +96,8 @@ describe('sets of cuts', () => {
           'date',
           'start',
           'end',
-          'kitchen',
+          'kitchenId',
+          'teams',
           'classId',
           'teamSize',
           'portionsATeam',
@@ -148,7 +149,7 @@ describe('kitchens', () => {
     );
     expect(saved.map(({ status }) => status).sort()).toEqual([200, 412]);
   });
-  it('take the lessons that name them along when they are renamed', async () => {
+  it('take their lessons along when they are renamed, and leave them their name when they go', async () => {
     const inKitchen = async (name: string) =>
       (await lead<LessonSummary[]>('GET', '/api/lessons')).body.filter(({ kitchen }) => kitchen === name).length;
     const there = await inKitchen('Kitchen 2');
@@ -156,5 +157,11 @@ describe('kitchens', () => {
     const { id, version, ...content } = (await kitchens()).find(({ name }) => name === 'Kitchen 2')!;
     const renamed = await lead<StoredKitchen>('PUT', `/api/kitchens/${id}`, { body: { ...content, name: 'The long room' }, version });
     expect([renamed.status, await inKitchen('Kitchen 2'), await inKitchen('The long room')]).toEqual([200, 0, there]);
+    const [one] = (await lead<LessonSummary[]>('GET', '/api/lessons')).body.filter(({ kitchen }) => kitchen === 'The long room');
+    const before = (await lead<LessonDetail>('GET', `/api/lessons/${one!.id}`)).body;
+    expect((await lead('DELETE', `/api/kitchens/${id}`)).status).toBe(204);
+    const after = (await lead<LessonDetail>('GET', `/api/lessons/${one!.id}`)).body;
+    expect([after.kitchenId, after.kitchen, after.version - before.version]).toEqual([null, 'The long room', 1]);
+    expect(await inKitchen('The long room')).toBe(there);
   });
 });

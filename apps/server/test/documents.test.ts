@@ -81,6 +81,7 @@ describe('an order on paper', () => {
     start: '09:00:00',
     date: '2026-12-04',
     kitchen: 'Kitchen 2',
+    inKitchen: null,
     teamSize: 2,
     portionsATeam: 2,
     class: { name: 'Foundation' },

@@ -36,10 +36,10 @@ const choose = async (change: Partial<SchoolSettings>) => {
 /** Lets a lesson run otherwise than the school. */
 const run = async (id: string, settings: Partial<LessonSettings>) => {
   const now = await lesson(id);
-  const { dishes, techniques, rubric, title, date, start, end, kitchen, classId, substitutions, practices, version } = now;
+  const { dishes, techniques, rubric, title, date, start, end, kitchenId, teams, classId, substitutions, practices, version } = now;
   const { teamSize, portionsATeam, demonstrationPortions, referencePlates, tastingPortions, spareMakings, studentCount } = now;
   const body = {
-    ...{ title, date, start, end, kitchen, classId, substitutions, practices },
+    ...{ title, date, start, end, kitchenId, teams, classId, substitutions, practices },
     ...{ teamSize, portionsATeam, demonstrationPortions, referencePlates, tastingPortions, spareMakings, studentCount },
     dishEditionIds: dishes.map(({ editionId }) => editionId),
     techniques: techniques.map((each) => ({ id: each.id, purpose: each.purpose })),

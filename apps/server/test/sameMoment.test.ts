@@ -136,7 +136,7 @@ describe('a plan and a first mark at the same moment', () => {
         date,
         start,
         end,
-        kitchen,
+        kitchenId,
         classId,
         teamSize,
         portionsATeam,
@@ -146,7 +146,7 @@ describe('a plan and a first mark at the same moment', () => {
         spareMakings,
       } = source;
       const fields = {
-        ...{ title: `${title} ${round}`, date, start, end, kitchen, classId, teamSize, portionsATeam, demonstrationPortions },
+        ...{ title: `${title} ${round}`, date, start, end, kitchenId, classId, teamSize, portionsATeam, demonstrationPortions },
         ...{
           referencePlates,
           tastingPortions,

@@ -1,5 +1,6 @@
 import {
   AS_THE_SCHOOL,
+  cookingTeams,
   NEW_SCHOOL,
   readRecipe,
   toDish,
@@ -30,14 +31,24 @@ export const storedDish = (content: DishContent, more: Partial<Dish> = {}): Dish
 });
 
 /** A lesson of six students, one of them away, who each cook a salad. */
-export const lessonOf = (more: Partial<LessonDetail> = {}): LessonDetail => ({
+export const lessonOf = (more: Partial<LessonDetail> = {}): LessonDetail => {
+  const lesson: LessonDetail = { ...LESSON, ...more };
+  const present = lesson.students.filter(({ absent }) => !absent).map(({ id }) => id);
+  const studentCount = lesson.studentCount ?? (present.length === lesson.present ? null : lesson.present);
+  return { ...lesson, cooking: more.cooking ?? cookingTeams({ teams: lesson.teams, present, studentCount, teamSize: lesson.teamSize }) };
+};
+
+const LESSON: LessonDetail = {
   id: 'l1',
   version: 5,
   title: 'Leeks and a dressing',
   date: '2026-12-04',
   start: '09:00',
   end: '12:00',
+  kitchenId: 'k2',
   kitchen: 'Kitchen 2',
+  teams: [],
+  cooking: [],
   classId: 'c1',
   className: 'Foundation',
   teamSize: 1,
@@ -66,8 +77,7 @@ export const lessonOf = (more: Partial<LessonDetail> = {}): LessonDetail => ({
   releasedAt: null,
   settings: AS_THE_SCHOOL,
   school: NEW_SCHOOL,
-  ...more,
-});
+};
 
 const levels = (key: string, name: string, strand: Criterion['strand']): Criterion => ({
   kind: 'levels',

@@ -2,12 +2,12 @@
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { describe, expect, it } from 'vitest';
 import { EMPTY_KITCHEN, computeOrder, HOUSE_PREFERENCES, MATTERS, NEW_SCHOOL, shownOf, type LineSubstitution } from '@pelvo/core';
-import type { LessonDetail, LessonFields, Practices, TechniqueSummary } from '@pelvo/contract';
+import type { Course, LessonDetail, LessonFields, Practices, TechniqueSummary } from '@pelvo/contract';
 import LessonPage from '../src/lessons/LessonPage';
 import NewLessonPage from '../src/lessons/NewLessonPage';
 import { NeedsMargin } from '../src/lessons/NeedsMargin';
 import OrderPage from '../src/orders/OrderPage';
-import { dishFrom, lessonOf } from './fixtures';
+import { dishFrom, lessonOf, SALAD } from './fixtures';
 import { keptDraft, refused, show } from './screen';
 
 const practices = (choices: Practices['choices'] = {}): Practices => ({
@@ -73,10 +73,11 @@ describe('the plan of a lesson', () => {
 
   it('shows what someone else saved meanwhile, and loses neither', async () => {
     const lesson = lessonOf();
-    const theirs = { ...lesson, kitchen: 'Kitchen 1', version: 9 };
+    const theirs = { ...lesson, kitchenId: 'k1', kitchen: 'Kitchen 1', version: 9 };
     let first = true;
     const { user, sent } = planned(lesson, {
       answers: {
+        '/kitchens': [{ ...EMPTY_KITCHEN, id: 'k1', version: 1, name: 'Kitchen 1' }],
         'PUT /lessons/l1': () => {
           if (!first) return { ...theirs, title: 'Mine', version: 10 };
           first = false;
@@ -88,11 +89,11 @@ describe('the plan of a lesson', () => {
     await user.click(screen.getByRole('button', { name: 'Save the plan' }));
     expect(await screen.findByText(/Someone else has saved this plan/)).toBeTruthy();
     // Only they changed the kitchen: it is theirs. The title is mine, and can be saved over theirs.
-    expect(screen.getByLabelText<HTMLInputElement>('Kitchen').value).toBe('Kitchen 1');
+    expect(screen.getByLabelText<HTMLInputElement>('Kitchen').value).toBe('k1');
     expect(screen.getByLabelText<HTMLInputElement>('Title').value).toBe('Mine');
     await user.click(screen.getByRole('button', { name: 'Save the plan' }));
     await waitFor(() => expect(sent).toHaveLength(2));
-    expect(sent[1]).toMatchObject({ version: '"9"', body: { title: 'Mine', kitchen: 'Kitchen 1' } });
+    expect(sent[1]).toMatchObject({ version: '"9"', body: { title: 'Mine', kitchenId: 'k1' } });
   });
 
   it('says at the field why a lesson cannot end before it starts', async () => {
@@ -118,8 +119,75 @@ describe('the plan of a lesson', () => {
 
   it('is read, not changed, by an assistant', async () => {
     planned(lessonOf(), { role: 'assistant' });
-    expect(await screen.findByText(/Alone, 2\s+portions each; 5 students/)).toBeTruthy();
+    expect(await screen.findByText(/Alone\s*, 2\s+portions each/)).toBeTruthy();
+    expect(screen.getByText(/Foundation, 5\s+students/)).toBeTruthy();
     expect(screen.queryByLabelText('Title')).toBeNull();
+  });
+});
+
+describe('the teams of a lesson', () => {
+  const teamsIn = () => keptDraft<LessonFields>('lesson.l1')!.mine.teams.map(({ name, studentIds }) => [name, studentIds]);
+
+  it('are put together by practice, moved from a list beside each name, and taken apart again', async () => {
+    const course: Course = {
+      classId: 'c1',
+      students: [],
+      dishes: {},
+      // Ada and Cy have practised what the lesson teaches, the others have not.
+      lessons: [
+        {
+          id: 'l0',
+          title: 'Before',
+          date: '2026-11-01',
+          techniques: [{ id: 't2', purpose: 'practise' }],
+          inPassing: [],
+          absent: ['s2', 's4', 's5'],
+        },
+      ],
+    };
+    const lesson = lessonOf({ teamSize: 2, techniques: [{ id: 't2', name: 'Fine dice', strand: 'knife', purpose: 'assess' }] });
+    const { user } = planned(lesson, { answers: { '/classes/c1/course': course } });
+    await user.click(await screen.findByRole('button', { name: 'Alike in practice' }));
+    await waitFor(() =>
+      expect(teamsIn()).toEqual([
+        ['Team 1', ['s1', 's3']],
+        ['Team 2', ['s2', 's4']],
+        ['Team 3', ['s5']],
+      ]),
+    );
+    await user.click(screen.getByRole('button', { name: 'Mix the practised with the new' }));
+    // Ada, Cy and Bo first, then back: Di with Bo, Ed with Cy.
+    await waitFor(() =>
+      expect(teamsIn()).toEqual([
+        ['Team 1', ['s1', 's5']],
+        ['Team 2', ['s3', 's4']],
+        ['Team 3', ['s2']],
+      ]),
+    );
+    await user.selectOptions(screen.getByRole('combobox', { name: 'Bo' }), 'Team 1');
+    expect(teamsIn()).toEqual([
+      ['Team 1', ['s1', 's5', 's2']],
+      ['Team 2', ['s3', 's4']],
+      ['Team 3', []],
+    ]);
+    await user.selectOptions(screen.getByRole('combobox', { name: 'Di' }), 'no team');
+    expect(within(screen.getByRole('listitem', { name: 'In no team' })).getByText('Di')).toBeTruthy();
+    await user.click(screen.getByRole('button', { name: 'Let the size decide' }));
+    expect(keptDraft<LessonFields>('lesson.l1')).toBeNull();
+  });
+
+  it('cook all dishes, or one', async () => {
+    const dish = (id: string, title: string) => ({
+      editionId: `e-${id}`,
+      dishId: id,
+      number: 1,
+      content: { ...SALAD, title },
+      newer: null,
+    });
+    const team = { id: 'a', name: 'Ash', station: '', studentIds: ['s1'], dishIds: null };
+    planned(lessonOf({ dishes: [dish('d1', 'Salad'), dish('d2', 'Soup')], teams: [team] }));
+    fireEvent.change(await screen.findByLabelText('Cooks'), { target: { value: 'd2' } });
+    expect(keptDraft<LessonFields>('lesson.l1')!.mine.teams[0]!.dishIds).toEqual(['d2']);
   });
 });
 
@@ -155,7 +223,7 @@ describe('a new lesson', () => {
     await user.selectOptions(screen.getByLabelText('Kitchen'), 'Kitchen 3');
     await user.click(screen.getAllByRole('button', { name: 'Save the plan' })[0]!);
     await waitFor(() => expect(screen.getByLabelText('Title').getAttribute('aria-invalid')).toBe('true'));
-    expect(screen.getByLabelText<HTMLInputElement>('Kitchen').value).toBe('Kitchen 3');
+    expect(screen.getByLabelText<HTMLInputElement>('Kitchen').value).toBe('k3');
   });
 });
 

@@ -100,6 +100,7 @@ export function show(ui: ReactNode, { role = 'lead', answers = {}, at = '/', rou
     },
   );
   Element.prototype.scrollIntoView = () => undefined;
+  Element.prototype.setPointerCapture = () => undefined;
   const Place = () => {
     place = useLocation().pathname + useLocation().search;
     return null;

@@ -7,6 +7,7 @@ import {
   KITCHEN,
   open,
   RUBRIC,
+  TIME_PLAN,
   unopenableInWords,
   type CutSet,
   type DishContent,
@@ -14,6 +15,7 @@ import {
   type IngredientFact,
   type Kitchen,
   type RubricContent,
+  type TimePlan,
 } from '@pelvo/core';
 import { cutSetSchema } from './cuts';
 import { dishContentSchema } from './dishes';
@@ -21,6 +23,7 @@ import { ingredientFactSchema } from './ingredients';
 import { kitchenSchema } from './kitchens';
 import { explainValidation, type FieldProblem } from './problems';
 import { rubricContentSchema } from './rubrics';
+import { timePlanSchema } from './schedule';
 import { techniqueSchema, type TechniqueFields } from './techniques';
 
 /** A document as it comes in: how older versions are brought to today's, and what today's must look like. */
@@ -34,6 +37,7 @@ export const RUBRIC_GUARD: Guard<RubricContent> = { format: RUBRIC, schema: rubr
 export const TECHNIQUE_GUARD: Guard<TechniqueFields> = { format: CARD, schema: techniqueSchema };
 export const CUT_SET_GUARD: Guard<CutSet> = { format: CUT_SET, schema: cutSetSchema };
 export const KITCHEN_GUARD: Guard<Kitchen> = { format: KITCHEN, schema: kitchenSchema };
+export const TIME_PLAN_GUARD: Guard<TimePlan> = { format: TIME_PLAN, schema: timePlanSchema };
 export const FACT_GUARD: Guard<IngredientFact> = { format: FACT, schema: ingredientFactSchema };
 
 /** A document that came in, of today's version and checked field by field; or what is wrong with it. */

@@ -6,6 +6,8 @@ import {
   PURPOSES,
   type DishContent,
   type IngredientFact,
+  type CookingTeam,
+  type LessonTeam,
   type LineSubstitution,
   type Needs,
   type PracticeChoices,
@@ -26,7 +28,8 @@ export interface LessonFields {
   readonly date: string;
   readonly start: string;
   readonly end: string;
-  readonly kitchen: string;
+  /** Where it takes place; null where no kitchen is chosen. */
+  readonly kitchenId: string | null;
   readonly classId: string;
   /** 1 alone, 2 in pairs, n in teams. */
   readonly teamSize: number;
@@ -38,6 +41,8 @@ export interface LessonFields {
   readonly spareMakings: number;
   /** Overrides the number of students present by roster and absences; null follows them. */
   readonly studentCount: number | null;
+  /** Who cooks with whom, where that was put together; empty where the size alone decides. */
+  readonly teams: readonly LessonTeam[];
   readonly dishEditionIds: readonly string[];
   readonly techniques: readonly { readonly id: string; readonly purpose: Purpose }[];
   readonly rubricEditionId: string | null;
@@ -60,7 +65,7 @@ export const lessonSchema = shape<LessonFields>({
     if (start && end <= start) throw new FieldError(`The lesson ends at ${end}, but starts at ${start}.`, 'Let it end after it starts.');
     return end;
   }),
-  kitchen: Joi.string().trim().allow('').max(80).required(),
+  kitchenId: idSchema.allow(null).required(),
   classId: idSchema.required(),
   teamSize: count(1, 12),
   portionsATeam: count(1, 100),
@@ -69,6 +74,25 @@ export const lessonSchema = shape<LessonFields>({
   tastingPortions: count(0, 100),
   spareMakings: count(0, 20),
   studentCount: Joi.number().integer().min(1).max(LESSON_LIMITS.students).allow(null).required(),
+  teams: Joi.array()
+    .items(
+      shape<LessonTeam>({
+        id: idSchema.required(),
+        name: Joi.string().trim().min(1).max(LESSON_LIMITS.teamName).required(),
+        station: Joi.string().trim().allow('').max(40).required(),
+        studentIds: Joi.array().items(idSchema).max(LESSON_LIMITS.students).unique().required(),
+        dishIds: Joi.array().items(idSchema).max(LESSON_LIMITS.dishes).unique().allow(null).required(),
+      }),
+    )
+    .max(LESSON_LIMITS.teams)
+    .unique('id')
+    .unique((a: LessonTeam, b: LessonTeam) => a.name.toLowerCase() === b.name.toLowerCase())
+    .custom((teams: readonly LessonTeam[]) => {
+      const members = teams.flatMap(({ studentIds }) => studentIds);
+      if (new Set(members).size < members.length) throw new FieldError('Somebody stands in two teams.', 'Leave everyone in one team.');
+      return teams;
+    })
+    .default([]),
   dishEditionIds: Joi.array().items(idSchema).max(LESSON_LIMITS.dishes).unique().required(),
   techniques: Joi.array()
     .items(
@@ -139,6 +163,10 @@ export interface LessonStudent {
 export interface LessonDetail extends Omit<LessonFields, 'dishEditionIds' | 'techniques' | 'rubricEditionId'> {
   readonly id: string;
   readonly version: number;
+  /** The name of its kitchen; what was said before, where that kitchen is gone or never was one. */
+  readonly kitchen: string;
+  /** The teams of the day; without their members for people who do not need names. */
+  readonly cooking: readonly CookingTeam[];
   readonly className: string;
   /** Empty for people who do not need names; `present` always counts. */
   readonly students: readonly LessonStudent[];

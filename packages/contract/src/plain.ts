@@ -1,4 +1,4 @@
-import type { MakingPlan } from '@pelvo/core';
+import type { CookingTeam, MakingPlan } from '@pelvo/core';
 
 // What screens need at once stands here, apart from the schemas: whoever signs in on a phone does not fetch a validator for it.
 
@@ -12,15 +12,24 @@ export const ROLE_NAMES: Readonly<Record<Role, string>> = {
   student: 'Student',
 };
 
-export const LESSON_LIMITS = { students: 200, dishes: 12, techniques: 20 } as const;
+export const LESSON_LIMITS = { students: 200, dishes: 12, techniques: 20, teams: 100, teamName: 60 } as const;
 
 /** The most lessons one list shows: the newest of those that were asked for. Earlier ones are asked for by their dates. */
 export const LESSONS_SHOWN = 1000;
 
 export const PAGE_SIZE = 100;
 
-/** The lesson's demand as the core takes it. */
-export function makingPlanOf(lesson: Omit<MakingPlan, 'students'>, students: number): MakingPlan {
+/**
+ * The lesson's demand as the core takes it.
+ *
+ * @param cooking - the teams of the day, where they were put together by hand; left out, students and size make them
+ */
+export function makingPlanOf(
+  lesson: Omit<MakingPlan, 'students' | 'teams'>,
+  students: number,
+  cooking?: readonly Pick<CookingTeam, 'name'>[],
+): MakingPlan {
   const { teamSize, portionsATeam, demonstrationPortions, referencePlates, tastingPortions, spareMakings } = lesson;
-  return { students, teamSize, portionsATeam, demonstrationPortions, referencePlates, tastingPortions, spareMakings };
+  const plan = { students, teamSize, portionsATeam, demonstrationPortions, referencePlates, tastingPortions, spareMakings };
+  return cooking ? { ...plan, teams: cooking.map(({ name }) => name) } : plan;
 }

@@ -192,7 +192,7 @@ describe('a lesson', () => {
     date: '2026-12-04',
     start: '09:00',
     end: '12:00',
-    kitchen: '',
+    kitchenId: null,
     classId: ID,
     teamSize: 2,
     portionsATeam: 2,

@@ -57,7 +57,11 @@ const toPlan = (content: DishContent, part: Partial<ClassToPlan> = {}): ClassToP
   ...part,
 });
 /** Steps of one team in minutes, for plans that are small enough to be read. */
-const small = (steps: PlanInstance['steps'], links: PlanInstance['links'] = [], resources: PlanInstance['resources'] = []): PlanInstance => ({
+const small = (
+  steps: PlanInstance['steps'],
+  links: PlanInstance['links'] = [],
+  resources: PlanInstance['resources'] = [],
+): PlanInstance => ({
   format: 'plan-instance',
   version: 1,
   id: 'small',
@@ -71,7 +75,9 @@ const hands = [{ anyOf: ['hands'], amount: 1 }];
 
 describe('what a step says of its place in time', () => {
   it('waits for what a person says instead of the step before it', () => {
-    const work = workOf(dish(step('a', 'Peel.'), step('b', 'Boil.'), step('c', 'Whisk.', {}, { after: [] }), step('d', 'Plate.', {}, { after: ['b', 'c'] })));
+    const work = workOf(
+      dish(step('a', 'Peel.'), step('b', 'Boil.'), step('c', 'Whisk.', {}, { after: [] }), step('d', 'Plate.', {}, { after: ['b', 'c'] })),
+    );
     expect(work.map(({ after }) => after)).toEqual([[], ['a'], [], ['b', 'c']]);
   });
 
@@ -84,7 +90,11 @@ describe('what a step says of its place in time', () => {
   it.each([
     ['Bring a pot of salted water to the boil and blanch the beans.', {}, { warmUp: 10 }],
     ['If the sauce is thin, whisk in a spoon of starch.', {}, { only: { when: 'the sauce is thin', likely: false } }],
-    ['Bake for 20 to 25 minutes until the top is brown.', { hands: 'off' as const, minutes: null }, { cue: { text: 'the top is brown', least: 20, most: 25 }, minutes: { practised: 25, novice: 25 } }],
+    [
+      'Bake for 20 to 25 minutes until the top is brown.',
+      { hands: 'off' as const, minutes: null },
+      { cue: { text: 'the top is brown', least: 20, most: 25 }, minutes: { practised: 25, novice: 25 } },
+    ],
     ['Chill the dough.', { hands: 'off' as const }, { ahead: { may: true, hours: 24, store: 'chilled', by: 'technician' } }],
     ['Fillet the trout.', {}, { food: 'raw flesh', grows: 90 }],
     ['Whisk the custard over the water.', {}, { redo: { times: 1, minutes: 10 }, grows: 25 }],
@@ -99,8 +109,16 @@ describe('what a step says of its place in time', () => {
 
   it.each([
     ['no minutes', step('a', 'Peel.', { minutes: null }), 'How long does it take? Nothing is said; 5 minutes is a guess.'],
-    ['hands busy for hours', step('a', 'Knead.', { minutes: 120 }), 'Are hands really busy for 120 minutes on end, or does it go on by itself?'],
-    ['a novice who is faster', step('a', 'Peel.', { noviceMinutes: 5 }), 'A novice in 5 minutes, a practised hand in 10: is it the other way round?'],
+    [
+      'hands busy for hours',
+      step('a', 'Knead.', { minutes: 120 }),
+      'Are hands really busy for 120 minutes on end, or does it go on by itself?',
+    ],
+    [
+      'a novice who is faster',
+      step('a', 'Peel.', { noviceMinutes: 5 }),
+      'A novice in 5 minutes, a practised hand in 10: is it the other way round?',
+    ],
     ['an oven at 800', step('a', 'Bake.', { hands: 'off', celsius: 800 }), 'An oven at 800 °C: is that meant?'],
     [
       'a best heat beside its band',
@@ -131,7 +149,14 @@ describe('heats of an oven', () => {
 
   it('let two dishes share one oven that would not at their best', () => {
     const bake = (celsius: number, from: number, to: number) =>
-      dish(step('bake', 'Bake.', { hands: 'off', celsius, heats: 'oven', minutes: 60 }, { band: { from, to, minutesAtFrom: 60, minutesAtTo: 60 } }));
+      dish(
+        step(
+          'bake',
+          'Bake.',
+          { hands: 'off', celsius, heats: 'oven', minutes: 60 },
+          { band: { from, to, minutesAtFrom: 60, minutesAtTo: 60 } },
+        ),
+      );
     const dishes = [
       { id: 'a', content: bake(170, 165, 185) },
       { id: 'b', content: bake(190, 180, 195) },
@@ -145,7 +170,12 @@ describe('heats of an oven', () => {
 
   it('are set before the first load and turned as late as they can be', () => {
     const { instance } = { instance: small([], [], [{ id: 'oven-1', kind: 'oven', shelves: 1, changeMinutes: 12 }]) };
-    const load = (id: string, temperature: number) => ({ id, team: 't', minutes: 10, needs: [{ anyOf: ['oven-1'], amount: 1, temperature }] });
+    const load = (id: string, temperature: number) => ({
+      id,
+      team: 't',
+      minutes: 10,
+      needs: [{ anyOf: ['oven-1'], amount: 1, temperature }],
+    });
     const steps = [load('a', 180), load('b', 180), load('c', 220)];
     const uses = { a: ['oven-1'], b: ['oven-1'], c: ['oven-1'] };
     expect(ovenTasks({ instance: { ...instance, steps } }, { starts: { a: 5, b: 15, c: 40 }, uses })).toEqual([
@@ -226,14 +256,22 @@ describe('room in a plan', () => {
       step('c', 'Plate.'),
     );
     // 25 minutes for a practised hand, 37½ for a novice, half of the class has practised: 31¼, in whole minutes 32.
-    expect(slackNeeded(classProblem(toPlan(content)))).toMatchObject({ redo: { minutes: 18 }, perhaps: { when: 'the stock is thin' }, minutes: 32 });
+    expect(slackNeeded(classProblem(toPlan(content)))).toMatchObject({
+      redo: { minutes: 18 },
+      perhaps: { when: 'the stock is thin' },
+      minutes: 32,
+    });
   });
 });
 
 describe('what is made before the lesson', () => {
   it('is listed with who, where and how long, for as many makings as there are teams', () => {
     const content: DishContent = {
-      ...dish(step('a', 'Rub the butter in.', { componentId: 'p' }), step('b', 'Chill the dough.', { componentId: 'p', hands: 'off' }), step('c', 'Bake.')),
+      ...dish(
+        step('a', 'Rub the butter in.', { componentId: 'p' }),
+        step('b', 'Chill the dough.', { componentId: 'p', hands: 'off' }),
+        step('c', 'Bake.'),
+      ),
       components: [{ ...EMPTY_COMPONENT, id: 'p', name: 'Pastry', keeps: [{ store: 'frozen', hours: 720 }] }],
     };
     const problem = classProblem(toPlan(content, { ahead: [{ dishId: 'd', stepId: 'b' }] }));
@@ -256,7 +294,10 @@ describe('repair', () => {
     [{ from: 'a', to: 'b', min: 0, max: null, waitCost: 0 }],
   );
   const plan = { starts: { a: 20, b: 30 }, uses: { a: ['hands'], b: ['hands'] } };
-  const pinned = (id: string, at: number): PlanInstance => ({ ...two, steps: two.steps.map((each) => (each.id === id ? { ...each, fixedStart: at } : each)) });
+  const pinned = (id: string, at: number): PlanInstance => ({
+    ...two,
+    steps: two.steps.map((each) => (each.id === id ? { ...each, fixedStart: at } : each)),
+  });
 
   it('leaves a plan that holds as it is', () => {
     expect(repairPlan(two, plan)).toEqual({ plan, moved: [], impossible: false });

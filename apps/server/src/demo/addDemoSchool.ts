@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type { DataSource, EntityManager } from 'typeorm';
-import { AS_THE_SCHOOL, MARK_EVENT, nameKey, plain, readRecipe, seal, toDish, type DishContent } from '@pelvo/core';
+import { AS_THE_SCHOOL, MARK_EVENT, nameKey, plain, proposeTeams, readRecipe, seal, toDish, type DishContent } from '@pelvo/core';
 import type { Role } from '@pelvo/contract';
 import { Absence, CookeryClass, Student } from '../classes';
 import { MARKS, snapshotMarks } from '../assessment';
@@ -8,7 +8,7 @@ import { LessonEventRow } from '../day';
 import { Dish, DishEdition, indexDish } from '../dishes';
 import { IngredientFactRow } from '../ingredients';
 import { KitchenRow } from '../kitchens';
-import { Lesson, LessonDish, LessonTechnique } from '../lessons';
+import { Lesson, LessonDish, LessonTeamMember, LessonTeamRow, LessonTechnique } from '../lessons';
 import { Person, hashPassword } from '../people';
 import { RubricEdition } from '../rubrics';
 import { addStarterMaterial } from '../starter';
@@ -32,56 +32,62 @@ export const DEMO_SIGN_INS: readonly { role: string; kind: Role; signIn: string;
   { role: 'Student', kind: 'student', signIn: 'amara.quill', name: 'Amara Quill', password: PASSWORD },
 ];
 
-/** Fills an empty database with the demo school. A database that has people in it is left as it is. */
-export async function addDemoSchool(database: DataSource): Promise<void> {
+/**
+ * Fills an empty database with the demo school; plans of time are added by `addDemoPlans`. A database that has people in it is left as it is.
+ *
+ * @returns the id of the lead instructor; null where there were people already
+ */
+export async function addDemoSchool(database: DataSource): Promise<string | null> {
   const passwordHash = await hashPassword(PASSWORD);
-  await database.transaction(async (manager) => {
-    if (await manager.existsBy(Person, {})) return;
-    const cohort = await addClass(manager, 'Foundation cohort', 'Autumn term', COHORT);
-    const evening = await addClass(manager, 'Evening group', 'Autumn term', EVENING_GROUP);
-    const people = DEMO_SIGN_INS.map(({ kind, signIn, name }) => ({
-      id: randomUUID(),
-      name,
-      signIn,
-      role: kind,
-      passwordHash,
-      active: true,
-      createdAt: new Date(),
-      sessionEpoch: 1,
-      preferences: null,
-      studentId: kind === 'student' ? cohort.students.find((student) => student.name === name)!.id : null,
-    }));
-    await manager.insert(Person, people);
-    const lead = people[0]!.id;
-    await addStarterMaterial(manager, lead);
-    const techniques = await manager.find(Technique);
-    await manager.insert(
-      IngredientFactRow,
-      DEMO_FACTS.map((fact) => ({ nameKey: plain(fact.name), fact, version: 1, updatedAt: new Date() })),
-    );
-    await addDemoChoices(manager, lead);
-    await manager.insert(
-      KitchenRow,
-      DEMO_KITCHENS.map((content) => ({ id: randomUUID(), name: content.name, content, version: 1, updatedAt: new Date() })),
-    );
-    const editions = await addDishes(manager, techniques, lead);
-    const rubric = await manager.findOneByOrFail(RubricEdition, { number: 1 });
-    for (const [index, plan] of DEMO_LESSONS.entries()) {
-      await addLesson(manager, {
-        plan,
-        index,
-        of: plan.evening ? evening : cohort,
-        editions,
-        techniques,
-        rubric,
-        assessors: [lead, people[1]!.id],
-      });
-    }
-    await manager.insert(Absence, [
-      { studentId: cohort.students[4]!.id, date: dayFromNow(2) },
-      { studentId: cohort.students[11]!.id, date: dayFromNow(-7) },
-    ]);
-  });
+  return database.transaction((manager) => addSchool(manager, passwordHash));
+}
+
+async function addSchool(manager: EntityManager, passwordHash: string): Promise<string | null> {
+  if (await manager.existsBy(Person, {})) return null;
+  const cohort = await addClass(manager, 'Foundation cohort', 'Autumn term', COHORT);
+  const evening = await addClass(manager, 'Evening group', 'Autumn term', EVENING_GROUP);
+  const people = DEMO_SIGN_INS.map(({ kind, signIn, name }) => ({
+    id: randomUUID(),
+    name,
+    signIn,
+    role: kind,
+    passwordHash,
+    active: true,
+    createdAt: new Date(),
+    sessionEpoch: 1,
+    preferences: null,
+    studentId: kind === 'student' ? cohort.students.find((student) => student.name === name)!.id : null,
+  }));
+  await manager.insert(Person, people);
+  const lead = people[0]!.id;
+  await addStarterMaterial(manager, lead);
+  const techniques = await manager.find(Technique);
+  await manager.insert(
+    IngredientFactRow,
+    DEMO_FACTS.map((fact) => ({ nameKey: plain(fact.name), fact, version: 1, updatedAt: new Date() })),
+  );
+  await addDemoChoices(manager, lead);
+  const kitchens = DEMO_KITCHENS.map((content) => ({ id: randomUUID(), name: content.name, content, version: 1, updatedAt: new Date() }));
+  await manager.insert(KitchenRow, kitchens);
+  const editions = await addDishes(manager, techniques, lead);
+  const rubric = await manager.findOneByOrFail(RubricEdition, { number: 1 });
+  for (const [index, plan] of DEMO_LESSONS.entries()) {
+    await addLesson(manager, {
+      plan,
+      index,
+      of: plan.evening ? evening : cohort,
+      editions,
+      techniques,
+      rubric,
+      assessors: [lead, people[1]!.id],
+      kitchenId: kitchens[plan.evening ? 0 : 1]!.id,
+    });
+  }
+  await manager.insert(Absence, [
+    { studentId: cohort.students[4]!.id, date: dayFromNow(2) },
+    { studentId: cohort.students[11]!.id, date: dayFromNow(-7) },
+  ]);
+  return lead;
 }
 
 interface ClassWithStudents {
@@ -139,9 +145,13 @@ interface LessonParts {
   readonly techniques: readonly Technique[];
   readonly rubric: RubricEdition;
   readonly assessors: readonly string[];
+  readonly kitchenId: string;
 }
 
-async function addLesson(manager: EntityManager, { plan, index, of, editions, techniques, rubric, assessors }: LessonParts): Promise<void> {
+async function addLesson(
+  manager: EntityManager,
+  { plan, index, of, editions, techniques, rubric, assessors, kitchenId }: LessonParts,
+): Promise<void> {
   const id = randomUUID();
   await manager.insert(Lesson, {
     id,
@@ -150,7 +160,8 @@ async function addLesson(manager: EntityManager, { plan, index, of, editions, te
     date: dayFromNow(plan.day),
     start: plan.hours[0],
     end: plan.hours[1],
-    kitchen: plan.evening ? 'Kitchen 1' : 'Kitchen 2',
+    kitchen: '',
+    kitchenId,
     teamSize: plan.teamSize ?? 1,
     portionsATeam: plan.portions ?? 1,
     demonstrationPortions: 2,
@@ -172,6 +183,7 @@ async function addLesson(manager: EntityManager, { plan, index, of, editions, te
     LessonDish,
     plan.dishes.map((title, position) => ({ lessonId: id, dishEditionId: found(editions.get(title), title), position })),
   );
+  await addTeams(manager, id, plan, of);
   await manager.insert(
     LessonTechnique,
     Object.entries(plan.techniques).map(([name, purpose], position) => ({
@@ -207,6 +219,35 @@ async function addLesson(manager: EntityManager, { plan, index, of, editions, te
   await manager.update(Lesson, { id }, { events: numbered.length });
   await MARKS.take(manager, id, numbered, String);
   if (plan.marks === 'all') await snapshotMarks(manager, { lessonId: id, way: 'levels' });
+}
+
+/** Those who cook together, at stations as they are called in the kitchen. */
+async function addTeams(
+  manager: EntityManager,
+  lessonId: string,
+  { teams, teamSize = 1 }: LessonPlan,
+  { students }: ClassWithStudents,
+): Promise<void> {
+  if (!teams) return;
+  const put = proposeTeams(
+    students.map(({ id }) => ({ id, practice: 0 })),
+    teamSize,
+    'alike',
+  ).map((members, at) => ({
+    id: randomUUID(),
+    name: found(teams[at], 'name of a team'),
+    station: `Station ${at + 1}`,
+    position: at,
+    members,
+  }));
+  await manager.insert(
+    LessonTeamRow,
+    put.map(({ id, name, station, position }) => ({ id, name, station, position, lessonId })),
+  );
+  await manager.insert(
+    LessonTeamMember,
+    put.flatMap(({ id, members }) => members.map((studentId) => ({ lessonId, studentId, teamId: id }))),
+  );
 }
 
 function found<T>(value: T | undefined, what: string): T {

@@ -9,6 +9,8 @@ export interface LessonPlan {
   readonly dishes: readonly string[];
   readonly techniques: Readonly<Record<string, Purpose>>;
   readonly teamSize?: number;
+  /** Names of its teams, where they were put together. */
+  readonly teams?: readonly string[];
   readonly portions?: number;
   readonly marks?: 'all' | 'some';
   readonly noRubric?: true;
@@ -93,6 +95,7 @@ export const DEMO_LESSONS: readonly LessonPlan[] = [
     day: 9,
     hours: ['09:00', '13:00'],
     dishes: ['Duck breast with braised red cabbage'],
+    teams: ['Ash', 'Birch', 'Cedar', 'Elder', 'Hazel', 'Larch', 'Rowan'],
     techniques: { 'Render and sear': 'introduce', 'Braise vegetables': 'practise', 'Reduce and mount a sauce': 'assess' },
     teamSize: 2,
     portions: 2,

@@ -1,3 +1,3 @@
 export { KitchensModule } from './kitchens.module';
 export { KitchenRow } from './kitchen.entity';
-export { kitchenRenamed } from './kitchenRenamed';
+export { kitchenLeaves } from './kitchenLeaves';

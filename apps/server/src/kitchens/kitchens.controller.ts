@@ -8,7 +8,7 @@ import { Allow, STAFF } from '../platform/identity';
 import { conflict, document, notFound, versionOf } from '../platform/problems';
 import { saveOver, storedOr } from '../platform/saving';
 import { KitchenRow } from './kitchen.entity';
-import { kitchenRenamed } from './kitchenRenamed';
+import { kitchenLeaves } from './kitchenLeaves';
 
 @Controller('api/kitchens')
 export class KitchensController {
@@ -42,12 +42,7 @@ export class KitchensController {
     const version = versionOf(ifMatch);
     await this.refuseSameName(body.name, id);
     const change = { name: body.name, content: body, updatedAt: new Date() };
-    const saved = await inTransaction(this.database, async (transaction) => {
-      const before = await transaction.findOne(KitchenRow, { where: { id }, lock: { mode: 'pessimistic_write' } });
-      const done = await saveOver(transaction, KitchenRow, { key: { id }, version, change });
-      if (done && before && before.name !== body.name) await kitchenRenamed.happens(transaction, { before: before.name, now: body.name });
-      return done;
-    });
+    const saved = await inTransaction(this.database, (transaction) => saveOver(transaction, KitchenRow, { key: { id }, version, change }));
     return storedOr(
       saved,
       (now) => `"${now.name}"`,
@@ -59,11 +54,15 @@ export class KitchensController {
   @Allow('lead')
   @HttpCode(204)
   async remove(@Param('id') id: string): Promise<void> {
-    await this.one(id);
-    await this.database.manager.delete(KitchenRow, { id });
+    await inTransaction(this.database, async (manager) => {
+      const kitchen = await manager.findOne(KitchenRow, { where: { id }, lock: { mode: 'pessimistic_write' } });
+      if (!kitchen) throw notFound('kitchen');
+      await kitchenLeaves.happens(manager, kitchen);
+      await manager.delete(KitchenRow, { id });
+    });
   }
 
-  /** Lessons name their kitchen: two of one name could not be told apart. */
+  /** Lessons say the name of their kitchen: two of one name could not be told apart. */
   private async refuseSameName(name: string, except?: string): Promise<void> {
     const same = await this.database.manager.findOneBy(KitchenRow, { name });
     if (same && same.id !== except) throw conflict('name', `There is a kitchen "${same.name}" already.`, 'Give it another name.');

@@ -1,11 +1,14 @@
 export { LessonsModule } from './lessons.module';
+export { LessonsService } from './lessons.service';
 export { loadLesson } from './loadLesson';
 export { dishesInOrder, lessonFacts } from './lessonFacts';
 export { markingWayOf } from './lessonFacts';
 export { dishesCooked, type CookedDish } from './dishesCooked';
+export { placeOf } from './placeOf';
 export { rosters } from './rosters';
 export { planChanges, resultsRelease } from './planChanges';
 export { Lesson } from './lesson.entity';
 export { LessonDish } from './lessonDish.entity';
 export { LessonOrder } from './lessonOrder.entity';
+export { LessonTeamDish, LessonTeamMember, LessonTeamRow } from './lessonTeam.entity';
 export { LessonTechnique } from './lessonTechnique.entity';

@@ -10,6 +10,7 @@ import {
 } from '@pelvo/core';
 import { DocumentColumn } from '../platform/database/documentColumn';
 import { CookeryClass } from '../classes';
+import { KitchenRow } from '../kitchens';
 import { RubricEdition } from '../rubrics';
 import { LessonDish } from './lessonDish.entity';
 import { LessonTechnique } from './lessonTechnique.entity';
@@ -23,7 +24,10 @@ export class Lesson {
   @Column('date') date: string;
   @Column('time') start: string;
   @Column('time') end: string;
+  /** What was said of its place before it was a kitchen, or the name of a kitchen that is gone. */
   @Column('varchar', { length: 80 }) kitchen: string;
+  @Column('char', { name: 'kitchen_id', length: 36, nullable: true }) kitchenId: string | null;
+  @ManyToOne(() => KitchenRow) @JoinColumn({ name: 'kitchen_id' }) inKitchen: Relation<KitchenRow> | null;
   @Column('int', { name: 'team_size' }) teamSize: number;
   @Column('int', { name: 'portions_a_team' }) portionsATeam: number;
   @Column('int', { name: 'demonstration_portions' }) demonstrationPortions: number;

@@ -1,10 +1,14 @@
 import type { EntityManager } from 'typeorm';
 import {
   computeOrder,
+  cookingTeams,
+  teamsCooking,
   factBook,
   lessonReadiness,
   settingsInForce,
+  type CookingTeam,
   type DishContent,
+  type LessonTeam,
   type IngredientFact,
   type MarkingWay,
   type Order,
@@ -17,6 +21,7 @@ import { preparationsOf } from '../dishes';
 import { ownFacts } from '../ingredients';
 import type { Lesson } from './lesson.entity';
 import { rosters, type Roster } from './rosters';
+import { teamsOfLessons } from './teams';
 
 /** What several screens want to know of a lesson beside its own row. */
 export interface LessonFacts extends Roster {
@@ -27,6 +32,9 @@ export interface LessonFacts extends Roster {
   readonly orderInput: OrderInput;
   readonly readiness: readonly PhaseReadiness[];
   readonly preparations: ReadonlyMap<string, DishContent>;
+  /** The teams as they were put together, and as they cook on the day. */
+  readonly teams: readonly LessonTeam[];
+  readonly cooking: readonly CookingTeam[];
   /** The school's own ingredient facts. */
   readonly facts: readonly IngredientFact[];
 }
@@ -39,8 +47,12 @@ export async function lessonFacts(
 ): Promise<ReadonlyMap<string, LessonFacts>> {
   if (lessons.length === 0) return new Map();
   const contents = lessons.flatMap((lesson) => lesson.dishes.map((dish) => dish.edition.content));
-  const [classes, preparations, facts] = await Promise.all([
+  const [classes, teams, preparations, facts] = await Promise.all([
     rosters(manager, lessons),
+    teamsOfLessons(
+      manager,
+      lessons.map(({ id }) => id),
+    ),
     preparationsOf(manager, contents),
     ownFacts(manager),
   ]);
@@ -50,9 +62,16 @@ export async function lessonFacts(
       const { students: own, absent } = classes.get(lesson.id)!;
       const here = own.length - absent.size;
       const present = students ?? lesson.studentCount ?? here;
+      const put = teams.get(lesson.id)!;
+      const there = own.flatMap(({ id }) => (absent.has(id) ? [] : [id]));
+      const cooking = cookingTeams({
+        teams: put,
+        present: there,
+        studentCount: students ?? lesson.studentCount,
+        teamSize: lesson.teamSize,
+      });
       const orderInput: OrderInput = {
-        plan: makingPlanOf(lesson, present),
-        dishes: dishesInOrder(lesson).map(({ edition }) => ({ editionId: edition.id, content: edition.content })),
+        ...ordered(lesson, { present, put, cooking }),
         preparations,
         book,
         substitutions: lesson.substitutions.items,
@@ -70,9 +89,24 @@ export async function lessonFacts(
         marked: lesson.dishesMarked,
         released: lesson.releasedAt !== null,
       });
-      return [lesson.id, { students: own, absent, present, order, orderInput, readiness, preparations, facts }];
+      return [lesson.id, { students: own, absent, present, order, orderInput, readiness, preparations, facts, teams: put, cooking }];
     }),
   );
+}
+
+/** Makings and dishes as an order takes them: teams that were put together are named, and cook what they cook. */
+function ordered(
+  lesson: Lesson,
+  { present, put, cooking }: { present: number; put: readonly LessonTeam[]; cooking: readonly CookingTeam[] },
+): Pick<OrderInput, 'plan' | 'dishes'> {
+  const byHand = put.length > 0;
+  return {
+    plan: makingPlanOf(lesson, present, byHand ? cooking : undefined),
+    dishes: dishesInOrder(lesson).map(({ edition }) => {
+      const teams = byHand ? teamsCooking(cooking, edition.dishId) : undefined;
+      return { editionId: edition.id, content: edition.content, ...(teams ? { teams } : {}) };
+    }),
+  };
 }
 
 export function dishesInOrder(lesson: Lesson) {

@@ -1,6 +1,6 @@
 import { Module } from '@nestjs/common';
 import { cutSetLeaves } from '../cuts';
-import { kitchenRenamed } from '../kitchens';
+import { kitchenLeaves } from '../kitchens';
 import { conflict } from '../platform/problems';
 import { Lesson } from './lesson.entity';
 import { LessonsController } from './lessons.controller';
@@ -21,7 +21,7 @@ cutSetLeaves.on(async (manager, { id, name }) => {
   if (lesson) throw conflict('id', `The lesson "${lesson.title}" teaches "${name}".`, 'Let the lesson teach another set first.');
 });
 
-// A lesson names its kitchen. Its version goes on, so that whoever has the old name in a draft has it brought up to date.
-kitchenRenamed.on(async (manager, { before, now }) => {
-  await manager.update(Lesson, { kitchen: before }, { kitchen: now, version: () => 'version + 1' });
+// A lesson whose kitchen is taken away still says where it was to be. Its version goes on, so that drafts are brought up to date.
+kitchenLeaves.on(async (manager, { id, name }) => {
+  await manager.update(Lesson, { kitchenId: id }, { kitchenId: null, kitchen: name, version: () => 'version + 1' });
 });

@@ -7,6 +7,7 @@ import { CookeryClass } from '../classes';
 import { CutSetRow } from '../cuts';
 import { newestEditions, DishEdition } from '../dishes';
 import { ownFacts } from '../ingredients';
+import { KitchenRow } from '../kitchens';
 import { inTransaction } from '../platform/database/transaction';
 import { invalid, notFound } from '../platform/problems';
 import { saveOver, storedOr } from '../platform/saving';
@@ -14,6 +15,7 @@ import { together } from '../platform/together';
 import { loadSchool } from '../school';
 import { RubricEdition } from '../rubrics';
 import { Technique } from '../techniques';
+import { placeOf } from './placeOf';
 import { Lesson } from './lesson.entity';
 import { LessonDish } from './lessonDish.entity';
 import { LessonTechnique } from './lessonTechnique.entity';
@@ -22,6 +24,7 @@ import { listLessons } from './listLessons';
 import { loadLesson } from './loadLesson';
 import { planChanges, resultsRelease } from './planChanges';
 import { rosters } from './rosters';
+import { checkTeams, writeTeams } from './teams';
 
 @Injectable()
 export class LessonsService {
@@ -45,7 +48,7 @@ export class LessonsService {
         lesson.dishes.map((dish) => dish.edition.dishId),
       ),
     ]);
-    const { students, absent, present, preparations, readiness, facts: own, orderInput } = facts.get(id)!;
+    const { students, absent, present, preparations, readiness, facts: own, orderInput, teams, cooking } = facts.get(id)!;
     // Least data: whoever only orders and weighs needs numbers, not names and needs.
     const named = role === 'lead' || role === 'assistant';
     return {
@@ -55,7 +58,8 @@ export class LessonsService {
       date: lesson.date,
       start: lesson.start.slice(0, 5),
       end: lesson.end.slice(0, 5),
-      kitchen: lesson.kitchen,
+      kitchenId: lesson.kitchenId,
+      kitchen: placeOf(lesson),
       classId: lesson.classId,
       className: lesson.class.name,
       teamSize: lesson.teamSize,
@@ -69,6 +73,8 @@ export class LessonsService {
         ? students.map(({ id: studentId, name, needs }) => ({ id: studentId, name, needs, absent: absent.has(studentId) }))
         : [],
       present,
+      teams: named ? teams : teams.map((team) => ({ ...team, studentIds: [] })),
+      cooking: named ? cooking : cooking.map((team) => ({ ...team, studentIds: [] })),
       dishes: dishesInOrder(lesson).map(({ edition }) => {
         const latest = newest.get(edition.dishId);
         const newer = latest && latest.number > edition.number ? { editionId: latest.id, number: latest.number } : null;
@@ -95,8 +101,18 @@ export class LessonsService {
     const id = randomUUID();
     await inTransaction(this.database, async (manager) => {
       await checkReferences(manager, fields);
+      await checkTeams(manager, id, fields);
       await checkSubstitutions(manager, { id, ...fields }, []);
-      await manager.insert(Lesson, { id, ...rowOf(fields), releasedAt: null, releasedWay: null, events: 0, dishesMarked: 0, version: 1 });
+      await manager.insert(Lesson, {
+        id,
+        ...rowOf(fields),
+        kitchen: '',
+        releasedAt: null,
+        releasedWay: null,
+        events: 0,
+        dishesMarked: 0,
+        version: 1,
+      });
       await writeParts(manager, id, fields);
     });
     return this.one(id, 'lead');
@@ -108,9 +124,17 @@ export class LessonsService {
       const lesson = await manager.findOne(Lesson, { where: { id }, lock: { mode: 'pessimistic_write' } });
       if (!lesson) throw notFound('lesson');
       await checkReferences(manager, fields);
+      await checkTeams(manager, id, fields);
       await checkSubstitutions(manager, { id, ...fields }, lesson.substitutions.items);
       await planChanges.happens(manager, { lesson, fields });
-      if (!(await saveOver(manager, Lesson, { key: { id }, version, change: rowOf(fields) as object }))) return false;
+      if (
+        !(await saveOver(manager, Lesson, {
+          key: { id },
+          version,
+          change: { ...rowOf(fields), ...(fields.kitchenId ? { kitchen: '' } : {}) } as object,
+        }))
+      )
+        return false;
       await manager.delete(LessonDish, { lessonId: id });
       await manager.delete(LessonTechnique, { lessonId: id });
       await writeParts(manager, id, fields);
@@ -145,11 +169,13 @@ function techniquesOf(lesson: Lesson) {
 }
 
 function rowOf(fields: LessonFields): Partial<Lesson> {
-  const { dishEditionIds: _dishes, techniques: _techniques, substitutions, ...row } = fields;
+  const { dishEditionIds: _dishes, techniques: _techniques, teams: _teams, substitutions, ...row } = fields;
   return { ...row, substitutions: { items: [...substitutions] } };
 }
 
-async function writeParts(manager: EntityManager, lessonId: string, { dishEditionIds, techniques }: LessonFields): Promise<void> {
+async function writeParts(manager: EntityManager, lessonId: string, fields: LessonFields): Promise<void> {
+  const { dishEditionIds, techniques } = fields;
+  await writeTeams(manager, lessonId, fields);
   if (dishEditionIds.length > 0)
     await manager.insert(
       LessonDish,
@@ -176,6 +202,8 @@ async function checkReferences(manager: EntityManager, fields: LessonFields): Pr
   const techniques =
     fields.techniques.length === 0 ? 0 : await manager.countBy(Technique, { id: In(fields.techniques.map(({ id }) => id)) });
   if (techniques < fields.techniques.length) throw invalid('techniques', 'There is no such technique.', 'Choose the technique again.');
+  if (fields.kitchenId && !(await manager.existsBy(KitchenRow, { id: fields.kitchenId })))
+    throw invalid('kitchenId', 'There is no such kitchen.', 'Choose the kitchen again.');
   const cuts = fields.practices['named-cuts'];
   if (cuts && !(await manager.existsBy(CutSetRow, { id: cuts })))
     throw invalid('practices', 'There is no such set of cuts.', 'Choose one of the sets, or none.');

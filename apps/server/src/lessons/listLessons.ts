@@ -35,11 +35,11 @@ interface LessonRow {
   readonly buy: number | null;
 }
 
-const LESSONS = `SELECT l.id, l.class_id AS classId, c.name AS className, l.title, l.date, l.start, l.end, l.kitchen, l.team_size AS teamSize,
+const LESSONS = `SELECT l.id, l.class_id AS classId, c.name AS className, l.title, l.date, l.start, l.end, COALESCE(k.name, l.kitchen) AS kitchen, l.team_size AS teamSize,
   l.portions_a_team AS portionsATeam, l.demonstration_portions AS demonstrationPortions, l.reference_plates AS referencePlates,
   l.tasting_portions AS tastingPortions, l.spare_makings AS spareMakings, l.student_count AS studentCount, l.rubric_edition_id IS NOT NULL AS hasRubric,
   l.released_at IS NOT NULL AS released, l.dishes_marked AS marked, MD5(l.substitutions) AS swaps, o.made_from AS madeFrom, o.held, o.buy
-  FROM lesson l JOIN class c ON c.id = l.class_id LEFT JOIN lesson_order o ON o.lesson_id = l.id
+  FROM lesson l JOIN class c ON c.id = l.class_id LEFT JOIN kitchen k ON k.id = l.kitchen_id LEFT JOIN lesson_order o ON o.lesson_id = l.id
   WHERE l.date BETWEEN ? AND ? ORDER BY l.date DESC, l.start DESC, l.id LIMIT ?`;
 
 const DISHES = `SELECT d.lesson_id AS lessonId, d.dish_edition_id AS editionId FROM lesson_dish d
@@ -55,6 +55,13 @@ const ROSTERS = 'SELECT class_id AS classId, COUNT(*) AS students FROM student W
 const ABSENCES = `SELECT s.class_id AS classId, a.date, COUNT(*) AS away FROM absence a JOIN student s ON s.id = a.student_id AND s.active
   WHERE a.date BETWEEN ? AND ? GROUP BY s.class_id, a.date`;
 
+const TEAMS = `SELECT t.lesson_id AS lessonId, MD5(GROUP_CONCAT(t.name, ':',
+    (SELECT COUNT(*) FROM lesson_team_member m JOIN student s ON s.id = m.student_id AND s.active
+      LEFT JOIN absence a ON a.student_id = s.id AND a.date = l.date WHERE m.team_id = t.id AND a.student_id IS NULL), ':',
+    COALESCE((SELECT GROUP_CONCAT(d.dish_id ORDER BY d.dish_id) FROM lesson_team_dish d WHERE d.team_id = t.id), '')
+    ORDER BY t.position)) AS stamp
+  FROM lesson_team t JOIN lesson l ON l.id = t.lesson_id WHERE l.date BETWEEN ? AND ? GROUP BY t.lesson_id`;
+
 const OWN_FACTS = 'SELECT MD5(GROUP_CONCAT(MD5(fact) ORDER BY name_key)) AS stamp FROM ingredient_fact';
 
 /**
@@ -62,13 +69,14 @@ const OWN_FACTS = 'SELECT MD5(GROUP_CONCAT(MD5(fact) ORDER BY name_key)) AS stam
  * an order stands is computed only for those lessons of which something has changed that the order is made from.
  */
 export async function listLessons(manager: EntityManager, { from, to }: LessonRange): Promise<readonly LessonSummary[]> {
-  const [rows, dishes, inFocus, techniques, rosters, absences, [facts]] = (await Promise.all([
+  const [rows, dishes, inFocus, techniques, rosters, absences, teams, [facts]] = (await Promise.all([
     manager.query(LESSONS, [from, to, LESSONS_SHOWN]),
     manager.query(DISHES, [from, to]),
     manager.query(IN_FOCUS, [from, to]),
     manager.query(TECHNIQUES),
     manager.query(ROSTERS),
     manager.query(ABSENCES, [from, to]),
+    manager.query(TEAMS, [from, to]),
     manager.query(OWN_FACTS),
   ])) as [
     LessonRow[],
@@ -77,6 +85,7 @@ export async function listLessons(manager: EntityManager, { from, to }: LessonRa
     { id: string; name: string; strand: Strand }[],
     { classId: string; students: string }[],
     { classId: string; date: string; away: string }[],
+    { lessonId: string; stamp: string }[],
     { stamp: string | null }[],
   ];
   const dishesOf = grouped(dishes, ({ lessonId }) => lessonId);
@@ -88,12 +97,22 @@ export async function listLessons(manager: EntityManager, { from, to }: LessonRa
   );
   const studentsOf = new Map(rosters.map(({ classId, students }) => [classId, Number(students)]));
   const awayOf = new Map(absences.map(({ classId, date, away }) => [`${classId} ${date}`, Number(away)]));
+  const teamsStamp = new Map(teams.map(({ lessonId, stamp }) => [lessonId, stamp]));
   const lessons = rows.reverse().map((row) => {
     const here = (studentsOf.get(row.classId) ?? 0) - (awayOf.get(`${row.classId} ${row.date}`) ?? 0);
     const present = row.studentCount ?? here;
     const cooked = dishesOf.get(row.id) ?? [];
     const madeFrom = createHash('sha1')
-      .update(JSON.stringify([BUILD, facts?.stamp, makingPlanOf(row, present), cooked.map(({ editionId }) => editionId), row.swaps]))
+      .update(
+        JSON.stringify([
+          BUILD,
+          facts?.stamp,
+          makingPlanOf(row, present),
+          cooked.map(({ editionId }) => editionId),
+          row.swaps,
+          teamsStamp.get(row.id),
+        ]),
+      )
       .digest('hex');
     return { row, here, present, cooked, madeFrom };
   });

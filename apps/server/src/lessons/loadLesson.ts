@@ -6,7 +6,7 @@ import { Lesson } from './lesson.entity';
 export async function loadLesson(manager: EntityManager, id: string): Promise<Lesson> {
   const lesson = await manager.findOne(Lesson, {
     where: { id },
-    relations: { class: true, dishes: { edition: true }, techniques: { technique: true }, rubricEdition: true },
+    relations: { class: true, inKitchen: true, dishes: { edition: true }, techniques: { technique: true }, rubricEdition: true },
   });
   if (!lesson) throw notFound('lesson');
   return lesson;

@@ -16,7 +16,7 @@ import {
   type Tray,
 } from '@pelvo/core';
 import { longDate } from '../platform/pdf';
-import { dishesInOrder, type Lesson } from '../lessons';
+import { dishesInOrder, placeOf, type Lesson } from '../lessons';
 
 interface OrderPaper {
   readonly lesson: Lesson;
@@ -36,7 +36,7 @@ export function orderDocument({ lesson, order, present, trays, allergenList }: O
     content: [
       { text: `Order for ${present} students`, style: 'title' },
       {
-        text: `${lesson.title}, ${lesson.class.name}. ${longDate(lesson.date)}, ${start}${lesson.kitchen ? `, ${lesson.kitchen}` : ''}.`,
+        text: `${lesson.title}, ${lesson.class.name}. ${longDate(lesson.date)}, ${start}${placeOf(lesson) ? `, ${placeOf(lesson)}` : ''}.`,
         style: 'lead',
       },
       {

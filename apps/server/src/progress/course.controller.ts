@@ -1,12 +1,8 @@
 import { Controller, Get, Param } from '@nestjs/common';
-import { DataSource, In } from 'typeorm';
-import { LESSONS_SHOWN, type Course } from '@pelvo/contract';
-import { Absence, CookeryClass, Student } from '../classes';
-import { Lesson } from '../lessons';
-import { parsedJson } from '../platform/database/documentColumn';
-import { grouped } from '../platform/grouped';
+import { DataSource } from 'typeorm';
+import type { Course } from '@pelvo/contract';
 import { Allow, TEACHING } from '../platform/identity';
-import { notFound } from '../platform/problems';
+import { courseOf } from './courseOf';
 
 /** What a class has been taught and will be; what it means for each student is computed in the core. */
 @Controller('api/classes/:id/course')
@@ -15,62 +11,7 @@ export class CourseController {
 
   @Get()
   @Allow(...TEACHING)
-  async course(@Param('id') id: string): Promise<Course> {
-    const { manager } = this.database;
-    if (!(await manager.existsBy(CookeryClass, { id }))) throw notFound('class');
-    const [students, lessons, carried] = await Promise.all([
-      manager.find(Student, { where: { classId: id, active: true }, order: { name: 'ASC' } }),
-      manager.find(Lesson, {
-        where: { classId: id },
-        relations: { techniques: true },
-        order: { date: 'DESC', start: 'DESC' },
-        take: LESSONS_SHOWN,
-      }),
-      manager.query(
-        `SELECT facet.value AS techniqueId, COUNT(*) AS dishes FROM dish_facet facet JOIN dish ON dish.id = facet.dish_id AND dish.archived = FALSE
-         WHERE facet.kind = 'technique' GROUP BY facet.value`,
-      ) as Promise<{ techniqueId: string; dishes: string }[]>,
-    ]);
-    lessons.reverse();
-    const inPassing = await this.inPassing(lessons.map((lesson) => lesson.id));
-    const absences =
-      students.length === 0 || lessons.length === 0
-        ? []
-        : await manager.findBy(Absence, {
-            studentId: In(students.map((student) => student.id)),
-            date: In(lessons.map(({ date }) => date)),
-          });
-    return {
-      classId: id,
-      students: students.map(({ id: studentId, name }) => ({ id: studentId, name })),
-      lessons: lessons.map((lesson) => ({
-        id: lesson.id,
-        title: lesson.title,
-        date: lesson.date,
-        techniques: [...lesson.techniques]
-          .sort((a, b) => a.position - b.position)
-          .map(({ techniqueId, purpose }) => ({ id: techniqueId, purpose })),
-        inPassing: inPassing.get(lesson.id) ?? [],
-        absent: absences.filter(({ date }) => date === lesson.date).map(({ studentId }) => studentId),
-      })),
-      dishes: Object.fromEntries(carried.map(({ techniqueId, dishes }) => [techniqueId, Number(dishes)])),
-    };
-  }
-
-  /** Techniques that the dishes of lessons exercise. */
-  private async inPassing(lessonIds: readonly string[]): Promise<ReadonlyMap<string, readonly string[]>> {
-    if (lessonIds.length === 0) return new Map();
-    const rows = (await this.database.manager.query(
-      `SELECT lesson_dish.lesson_id AS lessonId, edition.technique_ids AS named
-       FROM lesson_dish JOIN dish_edition edition ON edition.id = lesson_dish.dish_edition_id
-       WHERE lesson_dish.lesson_id IN (?) AND edition.technique_ids IS NOT NULL`,
-      [lessonIds],
-    )) as { lessonId: string; named: unknown }[];
-    return new Map(
-      [...grouped(rows, ({ lessonId }) => lessonId)].map(([id, own]) => [
-        id,
-        [...new Set(own.flatMap(({ named }) => parsedJson(named) as readonly string[]))],
-      ]),
-    );
+  course(@Param('id') id: string): Promise<Course> {
+    return courseOf(this.database.manager, id);
   }
 }

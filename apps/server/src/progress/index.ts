@@ -1,1 +1,2 @@
 export { ProgressModule } from './progress.module';
+export { courseOf } from './courseOf';

@@ -10,7 +10,7 @@ export { newId } from './ids';
 export { useBook, useInForce, type InForceHere } from './inForce';
 export { inWords, measured, shown, told } from './inWords';
 export { keepDocument, keptDocument } from './kept';
-export { useCutSets, useIngredients, useKitchens, useLesson, useLessons, usePractices, useRules, useSchool, useTechniques } from './lists';
+export { useCourse, useCutSets, useIngredients, useKitchens, useLesson, useLessons, usePractices, useRules, useSchool, useTechniques } from './lists';
 export { saveFile } from './saveFile';
 export { retryNow, say, useOutbox, type OutboxState } from './outbox';
 export type { Clash, Rebase, Rebased } from './rebase';

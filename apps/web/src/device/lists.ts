@@ -1,5 +1,6 @@
 import useSWR from 'swr';
 import type {
+  Course,
   IngredientRecord,
   LessonDetail,
   LessonSummary,
@@ -18,6 +19,9 @@ export const usePractices = () => useSWR<Practices>('/practices', fetcher);
 export const useRules = () => useSWR<RulesProfile>('/rules', fetcher);
 export const useCutSets = () => useSWR<readonly StoredCutSet[]>('/cut-sets', fetcher);
 export const useKitchens = () => useSWR<readonly StoredKitchen[]>('/kitchens', fetcher);
+/** What a class has been taught and will be. Looked up again at intervals: a colleague may be marking who is away. */
+export const useCourse = (classId: string | undefined) =>
+  useSWR<Course>(classId ? `/classes/${classId}/course` : null, fetcher, { refreshInterval: 20_000 });
 export const useIngredients = () => useSWR<readonly IngredientRecord[]>('/ingredients', fetcher);
 export const useSchool = () => useSWR<School>('/school', fetcher);
 /** The lessons of the school, by date. */

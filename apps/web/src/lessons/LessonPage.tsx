@@ -2,23 +2,14 @@ import { useEffect, useMemo } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { mutate as mutateAll } from 'swr';
 import { demandFigure, planMakings, type Purpose } from '@pelvo/core';
-import { makingPlanOf, type LessonDetail, type LessonFields } from '@pelvo/contract';
-import { clockTime, savedMeanwhile, send, longDate, useDraft, useMe, useAction, useTechniques, useLesson } from '../device';
-import {
-  Button,
-  ButtonLink,
-  Fetching,
-  FigureValue,
-  MeanwhileNotice,
-  Notice,
-  PageHead,
-  ProblemNotice,
-  Section,
-  StrandGlyph,
-  WorkingPage,
-} from '../design';
-import { LessonForm } from './LessonForm';
-import { FIELD_NAMES, fieldsOf, withTechnique } from './lessonFields';
+import { orderInputOf, type LessonDetail, type LessonFields } from '@pelvo/contract';
+import { clockTime, fieldProblem, savedMeanwhile, send, longDate, useDraft, useMe, useAction, useTechniques, useLesson } from '../device';
+import { Button, ButtonLink, Fetching, FigureValue, MeanwhileNotice, Notice, PageHead, ProblemNotice, WorkingPage } from '../design';
+import { whatAt, whenAt, whoAt, withAt } from './glances';
+import { WhatPart, WhenPart, WhoPart } from './LessonForm';
+import { completed, FIELD_NAMES, fieldsOf, withTechnique } from './lessonFields';
+import { Part } from './Part';
+import { TeamsBoard } from './TeamsBoard';
 import { DishRules } from '../rules';
 import { TechniqueCare } from '../techniques';
 import { NeedsMargin } from './NeedsMargin';
@@ -64,7 +55,8 @@ function Plan({ lesson, onStored, onChanged }: PlanProps) {
   const stored = useMemo(() => ({ content: fieldsOf(lesson), version: lesson.version }), [lesson]);
   // Why something is cooked with something else names a need.
   const draft = useDraft<LessonFields>(`lesson.${lesson.id}`, stored, { personal: ['substitutions'] });
-  const { content: fields, dirty, change, meanwhile } = draft;
+  const { dirty, change, meanwhile } = draft;
+  const fields = completed(draft.content, stored.content);
   const { busy, error, run, forget: dismiss } = useAction();
   const drop = () => {
     draft.drop();
@@ -74,7 +66,7 @@ function Plan({ lesson, onStored, onChanged }: PlanProps) {
     run(() =>
       draft.save(async (mine, version) => {
         try {
-          const saved = await send<LessonDetail>('PUT', `/lessons/${lesson.id}`, { body: mine, version });
+          const saved = await send<LessonDetail>('PUT', `/lessons/${lesson.id}`, { body: completed(mine, stored.content), version });
           onStored(saved);
           return { content: fieldsOf(saved), version: saved.version };
         } catch (failure) {
@@ -93,6 +85,8 @@ function Plan({ lesson, onStored, onChanged }: PlanProps) {
     change((now) => withTechnique(now, asked));
     setAsked({ added: techniqueAsked }, { replace: true });
   }, [techniqueAsked, asked, setAsked, change, lead]);
+  const wrong = (...of: readonly (keyof LessonFields)[]) => of.some((field) => fieldProblem(error, field));
+  const techniqueMissing = fields.techniques.length === 0 || fields.techniques.some(({ id }) => id === fromMap);
   const set = (part: Partial<LessonFields>) => change((now) => ({ ...now, ...part }));
   const inDishes = lesson.dishes.flatMap(({ content }) => content.method.flatMap((step) => step.techniqueIds));
   const techniqueIds = [...fields.techniques.map(({ id }) => id), ...inDishes];
@@ -154,26 +148,65 @@ function Plan({ lesson, onStored, onChanged }: PlanProps) {
             </Notice>
           ))}
       </div>
-      <Attendance lesson={lesson} onChanged={onChanged} />
-      {lead ? (
-        <LessonForm
-          fields={fields}
-          error={error}
-          byRoster={lesson.students.filter((student) => !student.absent).length}
-          editionTitles={Object.fromEntries(lesson.dishes.map((dish) => [dish.editionId, dish.content.title]))}
-          rubricName={lesson.rubric ? `${lesson.rubric.name} (edition ${lesson.rubric.number})` : undefined}
-          onChange={change}
-        />
-      ) : (
-        <PlanSummary lesson={lesson} />
-      )}
+      <div className="grid items-start gap-4 md:grid-cols-2">
+        <Part
+          name="When and where"
+          glance={whenAt(lesson)}
+          open={wrong('title', 'date', 'start', 'end', 'kitchenId') || lesson.kitchenId === null}
+        >
+          {lead ? <WhenPart fields={fields} error={error} onChange={change} /> : null}
+        </Part>
+        <Part
+          name="Who"
+          glance={whoAt(lesson, fields)}
+          open={wrong('classId', 'teams', 'teamSize', 'studentCount') || lesson.present === 0}
+        >
+          {lesson.students.length > 0 || lead ? (
+            <>
+              <Attendance lesson={lesson} onChanged={onChanged} />
+              {lead ? (
+                <>
+                  <WhoPart
+                    fields={fields}
+                    error={error}
+                    onChange={change}
+                    byRoster={lesson.students.filter((student) => !student.absent).length}
+                  />
+                  <TeamsBoard lesson={lesson} fields={fields} onChange={(teams) => set({ teams })} />
+                </>
+              ) : null}
+            </>
+          ) : null}
+        </Part>
+        <Part
+          name="What"
+          glance={whatAt(lesson)}
+          open={wrong('dishEditionIds', 'techniques', 'rubricEditionId') || lesson.dishes.length === 0 || techniqueMissing}
+        >
+          {lead ? (
+            <WhatPart
+              fields={fields}
+              error={error}
+              editionTitles={Object.fromEntries(lesson.dishes.map((dish) => [dish.editionId, dish.content.title]))}
+              rubricName={lesson.rubric ? `${lesson.rubric.name} (edition ${lesson.rubric.number})` : undefined}
+              onChange={change}
+            />
+          ) : null}
+        </Part>
+        <Part name="With what, and how" glance={withAt(lesson, teaching)}>
+          <PracticesOfLesson
+            techniqueIds={techniqueIds}
+            practices={fields.practices}
+            onChange={lead ? (practices) => set({ practices }) : undefined}
+          />
+          <SettingsOfLesson
+            settings={fields.settings}
+            school={lesson.school}
+            onChange={lead ? (settings) => set({ settings }) : undefined}
+          />
+        </Part>
+      </div>
       <div className="mt-8 space-y-8">
-        <PracticesOfLesson
-          techniqueIds={techniqueIds}
-          practices={fields.practices}
-          onChange={lead ? (practices) => set({ practices }) : undefined}
-        />
-        <SettingsOfLesson settings={fields.settings} school={lesson.school} onChange={lead ? (settings) => set({ settings }) : undefined} />
         <TechniqueCare ids={techniqueIds} title="Care, said before the hazard comes" />
         <DishRules dishes={lesson.dishes.map(({ content }) => content)} />
       </div>
@@ -200,8 +233,8 @@ function Attendance({ lesson, onChanged }: { lesson: LessonDetail; onChanged: ()
       onChanged();
     });
   return (
-    <section className="mb-8">
-      <h2 className="mb-2 text-xl">Who comes</h2>
+    <section className="mb-6">
+      <h3 className="mb-2 text-lg">Who comes</h3>
       <ProblemNotice error={failure} />
       <ul className="flex flex-wrap gap-2">
         {lesson.students.map((student) => (
@@ -229,7 +262,7 @@ interface PlanMarginProps {
 }
 
 function PlanMargin({ lesson, substitutions, onSubstitutions }: PlanMarginProps) {
-  const demand = useMemo(() => demandFigure(planMakings(makingPlanOf(lesson, lesson.present))), [lesson]);
+  const demand = useMemo(() => demandFigure(planMakings(orderInputOf(lesson).plan)), [lesson]);
   const missing = missingIn(lesson.readiness);
   return (
     <div className="space-y-5">
@@ -257,40 +290,5 @@ function PlanMargin({ lesson, substitutions, onSubstitutions }: PlanMarginProps)
       ) : null}
       {lesson.students.length > 0 ? <NeedsMargin lesson={lesson} substitutions={substitutions} onChange={onSubstitutions} /> : null}
     </div>
-  );
-}
-
-function PlanSummary({ lesson }: { lesson: LessonDetail }) {
-  return (
-    <>
-      <Section title="Dishes">
-        <ul>
-          {lesson.dishes.map((dish) => (
-            <li key={dish.editionId}>
-              <Link to={`/dish-editions/${dish.editionId}`} className="inline-flex min-h-11 items-center font-semibold">
-                {dish.content.title}
-              </Link>{' '}
-              <span className="text-soft">edition {dish.number}</span>
-            </li>
-          ))}
-        </ul>
-      </Section>
-      <Section title="Techniques in focus">
-        <ul className="divide-y divide-line">
-          {lesson.techniques.map((technique) => (
-            <li key={technique.id} className="flex min-h-11 items-center gap-3">
-              <StrandGlyph strand={technique.strand} /> <Link to={`/techniques/${technique.id}?lesson=${lesson.id}`}>{technique.name}</Link>{' '}
-              <span className="text-soft">{technique.purpose}</span>
-            </li>
-          ))}
-        </ul>
-      </Section>
-      <Section title="How they work">
-        <p>
-          {lesson.teamSize === 1 ? 'Alone' : lesson.teamSize === 2 ? 'In pairs' : `In teams of ${lesson.teamSize}`}, {lesson.portionsATeam}{' '}
-          portions each; {lesson.present} students.
-        </p>
-      </Section>
-    </>
   );
 }

@@ -3,14 +3,15 @@ import { useNavigate, useSearchParams } from 'react-router';
 import { mutate } from 'swr';
 import type { LessonDetail, LessonFields } from '@pelvo/contract';
 import { send, useDraft, useAction } from '../device';
-import { Button, PageHead, ProblemNotice } from '../design';
-import { LessonForm } from './LessonForm';
-import { newLesson, withTechnique } from './lessonFields';
+import { Button, PageHead, ProblemNotice, Section } from '../design';
+import { WhatPart, WhenPart, WhoPart } from './LessonForm';
+import { completed, newLesson, withTechnique } from './lessonFields';
 
 export default function NewLessonPage() {
   const navigate = useNavigate();
   const [blank] = useState(() => ({ content: newLesson(''), version: 0 }));
-  const { content: fields, change: setFields, drop: forget } = useDraft<LessonFields>('lesson', blank, { personal: ['substitutions'] });
+  const { content: draft, change: setFields, drop: forget } = useDraft<LessonFields>('lesson', blank, { personal: ['substitutions'] });
+  const fields = completed(draft, blank.content);
   const { busy, error, run } = useAction();
   const [asked, setAsked] = useSearchParams();
   // From the map: the class and the technique that were chosen there go into the plan, once.
@@ -41,7 +42,13 @@ export default function NewLessonPage() {
       <div className="mb-5">
         <ProblemNotice error={error} />
       </div>
-      <LessonForm fields={fields} onChange={setFields} error={error} />
+      <Section title="When and where">
+        <WhenPart fields={fields} onChange={setFields} error={error} />
+      </Section>
+      <Section title="Who">
+        <WhoPart fields={fields} onChange={setFields} error={error} />
+      </Section>
+      <WhatPart fields={fields} onChange={setFields} error={error} />
       <div className="mt-8">
         <Button kind="main" busy={busy} onClick={() => void save()}>
           Save the plan

@@ -1,1 +1,2 @@
 export { LessonStripHere, missingIn, PHASE_NAMES, phasePath, TermStrip } from './strips';
+export { fieldsOf } from './lessonFields';

@@ -8,7 +8,7 @@ export const FIELD_NAMES: Readonly<Record<keyof LessonFields, string>> = {
   date: 'Date',
   start: 'Starts',
   end: 'Ends',
-  kitchen: 'Kitchen',
+  kitchenId: 'Kitchen',
   classId: 'Class',
   teamSize: 'Students in a team',
   portionsATeam: 'Portions a team',
@@ -17,6 +17,7 @@ export const FIELD_NAMES: Readonly<Record<keyof LessonFields, string>> = {
   tastingPortions: 'For tasting',
   spareMakings: 'Second tries',
   studentCount: 'Students to plan for',
+  teams: 'Teams',
   dishEditionIds: 'Dishes',
   techniques: 'Techniques in focus',
   rubricEditionId: 'Rubric',
@@ -32,7 +33,7 @@ export function newLesson(classId: string): LessonFields {
     date: today(),
     start: '09:00',
     end: '12:00',
-    kitchen: '',
+    kitchenId: null,
     classId,
     teamSize: 1,
     portionsATeam: 1,
@@ -41,6 +42,7 @@ export function newLesson(classId: string): LessonFields {
     tastingPortions: 0,
     spareMakings: 1,
     studentCount: null,
+    teams: [],
     dishEditionIds: [],
     techniques: [],
     rubricEditionId: null,
@@ -61,6 +63,12 @@ export function fieldsOf(lesson: LessonDetail): LessonFields {
   const stored = { ...lesson, ...parts } as unknown as LessonFields;
   return Object.fromEntries(Object.keys(blank).map((field) => [field, stored[field as keyof LessonFields]])) as unknown as LessonFields;
 }
+
+/** Fields as today's plan has them: a draft of an older Pelvo may lack some, and have others. */
+export const completed = (draft: LessonFields, stored: LessonFields): LessonFields =>
+  Object.fromEntries(
+    Object.keys(newLesson('')).map((key) => [key, (key in draft ? draft : stored)[key as keyof LessonFields]]),
+  ) as unknown as LessonFields;
 
 /** A plan with the technique that was asked for: `class`, `technique` and `purpose`, as the map links to it. */
 export function withTechnique(fields: LessonFields, asked: URLSearchParams): LessonFields {

@@ -15,7 +15,7 @@ import {
   type Order,
   type OrderInput,
 } from '@pelvo/core';
-import { LESSON_LIMITS, makingPlanOf, type LessonDetail } from '@pelvo/contract';
+import { LESSON_LIMITS, orderInputOf, type LessonDetail } from '@pelvo/contract';
 import { inWords, shortDate, speech, useLesson } from '../device';
 import {
   DataTable,
@@ -45,25 +45,11 @@ export default function OrderPage() {
   );
 }
 
-/** What the order for a number of students is computed from, by the same core that the server uses. */
-function useOrderInput(lesson: LessonDetail, students: number): OrderInput {
-  return useMemo(
-    () => ({
-      plan: makingPlanOf(lesson, students),
-      dishes: lesson.dishes.map(({ editionId, content }) => ({ editionId, content })),
-      preparations: new Map(Object.entries(lesson.preparations)),
-      book: factBook(lesson.facts),
-      substitutions: lesson.substitutions,
-      atRisk: lesson.atRisk,
-    }),
-    [lesson, students],
-  );
-}
-
 function OrderScreen({ lesson }: { lesson: LessonDetail }) {
   const [asked, setAsked] = useState<number | null>(null);
   const students = asked ?? lesson.present;
-  const input = useOrderInput(lesson, useDeferredValue(students));
+  const wanted = useDeferredValue(students);
+  const input = useMemo(() => orderInputOf(lesson, wanted), [lesson, wanted]);
   const order = useMemo(() => computeOrder(input), [input]);
   const cost = useMemo(() => orderCost(order, factBook(lesson.facts)), [order, lesson.facts]);
   const file = (kind: string, more = '') => `/api/lessons/${lesson.id}/order.${kind}?${asked === null ? '' : `students=${asked}`}${more}`;

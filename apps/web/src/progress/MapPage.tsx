@@ -2,12 +2,12 @@ import { useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import useSWR from 'swr';
 import type { ClassSummary, Course } from '@pelvo/contract';
-import { fetcher, shortDate, today } from '../device';
+import { useCourse, fetcher, shortDate, today } from '../device';
 import { ButtonLink, Empty, Fetching, Loading, PageHead, ProblemNotice, SelectField, DateField } from '../design';
 import { MapLists } from './MapLists';
 import { SelectedTechnique } from './SelectedTechnique';
 import { TechniqueMap } from './TechniqueMap';
-import { useCourse, useStanding } from './useCourse';
+import { useStanding } from './useStanding';
 import { useMapLayout } from './useMapLayout';
 
 /** Width over height that unconnected parts of the map are packed to. */

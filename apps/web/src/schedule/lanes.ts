@@ -1,4 +1,4 @@
-import type { ClassProblem, Kitchen, Plan, StepMeaning } from '@pelvo/core';
+import { nameOfThing, ovenTasks, type ClassProblem, type Kitchen, type Plan, type StepMeaning } from '@pelvo/core';
 
 /** One piece of work in a lane. */
 export interface Bar {
@@ -6,27 +6,35 @@ export interface Bar {
   readonly text: string;
   readonly from: number;
   readonly until: number;
-  readonly kind: StepMeaning['kind'];
+  readonly kind: StepMeaning['kind'] | 'oven';
   readonly hands: 'on' | 'off';
   /** Which of the rows of its lane it lies in, where several go on at once. */
   readonly row: number;
-  readonly team: number | null;
+  /** Name of the team whose dish it is; empty for everyone. */
+  readonly team: string;
+  /** Minutes a plate stands before it is tasted. */
+  readonly waits: number;
+  /** Whether a person can move it. */
+  readonly moves: boolean;
 }
 
 export interface Lane {
   readonly key: string;
   readonly name: string;
+  readonly kind: 'class' | 'team' | 'thing' | 'pass';
   readonly rows: number;
   readonly bars: readonly Bar[];
 }
 
+type Loose = Omit<Bar, 'row'>;
+
 /** Bars that go on at once lie in rows of their own. */
-function inRows(bars: readonly Omit<Bar, 'row'>[]): { readonly rows: number; readonly bars: readonly Bar[] } {
+function inRows(bars: readonly Loose[]): { readonly rows: number; readonly bars: readonly Bar[] } {
   const ends: number[] = [];
   const placed = [...bars]
     .sort((a, b) => a.from - b.from || a.until - b.until)
     .map((bar) => {
-      const free = ends.findIndex((end) => end <= bar.from);
+      const free = ends.findIndex((end) => end <= bar.from - bar.waits);
       const row = free < 0 ? ends.length : free;
       ends[row] = bar.until;
       return { ...bar, row };
@@ -34,42 +42,74 @@ function inRows(bars: readonly Omit<Bar, 'row'>[]): { readonly rows: number; rea
   return { rows: Math.max(1, ends.length), bars: placed };
 }
 
-/** The lanes of a plan: the whole class, each team, then what they share and the pass. */
-export function lanesOf(
-  { instance, meaning }: ClassProblem,
-  plan: Plan,
-  kitchen: Kitchen,
-  teamName: (team: number) => string,
-): readonly Lane[] {
-  const bars = instance.steps.map((step): Omit<Bar, 'row'> => {
-    const { kind, team, work } = meaning.get(step.id)!;
-    const from = plan.starts[step.id]!;
-    return { id: step.id, text: work?.text ?? step.name ?? '', from, until: from + step.minutes, kind, hands: work?.hands ?? 'on', team };
-  });
-  const lane = (key: string, name: string, own: readonly Omit<Bar, 'row'>[]): Lane => ({ key, name, ...inRows(own) });
-  const teams = [...new Set(bars.flatMap(({ team }) => (team === null ? [] : [team])))].sort((a, b) => a - b);
-  const takes = (id: string) => (bar: Omit<Bar, 'row'>) => plan.uses[bar.id]?.includes(id) ?? false;
-  const shared = [
-    ...kitchen.ovens.map((oven, at) => lane(`oven-${at + 1}`, oven.name, bars.filter(takes(`oven-${at + 1}`)))),
-    ...Object.keys(kitchen.equipment).map((kind) => lane(kind, capital(kind), bars.filter(takes(kind.replace(' ', '-'))))),
-  ].filter((each) => each.bars.length > 0);
+/** The lanes of a plan: the whole class, each team, then what they share and the pass. What has no place yet lies in none. */
+export function lanesOf(problem: ClassProblem, plan: Pick<Plan, 'starts' | 'uses'>, kitchen: Kitchen): readonly Lane[] {
+  const { instance, meaning, teams } = problem;
+  const waits = platesWaiting(problem, plan);
+  const bars = instance.steps
+    .filter(({ id }) => plan.starts[id] !== undefined)
+    .map((step): Loose & { readonly owner: string | null; readonly by: string | null } => {
+      const { kind, team, by, work } = meaning.get(step.id)!;
+      const from = plan.starts[step.id]!;
+      return {
+        id: step.id,
+        text: kind === 'warm-up' ? `heat up: ${work!.text}` : (work?.text ?? step.name ?? ''),
+        from,
+        until: from + step.minutes,
+        kind,
+        hands: kind === 'warm-up' ? 'off' : (work?.hands ?? 'on'),
+        team: teams.find(({ id }) => id === team)?.name ?? '',
+        waits: waits.get(step.id) ?? 0,
+        moves: kind === 'work' || kind === 'tasting',
+        owner: team,
+        by,
+      };
+    });
+  const lane = (key: string, name: string, kind: Lane['kind'], own: readonly Loose[]): Lane => ({ key, name, kind, ...inRows(own) });
+  const takes = (id: string) => bars.filter((bar) => plan.uses[bar.id]?.includes(id) ?? false);
+  const borrowed = instance.resources.filter(({ kind }) => kind === 'oven').length - kitchen.ovens.length;
+  const tasks = ovenTasks(problem, plan);
+  const things = instance.resources.filter(({ id }) => !id.includes('.') && id !== 'assessor');
   return [
     lane(
       'class',
       'Everyone',
-      bars.filter(({ team }) => team === null),
+      'class',
+      bars.filter(({ owner }) => owner === null),
     ),
-    ...teams.map((team) =>
+    ...teams.map(({ id, name }) =>
       lane(
-        `team-${team}`,
-        teamName(team),
-        bars.filter((bar) => bar.team === team),
+        `team ${id}`,
+        name,
+        'team',
+        bars.filter(({ owner, by, kind }) => (kind === 'tasting' ? owner === id : (by ?? owner) === id)),
       ),
     ),
-    ...shared,
+    ...things
+      .map(({ id }) => {
+        const turns = tasks
+          .filter(({ oven }) => oven === id)
+          .map(({ kind, celsius, from, until }, at): Loose => ({
+            id: `${id} ${at}`,
+            text: `${kind === 'warm' ? 'heat to' : 'to'} ${celsius} °C`,
+            from: Math.max(0, from),
+            until,
+            kind: 'oven',
+            hands: 'off',
+            team: '',
+            waits: 0,
+            moves: false,
+          }));
+        return lane(id, capital(nameOfThing(id, problem, kitchen, borrowed).replace(/^the /, '')), 'thing', [
+          ...turns.filter(({ from, until }) => until > from),
+          ...takes(id),
+        ]);
+      })
+      .filter((each) => each.bars.length > 0),
     lane(
       'assessor',
       'The pass',
+      'pass',
       bars.filter(({ kind }) => kind === 'tasting'),
     ),
   ];
@@ -77,12 +117,18 @@ export function lanesOf(
 
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
-/** How long plates wait at the pass: the longest, and all told. */
-export function platesWait({ instance, meaning }: ClassProblem, plan: Plan): { readonly longest: number; readonly sum: number } {
+/** How long each plate stands before it is tasted, by its tasting. */
+function platesWaiting({ instance, meaning }: ClassProblem, { starts }: Pick<Plan, 'starts'>): ReadonlyMap<string, number> {
   const ready = new Map<string, number>();
   const minutesOf = new Map(instance.steps.map(({ id, minutes }) => [id, minutes]));
   for (const { from, to } of instance.links)
-    if (meaning.get(to)!.kind === 'tasting') ready.set(to, Math.max(ready.get(to) ?? 0, plan.starts[from]! + minutesOf.get(from)!));
-  const waits = [...ready].map(([id, since]) => plan.starts[id]! - since);
+    if (meaning.get(to)!.kind === 'tasting' && starts[from] !== undefined)
+      ready.set(to, Math.max(ready.get(to) ?? 0, starts[from] + minutesOf.get(from)!));
+  return new Map([...ready].map(([id, since]) => [id, Math.max(0, (starts[id] ?? since) - since)]));
+}
+
+/** How long plates wait at the pass: the longest, and all told. */
+export function platesWait(problem: ClassProblem, plan: Pick<Plan, 'starts'>): { readonly longest: number; readonly sum: number } {
+  const waits = [...platesWaiting(problem, plan).values()];
   return { longest: Math.max(0, ...waits), sum: waits.reduce((all, each) => all + each, 0) };
 }

@@ -1,126 +1,111 @@
-import { classProblem, minutesFor, USUAL_SEGMENTS, type ClassProblem, type Kitchen, type Segments } from '@pelvo/core';
-import type { LessonDetail } from '@pelvo/contract';
+import {
+  classProblem,
+  clockAt,
+  emptyTimePlan,
+  lessonMinutes,
+  stampOf,
+  teamName,
+  type ClassProblem,
+  type Kitchen,
+  type TimePlan,
+} from '@pelvo/core';
+import { classToPlan, inTeamsOf, usualSegments, type LessonDetail, type TimeOfLesson } from '@pelvo/contract';
 
-const minuteOf = (time: string): number => {
-  const [hours = 0, minutes = 0] = time.split(':').map(Number);
-  return 60 * hours + minutes;
-};
-
-export const lessonMinutes = ({ start, end }: Pick<LessonDetail, 'start' | 'end'>): number => Math.max(0, minuteOf(end) - minuteOf(start));
-
-/** The time of day at a minute of the lesson, "10:05"; a lesson ends on the day on which it begins. */
-export function timeAt(start: string, minute: number): string {
-  const at = minuteOf(start) + minute;
-  return `${String(Math.floor(at / 60) % 24).padStart(2, '0')}:${String(at % 60).padStart(2, '0')}`;
-}
-
-/** Members of each team, from those who are present: full teams first, the rest in one that is smaller. */
-export function teamsOf(present: number, teamSize: number): readonly number[] {
-  const full = Math.floor(present / teamSize);
-  const rest = present % teamSize;
-  return [...Array.from({ length: full }, () => teamSize), ...(rest > 0 ? [rest] : [])];
-}
-
-export interface PlanChoices {
-  readonly segments: Segments;
-  readonly teamSize: number;
-  readonly minutes: number;
+/** What a plan of time is made from besides what is decided in it. */
+export interface MadeFrom {
+  readonly lesson: LessonDetail;
   readonly kitchen: Kitchen;
-  /** Steps that are done before the lesson, by edition of a dish. */
-  readonly ahead: ReadonlyMap<string, ReadonlySet<string>>;
+  readonly practised: TimeOfLesson['practised'];
 }
 
-const purposesOf = (lesson: LessonDetail) => new Map(lesson.techniques.map(({ id, purpose }) => [id, purpose]));
+/** A lesson as a planning problem, with what is decided. */
+export const problemOf = ({ lesson, kitchen, practised }: MadeFrom, plan: TimePlan): ClassProblem =>
+  classProblem(classToPlan(lesson, kitchen, plan, practised));
 
-export const usualSegments = (lesson: LessonDetail): Segments => ({
-  ...USUAL_SEGMENTS,
-  demonstration: lesson.demonstrationPortions > 0 ? USUAL_SEGMENTS.demonstration : 0,
-});
+/** Says what lies outside a plan: with another stamp it is out of date, whatever was decided in it. */
+export const stampOfLesson = (from: MadeFrom): string => stampOf(problemOf(from, emptyTimePlan(usualSegments(from.lesson))).instance);
 
-/** A lesson as a planning problem, with these choices. */
-export const problemOf = (lesson: LessonDetail, { segments, teamSize, minutes, kitchen, ahead }: PlanChoices): ClassProblem =>
-  classProblem({
-    minutes,
-    teams: teamsOf(lesson.present, teamSize),
-    dishes: lesson.dishes.map(({ editionId, content }) => ({ id: editionId, content })),
-    kitchen,
-    purposes: purposesOf(lesson),
-    segments,
-    ahead,
-  });
+/** The time of day at a minute of a lesson, "10:05". */
+export const timeAt = (lesson: LessonDetail, minute: number): string => clockAt(lesson, lesson.school.timeZone, minute);
 
+/** A minute of the lesson by the clock, the nearest; null for what is no time. */
+export function minuteOf(lesson: LessonDetail, time: string): number | null {
+  const last = lessonMinutes(lesson, lesson.school.timeZone);
+  for (let minute = 0; minute <= last; minute += 1) if (timeAt(lesson, minute) === time) return minute;
+  return null;
+}
+
+/** What could make a lesson fit: another plan, or another lesson. */
 export interface Remedy {
   readonly key: string;
   /** What would be done, in the words of whoever decides it. */
   readonly name: string;
-  readonly choices: PlanChoices;
+  readonly plan: TimePlan;
+  /** What would be changed in the lesson itself. */
+  readonly lesson: Partial<Pick<LessonDetail, 'end' | 'teamSize' | 'teams'>>;
+  readonly problem: ClassProblem;
 }
 
-/** Steps of the reason, the longest first: those that are worth doing before the lesson, and can be, since something comes after them. */
-function madeAhead(lesson: LessonDetail, choices: PlanChoices, problem: ClassProblem, reason: readonly string[]): readonly Remedy[] {
-  const seen = new Set<string>();
-  const last = new Set(lesson.dishes.flatMap(({ content }) => content.method.at(-1)?.id ?? []));
-  return reason
-    .flatMap((id) => {
-      const { dishId, work } = problem.meaning.get(id) ?? {};
-      if (!dishId || !work || last.has(work.id) || seen.has(work.id)) return [];
-      seen.add(work.id);
-      return [{ dishId, work, minutes: minutesFor(work, purposesOf(lesson)) }];
-    })
-    .sort((a, b) => b.minutes - a.minutes)
-    .slice(0, 3)
-    .map(({ dishId, work }) => ({
-      key: `ahead-${work.id}`,
-      name: `Make ahead: ${work.text.length > 70 ? `${work.text.slice(0, 70)}…` : work.text}`,
-      choices: { ...choices, ahead: new Map([...choices.ahead, [dishId, new Set([...(choices.ahead.get(dishId) ?? []), work.id])]]) },
-    }));
-}
+const shortened = (text: string) => (text.length > 70 ? `${text.slice(0, 68).trimEnd()}…` : text);
 
-/** What could make a lesson fit, each by itself. */
-export function remediesOf(
-  lesson: LessonDetail,
-  choices: PlanChoices,
-  problem: ClassProblem,
-  reason: readonly string[],
-): readonly Remedy[] {
-  const { segments, teamSize, minutes, kitchen } = choices;
-  const later = (by: number): Remedy => ({
-    key: `later-${by}`,
-    name: `End ${by} minutes later`,
-    choices: { ...choices, minutes: minutes + by },
+/** What could make a lesson fit, each by itself, the gentlest first. */
+export function remediesOf(from: MadeFrom, plan: TimePlan, problem: ClassProblem, reason: readonly string[]): readonly Remedy[] {
+  const { lesson, kitchen } = from;
+  const { segments, borrowed } = plan;
+  const remedies: Remedy[] = [];
+  const add = (key: string, name: string, part: Partial<TimePlan>, other: Remedy['lesson'] = {}, changed: LessonDetail = lesson) => {
+    const next = { ...plan, ...part };
+    remedies.push({ key, name, plan: next, lesson: other, problem: problemOf({ ...from, lesson: changed }, next) });
+  };
+  const wanted = reason.flatMap((id) => {
+    const about = problem.meaning.get(id);
+    return about?.dishId && about.work ? [{ dishId: about.dishId, work: about.work, minutes: about.minutes?.planned ?? 0 }] : [];
   });
-  const first = kitchen.ovens[0];
-  return [
-    ...madeAhead(lesson, choices, problem, reason),
-    ...(segments.slack > 0
-      ? [{ key: 'slack', name: 'Give up the slack', choices: { ...choices, segments: { ...segments, slack: 0 } } }]
-      : []),
-    ...(segments.demonstration > 0
-      ? [
-          {
-            key: 'demonstration',
-            name: 'Leave the demonstration out',
-            choices: { ...choices, segments: { ...segments, demonstration: 0 } },
-          },
-        ]
-      : []),
-    ...(lesson.present > teamSize
-      ? [
-          {
-            key: 'teams',
-            name: teamSize === 1 ? 'Pairs instead of singles' : `Teams of ${teamSize + 1}`,
-            choices: { ...choices, teamSize: teamSize + 1 },
-          },
-        ]
-      : []),
-    ...(first
-      ? [{ key: 'oven', name: 'One oven more', choices: { ...choices, kitchen: { ...kitchen, ovens: [...kitchen.ovens, first] } } }]
-      : []),
-    {
-      key: 'assessor',
-      name: 'One assessor more at the pass',
-      choices: { ...choices, kitchen: { ...kitchen, assessors: kitchen.assessors + 1 } },
-    },
-    ...[15, 30, 60].map(later),
+  const once = [...new Map(wanted.map((each) => [`${each.dishId} ${each.work.id}`, each])).values()].sort((a, b) => b.minutes - a.minutes);
+  const lastSteps = new Set(lesson.dishes.flatMap(({ content }) => content.method.at(-1)?.id ?? []));
+  // What may be made ahead by what the dish says comes first; what must not is not offered.
+  const ahead = once
+    .filter(({ work }) => !lastSteps.has(work.id) && work.ahead?.may !== false)
+    .sort((a, b) => Number(b.work.ahead?.may ?? false) - Number(a.work.ahead?.may ?? false));
+  for (const { dishId, work } of ahead.slice(0, 3))
+    add(`ahead-${work.id}`, `Make ahead: ${shortened(work.text)}`, { ahead: [...plan.ahead, { dishId, stepId: work.id }] });
+  if (segments.slack > 0) add('slack', 'Give up the slack', { segments: { ...segments, slack: 0 } });
+  if (segments.demonstration > 0) add('demonstration', 'Leave the demonstration out', { segments: { ...segments, demonstration: 0 } });
+  if (lesson.present > lesson.teamSize) {
+    const larger = inTeamsOf(lesson, lesson.teamSize + 1);
+    add(
+      'teams',
+      lesson.teamSize === 1
+        ? 'Pairs instead of singles'
+        : `${teamName(lesson.teamSize + 1, 0).replace(' 0', 's')} of ${lesson.teamSize + 1}`,
+      {},
+      { teamSize: larger.teamSize, teams: [] },
+      larger,
+    );
+  }
+  if (kitchen.ovens.length > 0) add('oven', 'One oven more', { borrowed: { ...borrowed, ovens: borrowed.ovens + 1 } });
+  add('assessor', 'One assessor more at the pass', { borrowed: { ...borrowed, assessors: borrowed.assessors + 1 } });
+  const components = [
+    ...new Map(
+      once.flatMap(({ dishId, work }) =>
+        work.componentId ? [[work.componentId, { dishId, componentId: work.componentId }] as const] : [],
+      ),
+    ).values(),
   ];
+  for (const { dishId, componentId } of components.slice(0, 2)) {
+    const name = lesson.dishes.find((dish) => dish.dishId === dishId)?.content.components.find(({ id }) => id === componentId)?.name;
+    if (name) add(`without-${componentId}`, `Leave out: ${name}`, { without: [...plan.without, { dishId, componentId }] });
+  }
+  for (const by of [15, 30, 60]) {
+    const end = laterBy(lesson.end, by);
+    if (end) add(`later-${by}`, `End ${by} minutes later, at ${end}`, {}, { end }, { ...lesson, end });
+  }
+  return remedies;
+}
+
+/** A time of the same day; null where that would be the next. */
+function laterBy(time: string, minutes: number): string | null {
+  const [hours = 0, past = 0] = time.split(':').map(Number);
+  const at = 60 * hours + past + minutes;
+  return at < 24 * 60 ? `${String(Math.floor(at / 60)).padStart(2, '0')}:${String(at % 60).padStart(2, '0')}` : null;
 }

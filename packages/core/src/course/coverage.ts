@@ -203,3 +203,25 @@ export function missedIn(studentId: string, techniqueId: string, lessons: readon
     ({ date, absent, techniques }) => date <= upTo && absent.includes(studentId) && techniques.some(({ id }) => id === techniqueId),
   );
 }
+
+/**
+ * The share of some students who have practised each technique before a day, or been assessed on it.
+ *
+ * @param before - ISO date; what is taught on the day itself does not count
+ * @returns by technique, between 0 and 1; only techniques that somebody has met
+ */
+export function practisedShares(
+  studentIds: readonly string[],
+  lessons: readonly TaughtLesson[],
+  before: string,
+): ReadonlyMap<string, number> {
+  const earlier = lessons.filter(({ date }) => date < before);
+  const met = new Set(earlier.flatMap(({ techniques }) => techniques.map(({ id }) => id)));
+  const stages = studentIds.map((id) => studentCoverage(id, earlier, before));
+  return new Map(
+    [...met].map((technique) => {
+      const practised = stages.filter((coverage) => ['practised', 'assessed'].includes(coverage.get(technique)?.stage ?? '')).length;
+      return [technique, studentIds.length === 0 ? 0 : practised / studentIds.length];
+    }),
+  );
+}

@@ -6,6 +6,7 @@ import type { LessonSettings, SchoolSettings } from '../lesson';
 import type { PracticeChoices } from '../practice';
 import type { Marks, MarkValue, RubricContent } from '../rubric';
 import type { Needs } from '../allergens';
+import type { TimePlan } from '../schedule';
 import type { LineSubstitution } from '../substitution';
 import type { Preferences } from '../preferences';
 import { EMPTY_CARD, type TechniqueCard } from '../technique';
@@ -191,6 +192,12 @@ export const KITCHEN: DocumentFormat<Kitchen> = {
   name: 'kitchen',
   upgrades: [],
   lacks: lacking({ name: 'text', ovens: 'parts' }),
+};
+
+export const TIME_PLAN: DocumentFormat<TimePlan> = {
+  name: 'time-plan',
+  upgrades: [],
+  lacks: lacking({ segments: 'object', ahead: 'parts', without: 'parts', borrowed: 'object', changes: 'parts', placed: 'any', madeFrom: 'text' }),
 };
 
 export const CUT_SET: DocumentFormat<CutSet> = {

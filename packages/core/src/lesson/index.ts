@@ -11,3 +11,4 @@ export {
   type SchoolSettings,
   type WeighingOut,
 } from './settings';
+export { cookingTeams, proposeTeams, teamName, teamsCooking, teamSizes, type CookingTeam, type LessonTeam, type Mixing } from './teams';

@@ -5,13 +5,15 @@ import { inMeasures, inUnit, roundForOrder, unitOf, type MeasureSystem, type Uni
 import { text, type Said } from '../words';
 import { componentFactors } from '../dish/componentFactors';
 import { linesById, type DishContent, type IngredientLine } from '../dish/types';
-import { asPurchased, scaleLine, type Making } from '../scaling';
+import { asPurchased, makingsFor, scaleLine, type Making } from '../scaling';
 import type { LineSubstitution } from '../substitution';
 
 /** A dish as an order sees it: the edition that is cooked. */
 export interface OrderDish {
   readonly editionId: string;
   readonly content: DishContent;
+  /** Names of the teams that cook it, where not all do. */
+  readonly teams?: readonly string[];
 }
 
 /** What one line takes in one kind of making. */
@@ -237,7 +239,7 @@ export function collect(
     const portions = exact(dish.content.portions);
     const swapsFor = (swap: LineSubstitution, making: Making) =>
       swap.makings === 'all' ? making.count : making.by === 'team' ? swap.makings : 0;
-    scaleOver(dish, makings, (making) => making.portions.div(portions), swapsFor);
+    scaleOver(dish, makingsFor(makings, dish.teams), (making) => making.portions.div(portions), swapsFor);
   }
 
   const done: PreparationNeed[] = [];

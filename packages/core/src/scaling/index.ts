@@ -1,4 +1,4 @@
-export { planMakings, portionsEach, teamsOf, demandFigure, type Making, type MakingPlan, type MakingFor } from './makings';
+export { makingsFor, planMakings, portionsEach, teamsOf, demandFigure, type Making, type MakingPlan, type MakingFor } from './makings';
 export { scaleLine, TAPER, type Batch, type ScaledLine, type ScalingBy } from './scaleLine';
 export { asPurchased } from './asPurchased';
 export { weighedFigure } from './weighedFigure';

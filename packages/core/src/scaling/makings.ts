@@ -15,6 +15,8 @@ export interface MakingPlan {
   readonly tastingPortions: number;
   /** Further makings of a team's size, kept for a second try. */
   readonly spareMakings: number;
+  /** Names of the teams, where they were put together by hand; else as many as students and size make. */
+  readonly teams?: readonly string[];
 }
 
 export type MakingFor = 'team' | 'demonstration' | 'spare' | 'bulk';
@@ -49,15 +51,20 @@ export function teamsOf(students: number, teamSize: number): number {
  */
 export function planMakings(plan: MakingPlan): readonly Making[] {
   for (const [name, value] of Object.entries(plan)) {
-    if (!Number.isInteger(value) || value < 0) throw new RangeError(`${name} must be a whole number of 0 or more`);
+    if (name !== 'teams' && (!Number.isInteger(value) || value < 0)) throw new RangeError(`${name} must be a whole number of 0 or more`);
   }
   if (plan.teamSize < 1) throw new RangeError('teamSize must be 1 or more');
-  const teams = teamsOf(plan.students, plan.teamSize);
+  const teams = plan.teams?.length ?? teamsOf(plan.students, plan.teamSize);
   const each = plan.teamSize === 1 ? 'student' : plan.teamSize === 2 ? 'pair' : 'team';
   const { demonstrationPortions, referencePlates, tastingPortions } = plan;
   const shown = demonstrationPortions + referencePlates + tastingPortions;
   const makings: Making[] = [
-    { by: 'team', count: teams, portions: exact(plan.portionsATeam), called: { code: 'making.team', count: teams, each } },
+    {
+      by: 'team',
+      count: teams,
+      portions: exact(plan.portionsATeam),
+      called: plan.teams ? { code: 'making.teams', names: plan.teams } : { code: 'making.team', count: teams, each },
+    },
     {
       by: 'demonstration',
       count: shown > 0 ? 1 : 0,
@@ -72,6 +79,15 @@ export function planMakings(plan: MakingPlan): readonly Making[] {
     },
   ];
   return makings.filter((making) => making.count > 0 && making.portions.compare(0) > 0);
+}
+
+/** The makings of one dish of a lesson, where only some of the teams cook it. */
+export function makingsFor(makings: readonly Making[], teams: readonly string[] | undefined): readonly Making[] {
+  if (!teams) return makings;
+  return makings.flatMap((making) => {
+    if (making.by !== 'team') return [making];
+    return teams.length > 0 ? [{ ...making, count: teams.length, called: { code: 'making.teams' as const, names: teams } }] : [];
+  });
 }
 
 /** Portions cooked in all, with the working: teams, demonstration, reference plate, second tries. */

@@ -42,6 +42,8 @@ export const ENGLISH = {
 
   // Makings
   'making.team': ({ count, each }: { count: number; each: 'student' | 'pair' | 'team' }) => many(count, each),
+  'making.teams': ({ names }: { names: readonly string[] }) =>
+    names.length > 0 && names.length <= 6 ? list(names) : many(names.length, 'team'),
   'making.shown': ({ demonstration, reference, tasting }: { demonstration: number; reference: number; tasting: number }) =>
     [demonstration > 0 ? 'demonstration' : '', reference > 0 ? 'reference plate' : '', tasting > 0 ? 'tasting' : '']
       .filter(Boolean)

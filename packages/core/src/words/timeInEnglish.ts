@@ -23,8 +23,19 @@ export const TIME_IN_ENGLISH = {
     `${step} wants ${celsius} °C, and ${thing} does not reach it.`,
   'time.too-many': ({ thing, wanted, has, steps }: { thing: string; wanted: number; has: number; steps: readonly string[] }) =>
     `${capital(thing)}: ${wanted} wanted at once, ${has} there. ${steps.slice(0, 4).join('; ')}${steps.length > 4 ? `; and ${steps.length - 4} more` : ''}.`,
-  'time.two-heats': ({ thing, first, second, celsius, other }: { thing: string; first: string; second: string; celsius: number; other: number }) =>
-    `${capital(thing)} would be at ${celsius} and ${other} °C at once: ${first}; ${second}.`,
+  'time.two-heats': ({
+    thing,
+    first,
+    second,
+    celsius,
+    other,
+  }: {
+    thing: string;
+    first: string;
+    second: string;
+    celsius: number;
+    other: number;
+  }) => `${capital(thing)} would be at ${celsius} and ${other} °C at once: ${first}; ${second}.`,
   'time.no-change': ({ thing, first, second, gap, needs }: { thing: string; first: string; second: string; gap: number; needs: number }) =>
     `${capital(thing)} has ${minutes(gap)} to change its heat and needs ${needs}: ${first}; ${second}.`,
 } as const;

@@ -4,7 +4,8 @@ const hours = (count: number) => `${count} ${count === 1 ? 'hour' : 'hours'}`;
 /** What is asked about the work of a dish. */
 export const WORK_IN_ENGLISH = {
   'work.no-minutes': (said: { minutes: number }) => `How long does it take? Nothing is said; ${minutes(said.minutes)} is a guess.`,
-  'work.long-at-it': (said: { minutes: number }) => `Are hands really busy for ${minutes(said.minutes)} on end, or does it go on by itself?`,
+  'work.long-at-it': (said: { minutes: number }) =>
+    `Are hands really busy for ${minutes(said.minutes)} on end, or does it go on by itself?`,
   'work.novice-faster': ({ novice, practised }: { novice: number; practised: number }) =>
     `A novice in ${minutes(novice)}, a practised hand in ${practised}: is it the other way round?`,
   'work.novice-slow': ({ novice, practised }: { novice: number; practised: number }) =>

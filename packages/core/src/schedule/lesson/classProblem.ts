@@ -78,7 +78,10 @@ export const stepIdOf = (team: string, dishId: string, step: string): string => 
 export const tastingIdOf = (team: string, dishId: string): string => `${team}.${dishId}.at.pass`;
 
 /** Ids of a kitchen's ovens, borrowed ones after its own. */
-export const ovensOf = ({ ovens }: Kitchen, borrowed = 0): readonly { readonly id: string; readonly name: string; readonly at: number }[] => [
+export const ovensOf = (
+  { ovens }: Kitchen,
+  borrowed = 0,
+): readonly { readonly id: string; readonly name: string; readonly at: number }[] => [
   ...ovens.map(({ name }, at) => ({ id: `oven-${at + 1}`, name, at })),
   ...Array.from({ length: ovens.length > 0 ? borrowed : 0 }, (_, index) => ({
     id: `oven-${ovens.length + index + 1}`,
@@ -102,7 +105,8 @@ function withAllBefore(work: readonly WorkStep[], steps: ReadonlySet<string>): R
 /** Leaves steps out of a network: what waited for one of them waits for what that waited for. */
 function leftOut(work: readonly WorkStep[], out: ReadonlySet<string>): readonly WorkStep[] {
   const before = new Map<string, readonly string[]>();
-  for (const { id, after } of work) before.set(id, [...new Set(after.flatMap((each) => (out.has(each) ? (before.get(each) ?? []) : [each])))]);
+  for (const { id, after } of work)
+    before.set(id, [...new Set(after.flatMap((each) => (out.has(each) ? (before.get(each) ?? []) : [each])))]);
   return work.filter(({ id }) => !out.has(id)).map((step) => ({ ...step, after: before.get(step.id)! }));
 }
 
@@ -143,7 +147,8 @@ export function classProblem(lesson: ClassToPlan): ClassProblem {
     units(burnersOf(id), kitchen.burnersAStation);
   }
   const ovens = ovensOf(kitchen, borrowed.ovens).map(({ id, at }) => ({ id, ...kitchen.ovens[at]! }));
-  for (const { id, shelves, changeMinutes } of ovens) resources.push({ id, kind: 'oven', shelves, changeMinutes: Math.ceil(changeMinutes) });
+  for (const { id, shelves, changeMinutes } of ovens)
+    resources.push({ id, kind: 'oven', shelves, changeMinutes: Math.ceil(changeMinutes) });
   for (const kind of EQUIPMENT_KINDS) units(kind.replace(' ', '-'), kitchen.equipment[kind]);
   units('assessor', kitchen.assessors + borrowed.assessors);
 
@@ -188,7 +193,9 @@ export function classProblem(lesson: ClassToPlan): ClassProblem {
     networks.flatMap(({ dishId, work }) =>
       work.flatMap(({ id, needs, band }) =>
         needs.flatMap((need) =>
-          need.kind === 'oven' && band && band.from <= band.to ? [{ key: `${dishId} ${id}`, best: need.celsius, from: band.from, to: band.to }] : [],
+          need.kind === 'oven' && band && band.from <= band.to
+            ? [{ key: `${dishId} ${id}`, best: need.celsius, from: band.from, to: band.to }]
+            : [],
         ),
       ),
     ),

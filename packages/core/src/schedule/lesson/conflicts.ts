@@ -49,7 +49,11 @@ export function conflictsOf(
   const found: Conflict[] = [];
   const waiting = [...new Set(missing.flatMap(({ steps }) => steps))];
   if (waiting.length > 0)
-    found.push({ steps: waiting, minute: null, said: { code: 'time.not-placed', count: waiting.length, first: names(waiting.slice(0, 1))[0]! } });
+    found.push({
+      steps: waiting,
+      minute: null,
+      said: { code: 'time.not-placed', count: waiting.length, first: names(waiting.slice(0, 1))[0]! },
+    });
   for (const { kind, steps, resource, minute, found: is, wanted } of faults) {
     const thing = resource === null ? '' : nameOfThing(resource, problem, kitchen, borrowedOvens);
     const add = (said: Said) => void found.push({ steps, minute, said });
@@ -72,7 +76,11 @@ export function conflictsOf(
         add({ code: 'time.not-at-pin', step: first });
         break;
       case 'wait-too-short':
-        add(is! < 0 ? { code: 'time.before-done', step: second, before: first } : { code: 'time.wait-short', step: second, before: first, is: is!, least: wanted! });
+        add(
+          is! < 0
+            ? { code: 'time.before-done', step: second, before: first }
+            : { code: 'time.wait-short', step: second, before: first, is: is!, least: wanted! },
+        );
         break;
       case 'wait-too-long':
         add({ code: 'time.wait-long', step: second, before: first, is: is!, most: wanted! });

@@ -22,7 +22,11 @@ export interface MinutesPlanned {
  * @param amount - portions of one team over the portions of the dish
  * @source our own working rule: a straight line between novice and practised by the share of the class
  */
-export function minutesFor(step: Pick<WorkStep, 'minutes' | 'grows' | 'techniqueIds'>, { purposes, practised }: ClassPractice, amount = 1): MinutesPlanned {
+export function minutesFor(
+  step: Pick<WorkStep, 'minutes' | 'grows' | 'techniqueIds'>,
+  { purposes, practised }: ClassPractice,
+  amount = 1,
+): MinutesPlanned {
   const { minutes, grows, techniqueIds } = step;
   const told = techniqueIds.map((id) => purposes.get(id)).filter((purpose) => purpose !== undefined);
   const shares = techniqueIds.flatMap((id) => practised?.get(id) ?? []);

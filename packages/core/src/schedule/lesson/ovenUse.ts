@@ -16,13 +16,18 @@ export interface OvenTask {
  *
  * An oven that takes so long from one heat to another is taken to need as long from cold.
  */
-export function ovenTasks({ instance }: Pick<ClassProblem, 'instance'>, { starts, uses }: Pick<Plan, 'starts' | 'uses'>): readonly OvenTask[] {
+export function ovenTasks(
+  { instance }: Pick<ClassProblem, 'instance'>,
+  { starts, uses }: Pick<Plan, 'starts' | 'uses'>,
+): readonly OvenTask[] {
   return instance.resources.flatMap((oven) => {
     if (oven.kind !== 'oven') return [];
     const loads = instance.steps
       .flatMap((step) => {
         const slot = (uses[step.id] ?? []).indexOf(oven.id);
-        return slot < 0 || step.minutes === 0 ? [] : [{ from: starts[step.id]!, celsius: step.needs[slot]!.temperature! }];
+        // A plan may be older than its problem: what it names may not be wanted any more.
+        const celsius = step.needs[slot]?.temperature;
+        return celsius === undefined || step.minutes === 0 || starts[step.id] === undefined ? [] : [{ from: starts[step.id]!, celsius }];
       })
       .sort((a, b) => a.from - b.from);
     return loads.flatMap(({ from, celsius }, index): OvenTask[] => {

@@ -9,7 +9,11 @@ const COLUMNS = ['from', 'to', 'minutes', 'team', 'kind', 'what', 'hands', 'take
  *
  * @param clock - the time of day at a minute of the lesson
  */
-export function planCsv({ instance, meaning, teams }: ClassProblem, plan: Pick<Plan, 'starts' | 'uses'>, clock: (minute: number) => string): string {
+export function planCsv(
+  { instance, meaning, teams }: ClassProblem,
+  plan: Pick<Plan, 'starts' | 'uses'>,
+  clock: (minute: number) => string,
+): string {
   const rows = [...instance.steps]
     .sort((a, b) => plan.starts[a.id]! - plan.starts[b.id]! || a.id.localeCompare(b.id))
     .map((step) => {

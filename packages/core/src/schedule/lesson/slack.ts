@@ -50,7 +50,9 @@ function* handedOn(instance: PlanInstance, { starts, uses }: Pick<Plan, 'starts'
       .filter(({ minutes }) => minutes > 0)
       .flatMap((step) =>
         step.needs.flatMap(({ amount, temperature }, slot) =>
-          uses[step.id]?.[slot] === resource.id ? [{ id: step.id, from: starts[step.id]!, until: starts[step.id]! + step.minutes, amount, temperature }] : [],
+          uses[step.id]?.[slot] === resource.id
+            ? [{ id: step.id, from: starts[step.id]!, until: starts[step.id]! + step.minutes, amount, temperature }]
+            : [],
         ),
       )
       .sort((a, b) => a.from - b.from || a.until - b.until);
@@ -94,7 +96,7 @@ function chainOf(
         before.set(to, [...(before.get(to) ?? []), from]);
   const ends = [...tight].sort((a, b) => starts[b]! + minutesOf.get(b)! - (starts[a]! + minutesOf.get(a)!) || a.localeCompare(b));
   const chain: string[] = [];
-  for (let at: string | undefined = ends[0]; at !== undefined && !chain.includes(at); ) {
+  for (let at: string | undefined = ends[0]; at !== undefined && !chain.includes(at);) {
     chain.unshift(at);
     at = [...(before.get(at) ?? [])].sort((a, b) => starts[a]! - starts[b]! || a.localeCompare(b))[0];
   }

@@ -12,7 +12,9 @@ export interface SlackNeeded {
 /** Slack that covers one redo and the longest step that may have to be put in. */
 export function slackNeeded({ meaning, perhaps }: ClassProblem): SlackNeeded {
   const redos = [...meaning.values()]
-    .flatMap(({ kind, work }) => (kind === 'work' && work?.redo && work.redo.times > 0 ? [{ text: work.text, minutes: work.redo.minutes }] : []))
+    .flatMap(({ kind, work }) =>
+      kind === 'work' && work?.redo && work.redo.times > 0 ? [{ text: work.text, minutes: work.redo.minutes }] : [],
+    )
     .sort((a, b) => b.minutes - a.minutes);
   const branches = perhaps
     .map(({ work, minutes }) => ({ text: work.text, when: work.only!.when, minutes }))

@@ -94,5 +94,21 @@ export function withChange(plan: TimePlan, step: string, part: Partial<Omit<Step
 export function movedTo(plan: TimePlan, step: string, minute: number): TimePlan {
   const pinned = withChange(plan, step, { pinnedAt: minute });
   if (!plan.placed) return pinned;
-  return { ...pinned, placed: { ...plan.placed, status: 'feasible', objective: null, bound: null, starts: { ...plan.placed.starts, [step]: minute } } };
+  return {
+    ...pinned,
+    placed: { ...plan.placed, status: 'feasible', objective: null, bound: null, starts: { ...plan.placed.starts, [step]: minute } },
+  };
+}
+
+/** A plan in which another team's hands and burners do a step; null gives it back to its own. */
+export function handedTo(plan: TimePlan, step: string, from: string, to: string): TimePlan {
+  const owner = step.slice(0, step.indexOf('.'));
+  const handed = withChange(plan, step, { by: to === owner ? null : to });
+  const used = plan.placed?.uses[step];
+  if (!plan.placed || !used) return handed;
+  const moved = used.map((thing) => (thing === `hands.${from}` ? `hands.${to}` : thing === `burners.${from}` ? `burners.${to}` : thing));
+  return {
+    ...handed,
+    placed: { ...plan.placed, objective: null, bound: null, status: 'feasible', uses: { ...plan.placed.uses, [step]: moved } },
+  };
 }

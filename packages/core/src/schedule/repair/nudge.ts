@@ -69,7 +69,8 @@ export function nudge(
   const options = steps.map((step) => step.needs.map((need) => fits(step, need)));
   if (options.some((needs) => needs.some((ids) => ids.length === 0))) return null;
 
-  const last = ({ minutes, latestEnd = horizon, fixedStart }: PlanStep) => Math.min(horizon, latestEnd, fixedStart === undefined ? Infinity : fixedStart + minutes) - minutes;
+  const last = ({ minutes, latestEnd = horizon, fixedStart }: PlanStep) =>
+    Math.min(horizon, latestEnd, fixedStart === undefined ? Infinity : fixedStart + minutes) - minutes;
   const first = ({ earliest = 0, fixedStart = 0 }: PlanStep) => Math.max(0, earliest, fixedStart);
   if (steps.some((step) => first(step) > last(step))) return null;
   const within = (step: PlanStep, minute: number) => Math.min(last(step), Math.max(first(step), minute));
@@ -89,10 +90,15 @@ export function nudge(
     if (step.minutes === 0) return;
     step.needs.forEach(({ amount, temperature }, slot) => {
       const thing = thingOf.get(uses[each]![slot]!)!;
-      for (let minute = Math.max(0, at[each]!); minute < Math.min(horizon, at[each]! + step.minutes); minute += 1) thing.taken[minute]! += sign * amount;
+      for (let minute = Math.max(0, at[each]!); minute < Math.min(horizon, at[each]! + step.minutes); minute += 1)
+        thing.taken[minute]! += sign * amount;
       if (!thing.oven) return;
       if (sign > 0) thing.loads.push({ step: each, amount, temperature: temperature ?? null });
-      else thing.loads.splice(thing.loads.findIndex((load) => load.step === each), 1);
+      else
+        thing.loads.splice(
+          thing.loads.findIndex((load) => load.step === each),
+          1,
+        );
     });
   };
   steps.forEach((_, each) => put(each, 1));
@@ -149,7 +155,9 @@ export function nudge(
     const step = steps[each]!;
     const [from, to] = [first(step), last(step)];
     put(each, -1);
-    const choices = step.needs.map((need, slot) => options[each]![slot]!.map((id) => ({ id, broken: brokenOn(id, need, step.minutes, from, to) })));
+    const choices = step.needs.map((need, slot) =>
+      options[each]![slot]!.map((id) => ({ id, broken: brokenOn(id, need, step.minutes, from, to) })),
+    );
     let best = { cost: Infinity, broken: Infinity, start: at[each]!, uses: uses[each]! };
     for (let start = from; start <= to; start += 1) {
       const distance = home[each]! < 0 ? 0 : Math.abs(start - home[each]!);

@@ -37,7 +37,11 @@ type Placed = Pick<Plan, 'starts' | 'uses'>;
  *
  * @param before - starts and uses as they stand, broken or not; steps that are not in it may go anywhere
  */
-export function repairPlan(instance: PlanInstance, before: Placed, { seed = 1, effort = EFFORT, stop = () => false }: RepairOptions = {}): Repair {
+export function repairPlan(
+  instance: PlanInstance,
+  before: Placed,
+  { seed = 1, effort = EFFORT, stop = () => false }: RepairOptions = {},
+): Repair {
   const check = checkPlan(instance, before);
   if (check.faults.length === 0) return { plan: before, moved: [], impossible: false };
   const holds = (plan: Placed | null): plan is Placed => plan !== null && checkPlan(instance, plan).faults.length === 0;
@@ -88,8 +92,6 @@ function placedAnew(instance: PlanInstance, before: Placed, free: ReadonlySet<st
     impossible: all && plan.status === 'infeasible',
   };
 }
-
-
 
 /** A pin of no length that may lie anywhere before both places of a step: what it waits for either, all told, is how far the step moved. */
 const pinOf = (id: string) => `moved.${id}`;

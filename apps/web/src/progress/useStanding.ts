@@ -1,13 +1,8 @@
 import { useMemo } from 'react';
-import useSWR from 'swr';
 import { classCoverage, lessonAdds, type CourseFacts } from '@pelvo/core';
 import type { Course } from '@pelvo/contract';
-import { fetcher, useTechniques } from '../device';
+import { useTechniques } from '../device';
 import type { Standing } from './standing';
-
-/** What a class has been taught and will be. Looked up again at intervals: a colleague may be marking who is away. */
-export const useCourse = (classId: string | undefined) =>
-  useSWR<Course>(classId ? `/classes/${classId}/course` : null, fetcher, { refreshInterval: 20_000 });
 
 /** The facts of a course for a whole class or one of its students, with where it stands by a day. */
 export function useStanding(course: Course | undefined, studentId: string, upTo: string, lessonId: string): Standing | null {

@@ -1,0 +1,3 @@
+export { ScheduleModule } from './schedule.module';
+export { ScheduleService } from './schedule.service';
+export { TimePlanRow } from './timePlan.entity';

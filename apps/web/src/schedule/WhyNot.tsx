@@ -1,0 +1,118 @@
+import { useMemo } from 'react';
+import type { ClassProblem, Plan } from '@pelvo/core';
+import { Button, Section } from '../design';
+import { platesWait } from './lanes';
+import { remediesOf, type MadeFrom, type Remedy } from './planOf';
+import { useVariants } from './useSolver';
+import type { TimePlan } from '@pelvo/core';
+
+interface WhyNotProps {
+  readonly from: MadeFrom;
+  readonly plan: TimePlan;
+  readonly reason: readonly string[];
+  readonly problem: ClassProblem;
+  readonly clock: (minute: number) => string;
+  /** Whether what would change the lesson itself may be taken. */
+  readonly mayChangeLesson: boolean;
+  readonly onTake: (remedy: Remedy, plan: Plan) => void;
+}
+
+/** Why nothing holds, as a few steps that cannot hold together, and what would make it fit, each tried. */
+export function WhyNot({ from, plan, reason, problem, clock, mayChangeLesson, onTake }: WhyNotProps) {
+  const remedies = useMemo(() => remediesOf(from, plan, problem, reason), [from, plan, problem, reason]);
+  const variants = useMemo(() => remedies.map(({ key, problem: own }) => ({ key, instance: own.instance })), [remedies]);
+  const { plans, busy } = useVariants(variants);
+  return (
+    <div className="grid gap-6 lg:grid-cols-2">
+      <Section title="What cannot hold together">
+        <p className="mb-2">{between(problem, reason, clock)}</p>
+        <ul className="divide-y divide-line border-y border-line">
+          {whatTogether(problem, reason).map((line) => (
+            <li key={line} className="py-1">
+              {line}
+            </li>
+          ))}
+        </ul>
+      </Section>
+      <Section title="What would make it fit">
+        <ul className="divide-y divide-line border-y border-line">
+          {remedies.map((remedy) => {
+            const tried = plans.get(remedy.key);
+            const other = Object.keys(remedy.lesson).length > 0;
+            return (
+              <li key={remedy.key} className="flex flex-wrap items-center justify-between gap-3 py-2">
+                <span>
+                  {remedy.name}
+                  {tried && typeof tried.objective === 'number' ? (
+                    <span className="block text-small text-soft">{whatItGives(remedy, tried, clock)}</span>
+                  ) : null}
+                </span>
+                {tried && typeof tried.objective === 'number' ? (
+                  !other || mayChangeLesson ? (
+                    <Button kind="main" onClick={() => onTake(remedy, tried)}>
+                      {other ? 'It fits: change the lesson so' : 'It fits: plan it so'}
+                    </Button>
+                  ) : (
+                    <span className="text-soft">it fits; the lead instructor can change the lesson so</span>
+                  )
+                ) : (
+                  <span className="text-soft">
+                    {tried ? (tried.status === 'infeasible' ? 'still does not fit' : 'not found in time') : busy ? 'being tried …' : ''}
+                  </span>
+                )}
+              </li>
+            );
+          })}
+        </ul>
+      </Section>
+    </div>
+  );
+}
+
+/** The window in which they all have to lie. */
+function between({ instance }: ClassProblem, reason: readonly string[], clock: (minute: number) => string): string {
+  const steps = instance.steps.filter(({ id }) => reason.includes(id));
+  if (steps.length === 0) return 'All steps together leave no room.';
+  const from = Math.min(...steps.map(({ earliest = 0, fixedStart }) => fixedStart ?? earliest));
+  const until = Math.max(...steps.map(({ latestEnd = instance.horizon }) => latestEnd));
+  const sum = steps.reduce((all, { minutes }) => all + minutes, 0);
+  return `Between ${clock(from)} and ${clock(until)}${steps.length > 1 ? `, ${sum} minutes in all,` : ''} there is no room for:`;
+}
+
+/** The steps of a reason, those that are the same for several teams on one line: "4 teams need an oven at 220 °C for 40 minutes each: bake". */
+export function whatTogether({ instance, meaning, teams }: ClassProblem, reason: readonly string[]): readonly string[] {
+  const groups = new Map<string, string[]>();
+  for (const id of reason) {
+    const about = meaning.get(id);
+    const key = about?.kind === 'work' ? `${about.dishId} ${about.work!.id}` : (about?.kind ?? id);
+    groups.set(key, [...(groups.get(key) ?? []), id]);
+  }
+  return [...groups.values()].map((ids) => {
+    const step = instance.steps.find(({ id }) => id === ids[0])!;
+    const about = meaning.get(ids[0]!)!;
+    const names = ids.flatMap((id) => teams.find((team) => team.id === meaning.get(id)?.team)?.name ?? []);
+    const who = names.length === 0 ? 'Everyone' : names.length === 1 ? names[0]! : `${names.length} teams`;
+    const heat = step.needs.find(({ temperature }) => temperature !== undefined)?.temperature;
+    const thing = about.kind === 'tasting' ? ' at the pass' : heat !== undefined ? ` an oven at ${heat} °C` : '';
+    const each = ids.length > 1 ? ' each' : '';
+    const what =
+      about.work?.text ??
+      {
+        briefing: 'briefing',
+        demonstration: 'demonstration',
+        'clean-down': 'cleaning down',
+        tasting: 'tasting and marking',
+        'warm-up': 'heating up',
+        work: '',
+      }[about.kind];
+    return `${who}${names.length > 1 ? ' need' : ' needs'}${thing} ${thing && about.kind !== 'tasting' ? 'for ' : ''}${step.minutes} minutes${each}: ${what}`;
+  });
+}
+
+/** What the plan of a remedy is like: when plates come, and how long they wait. */
+function whatItGives({ problem }: Remedy, plan: Plan, clock: (minute: number) => string): string {
+  const plates = problem.instance.steps.filter(({ id }) => problem.meaning.get(id)!.kind === 'tasting').map(({ id }) => plan.starts[id]!);
+  if (plates.length === 0) return '';
+  const { longest } = platesWait(problem, plan);
+  return `plates from ${clock(Math.min(...plates))} to ${clock(Math.max(...plates))}, the longest wait ${longest} min`;
+}

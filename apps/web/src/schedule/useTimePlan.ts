@@ -1,0 +1,139 @@
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import useSWR from 'swr';
+import { emptyTimePlan, mergeTimePlan, sameDocument, TIME_PLAN, type TimePlan } from '@pelvo/core';
+import { usualSegments, type LessonDetail, type TimeOfLesson } from '@pelvo/contract';
+import { fetcher, savedMeanwhile, send, useAction, useDraft, type Draft } from '../device';
+
+/** How often what others did to the plan is looked for, and how long typing rests before it is kept; milliseconds. */
+const LOOKED_FOR = 3000;
+const RESTS = 600;
+/** Steps that can be taken back. */
+const REMEMBERED = 200;
+
+/** The stored plan of a lesson; what others save is seen within seconds. */
+export const useTimeOfLesson = (lessonId: string | undefined) =>
+  useSWR<TimeOfLesson>(lessonId ? `/lessons/${lessonId}/time` : null, fetcher, { refreshInterval: LOOKED_FOR });
+
+interface Done {
+  readonly before: TimePlan;
+  readonly after: TimePlan;
+}
+
+export interface TimePlanDesk {
+  readonly content: TimePlan;
+  /** Changes the plan as one step that can be taken back. */
+  readonly change: (next: (now: TimePlan) => TimePlan) => void;
+  /** Changes it as a part of the step before, for what comes in many parts: a plan that gets better. */
+  readonly amend: (next: (now: TimePlan) => TimePlan) => void;
+  readonly undo: (() => void) | null;
+  readonly redo: (() => void) | null;
+  readonly saving: 'saved' | 'saving' | 'not saved';
+  readonly meanwhile: Draft<TimePlan>['meanwhile'];
+  readonly takeTheirs: () => void;
+  readonly error: unknown;
+}
+
+const rebase = (base: TimePlan, mine: TimePlan, theirs: TimePlan) => mergeTimePlan(base, mine, theirs);
+
+/**
+ * The plan of a lesson while it is worked on. Everything is kept on the device at once and stored when hands rest; what somebody else
+ * stores meanwhile is brought together with it, step by step, and taking back takes back only what was done here.
+ */
+export function useTimePlan(lesson: LessonDetail, time: TimeOfLesson, onStored: (time: TimeOfLesson) => void): TimePlanDesk {
+  const stored = useMemo(
+    () => ({ content: time.content ?? emptyTimePlan(usualSegments(lesson)), version: time.version }),
+    // An empty plan is the same each time.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [time],
+  );
+  const draft = useDraft<TimePlan>(`time.${lesson.id}`, stored, { format: TIME_PLAN, rebase });
+  const { content, dirty } = draft;
+  const [past, setPast] = useState<readonly Done[]>([]);
+  const [future, setFuture] = useState<readonly Done[]>([]);
+  const { busy, error, run } = useAction();
+  const now = useRef(content);
+  useEffect(() => {
+    now.current = content;
+  });
+
+  const { change: put, save: keep } = draft;
+  const set = useCallback(
+    (after: TimePlan) => {
+      now.current = after;
+      put(after);
+    },
+    [put],
+  );
+  const change = useCallback(
+    (next: (now: TimePlan) => TimePlan) => {
+      const before = now.current;
+      const after = next(before);
+      if (sameDocument(before, after)) return;
+      setPast((done) => [...done.slice(1 - REMEMBERED), { before, after }]);
+      setFuture([]);
+      set(after);
+    },
+    [set],
+  );
+  const amend = useCallback(
+    (next: (now: TimePlan) => TimePlan) => {
+      const after = next(now.current);
+      setPast((done) => (done.length > 0 ? [...done.slice(0, -1), { ...done.at(-1)!, after }] : done));
+      set(after);
+    },
+    [set],
+  );
+  const walk = (
+    from: readonly Done[],
+    to: (done: readonly Done[]) => void,
+    other: (next: (done: readonly Done[]) => readonly Done[]) => void,
+    back: boolean,
+  ) =>
+    from.length === 0
+      ? null
+      : () => {
+          const step = from.at(-1)!;
+          const [base, target] = back ? [step.after, step.before] : [step.before, step.after];
+          to(from.slice(0, -1));
+          other((done) => [...done, step]);
+          set(mergeTimePlan(base, target, now.current).mine);
+        };
+
+  const saveNow = useCallback(
+    () =>
+      run(() =>
+        keep(async (mine, version) => {
+          try {
+            const saved = await send<TimeOfLesson>('PUT', `/lessons/${lesson.id}/time`, { body: mine, version });
+            onStored(saved);
+            return { content: saved.content!, version: saved.version };
+          } catch (failure) {
+            const theirs = savedMeanwhile<TimeOfLesson>(failure);
+            if (theirs) onStored(theirs);
+            throw failure;
+          }
+        }),
+      ),
+    [run, keep, lesson.id, onStored],
+  );
+  const failed = error !== undefined && error !== null;
+  const waits = dirty && !busy;
+  useEffect(() => {
+    if (!waits) return;
+    // After a failure it is tried again, more slowly.
+    const timer = setTimeout(() => void saveNow(), failed && !savedMeanwhile(error) ? 5000 : RESTS);
+    return () => clearTimeout(timer);
+  }, [waits, content, draft.version, saveNow, failed, error]);
+
+  return {
+    content,
+    change,
+    amend,
+    undo: walk(past, setPast, setFuture, true),
+    redo: walk(future, setFuture, setPast, false),
+    saving: busy ? 'saving' : dirty ? (failed ? 'not saved' : 'saving') : 'saved',
+    meanwhile: draft.meanwhile && draft.meanwhile.clashes.length > 0 ? draft.meanwhile : null,
+    takeTheirs: draft.takeTheirs,
+    error: savedMeanwhile(error) ? null : error,
+  };
+}
