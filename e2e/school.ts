@@ -13,9 +13,15 @@ export async function signIn(page: Page, name: string): Promise<void> {
   await expect(page.getByRole('button', { name: 'Sign out' })).toBeVisible();
 }
 
-/** axe finds nothing on the screen. */
+/**
+ * axe finds nothing on the screen. Bars of a plan are as wide as their minutes: the same steps stand, as large as they must, in the table
+ * beside them, which the standard allows (2.5.8, Equivalent); all else is asked of them too.
+ */
 export async function expectAccessible(page: Page): Promise<void> {
-  const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze();
+  const axe = () => new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']);
+  const bars = await page.locator('[data-bar]').count();
+  const { violations } = await (bars > 0 ? axe().exclude('[data-bar]') : axe()).analyze();
+  if (bars > 0) violations.push(...(await axe().include('[data-bar]').disableRules(['target-size']).analyze()).violations);
   expect(
     violations.map(
       ({ id, nodes }) =>
@@ -49,4 +55,10 @@ export async function idOf(
 export async function dayOf(page: Page, lessonId: string): Promise<string> {
   const { date } = (await (await page.request.get(`/api/lessons/${lessonId}`)).json()) as { date: string };
   return format(parseISO(date), 'EEE d MMM');
+}
+
+/** Opens a part of a lesson to be changed. */
+export async function openPart(page: Page, name: string): Promise<void> {
+  const part = page.locator(`[data-part="${name}"]`);
+  if (!(await part.locator('details').evaluate((details) => (details as HTMLDetailsElement).open))) await part.locator('summary').click();
 }

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { dayOf, expectAccessible, idOf, signIn } from './school';
+import { dayOf, expectAccessible, idOf, openPart, signIn } from './school';
 
 const PASTED = `<html xmlns:o="urn:schemas-microsoft-com:office:office"><head><style>p{mso-style:x}</style></head><body>
 <p class=MsoListParagraph><span style='mso-list:Ignore'>1.&nbsp;</span>Dry leaves <b style='color:red'>only</b>; wet ones spit.</p>
@@ -122,6 +122,7 @@ test('the map follows attendance and date, answers as lists, and leads to a plan
 
   const other = await page.context().newPage();
   await other.goto(`/lessons/${lesson}`);
+  await openPart(other, 'Who');
   const greta = other.getByRole('button', { name: /^Greta Sool/ });
   await greta.click();
   await expect(greta).toHaveAttribute('aria-pressed', 'false');

@@ -1,10 +1,11 @@
 import { expect, test } from '@playwright/test';
-import { expectAccessible, idOf, signIn } from './school';
+import { expectAccessible, idOf, openPart, signIn } from './school';
 
 test('a lesson that is marked as pass or not yet tells its results so, everywhere', async ({ page }) => {
   await signIn(page, 'maren.oltz');
   const lesson = await idOf(page, '/api/lessons', 'Blanching');
   await page.goto(`/lessons/${lesson}`);
+  await openPart(page, 'With what, and how');
   await page.getByLabel('Marking').selectOption({ label: 'pass or not yet' });
   await page.getByRole('button', { name: 'Save the plan' }).click();
   await expect(page.getByRole('button', { name: 'Save the plan' })).toHaveCount(0);
@@ -25,6 +26,7 @@ test('a lesson that is marked as pass or not yet tells its results so, everywher
   await expectAccessible(page);
 
   await page.goto(`/lessons/${lesson}`);
+  await openPart(page, 'With what, and how');
   await page.getByLabel('Marking').selectOption({ index: 0 });
   await page.getByRole('button', { name: 'Save the plan' }).click();
   await expect(page.getByRole('button', { name: 'Save the plan' })).toHaveCount(0);

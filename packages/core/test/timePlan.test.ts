@@ -11,6 +11,7 @@ import {
   EMPTY_STEP,
   emptyTimePlan,
   minutesAt,
+  mergeTimePlan,
   movedTo,
   nameOfThing,
   ovenTasks,
@@ -335,5 +336,38 @@ describe('repair', () => {
       }),
       { numRuns: 60 },
     );
+  });
+});
+
+describe('two plans of one lesson', () => {
+  const placed = (starts: Record<string, number>) => ({ starts, uses: {}, objective: 3, bound: 3, status: 'optimal' as const });
+  const base = { ...emptyTimePlan(), placed: placed({ a: 10, b: 20 }) };
+
+  it('come together step by step, and what is made of both is not said to be the best', () => {
+    const mine = { ...withChange(base, 'a', { minutes: 7 }), placed: placed({ a: 12, b: 20 }) };
+    const theirs = {
+      ...withChange(base, 'b', { pinnedAt: 25 }),
+      placed: placed({ a: 10, b: 25 }),
+      segments: { ...base.segments, slack: 0 },
+    };
+    const { mine: merged, clashes } = mergeTimePlan(base, mine, theirs);
+    expect(merged.placed).toEqual({ starts: { a: 12, b: 25 }, uses: {}, objective: null, bound: null, status: 'feasible' });
+    expect([merged.changes.map(({ step: of }) => of).sort(), merged.segments.slack, clashes]).toEqual([['a', 'b'], 0, []]);
+  });
+
+  it('keep mine where both moved one step, and tell of it', () => {
+    const { mine, clashes } = mergeTimePlan(
+      base,
+      { ...base, placed: placed({ a: 12, b: 20 }) },
+      { ...base, placed: placed({ a: 15, b: 20 }) },
+    );
+    expect([mine.placed!.starts.a, clashes]).toEqual([12, [{ where: 'place of a', mine: '12', theirs: '15' }]]);
+  });
+
+  it('take back what one did, and only that', () => {
+    const after = { ...base, placed: placed({ a: 12, b: 20 }) };
+    const now = { ...after, placed: placed({ a: 12, b: 25 }) };
+    expect(mergeTimePlan(after, base, now).mine.placed!.starts).toEqual({ a: 10, b: 25 });
+    expect(mergeTimePlan(base, { ...base, placed: null }, base).mine.placed).toBeNull();
   });
 });

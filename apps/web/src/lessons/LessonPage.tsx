@@ -3,7 +3,7 @@ import { Link, useParams, useSearchParams } from 'react-router';
 import { mutate as mutateAll } from 'swr';
 import { demandFigure, planMakings, type Purpose } from '@pelvo/core';
 import { orderInputOf, type LessonDetail, type LessonFields } from '@pelvo/contract';
-import { clockTime, fieldProblem, savedMeanwhile, send, longDate, useDraft, useMe, useAction, useTechniques, useLesson } from '../device';
+import { fieldProblem, savedMeanwhile, send, useDraft, useMe, useAction, useTechniques, useLesson } from '../device';
 import { Button, ButtonLink, Fetching, FigureValue, MeanwhileNotice, Notice, PageHead, ProblemNotice, WorkingPage } from '../design';
 import { whatAt, whenAt, whoAt, withAt } from './glances';
 import { WhatPart, WhenPart, WhoPart } from './LessonForm';
@@ -104,7 +104,7 @@ function Plan({ lesson, onStored, onChanged }: PlanProps) {
     >
       <PageHead
         title={lesson.title}
-        lead={`${longDate(lesson.date)}, ${clockTime(lesson.start)} to ${clockTime(lesson.end)}${lesson.kitchen ? `, ${lesson.kitchen}` : ''}. ${lesson.className}.`}
+        lead={lesson.className}
         actions={
           dirty && lead ? (
             <>

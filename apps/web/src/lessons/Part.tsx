@@ -14,27 +14,26 @@ interface PartProps {
 
 /** A part of a lesson: seen at a glance, and changed where it stands. */
 export function Part({ name, glance, open = false, children }: PartProps) {
-  if (!children)
-    return (
-      <section className="border-2 border-ink bg-tile p-4">
+  return (
+    <section data-part={name} className="relative min-w-0 border-2 border-ink bg-tile has-[details[open]]:col-span-full">
+      <div className="p-4 pr-28">
         <h2 className="text-lg">{name}</h2>
         <div className="mt-1">{glance}</div>
-      </section>
-    );
-  return (
-    <details open={open} className="group min-w-0 border-2 border-ink bg-tile open:col-span-full" data-part={name}>
-      <summary className="list-none p-4 hover:bg-wash">
-        <span className="flex items-baseline justify-between gap-3">
-          <h2 className="text-lg">{name}</h2>
-          <span className="inline-flex items-center gap-1 text-small font-semibold">
-            <span className="group-open:hidden">Change</span>
-            <span className="hidden group-open:inline">Close</span>
+      </div>
+      {children ? (
+        <details open={open} className="group">
+          <summary className="absolute top-1.5 right-1.5 flex min-h-11 list-none items-center gap-1 px-3 text-small font-semibold hover:bg-wash">
+            <span className="group-open:hidden">
+              Change<span className="sr-only"> {name}</span>
+            </span>
+            <span className="hidden group-open:inline">
+              Close<span className="sr-only"> {name}</span>
+            </span>
             <ChevronDown aria-hidden className="size-4 group-open:rotate-180" />
-          </span>
-        </span>
-        <span className="mt-1 block">{glance}</span>
-      </summary>
-      <div className="border-t-2 border-line p-4">{children}</div>
-    </details>
+          </summary>
+          <div className="border-t-2 border-line p-4">{children}</div>
+        </details>
+      ) : null}
+    </section>
   );
 }

@@ -51,7 +51,7 @@ export function PlanTable({ lane, clock, chosen, onChoose, broken, pinned, slack
               {named ? <td className="py-1">{bar.team || (bar.kind === 'oven' ? '' : 'all')}</td> : null}
               <td className="py-1">
                 {bar.moves ? (
-                  <button type="button" className="text-left underline decoration-line underline-offset-4" onClick={() => onChoose(bar.id)}>
+                  <button type="button" className="min-h-6 text-left underline decoration-line underline-offset-4" onClick={() => onChoose(bar.id)}>
                     {nameOfBar(bar)}
                   </button>
                 ) : (

@@ -1,5 +1,5 @@
 import { Minus, Plus, Redo2, Undo2 } from 'lucide-react';
-import { useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import {
   checkPlan,
   conflictsOf,
@@ -179,19 +179,27 @@ export function TimeDesk({ from, time, onTime, onLesson }: TimeDeskProps) {
     setTold('');
     walk?.();
   };
-  const undoKeys = (event: KeyboardEvent) => {
-    if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return;
-    const walk = event.shiftKey ? desk.redo : desk.undo;
-    if (!walk || (event.target as HTMLElement).matches('input, textarea')) return;
-    event.preventDefault();
-    walked(walk);
-  };
+  // On the whole page: what was pressed last may be gone, and with it where the keys were heard.
+  const keys = useRef((_: KeyboardEvent) => {});
+  useEffect(() => {
+    keys.current = (event) => {
+      if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return;
+      if ((event.target as HTMLElement).matches('input, textarea')) return;
+      event.preventDefault();
+      walked(event.shiftKey ? desk.redo : desk.undo);
+    };
+  });
+  useEffect(() => {
+    const hear = (event: KeyboardEvent) => keys.current(event);
+    window.addEventListener('keydown', hear);
+    return () => window.removeEventListener('keydown', hear);
+  }, []);
   const shown = lanes.filter((lane) => chosenLane === null || lane.key === chosenLane);
   const busy = solver.solving.kind !== 'idle';
   const needed = slackNeeded(problem);
   const whyNot = placed === null && failed?.key === key && failed.plan.status === 'infeasible' ? failed.plan : null;
   return (
-    <div onKeyDown={undoKeys}>
+    <div>
       <PageHead
         title={`${lesson.title}: the time`}
         lead={`${clockTime(lesson.start)} to ${clockTime(lesson.end)}${lesson.kitchen ? `, ${lesson.kitchen}` : ''}. Planned backwards from the pass.`}

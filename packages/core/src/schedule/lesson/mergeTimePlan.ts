@@ -83,8 +83,9 @@ function placedOf(
   theirs: PlacedSteps | null,
   fields: <T extends object>(b: T, m: T, t: T) => T,
 ): PlacedSteps | null {
-  if (sameDocument(mine, base) || mine === null) return theirs;
-  if (sameDocument(theirs, base) || theirs === null) return mine;
+  if (sameDocument(mine, base)) return theirs;
+  if (sameDocument(theirs, base)) return mine;
+  if (mine === null || theirs === null) return mine ?? theirs;
   return {
     starts: fields(base?.starts ?? {}, mine.starts, theirs.starts),
     uses: fields(base?.uses ?? {}, mine.uses, theirs.uses),
