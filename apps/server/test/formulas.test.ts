@@ -41,8 +41,8 @@ describe('finding dishes', () => {
     const render = techniques.find(({ name }) => name === 'Render and sear')!;
     expect(await titles(`technique=${render.id}`)).toEqual(['Duck breast with braised red cabbage']);
     expect(await titles('freeOf=milk&search=oil')).not.toContain('Barley with mushrooms and herb oil');
-    expect(await titles('within=20')).toEqual(expect.arrayContaining(['Citrus and fennel salad with toasted seeds']));
-    expect(await titles('within=20')).not.toContain('Duck breast with braised red cabbage');
+    expect(await titles('within=35')).toEqual(expect.arrayContaining(['Citrus and fennel salad with toasted seeds']));
+    expect(await titles('within=35')).not.toContain('Duck breast with braised red cabbage');
     expect(await titles('equipment=water%20bath')).toEqual([]);
     expect((await lead('GET', '/api/dishes?freeOf=charm')).problem.errors![0]!.field).toBe('freeOf');
   });

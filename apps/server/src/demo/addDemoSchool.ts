@@ -20,6 +20,7 @@ import { DEMO_FACTS } from './demoFacts';
 import { dayFromNow, DEMO_LESSONS, type LessonPlan } from './demoLessons';
 import { DEMO_KITCHENS } from './demoKitchens';
 import { demoMarks } from './demoMarks';
+import { withWork } from './demoWork';
 import { settleDish } from './settleDish';
 
 const PASSWORD = 'demo-kitchen';
@@ -113,7 +114,9 @@ async function addClass(manager: EntityManager, name: string, term: string, rows
 
 async function addDishes(manager: EntityManager, techniques: readonly Technique[], by: string): Promise<ReadonlyMap<string, string>> {
   const known = techniques.map(({ id, name, card }) => ({ id, name, words: card.words }));
-  const draft = (text: string) => toDish(readRecipe(text), { newId: () => randomUUID(), portions: 4, techniques: known });
+  const newId = () => randomUUID();
+  const draft = (text: string) =>
+    withWork(toDish(readRecipe(text), { newId, portions: 4, techniques: known }), { newId, techniques: known });
   const editions = new Map<string, string>();
   const add = async (content: DishContent): Promise<string> => {
     const dishId = randomUUID();

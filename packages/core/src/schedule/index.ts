@@ -6,6 +6,7 @@ export { solvePlan, type SolveOptions } from './solvePlan';
 export { ringOfSteps, workOf, type WorkStep } from './lesson/workOf';
 export { type WorkNeed } from './lesson/proposeWork';
 export { tastingIdOf } from './lesson/classProblem';
+export { workLine, type LinedStep, type WorkLine } from './lesson/workLine';
 export { workQuestions, type WorkQuestion } from './lesson/workQuestions';
 export * from './lesson/timePlan';
 export { mergeTimePlan, type TimePlanClash, type TimePlanMerge } from './lesson/mergeTimePlan';

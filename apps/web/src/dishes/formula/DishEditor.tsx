@@ -20,6 +20,7 @@ import { LineRow } from './LineRow';
 import { Method } from '../method/Method';
 import { useLit } from '../read/lit';
 import { PlateSection } from '../plate/PlateSection';
+import { WorkSection } from '../work/WorkSection';
 
 interface DishEditorProps {
   readonly content: DishContent;
@@ -74,6 +75,7 @@ export function DishEditor({ content, onChange, readOnlyShape = false }: DishEdi
         components={content.components}
         onChange={shape ? (method) => shape({ ...content, method }) : undefined}
       />
+      {readOnlyShape ? null : <WorkSection content={content} onChange={shape ? (method) => shape({ ...content, method }) : undefined} />}
       <Listed
         title="Tools"
         hint="One a line."
