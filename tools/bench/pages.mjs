@@ -1,4 +1,4 @@
-/* global caches, document, requestAnimationFrame -- of the pages, where these parts run */
+/* global caches, document, PerformanceObserver, requestAnimationFrame, window -- of the pages, where these parts run */
 // What pages cost on the way to a phone and a tablet: script before sign-in, what a first visit keeps, touch to shown. Limits that fail.
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -23,6 +23,7 @@ try {
   await signInPage();
   await firstVisit();
   await touches();
+  await dragging();
 } finally {
   await browser.close();
   await copy.stop();
@@ -120,5 +121,39 @@ async function touches() {
   const slow = await measure(40);
   held('touch to shown on a tablet of a quarter of the speed, median', at(0.5, slow), 100, 'ms');
   held('the same, 95th percentile', at(0.95, slow), 200, 'ms');
+  await context.close();
+}
+
+/** Dragging a step in the plan of a class: no task may hold the page up, and what breaks is shown soon after it is let go. */
+async function dragging() {
+  const cookie = await signIn(copy.base, 'maren.oltz');
+  const { context, page } = await visit({ serviceWorkers: 'block' });
+  const [name, value] = cookie.split('=');
+  await context.addCookies([{ name, value, url: copy.base }]);
+  const lessons = await (await page.request.get(`${copy.base}/api/lessons`)).json();
+  const lesson = lessons.find(({ title }) => title.startsWith('Two plates'));
+  await page.goto(`${copy.base}/lessons/${lesson.id}/time`);
+  const bar = page.locator('[data-lane] [data-bar].cursor-grab').nth(20);
+  await bar.waitFor();
+  await page.waitForTimeout(1500);
+  await page.evaluate(() => {
+    window.tasks = [];
+    new PerformanceObserver((list) => window.tasks.push(...list.getEntries().map(({ duration }) => duration))).observe({ entryTypes: ['longtask'] });
+  });
+  const longest = [];
+  for (let drag = 0; drag < 5; drag += 1) {
+    const box = await bar.boundingBox();
+    await page.mouse.move(box.x + 3, box.y + box.height / 2);
+    await page.mouse.down();
+    await page.evaluate(() => (window.tasks.length = 0));
+    await page.mouse.move(box.x + 3 + (drag % 2 ? 60 : -60), box.y + box.height / 2, { steps: 40 });
+    await page.waitForTimeout(100);
+    longest.push(await page.evaluate(() => Math.max(0, ...window.tasks)));
+    await page.mouse.up();
+    await page.waitForTimeout(400);
+  }
+  console.log(`${await page.locator('[data-bar]').count()} bars`);
+  // A task of 50 ms and less is none that the browser tells of.
+  held('longest task while a step is dragged, median of five drags', at(0.5, longest), 50, 'ms');
   await context.close();
 }

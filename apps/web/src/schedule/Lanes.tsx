@@ -1,4 +1,4 @@
-import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { memo, useCallback, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import type { Bar, Lane } from './lanes';
 
 /** Height of a row of bars, pixels; lower where there are many, so that a class of twelve teams is seen at once. */
@@ -42,7 +42,7 @@ interface LanesProps {
  * framed, what does not hold stands out with a mark, what decides is underlined, and a line after a bar says how much room it has.
  * Every bar can be reached and moved by key. The table beside it says the same.
  */
-export function Lanes(props: LanesProps) {
+export const Lanes = memo(function Lanes(props: LanesProps) {
   const { lanes, minutes, clock, near, chosenLane, onLane, slackFrom, slackUntil } = props;
   const [seen, setSeen] = useState(900);
   const area = useRef<HTMLDivElement>(null);
@@ -54,13 +54,13 @@ export function Lanes(props: LanesProps) {
     area.current = element;
     if (element && element.clientWidth > 0 && Math.abs(element.clientWidth - seen) > 1) setSeen(element.clientWidth);
   };
-  const focusBeside = (from: HTMLElement, down: boolean) => {
+  const focusBeside = useCallback((from: HTMLElement, down: boolean) => {
     const own = from.closest('[data-lane]')!;
     const beside = down ? own.nextElementSibling : own.previousElementSibling;
     const left = from.offsetLeft;
     const bars = [...(beside?.querySelectorAll<HTMLElement>('[data-bar]') ?? [])];
     bars.sort((a, b) => Math.abs(a.offsetLeft - left) - Math.abs(b.offsetLeft - left))[0]?.focus();
-  };
+  }, []);
   return (
     <div
       ref={measure}
@@ -130,7 +130,7 @@ export function Lanes(props: LanesProps) {
       </div>
     </div>
   );
-}
+});
 
 interface BarProps extends LanesProps {
   readonly bar: Bar;

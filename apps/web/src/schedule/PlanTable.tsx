@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import type { Bar, Lane } from './lanes';
 import { nameOfBar } from './nameOfBar';
 
@@ -12,7 +13,7 @@ interface PlanTableProps {
 }
 
 /** What the lanes show, as a table: for screen readers, for paper, and for whoever would rather read. A step can be chosen here as well. */
-export function PlanTable({ lane, clock, chosen, onChoose, broken, pinned, slack }: PlanTableProps) {
+export const PlanTable = memo(function PlanTable({ lane, clock, chosen, onChoose, broken, pinned, slack }: PlanTableProps) {
   const named = lane.kind !== 'team';
   const notes = (bar: Bar) =>
     [
@@ -51,7 +52,11 @@ export function PlanTable({ lane, clock, chosen, onChoose, broken, pinned, slack
               {named ? <td className="py-1">{bar.team || (bar.kind === 'oven' ? '' : 'all')}</td> : null}
               <td className="py-1">
                 {bar.moves ? (
-                  <button type="button" className="min-h-6 text-left underline decoration-line underline-offset-4" onClick={() => onChoose(bar.id)}>
+                  <button
+                    type="button"
+                    className="min-h-6 text-left underline decoration-line underline-offset-4"
+                    onClick={() => onChoose(bar.id)}
+                  >
                     {nameOfBar(bar)}
                   </button>
                 ) : (
@@ -64,4 +69,4 @@ export function PlanTable({ lane, clock, chosen, onChoose, broken, pinned, slack
       </tbody>
     </table>
   );
-}
+});

@@ -1,5 +1,5 @@
 import { Minus, Plus, Redo2, Undo2 } from 'lucide-react';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import {
   checkPlan,
   conflictsOf,
@@ -36,6 +36,7 @@ interface TimeDeskProps {
 }
 
 const NONE: ReadonlySet<string> = new Set();
+const NO_ROOM: ReadonlyMap<string, number> = new Map();
 
 /** Where the time of a lesson is planned: made by itself, then moved, pinned, handed over and put right. */
 export function TimeDesk({ from, time, onTime, onLesson }: TimeDeskProps) {
@@ -54,7 +55,7 @@ export function TimeDesk({ from, time, onTime, onLesson }: TimeDeskProps) {
   /** The instance that was tried without success, and what came of it. */
   const [failed, setFailed] = useState<{ readonly key: string; readonly plan: Plan } | null>(null);
   const minutes = lessonMinutes(lesson, lesson.school.timeZone);
-  const clock = (minute: number) => (minute < 0 ? `${-minute} min before` : clockTime(timeAt(lesson, minute)));
+  const clock = useCallback((minute: number) => (minute < 0 ? `${-minute} min before` : clockTime(timeAt(lesson, minute))), [lesson]);
   const key = useMemo(() => JSON.stringify(problem.instance), [problem]);
   const { placed } = plan;
 
@@ -75,7 +76,7 @@ export function TimeDesk({ from, time, onTime, onLesson }: TimeDeskProps) {
   const broken = useMemo(() => (conflicts.length > 0 ? new Set(conflicts.flatMap(({ steps }) => steps)) : NONE), [conflicts]);
   const pinned = useMemo(() => new Set(plan.changes.flatMap(({ step, pinnedAt }) => (pinnedAt === null ? [] : [step]))), [plan.changes]);
   const critical = useMemo(() => new Set(room?.critical ?? []), [room]);
-  const slack = room?.of ?? new Map<string, number>();
+  const slack = room?.of ?? NO_ROOM;
   const holds = placed !== null && conflicts.length === 0;
   const outOfDate = placed !== null && plan.madeFrom !== stamp;
 
@@ -194,6 +195,17 @@ export function TimeDesk({ from, time, onTime, onLesson }: TimeDeskProps) {
     window.addEventListener('keydown', hear);
     return () => window.removeEventListener('keydown', hear);
   }, []);
+  // Bars and rows are many: they are drawn anew when what they show changes, not when something beside them does.
+  const hands = useRef({ move, onKey });
+  useEffect(() => {
+    hands.current = { move, onKey };
+  });
+  const moveBar = useCallback((id: string, by: number) => hands.current.move(id, by), []);
+  const keyOnBar = useCallback((id: string, pressed: string) => hands.current.onKey(id, pressed), []);
+  const drawn = useMemo(
+    () => (chosenLane?.startsWith('team ') ? lanes.filter(({ key: each, kind }) => each === chosenLane || kind === 'class') : lanes),
+    [lanes, chosenLane],
+  );
   const shown = lanes.filter((lane) => chosenLane === null || lane.key === chosenLane);
   const busy = solver.solving.kind !== 'idle';
   const needed = slackNeeded(problem);
@@ -267,13 +279,12 @@ export function TimeDesk({ from, time, onTime, onLesson }: TimeDeskProps) {
         <div className="gap-4 min-[1100px]:grid min-[1100px]:grid-cols-[minmax(0,1fr)_18.5rem]">
           <div className="min-w-0">
             <Lanes
-              lanes={
-                chosenLane?.startsWith('team ') ? lanes.filter(({ key: each, kind }) => each === chosenLane || kind === 'class') : lanes
-              }
-              {...{ minutes, clock, near, chosenLane, chosen, pinned, broken, critical, slack, onKey }}
+              lanes={drawn}
+              {...{ minutes, clock, near, chosenLane, chosen, pinned, broken, critical, slack }}
               onLane={setLane}
               onChoose={setChosen}
-              onMove={move}
+              onMove={moveBar}
+              onKey={keyOnBar}
               slackFrom={until - plan.segments.slack}
               slackUntil={until}
             />

@@ -47,7 +47,10 @@ export function useTimePlan(lesson: LessonDetail, time: TimeOfLesson, onStored: 
     [time],
   );
   const draft = useDraft<TimePlan>(`time.${lesson.id}`, stored, { format: TIME_PLAN, rebase });
-  const { content, dirty } = draft;
+  const { dirty } = draft;
+  // What comes back from the server says the same: it is the same plan, and nothing is worked out anew for it.
+  const [content, setContent] = useState(draft.content);
+  if (content !== draft.content && !sameDocument(content, draft.content)) setContent(draft.content);
   const [past, setPast] = useState<readonly Done[]>([]);
   const [future, setFuture] = useState<readonly Done[]>([]);
   const { busy, error, run } = useAction();

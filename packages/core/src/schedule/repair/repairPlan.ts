@@ -26,7 +26,7 @@ const ROUNDS = 8;
 const COMPARED = 2;
 /** Steps up to which the exact search is asked whether less movement does. */
 const FEW = 24;
-const EFFORT = 60_000;
+const EFFORT = 40_000;
 
 type Placed = Pick<Plan, 'starts' | 'uses'>;
 
@@ -86,9 +86,11 @@ function placedAnew(instance: PlanInstance, before: Placed, free: ReadonlySet<st
     stop: () => (all && found) || options.stop(),
     onPlan: () => (found = true),
   });
-  const own = <T>(values: Readonly<Record<string, T>>) => Object.fromEntries(instance.steps.map(({ id }) => [id, values[id]!]));
+  // What is held is not all in the smaller problem: it lies where it lay.
+  const own = <T>(values: Readonly<Record<string, T>>, held: Readonly<Record<string, T>>) =>
+    Object.fromEntries(instance.steps.map(({ id }) => [id, (free.has(id) || !Object.hasOwn(held, id) ? values : held)[id]!]));
   return {
-    plan: plan.objective === null ? null : { starts: own(plan.starts), uses: own(plan.uses) },
+    plan: plan.objective === null ? null : { starts: own(plan.starts, before.starts), uses: own(plan.uses, before.uses) },
     impossible: all && plan.status === 'infeasible',
   };
 }
@@ -97,27 +99,31 @@ function placedAnew(instance: PlanInstance, before: Placed, free: ReadonlySet<st
 const pinOf = (id: string) => `moved.${id}`;
 const placeOf = (id: string) => `place.${id}`;
 
-/** The instance with everything but the free steps held where it is, and the movement of these as its cost. */
+/**
+ * The free steps, with the movement of these as the cost, and of everything else, held where it is, only what they can meet: what they are
+ * linked to, and what lies on a thing that they can take.
+ */
 function withMovement(instance: PlanInstance, before: Placed, free: ReadonlySet<string>): PlanInstance {
+  const things = new Set(instance.steps.filter(({ id }) => free.has(id)).flatMap(({ needs }) => needs.flatMap(({ anyOf }) => anyOf)));
+  const beside = new Set(instance.links.flatMap(({ from, to }) => (free.has(from) ? [to] : free.has(to) ? [from] : [])));
   const steps: PlanStep[] = [];
-  const links: PlanLink[] = instance.links.map((link) => ({ ...link, waitCost: 0 }));
+  const links: PlanLink[] = instance.links
+    .filter(({ from, to }) => free.has(from) || free.has(to))
+    .map((link) => ({ ...link, waitCost: 0 }));
   for (const step of instance.steps) {
     const { earlyCost: _, ...plain } = step;
     const start = before.starts[step.id];
-    if (start === undefined) {
-      steps.push(plain);
-      continue;
-    }
-    if (!free.has(step.id)) {
-      const used = before.uses[step.id];
-      const needs = step.needs.map((need, slot) =>
-        used?.[slot] !== undefined && need.anyOf.includes(used[slot]) ? { ...need, anyOf: [used[slot]] } : need,
-      );
-      steps.push({ ...plain, fixedStart: start, needs });
+    if (start !== undefined && !free.has(step.id)) {
+      const used = before.uses[step.id] ?? [];
+      const needs = step.needs.flatMap((need, slot) => {
+        const thing = used[slot];
+        return thing !== undefined && things.has(thing) && need.anyOf.includes(thing) ? [{ ...need, anyOf: [thing] }] : [];
+      });
+      if (needs.length > 0 || beside.has(step.id)) steps.push({ ...plain, fixedStart: start, needs });
       continue;
     }
     steps.push(plain);
-    if (step.fixedStart !== undefined) continue;
+    if (start === undefined || step.fixedStart !== undefined) continue;
     const place = Math.min(Math.max(0, start), instance.horizon);
     steps.push({ id: pinOf(step.id), team: step.team, minutes: 0, needs: [] });
     steps.push({ id: placeOf(step.id), team: step.team, minutes: 0, needs: [], fixedStart: place });
@@ -126,5 +132,11 @@ function withMovement(instance: PlanInstance, before: Placed, free: ReadonlySet<
       { from: pinOf(step.id), to: step.id, min: 0, max: null, waitCost: 1 },
     );
   }
-  return { ...instance, objective: { makespanWeight: 0 }, steps, links };
+  return {
+    ...instance,
+    objective: { makespanWeight: 0 },
+    resources: instance.resources.filter(({ id }) => things.has(id)),
+    steps,
+    links,
+  };
 }
