@@ -2,7 +2,11 @@ import { expect, test, type Page } from '@playwright/test';
 import { expectAccessible, idOf, openPart, signIn } from './school';
 
 const status = (page: Page) => page.getByRole('main').getByRole('status');
-const bar = (page: Page, said: RegExp) => page.locator('[data-bar]').and(page.getByRole('button', { name: said })).first();
+const bar = (page: Page, said: RegExp) =>
+  page
+    .locator('[data-bar]')
+    .and(page.getByRole('button', { name: said }))
+    .first();
 
 test('a plan of time is dragged, breaks in words, is put right, taken back, and seen by a colleague', async ({ page, browser }) => {
   await signIn(page, 'maren.oltz');

@@ -1,4 +1,4 @@
-/* global caches, document, PerformanceObserver, requestAnimationFrame, window -- of the pages, where these parts run */
+/* global caches, document, requestAnimationFrame, window -- of the pages, where these parts run */
 // What pages cost on the way to a phone and a tablet: script before sign-in, what a first visit keeps, touch to shown. Limits that fail.
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -138,7 +138,9 @@ async function dragging() {
   await page.waitForTimeout(1500);
   await page.evaluate(() => {
     window.tasks = [];
-    new PerformanceObserver((list) => window.tasks.push(...list.getEntries().map(({ duration }) => duration))).observe({ entryTypes: ['longtask'] });
+    new PerformanceObserver((list) => window.tasks.push(...list.getEntries().map(({ duration }) => duration))).observe({
+      entryTypes: ['longtask'],
+    });
   });
   const longest = [];
   for (let drag = 0; drag < 5; drag += 1) {

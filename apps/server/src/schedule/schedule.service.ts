@@ -100,7 +100,6 @@ export class ScheduleService {
 
   /** @throws ProblemException where there is no plan, or it does not hold any more */
   private async standing(lessonId: string): Promise<StandingPlan> {
-    const { manager } = this.database;
     const lesson = await this.lessons.one(lessonId, 'lead');
     const { content, practised } = await this.of(lessonId);
     const kitchen = await this.kitchen(lesson);

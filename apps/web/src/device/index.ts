@@ -10,7 +10,18 @@ export { newId } from './ids';
 export { useBook, useInForce, type InForceHere } from './inForce';
 export { inWords, measured, shown, told } from './inWords';
 export { keepDocument, keptDocument } from './kept';
-export { useCourse, useCutSets, useIngredients, useKitchens, useLesson, useLessons, usePractices, useRules, useSchool, useTechniques } from './lists';
+export {
+  useCourse,
+  useCutSets,
+  useIngredients,
+  useKitchens,
+  useLesson,
+  useLessons,
+  usePractices,
+  useRules,
+  useSchool,
+  useTechniques,
+} from './lists';
 export { saveFile } from './saveFile';
 export { retryNow, say, useOutbox, type OutboxState } from './outbox';
 export type { Clash, Rebase, Rebased } from './rebase';

@@ -13,7 +13,6 @@ import {
   portionsEach,
   type AllergenList,
   type Order,
-  type OrderInput,
 } from '@pelvo/core';
 import { LESSON_LIMITS, orderInputOf, type LessonDetail } from '@pelvo/contract';
 import { inWords, shortDate, speech, useLesson } from '../device';

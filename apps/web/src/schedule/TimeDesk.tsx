@@ -8,21 +8,23 @@ import {
   slackNeeded,
   slackOf,
   withChange,
-  type Conflict,
   type Plan,
   type Segments,
   type TimePlan,
 } from '@pelvo/core';
 import type { LessonDetail, TimeOfLesson } from '@pelvo/contract';
-import { clockTime, inWords, send, useAction, useMe } from '../device';
-import { Button, IconButton, MeanwhileNotice, Notice, PageHead, ProblemNotice, Section, Stepper } from '../design';
+import { clockTime, send, useAction, useMe } from '../device';
+import { Button, IconButton, MeanwhileNotice, PageHead, ProblemNotice, Section } from '../design';
 import { fieldsOf } from '../lessons';
 import { BeforeLesson } from './BeforeLesson';
+import { Parts, WhatBreaks } from './Decisions';
 import { Lanes, NEARNESS } from './Lanes';
-import { lanesOf, platesWait } from './lanes';
+import { lanesOf } from './lanes';
 import { PaperAndFiles } from './PaperAndFiles';
 import { minuteOf, problemOf, stampOfLesson, timeAt, type MadeFrom, type Remedy } from './planOf';
+import { Changed, Said } from './PlanNotices';
 import { PlanTable } from './PlanTable';
+import { statusOf } from './statusOf';
 import { StepPanel } from './StepPanel';
 import { useSolver } from './useSolver';
 import { useTimePlan } from './useTimePlan';
@@ -364,174 +366,4 @@ export function TimeDesk({ from, time, onTime, onLesson }: TimeDeskProps) {
       ) : null}
     </div>
   );
-}
-
-interface ChangedProps {
-  readonly from: MadeFrom;
-  readonly problem: ReturnType<typeof problemOf>;
-  readonly outOfDate: boolean;
-  readonly conflicts: readonly Conflict[];
-  readonly onAsItIs: () => void;
-}
-
-/** What there is to say before anything else: what has changed since, and what the kitchen has none of. */
-function Changed({ from: { kitchen }, problem, outOfDate, conflicts, onAsItIs }: ChangedProps) {
-  return (
-    <>
-      {outOfDate ? (
-        <Notice title="The lesson, its kitchen or who comes has changed since this was planned.">
-          <p>
-            {conflicts.length > 0 ? 'What no longer holds stands beside the plan: put it right, or plan anew.' : 'The plan still holds.'}
-          </p>
-          {conflicts.length === 0 ? (
-            <Button kind="quiet" onClick={onAsItIs}>
-              Keep it as it is
-            </Button>
-          ) : null}
-        </Notice>
-      ) : null}
-      {[...new Set(problem.lacking.map(({ need }) => lackOf(need)))].map((what) => (
-        <Notice key={what} title={`${kitchen.name} has ${what}.`}>
-          <p>The steps that want it are planned without. Choose another kitchen, or change the dish.</p>
-        </Notice>
-      ))}
-    </>
-  );
-}
-
-/** What else there is to say of a plan: who shares, who is not there, what is borrowed or left out. */
-function Said({ from: { lesson, kitchen }, problem, plan }: { from: MadeFrom; problem: ReturnType<typeof problemOf>; plan: TimePlan }) {
-  const { empty, stray, teams } = problem;
-  return (
-    <>
-      {teams.length > kitchen.stations ? (
-        <Notice
-          title={`${teams.length} teams, and ${kitchen.name} has ${kitchen.stations} ${kitchen.stations === 1 ? 'station' : 'stations'}.`}
-        >
-          <p>Some have to share a station, or work in larger teams.</p>
-        </Notice>
-      ) : null}
-      {empty.length > 0 ? <Notice title={`Nobody of ${empty.map(({ name }) => name).join(', ')} is there.`} /> : null}
-      {stray.length > 0 ? (
-        <Notice
-          title={`${stray.length} ${stray.length === 1 ? 'decision was' : 'decisions were'} about steps that are not there any more.`}
-        />
-      ) : null}
-      {plan.borrowed.ovens + plan.borrowed.assessors > 0 || plan.without.length > 0 ? (
-        <Notice
-          title={`Planned with this: ${[
-            plan.borrowed.ovens > 0 ? `${plan.borrowed.ovens} borrowed ${plan.borrowed.ovens === 1 ? 'oven' : 'ovens'}` : '',
-            plan.borrowed.assessors > 0 ? `${plan.borrowed.assessors} more at the pass` : '',
-            ...plan.without.map(
-              ({ dishId, componentId }) =>
-                `without ${lesson.dishes.find((dish) => dish.dishId === dishId)?.content.components.find(({ id }) => id === componentId)?.name ?? 'a component'}`,
-            ),
-          ]
-            .filter(Boolean)
-            .join(', ')}.`}
-        />
-      ) : null}
-    </>
-  );
-}
-
-function lackOf(need: ReturnType<typeof problemOf>['lacking'][number]['need']): string {
-  switch (need.kind) {
-    case 'burner':
-      return 'no burner';
-    case 'oven':
-      return `no oven that reaches ${need.celsius} °C`;
-    case 'equipment':
-      return `no ${need.of}`;
-  }
-}
-
-function WhatBreaks({
-  conflicts,
-  clock,
-  onChoose,
-}: {
-  conflicts: readonly Conflict[];
-  clock: (minute: number) => string;
-  onChoose: (id: string) => void;
-}) {
-  return (
-    <section aria-label="What does not hold">
-      <h2 className="mb-2 text-lg">What does not hold</h2>
-      <ul className="max-h-[34rem] divide-y divide-line overflow-auto border-y border-line">
-        {conflicts.slice(0, 40).map((conflict, index) => (
-          <li key={index}>
-            <button
-              type="button"
-              className="w-full py-1.5 text-left text-small hover:bg-wash"
-              onClick={() => onChoose(conflict.steps.at(-1)!)}
-            >
-              {conflict.minute !== null ? <span className="font-semibold tabular-nums">{clock(conflict.minute)} </span> : null}
-              {inWords(conflict.said)}
-            </button>
-          </li>
-        ))}
-      </ul>
-      {conflicts.length > 40 ? <p className="text-small text-soft">And {conflicts.length - 40} more.</p> : null}
-    </section>
-  );
-}
-
-/** The parts of the lesson that are the same for everyone. */
-function Parts({ segments, onChange }: { segments: Segments; onChange: (part: Partial<Segments>) => void }) {
-  return (
-    <section aria-label="Parts of the lesson">
-      <h2 className="mb-2 text-lg">Parts of the lesson, minutes</h2>
-      <div className="grid grid-cols-2 gap-x-2 gap-y-3">
-        <Stepper label="Briefing" value={segments.briefing} min={0} max={120} onChange={(briefing) => onChange({ briefing })} />
-        <Stepper
-          label="Demonstration"
-          value={segments.demonstration}
-          min={0}
-          max={180}
-          onChange={(demonstration) => onChange({ demonstration })}
-        />
-        <Stepper label="To mark a plate" value={segments.aPlate} min={1} max={30} onChange={(aPlate) => onChange({ aPlate })} />
-        <Stepper
-          label="A plate may wait"
-          value={segments.plateWaits}
-          min={0}
-          max={60}
-          onChange={(plateWaits) => onChange({ plateWaits })}
-        />
-        <Stepper label="Slack" value={segments.slack} min={0} max={120} onChange={(slack) => onChange({ slack })} />
-        <Stepper label="Clean-down" value={segments.cleanDown} min={0} max={120} onChange={(cleanDown) => onChange({ cleanDown })} />
-      </div>
-    </section>
-  );
-}
-
-interface Status {
-  readonly placed: TimePlan['placed'];
-  readonly failed: Plan | null;
-  readonly solving: 'idle' | 'plan' | 'repair';
-  readonly conflicts: readonly Conflict[];
-  readonly problem: ReturnType<typeof problemOf>;
-  readonly clock: (minute: number) => string;
-}
-
-function statusOf({ placed, failed, solving, conflicts, problem, clock }: Status): string {
-  if (solving === 'repair') return 'It is being put right …';
-  if (!placed) {
-    if (solving === 'plan') return 'The first plan is being made …';
-    if (failed?.status === 'infeasible') return 'It does not fit.';
-    return failed ? 'No plan was found in ten seconds, and none was proven impossible.' : 'Stopped before there was a plan.';
-  }
-  if (conflicts.length > 0)
-    return failed?.status === 'infeasible'
-      ? 'With what is decided, nothing fits: take something back.'
-      : `${conflicts.length} ${conflicts.length === 1 ? 'thing does' : 'things do'} not hold.`;
-  const plates = problem.instance.steps.filter(({ id }) => problem.meaning.get(id)!.kind === 'tasting').map(({ id }) => placed.starts[id]!);
-  const { longest } = platesWait(problem, placed);
-  const said =
-    plates.length > 0
-      ? `${plates.length} plates reach the pass from ${clock(Math.min(...plates))} to ${clock(Math.max(...plates))}; the longest wait is ${longest} ${longest === 1 ? 'minute' : 'minutes'}.`
-      : 'It fits.';
-  if (solving === 'plan') return `${said} Still looking for a better one …`;
-  return placed.status === 'optimal' ? `${said} Nothing better is possible.` : said;
 }

@@ -1,10 +1,9 @@
 import { useMemo } from 'react';
-import type { ClassProblem, Plan } from '@pelvo/core';
+import { nameOfStep, type ClassProblem, type Plan, type TimePlan } from '@pelvo/core';
 import { Button, Section } from '../design';
 import { platesWait } from './lanes';
 import { remediesOf, type MadeFrom, type Remedy } from './planOf';
 import { useVariants } from './useSolver';
-import type { TimePlan } from '@pelvo/core';
 
 interface WhyNotProps {
   readonly from: MadeFrom;
@@ -24,47 +23,51 @@ export function WhyNot({ from, plan, reason, problem, clock, mayChangeLesson, on
   const { plans, busy } = useVariants(variants);
   return (
     <div className="grid gap-6 lg:grid-cols-2">
-      <Section title="What cannot hold together">
-        <p className="mb-2">{between(problem, reason, clock)}</p>
-        <ul className="divide-y divide-line border-y border-line">
-          {whatTogether(problem, reason).map((line) => (
-            <li key={line} className="py-1">
-              {line}
-            </li>
-          ))}
-        </ul>
-      </Section>
-      <Section title="What would make it fit">
-        <ul className="divide-y divide-line border-y border-line">
-          {remedies.map((remedy) => {
-            const tried = plans.get(remedy.key);
-            const other = Object.keys(remedy.lesson).length > 0;
-            return (
-              <li key={remedy.key} className="flex flex-wrap items-center justify-between gap-3 py-2">
-                <span>
-                  {remedy.name}
-                  {tried && typeof tried.objective === 'number' ? (
-                    <span className="block text-small text-soft">{whatItGives(remedy, tried, clock)}</span>
-                  ) : null}
-                </span>
-                {tried && typeof tried.objective === 'number' ? (
-                  !other || mayChangeLesson ? (
-                    <Button kind="main" onClick={() => onTake(remedy, tried)}>
-                      {other ? 'It fits: change the lesson so' : 'It fits: plan it so'}
-                    </Button>
-                  ) : (
-                    <span className="text-soft">it fits; the lead instructor can change the lesson so</span>
-                  )
-                ) : (
-                  <span className="text-soft">
-                    {tried ? (tried.status === 'infeasible' ? 'still does not fit' : 'not found in time') : busy ? 'being tried …' : ''}
-                  </span>
-                )}
+      <div>
+        <Section title="What cannot hold together">
+          <p className="mb-2">{between(problem, reason, clock)}</p>
+          <ul className="divide-y divide-line border-y border-line">
+            {whatTogether(problem, reason).map((line) => (
+              <li key={line} className="py-1">
+                {line}
               </li>
-            );
-          })}
-        </ul>
-      </Section>
+            ))}
+          </ul>
+        </Section>
+      </div>
+      <div>
+        <Section title="What would make it fit">
+          <ul className="divide-y divide-line border-y border-line">
+            {remedies.map((remedy) => {
+              const tried = plans.get(remedy.key);
+              const other = Object.keys(remedy.lesson).length > 0;
+              return (
+                <li key={remedy.key} className="flex flex-wrap items-center justify-between gap-3 py-2">
+                  <span>
+                    {remedy.name}
+                    {tried && typeof tried.objective === 'number' ? (
+                      <span className="block text-small text-soft">{whatItGives(remedy, tried, clock)}</span>
+                    ) : null}
+                  </span>
+                  {tried && typeof tried.objective === 'number' ? (
+                    !other || mayChangeLesson ? (
+                      <Button kind="main" onClick={() => onTake(remedy, tried)}>
+                        {other ? 'It fits: change the lesson so' : 'It fits: plan it so'}
+                      </Button>
+                    ) : (
+                      <span className="text-soft">it fits; the lead instructor can change the lesson so</span>
+                    )
+                  ) : (
+                    <span className="text-soft">
+                      {tried ? (tried.status === 'infeasible' ? 'still does not fit' : 'not found in time') : busy ? 'being tried …' : ''}
+                    </span>
+                  )}
+                </li>
+              );
+            })}
+          </ul>
+        </Section>
+      </div>
     </div>
   );
 }
@@ -95,16 +98,7 @@ export function whatTogether({ instance, meaning, teams }: ClassProblem, reason:
     const heat = step.needs.find(({ temperature }) => temperature !== undefined)?.temperature;
     const thing = about.kind === 'tasting' ? ' at the pass' : heat !== undefined ? ` an oven at ${heat} °C` : '';
     const each = ids.length > 1 ? ' each' : '';
-    const what =
-      about.work?.text ??
-      {
-        briefing: 'briefing',
-        demonstration: 'demonstration',
-        'clean-down': 'cleaning down',
-        tasting: 'tasting and marking',
-        'warm-up': 'heating up',
-        work: '',
-      }[about.kind];
+    const what = nameOfStep({ meaning, teams: [] }, ids[0]!);
     return `${who}${names.length > 1 ? ' need' : ' needs'}${thing} ${thing && about.kind !== 'tasting' ? 'for ' : ''}${step.minutes} minutes${each}: ${what}`;
   });
 }

@@ -86,21 +86,20 @@ export function useTimePlan(lesson: LessonDetail, time: TimeOfLesson, onStored: 
     },
     [set],
   );
-  const walk = (
-    from: readonly Done[],
-    to: (done: readonly Done[]) => void,
-    other: (next: (done: readonly Done[]) => readonly Done[]) => void,
-    back: boolean,
-  ) =>
-    from.length === 0
-      ? null
-      : () => {
-          const step = from.at(-1)!;
-          const [base, target] = back ? [step.after, step.before] : [step.before, step.after];
-          to(from.slice(0, -1));
-          other((done) => [...done, step]);
-          set(mergeTimePlan(base, target, now.current).mine);
-        };
+  /** Takes the last step of one list back, and puts it on the other. */
+  const walk = useCallback(
+    (step: Done, back: boolean) => {
+      const [base, target] = back ? [step.after, step.before] : [step.before, step.after];
+      (back ? setPast : setFuture)((done) => done.slice(0, -1));
+      (back ? setFuture : setPast)((done) => [...done, step]);
+      set(mergeTimePlan(base, target, now.current).mine);
+    },
+    [set],
+  );
+  const undone = past.at(-1);
+  const redone = future.at(-1);
+  const undo = useMemo(() => (undone ? () => walk(undone, true) : null), [undone, walk]);
+  const redo = useMemo(() => (redone ? () => walk(redone, false) : null), [redone, walk]);
 
   const saveNow = useCallback(
     () =>
@@ -132,8 +131,8 @@ export function useTimePlan(lesson: LessonDetail, time: TimeOfLesson, onStored: 
     content,
     change,
     amend,
-    undo: walk(past, setPast, setFuture, true),
-    redo: walk(future, setFuture, setPast, false),
+    undo,
+    redo,
     saving: busy ? 'saving' : dirty ? (failed ? 'not saved' : 'saving') : 'saved',
     meanwhile: draft.meanwhile && draft.meanwhile.clashes.length > 0 ? draft.meanwhile : null,
     takeTheirs: draft.takeTheirs,

@@ -197,7 +197,15 @@ export const KITCHEN: DocumentFormat<Kitchen> = {
 export const TIME_PLAN: DocumentFormat<TimePlan> = {
   name: 'time-plan',
   upgrades: [],
-  lacks: lacking({ segments: 'object', ahead: 'parts', without: 'parts', borrowed: 'object', changes: 'parts', placed: 'any', madeFrom: 'text' }),
+  lacks: lacking({
+    segments: 'object',
+    ahead: 'parts',
+    without: 'parts',
+    borrowed: 'object',
+    changes: 'parts',
+    placed: 'any',
+    madeFrom: 'text',
+  }),
 };
 
 export const CUT_SET: DocumentFormat<CutSet> = {
