@@ -16,6 +16,7 @@ export const kitchenSchema = shape<Kitchen>({
   name: Joi.string().trim().min(1).max(KITCHEN_LIMITS.name).required(),
   stations: count(1, KITCHEN_LIMITS.stations),
   burnersAStation: count(0, KITCHEN_LIMITS.burners),
+  stationsABlock: count(1, KITCHEN_LIMITS.block),
   ovens: Joi.array()
     .items(
       Joi.object({

@@ -186,6 +186,24 @@ describe('heats of an oven', () => {
   });
 });
 
+describe('stations that share their burners', () => {
+  it('have as many as both, for both', () => {
+    const simmer = dish(step('a', 'Simmer.', { hands: 'off', equipment: 'burner' }));
+    const burners = (stationsABlock: number) =>
+      classProblem(toPlan(simmer, { teams: teams(1, 1, 1), kitchen: { ...EMPTY_KITCHEN, burnersAStation: 2, stationsABlock } })).instance;
+    expect(burners(1).resources.filter(({ id }) => id.startsWith('burners.'))).toHaveLength(3);
+    expect(burners(2).resources.filter(({ id }) => id.startsWith('block-'))).toEqual([
+      { id: 'block-1', kind: 'units', capacity: 4 },
+      { id: 'block-2', kind: 'units', capacity: 4 },
+    ]);
+    expect(burners(2).steps.flatMap(({ needs }) => needs.flatMap(({ anyOf }) => anyOf.filter((id) => id.startsWith('block-'))))).toEqual([
+      'block-1',
+      'block-1',
+      'block-2',
+    ]);
+  });
+});
+
 describe('what a person decides', () => {
   const content = dish(step('a', 'Slice.'), step('b', 'Plate.', { minutes: 4 }));
   const a = stepIdOf('t1', 'd', 'a');

@@ -6,6 +6,7 @@ export const DEMO_KITCHENS: readonly Kitchen[] = [
     name: 'Kitchen 1',
     stations: 6,
     burnersAStation: 2,
+    stationsABlock: 2,
     ovens: [
       { name: 'Deck oven', shelves: 2, from: 120, to: 260, changeMinutes: 18 },
       { name: 'Combination oven', shelves: 4, from: 40, to: 230, changeMinutes: 8 },
@@ -17,6 +18,7 @@ export const DEMO_KITCHENS: readonly Kitchen[] = [
     name: 'Kitchen 2',
     stations: 12,
     burnersAStation: 4,
+    stationsABlock: 1,
     ovens: [
       { name: 'Oven A', shelves: 4, from: 50, to: 250, changeMinutes: 10 },
       { name: 'Oven B', shelves: 4, from: 50, to: 250, changeMinutes: 10 },

@@ -1,16 +1,17 @@
 import { X } from 'lucide-react';
 import { useMemo } from 'react';
 import { mutate as mutateAll } from 'swr';
-import { EMPTY_KITCHEN, EQUIPMENT_KINDS, KITCHEN_LIMITS, type EquipmentKind, type Kitchen, type KitchenOven } from '@pelvo/core';
+import { EMPTY_KITCHEN, EQUIPMENT_KINDS, KITCHEN, KITCHEN_LIMITS, type EquipmentKind, type Kitchen, type KitchenOven } from '@pelvo/core';
 import type { StoredKitchen } from '@pelvo/contract';
 import { fieldProblem, savedMeanwhile, send, useAction, useDraft } from '../device';
 import { Button, Dialog, IconButton, MeanwhileNotice, ProblemNotice, Stepper, TextField } from '../design';
 import { EQUIPMENT_NAMES } from './words';
 
-const contentOf = ({ name, stations, burnersAStation, ovens, equipment, assessors }: Kitchen): Kitchen => ({
+const contentOf = ({ name, stations, burnersAStation, stationsABlock, ovens, equipment, assessors }: Kitchen): Kitchen => ({
   name,
   stations,
   burnersAStation,
+  stationsABlock,
   ovens,
   equipment,
   assessors,
@@ -33,7 +34,7 @@ export function KitchenEditor({ kitchen, onClose, onRemoved }: KitchenEditorProp
     save: saveDraft,
     meanwhile,
     takeTheirs,
-  } = useDraft<Kitchen>(`kitchen.${kitchen?.id ?? 'new'}`, stored);
+  } = useDraft<Kitchen>(`kitchen.${kitchen?.id ?? 'new'}`, stored, { format: KITCHEN });
   const { busy, error, run, forget: dismiss } = useAction();
   const set = (part: Partial<Kitchen>) => change({ ...content, ...part });
   const setOven = (index: number, next: Partial<KitchenOven> | null) =>
@@ -66,7 +67,7 @@ export function KitchenEditor({ kitchen, onClose, onRemoved }: KitchenEditorProp
     });
   return (
     <Dialog open wide onClose={onClose} title={kitchen ? kitchen.name : 'A kitchen'}>
-      <div className="grid items-end gap-4 sm:grid-cols-[1.4fr_auto_auto_auto]">
+      <div className="grid items-end gap-4 sm:grid-cols-[1fr_auto_auto]">
         <TextField
           label="Name"
           maxLength={KITCHEN_LIMITS.name}
@@ -87,6 +88,14 @@ export function KitchenEditor({ kitchen, onClose, onRemoved }: KitchenEditorProp
           min={0}
           max={KITCHEN_LIMITS.burners}
           onChange={(burnersAStation) => set({ burnersAStation })}
+        />
+        <Stepper
+          label="Share burners"
+          hint="stations"
+          value={content.stationsABlock}
+          min={1}
+          max={KITCHEN_LIMITS.block}
+          onChange={(stationsABlock) => set({ stationsABlock })}
         />
         <Stepper
           label="Assessors"

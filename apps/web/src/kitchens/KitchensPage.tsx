@@ -45,7 +45,8 @@ export default function KitchensPage() {
               ) : null}
             </div>
             <p className="text-soft">
-              {kitchen.stations} stations with {kitchen.burnersAStation} burners each, {ovensOf(kitchen)},{' '}
+              {kitchen.stations} stations with {kitchen.burnersAStation} burners each
+              {kitchen.stationsABlock > 1 ? `, ${kitchen.stationsABlock} sharing theirs` : ''}, {ovensOf(kitchen)},{' '}
               {kitchen.assessors === 1 ? 'one assessor' : `${kitchen.assessors} assessors`}.
             </p>
             <table className="mt-3 w-full text-left text-small">

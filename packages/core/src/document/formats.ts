@@ -190,8 +190,9 @@ export const CARD: DocumentFormat<TechniqueCard> = {
 
 export const KITCHEN: DocumentFormat<Kitchen> = {
   name: 'kitchen',
-  upgrades: [],
-  lacks: lacking({ name: 'text', ovens: 'parts' }),
+  // From 1: every station had burners of its own.
+  upgrades: [(kitchen) => ({ stationsABlock: 1, ...kitchen })],
+  lacks: lacking({ name: 'text', ovens: 'parts', stationsABlock: 'number' }),
 };
 
 export const TIME_PLAN: DocumentFormat<TimePlan> = {

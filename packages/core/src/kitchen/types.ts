@@ -18,6 +18,8 @@ export interface Kitchen {
   /** Places at which a team works. */
   readonly stations: number;
   readonly burnersAStation: number;
+  /** Stations beside each other that share their burners; 1 where each has its own. */
+  readonly stationsABlock: number;
   readonly ovens: readonly KitchenOven[];
   /** How many there are of each; of chillers and freezers, how many trays they take at once. */
   readonly equipment: Readonly<Record<EquipmentKind, number>>;
@@ -30,6 +32,7 @@ export const KITCHEN_LIMITS = {
   name: 80,
   stations: 60,
   burners: 12,
+  block: 6,
   ovens: 30,
   shelves: 20,
   equipment: 200,
@@ -40,6 +43,7 @@ export const EMPTY_KITCHEN: Kitchen = {
   name: '',
   stations: 8,
   burnersAStation: 2,
+  stationsABlock: 1,
   ovens: [{ name: 'Oven 1', shelves: 2, from: 60, to: 250, changeMinutes: 12 }],
   equipment: { blender: 2, mixer: 1, fryer: 0, 'water bath': 0, chiller: 12, freezer: 4 },
   assessors: 1,

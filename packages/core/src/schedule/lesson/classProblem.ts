@@ -71,6 +71,8 @@ export interface ClassProblem {
 
 export const handsOf = (team: string): string => `hands.${team}`;
 export const burnersOf = (team: string): string => `burners.${team}`;
+/** Burners that stations beside each other share. */
+const blockOf = (number: number): string => `block-${number}`;
 /** A step of a team's dish, as the problem calls it. */
 export const stepIdOf = (team: string, dishId: string, step: string): string => `${team}.${dishId}.${step}`;
 
@@ -142,10 +144,11 @@ export function classProblem(lesson: ClassToPlan): ClassProblem {
   const perhaps: ClassProblem['perhaps'][number][] = [];
   const resources: PlanResource[] = [];
   const units = (id: string, capacity: number) => void resources.push({ id, kind: 'units', capacity });
-  for (const { id, hands } of teams) {
-    units(handsOf(id), hands);
-    units(burnersOf(id), kitchen.burnersAStation);
-  }
+  for (const { id, hands } of teams) units(handsOf(id), hands);
+  // Teams stand at the stations in their order; those of one block share its burners.
+  const block = Math.max(1, kitchen.stationsABlock);
+  const burnersFor = new Map(teams.map(({ id }, at) => [id, block === 1 ? burnersOf(id) : blockOf(Math.floor(at / block) + 1)]));
+  for (const id of new Set(burnersFor.values())) units(id, kitchen.burnersAStation * block);
   const ovens = ovensOf(kitchen, borrowed.ovens).map(({ id, at }) => ({ id, ...kitchen.ovens[at]! }));
   for (const { id, shelves, changeMinutes } of ovens)
     resources.push({ id, kind: 'oven', shelves, changeMinutes: Math.ceil(changeMinutes) });
@@ -209,7 +212,7 @@ export function classProblem(lesson: ClassToPlan): ClassProblem {
     };
     switch (need.kind) {
       case 'burner':
-        return kitchen.burnersAStation > 0 ? { anyOf: [burnersOf(team)], amount: 1 } : null;
+        return kitchen.burnersAStation > 0 ? { anyOf: [burnersFor.get(team) ?? burnersOf(team)], amount: 1 } : null;
       case 'equipment':
         return kitchen.equipment[need.of] > 0 ? { anyOf: [need.of.replace(' ', '-')], amount: 1 } : null;
       case 'oven': {
@@ -275,7 +278,7 @@ export function classProblem(lesson: ClassToPlan): ClassProblem {
             minutes: step.warmUp,
             earliest: begins,
             latestEnd: until,
-            needs: [{ anyOf: [burnersOf(by)], amount: 1 }],
+            needs: [{ anyOf: [burnersFor.get(by)!], amount: 1 }],
           });
           meaning.set(warm, { kind: 'warm-up', ...about, minutes: null, celsius: null });
           links.push({ from: warm, to: id, min: 0, max: KEPT_HOT, waitCost: WAIT_COST });
