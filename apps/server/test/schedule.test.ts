@@ -6,6 +6,7 @@ import {
   type LessonDetail,
   type LessonFields,
   type LessonSummary,
+  type MarkingSheet,
   type StoredKitchen,
   type TimeOfLesson,
 } from '@pelvo/contract';
@@ -163,6 +164,14 @@ describe('teams of a lesson', () => {
     expect(orderInputOf(saved.body).dishes.map(({ teams: cooks }) => cooks)).toEqual([['Shore'], ['Orchard']]);
     const order = (await lead<{ makings: { by: string; count: number }[] }>('GET', `/api/lessons/${lesson.id}/order`)).body;
     expect(order.makings.find(({ by }) => by === 'team')!.count).toBe(2);
+    // At the pass each dish is that of those who cook it, and so many plates are to be marked.
+    const sheet = (await lead<MarkingSheet>('GET', `/api/lessons/${lesson.id}/marking-sheet`)).body;
+    expect(sheet.students.map(({ team: of }) => of)).toEqual(ids.map((_, at) => (at < half ? 'Shore' : 'Orchard')));
+    expect(sheet.students[0]!.cooks).toEqual([lesson.dishes[0]!.editionId]);
+    const listed = (await lead<LessonSummary[]>('GET', '/api/lessons')).body.find(({ id }) => id === lesson.id)!;
+    const toMark = (readiness: LessonSummary['readiness']) => readiness.find(({ phase }) => phase === 'mark')!.said;
+    expect(toMark(listed.readiness)).toEqual({ code: 'dishes-marked', marked: 0, of: ids.length });
+    expect(toMark(saved.body.readiness)).toEqual(toMark(listed.readiness));
     // Whoever only orders and weighs is told of teams, not of who is in them.
     const stores = await lessonOf('Two plates', await school.as('stores'));
     expect(stores.cooking.map(({ hands, studentIds }) => [hands, studentIds])).toEqual([

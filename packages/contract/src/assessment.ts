@@ -23,6 +23,10 @@ export interface MarkingStudent {
   readonly name: string;
   readonly absent: boolean;
   readonly needs: Needs;
+  /** Name of their team; left out where none was put together. */
+  readonly team?: string;
+  /** Editions they cook, where their team does not cook all. */
+  readonly cooks?: readonly string[];
 }
 
 /** Everything the marking screen needs, so that it can go on without a network. */

@@ -1,8 +1,8 @@
 import { Injectable } from '@nestjs/common';
 import { DataSource, In, IsNull, Not, type EntityManager, type FindOptionsWhere } from 'typeorm';
-import { computeResult, shownOf, type MarkingWay, type Marks, type MatterKey } from '@pelvo/core';
-import type { ClassResults, DishResult, MarkedDish, MarkingSheet, MyResult } from '@pelvo/contract';
-import { dishesCooked, Lesson, LessonTechnique, markingWayOf, rosters, type CookedDish } from '../lessons';
+import { computeResult, shownOf, type LessonTeam, type MarkingWay, type Marks, type MatterKey } from '@pelvo/core';
+import type { ClassResults, DishResult, MarkedDish, MarkingSheet, MarkingStudent, MyResult } from '@pelvo/contract';
+import { dishesCooked, Lesson, LessonTechnique, markingWayOf, rosters, type CookedDish, teamsOfLessons } from '../lessons';
 import { Person } from '../people';
 import { notFound } from '../platform/problems';
 import { rubricOfEdition, rubricsOfEditions } from '../rubrics';
@@ -33,6 +33,7 @@ export class AssessmentService {
       select: { id: true, studentId: true, dishEditionId: true },
     });
     const marks = await marksOf(manager, assessments);
+    const teams = (await teamsOfLessons(manager, [lessonId])).get(lessonId)!;
     return {
       lessonId,
       title: lesson.title,
@@ -44,7 +45,7 @@ export class AssessmentService {
         ? { editionId: lesson.rubricEditionId, content: await rubricOfEdition(manager, lesson.rubricEditionId) }
         : null,
       dishes: dishes.map(({ editionId, title }) => ({ editionId, title })),
-      students: students.map(({ id, name, needs }) => ({ id, name, needs, absent: absent.has(id) })),
+      students: students.map(({ id, name, needs }) => ({ id, name, needs, absent: absent.has(id), ...inTeam(teams, id, dishes) })),
       plates: assessments.map(({ id, studentId, dishEditionId }) => ({
         studentId,
         dishEditionId,
@@ -227,4 +228,17 @@ async function teachesOf(manager: EntityManager, lesson: Lesson, dishes: readonl
   const techniques = await manager.findBy(Technique, { id: In([...ids]) });
   const matters = [...new Set([...techniques.flatMap(({ card }) => card.matters), ...(Object.keys(lesson.practices) as MatterKey[])])];
   return practicesInWords(manager, matters, lesson.practices);
+}
+
+/** The team of a student, and what it cooks where that is not all. */
+function inTeam(
+  teams: readonly LessonTeam[],
+  studentId: string,
+  dishes: readonly { readonly editionId: string; readonly dishId: string }[],
+): Pick<MarkingStudent, 'team' | 'cooks'> {
+  const team = teams.find(({ studentIds }) => studentIds.includes(studentId));
+  if (!team) return {};
+  const { name, dishIds } = team;
+  if (!dishIds) return { team: name };
+  return { team: name, cooks: dishes.filter(({ dishId }) => dishIds.includes(dishId)).map(({ editionId }) => editionId) };
 }

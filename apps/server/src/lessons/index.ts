@@ -6,6 +6,7 @@ export { markingWayOf } from './lessonFacts';
 export { dishesCooked, type CookedDish } from './dishesCooked';
 export { placeOf } from './placeOf';
 export { rosters } from './rosters';
+export { teamsOfLessons } from './teams';
 export { planChanges, resultsRelease } from './planChanges';
 export { Lesson } from './lesson.entity';
 export { LessonDish } from './lessonDish.entity';

@@ -85,13 +85,22 @@ export async function lessonFacts(
         hasRubric: lesson.rubricEditionId !== null,
         heldLines: order.held.length,
         orderLines: order.lines.length,
-        toMark: here * lesson.dishes.length,
+        toMark: platesOf(put, there, lesson),
         marked: lesson.dishesMarked,
         released: lesson.releasedAt !== null,
       });
       return [lesson.id, { students: own, absent, present, order, orderInput, readiness, preparations, facts, teams: put, cooking }];
     }),
   );
+}
+
+/** Plates of those who are there: of every dish, or of those that their team cooks. */
+function platesOf(teams: readonly LessonTeam[], there: readonly string[], { dishes }: Lesson): number {
+  const cookedBy = new Map(teams.flatMap(({ dishIds, studentIds }) => studentIds.map((id) => [id, dishIds])));
+  return there.reduce((sum, id) => {
+    const own = cookedBy.get(id);
+    return sum + (own ? dishes.filter(({ edition }) => own.includes(edition.dishId)).length : dishes.length);
+  }, 0);
 }
 
 /** Makings and dishes as an order takes them: teams that were put together are named, and cook what they cook. */

@@ -55,12 +55,15 @@ const ROSTERS = 'SELECT class_id AS classId, COUNT(*) AS students FROM student W
 const ABSENCES = `SELECT s.class_id AS classId, a.date, COUNT(*) AS away FROM absence a JOIN student s ON s.id = a.student_id AND s.active
   WHERE a.date BETWEEN ? AND ? GROUP BY s.class_id, a.date`;
 
-const TEAMS = `SELECT t.lesson_id AS lessonId, MD5(GROUP_CONCAT(t.name, ':',
-    (SELECT COUNT(*) FROM lesson_team_member m JOIN student s ON s.id = m.student_id AND s.active
-      LEFT JOIN absence a ON a.student_id = s.id AND a.date = l.date WHERE m.team_id = t.id AND a.student_id IS NULL), ':',
-    COALESCE((SELECT GROUP_CONCAT(d.dish_id ORDER BY d.dish_id) FROM lesson_team_dish d WHERE d.team_id = t.id), '')
-    ORDER BY t.position)) AS stamp
-  FROM lesson_team t JOIN lesson l ON l.id = t.lesson_id WHERE l.date BETWEEN ? AND ? GROUP BY t.lesson_id`;
+/** Of each team, how many of it are there, and which dishes it cooks; of each lesson, how many cook only some, and how many plates that is. */
+const TEAMS = `SELECT team.lessonId, MD5(GROUP_CONCAT(team.name, ':', team.hands, ':', COALESCE(team.dishes, '') ORDER BY team.position)) AS stamp,
+    SUM(IF(team.dishes IS NULL, 0, team.hands)) AS choosy, SUM(team.hands * team.cooks) AS plates
+  FROM (SELECT t.lesson_id AS lessonId, t.name, t.position,
+      (SELECT COUNT(*) FROM lesson_team_member m JOIN student s ON s.id = m.student_id AND s.active
+        LEFT JOIN absence a ON a.student_id = s.id AND a.date = l.date WHERE m.team_id = t.id AND a.student_id IS NULL) AS hands,
+      (SELECT GROUP_CONCAT(d.dish_id ORDER BY d.dish_id) FROM lesson_team_dish d WHERE d.team_id = t.id) AS dishes,
+      (SELECT COUNT(*) FROM lesson_team_dish d WHERE d.team_id = t.id) AS cooks
+    FROM lesson_team t JOIN lesson l ON l.id = t.lesson_id WHERE l.date BETWEEN ? AND ?) team GROUP BY team.lessonId`;
 
 const OWN_FACTS = 'SELECT MD5(GROUP_CONCAT(MD5(fact) ORDER BY name_key)) AS stamp FROM ingredient_fact';
 
@@ -85,7 +88,7 @@ export async function listLessons(manager: EntityManager, { from, to }: LessonRa
     { id: string; name: string; strand: Strand }[],
     { classId: string; students: string }[],
     { classId: string; date: string; away: string }[],
-    { lessonId: string; stamp: string }[],
+    { lessonId: string; stamp: string; choosy: string; plates: string }[],
     { stamp: string | null }[],
   ];
   const dishesOf = grouped(dishes, ({ lessonId }) => lessonId);
@@ -97,7 +100,7 @@ export async function listLessons(manager: EntityManager, { from, to }: LessonRa
   );
   const studentsOf = new Map(rosters.map(({ classId, students }) => [classId, Number(students)]));
   const awayOf = new Map(absences.map(({ classId, date, away }) => [`${classId} ${date}`, Number(away)]));
-  const teamsStamp = new Map(teams.map(({ lessonId, stamp }) => [lessonId, stamp]));
+  const teamsOf = new Map(teams.map((each) => [each.lessonId, each]));
   const lessons = rows.reverse().map((row) => {
     const here = (studentsOf.get(row.classId) ?? 0) - (awayOf.get(`${row.classId} ${row.date}`) ?? 0);
     const present = row.studentCount ?? here;
@@ -110,7 +113,7 @@ export async function listLessons(manager: EntityManager, { from, to }: LessonRa
           makingPlanOf(row, present),
           cooked.map(({ editionId }) => editionId),
           row.swaps,
-          teamsStamp.get(row.id),
+          teamsOf.get(row.id)?.stamp,
         ]),
       )
       .digest('hex');
@@ -142,7 +145,7 @@ export async function listLessons(manager: EntityManager, { from, to }: LessonRa
         hasRubric: Boolean(Number(row.hasRubric)),
         heldLines: order.held,
         orderLines: order.buy,
-        toMark: here * cooked.length,
+        toMark: (here - Number(teamsOf.get(id)?.choosy ?? 0)) * cooked.length + Number(teamsOf.get(id)?.plates ?? 0),
         marked: Number(row.marked),
         released: Boolean(Number(row.released)),
       }),

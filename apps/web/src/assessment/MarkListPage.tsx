@@ -49,39 +49,42 @@ export default function MarkListPage() {
             <section key={dish.editionId} className="mb-6">
               {sheet.dishes.length > 1 ? <h2 className="mb-2 text-xl">{dish.title}</h2> : null}
               <ul className="grid grid-cols-2 gap-3 sm:grid-cols-3 lg:grid-cols-4 xl:grid-cols-5">
-                {sheet.students.map((student) => {
-                  const marks = marksOf(sheet, student.id, dish.editionId);
-                  const given = Object.values(marks).filter(Boolean).length;
-                  const total = sheet.rubric!.content.criteria.length;
-                  const result = computeResult(sheet.rubric!.content, marks, sheet.way);
-                  const look =
-                    given === 0 ? 'border-dashed border-soft' : result.complete ? 'border-ink bg-ink text-paper' : 'border-ink bg-tile';
-                  return (
-                    <li key={student.id}>
-                      <Link
-                        to={`/lessons/${id}/mark/${student.id}/${dish.editionId}`}
-                        className={`flex min-h-24 flex-col justify-between rounded-sm border-2 px-3 py-2 no-underline hover:border-beet ${look}`}
-                      >
-                        <span className="text-lg font-semibold leading-tight [overflow-wrap:anywhere]">
-                          {student.name}
-                          {student.absent ? <span className="font-normal"> (away)</span> : null}
-                        </span>
-                        <span className="flex items-end justify-between">
-                          <span>
-                            {given === 0
-                              ? 'not begun'
-                              : result.complete
-                                ? result.capped
-                                  ? 'done, capped'
-                                  : 'done'
-                                : `${given} of ${total}`}
+                {sheet.students
+                  .filter(({ cooks }) => !cooks || cooks.includes(dish.editionId))
+                  .map((student) => {
+                    const marks = marksOf(sheet, student.id, dish.editionId);
+                    const given = Object.values(marks).filter(Boolean).length;
+                    const total = sheet.rubric!.content.criteria.length;
+                    const result = computeResult(sheet.rubric!.content, marks, sheet.way);
+                    const look =
+                      given === 0 ? 'border-dashed border-soft' : result.complete ? 'border-ink bg-ink text-paper' : 'border-ink bg-tile';
+                    return (
+                      <li key={student.id}>
+                        <Link
+                          to={`/lessons/${id}/mark/${student.id}/${dish.editionId}`}
+                          className={`flex min-h-24 flex-col justify-between rounded-sm border-2 px-3 py-2 no-underline hover:border-beet ${look}`}
+                        >
+                          <span className="text-lg font-semibold leading-tight [overflow-wrap:anywhere]">
+                            {student.name}
+                            {student.absent ? <span className="font-normal"> (away)</span> : null}
+                            {student.team ? <span className="block text-base font-normal">{student.team}</span> : null}
                           </span>
-                          <b className="font-title text-2xl">{result.mark ? `${result.complete ? '' : '~'}${shown(result.mark)}` : ''}</b>
-                        </span>
-                      </Link>
-                    </li>
-                  );
-                })}
+                          <span className="flex items-end justify-between">
+                            <span>
+                              {given === 0
+                                ? 'not begun'
+                                : result.complete
+                                  ? result.capped
+                                    ? 'done, capped'
+                                    : 'done'
+                                  : `${given} of ${total}`}
+                            </span>
+                            <b className="font-title text-2xl">{result.mark ? `${result.complete ? '' : '~'}${shown(result.mark)}` : ''}</b>
+                          </span>
+                        </Link>
+                      </li>
+                    );
+                  })}
               </ul>
             </section>
           ))}
