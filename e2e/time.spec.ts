@@ -18,27 +18,27 @@ test('a plan of time is dragged, breaks in words, is put right, taken back, and 
   await other.goto(`/lessons/${lesson}/time`);
   await expect(status(other).last()).toContainText('7 plates reach the pass');
 
-  const score = bar(page, /^Cedar.*Score/);
-  const before = (await score.getAttribute('aria-label'))!.match(/\d\d:\d\d/)![0];
-  const box = (await score.boundingBox())!;
+  const render = bar(page, /^Cedar.*Render/);
+  const before = (await render.getAttribute('aria-label'))!.match(/\d\d:\d\d/)![0];
+  const box = (await render.boundingBox())!;
   await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
   await page.mouse.down();
   await page.mouse.move(box.x + box.width / 2 - 40, box.y + box.height / 2, { steps: 8 });
   await page.mouse.up();
   await expect(status(page).last()).toContainText('not hold');
   await expect(page.getByRole('region', { name: 'What does not hold' })).toContainText('Cedar');
-  await expect(bar(page, /^Cedar.*Score.*does not hold, pinned/)).toBeVisible();
+  await expect(bar(page, /^Cedar.*Render.*does not hold, pinned/)).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Put it right' }).click();
   await expect(status(page).last()).toContainText(/moved\./);
   await expect(status(page).first()).toContainText('Saved by Maren Oltz');
   // The colleague sees the pin within seconds, without asking for it.
-  await expect(bar(other, /^Cedar.*Score.*pinned/)).toBeVisible({ timeout: 20_000 });
+  await expect(bar(other, /^Cedar.*Render.*pinned/)).toBeVisible({ timeout: 20_000 });
   await other.context().close();
 
   await page.keyboard.press('Control+z');
   await page.keyboard.press('Control+z');
-  await expect(bar(page, new RegExp(`^Cedar, ${before}.*Score`))).toBeVisible();
+  await expect(bar(page, new RegExp(`^Cedar, ${before}.*Render`))).toBeVisible();
   await expect(status(page).last()).toContainText('7 plates reach the pass');
   await expect(status(page).first()).toContainText('Saved by Maren Oltz');
 });

@@ -63,6 +63,8 @@ export function show(ui: ReactNode, { role = 'lead', answers = {}, at = '/', rou
     '/lessons': [],
     '/ingredients': [],
     '/kitchens': [],
+    // No time is planned unless a test has one.
+    '/lessons/l1/time': { version: 0, content: null, practised: {}, savedBy: '' },
     '/school': { version: 1, settings: NEW_SCHOOL },
     // Whatever dishes are looked for, there is none unless a test has some.
     '/dishes?*': { items: [], total: 0 },

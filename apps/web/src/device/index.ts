@@ -21,6 +21,7 @@ export {
   useRules,
   useSchool,
   useTechniques,
+  useTimeOfLesson,
 } from './lists';
 export { saveFile } from './saveFile';
 export { retryNow, say, useOutbox, type OutboxState } from './outbox';

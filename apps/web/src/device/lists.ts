@@ -10,6 +10,7 @@ import type {
   StoredCutSet,
   StoredKitchen,
   TechniqueSummary,
+  TimeOfLesson,
 } from '@pelvo/contract';
 import { fetcher } from './client';
 
@@ -26,4 +27,7 @@ export const useIngredients = () => useSWR<readonly IngredientRecord[]>('/ingred
 export const useSchool = () => useSWR<School>('/school', fetcher);
 /** The lessons of the school, by date. */
 export const useLessons = () => useSWR<readonly LessonSummary[]>('/lessons', fetcher);
+/** The stored plan of time of a lesson. @param looked - how often what others save is looked for, milliseconds; 0 for not at all */
+export const useTimeOfLesson = (lessonId: string | undefined, looked = 0) =>
+  useSWR<TimeOfLesson>(lessonId ? `/lessons/${lessonId}/time` : null, fetcher, { refreshInterval: looked });
 export const useLesson = (id: string | undefined) => useSWR<LessonDetail>(id ? `/lessons/${id}` : null, fetcher);

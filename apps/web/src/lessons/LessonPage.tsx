@@ -3,7 +3,18 @@ import { Link, useParams, useSearchParams } from 'react-router';
 import { mutate as mutateAll } from 'swr';
 import { demandFigure, planMakings, type Purpose } from '@pelvo/core';
 import { orderInputOf, type LessonDetail, type LessonFields } from '@pelvo/contract';
-import { fieldProblem, savedMeanwhile, send, useDraft, useMe, useAction, useTechniques, useLesson } from '../device';
+import {
+  fieldProblem,
+  savedMeanwhile,
+  send,
+  useDraft,
+  useMe,
+  useAction,
+  useTechniques,
+  useLesson,
+  useTimeOfLesson,
+  today,
+} from '../device';
 import { Button, ButtonLink, Fetching, FigureValue, MeanwhileNotice, Notice, PageHead, ProblemNotice, WorkingPage } from '../design';
 import { whatAt, whenAt, whoAt, withAt } from './glances';
 import { WhatPart, WhenPart, WhoPart } from './LessonForm';
@@ -263,17 +274,28 @@ interface PlanMarginProps {
 
 function PlanMargin({ lesson, substitutions, onSubstitutions }: PlanMarginProps) {
   const demand = useMemo(() => demandFigure(planMakings(orderInputOf(lesson).plan)), [lesson]);
+  const { role } = useMe();
+  const { data: time } = useTimeOfLesson(role === 'stores' ? undefined : lesson.id);
   const missing = missingIn(lesson.readiness);
+  // What can be planned is planned before it is cooked; afterwards nobody asks.
+  const unplanned = time !== undefined && !time.content?.placed && lesson.dishes.length > 0 && lesson.date >= today();
   return (
     <div className="space-y-5">
       <div>
         <h2 className="text-lg">In all</h2>
         <FigureValue id="demand" figure={demand} className="font-title !text-4xl" />
       </div>
-      {missing.length > 0 ? (
+      {missing.length > 0 || unplanned ? (
         <div>
           <h2 className="text-lg">Still missing</h2>
           <ul>
+            {unplanned ? (
+              <li>
+                <Link to={`/lessons/${lesson.id}/time`} className="inline-flex min-h-11 items-center">
+                  the time is not planned
+                </Link>
+              </li>
+            ) : null}
             {missing.map(({ phase, what }) => (
               <li key={what}>
                 {phase === 'plan' ? (

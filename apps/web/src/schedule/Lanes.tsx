@@ -5,6 +5,8 @@ import type { Bar, Lane } from './lanes';
 const ROW = 22;
 const LOW_ROW = 16;
 const MANY_ROWS = 16;
+/** No lane is lower: its name is touched. */
+const LOWEST = 24;
 /** Width of the names of lanes, pixels. */
 const NAMES = 128;
 /** Pixels a minute at each step of nearness; the first shows the whole lesson. */
@@ -100,7 +102,7 @@ export const Lanes = memo(function Lanes(props: LanesProps) {
             >
               {lane.name}
             </button>
-            <div className="relative grow" style={{ height: lane.rows * row + 3 }}>
+            <div className="relative grow" style={{ height: Math.max(LOWEST, lane.rows * row + 3) }}>
               {marks.map((mark) => (
                 <span key={mark} aria-hidden className="absolute inset-y-0 border-l border-line" style={{ left: mark * pixels }} />
               ))}

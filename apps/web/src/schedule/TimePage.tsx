@@ -3,17 +3,19 @@ import { Link, useParams } from 'react-router';
 import { mutate as mutateAll } from 'swr';
 import type { Kitchen } from '@pelvo/core';
 import type { LessonDetail, TimeOfLesson } from '@pelvo/contract';
-import { clockTime, useKitchens, useLesson } from '../device';
+import { clockTime, useKitchens, useLesson, useTimeOfLesson } from '../device';
 import { Empty, Fetching, PageHead } from '../design';
 import { TimeDesk } from './TimeDesk';
-import { useTimeOfLesson } from './useTimePlan';
+
+/** How often what others did to the plan is looked for, milliseconds. */
+const LOOKED_FOR = 3000;
 
 /** A lesson in time: who does what when, and what everyone shares. */
 export default function TimePage() {
   const { id } = useParams();
   const lesson = useLesson(id);
   const kitchens = useKitchens();
-  const time = useTimeOfLesson(id);
+  const time = useTimeOfLesson(id, LOOKED_FOR);
   const done = lesson.data !== undefined && kitchens.data !== undefined && time.data !== undefined;
   const kitchen = kitchens.data?.find((each) => each.id === lesson.data?.kitchenId) ?? null;
   const retry = () => {

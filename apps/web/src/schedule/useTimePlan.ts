@@ -1,18 +1,12 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import useSWR from 'swr';
 import { emptyTimePlan, mergeTimePlan, sameDocument, TIME_PLAN, type TimePlan } from '@pelvo/core';
 import { usualSegments, type LessonDetail, type TimeOfLesson } from '@pelvo/contract';
-import { fetcher, savedMeanwhile, send, useAction, useDraft, type Draft } from '../device';
+import { savedMeanwhile, send, useAction, useDraft, type Draft } from '../device';
 
-/** How often what others did to the plan is looked for, and how long typing rests before it is kept; milliseconds. */
-const LOOKED_FOR = 3000;
+/** How long hands rest before what they did is stored; milliseconds. */
 const RESTS = 600;
 /** Steps that can be taken back. */
 const REMEMBERED = 200;
-
-/** The stored plan of a lesson; what others save is seen within seconds. */
-export const useTimeOfLesson = (lessonId: string | undefined) =>
-  useSWR<TimeOfLesson>(lessonId ? `/lessons/${lessonId}/time` : null, fetcher, { refreshInterval: LOOKED_FOR });
 
 interface Done {
   readonly before: TimePlan;
