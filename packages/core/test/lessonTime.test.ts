@@ -66,6 +66,8 @@ describe('the work of a dish', () => {
     ['Fry in two batches.', { equipment: 'fryer' }, [{ kind: 'equipment', of: 'fryer' }]],
     ['Simmer for 20 minutes.', {}, [{ kind: 'burner' }]],
     ['Slice the leeks.', {}, []],
+    ['Trim the leeks and wash them well.', {}, [{ kind: 'equipment', of: 'sink' }]],
+    ['Boil the barley in a pan; rinse.', { equipment: 'burner' }, [{ kind: 'burner' }]],
   ])('needs for "%s" what its words say', (text, part, needs) => {
     expect(workOf(dish(step('a', text, part)))[0]!.needs).toEqual(needs);
   });

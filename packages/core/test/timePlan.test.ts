@@ -4,6 +4,7 @@ import {
   AS_IT_READS,
   checkPlan,
   classProblem,
+  clockAt,
   conflictsOf,
   EMPTY_COMPONENT,
   EMPTY_DISH,
@@ -11,9 +12,13 @@ import {
   EMPTY_STEP,
   emptyTimePlan,
   minutesAt,
+  KITCHEN,
+  lessonMinutes,
   mergeTimePlan,
+  momentAt,
   movedTo,
   nameOfThing,
+  open,
   ovenTasks,
   prepareAhead,
   repairPlan,
@@ -204,6 +209,15 @@ describe('stations that share their burners', () => {
   });
 });
 
+describe('a kitchen as it was stored before', () => {
+  it('has burners of its own at each station, and a sink for each', () => {
+    const { stationsABlock: _block, equipment, ...rest } = EMPTY_KITCHEN;
+    const { sink: _sink, ...older } = equipment;
+    const opened = open(KITCHEN, { document: 'kitchen', version: 1, content: { ...rest, equipment: older } });
+    expect(opened).toEqual({ kind: 'opened', content: { ...EMPTY_KITCHEN, equipment: { ...equipment, sink: EMPTY_KITCHEN.stations } } });
+  });
+});
+
 describe('what a person decides', () => {
   const content = dish(step('a', 'Slice.'), step('b', 'Plate.', { minutes: 4 }));
   const a = stepIdOf('t1', 'd', 'a');
@@ -248,6 +262,24 @@ describe('what a person decides', () => {
     const parts = dish(step('a', 'Whisk the sauce.', { componentId: 'sauce' }), step('b', 'Plate.'));
     const { instance } = classProblem(toPlan(parts, { teams: teams(1), without: [{ dishId: 'd', componentId: 'sauce' }] }));
     expect(instance.steps.map(({ id }) => id)).not.toContain(a);
+  });
+});
+
+describe('the clock of a lesson', () => {
+  it.each([
+    // The clocks of Vienna go forward at two on 29 March 2026, and back at three on 25 October.
+    ['in spring', '2026-03-29', 180, '05:00'],
+    ['in autumn', '2026-10-25', 300, '03:00'],
+    ['in between', '2026-06-01', 240, '04:00'],
+  ])('counts the minutes that there really are %s', (_, date, minutes, afterFour) => {
+    const hours = { date, start: '00:00', end: '04:00' };
+    expect(lessonMinutes(hours, 'Europe/Vienna')).toBe(minutes);
+    expect(clockAt(hours, 'Europe/Vienna', 240)).toBe(afterFour);
+    expect(clockAt(hours, 'Europe/Vienna', 0)).toBe('00:00');
+  });
+
+  it('is a moment anywhere on earth', () => {
+    expect(momentAt({ date: '2026-12-05', start: '09:00' }, 'America/New_York', 30).toISOString()).toBe('2026-12-05T14:30:00.000Z');
   });
 });
 

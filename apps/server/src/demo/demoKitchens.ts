@@ -11,7 +11,7 @@ export const DEMO_KITCHENS: readonly Kitchen[] = [
       { name: 'Deck oven', shelves: 2, from: 120, to: 260, changeMinutes: 18 },
       { name: 'Combination oven', shelves: 4, from: 40, to: 230, changeMinutes: 8 },
     ],
-    equipment: { blender: 2, mixer: 1, fryer: 0, 'water bath': 0, chiller: 12, freezer: 4 },
+    equipment: { blender: 2, mixer: 1, fryer: 0, 'water bath': 0, sink: 3, chiller: 12, freezer: 4 },
     assessors: 1,
   },
   {
@@ -24,7 +24,7 @@ export const DEMO_KITCHENS: readonly Kitchen[] = [
       { name: 'Oven B', shelves: 4, from: 50, to: 250, changeMinutes: 10 },
       { name: 'Oven C', shelves: 3, from: 80, to: 280, changeMinutes: 12 },
     ],
-    equipment: { blender: 4, mixer: 2, fryer: 2, 'water bath': 2, chiller: 24, freezer: 8 },
+    equipment: { blender: 4, mixer: 2, fryer: 2, 'water bath': 2, sink: 6, chiller: 24, freezer: 8 },
     assessors: 1,
   },
 ];

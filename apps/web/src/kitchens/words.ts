@@ -5,6 +5,7 @@ export const EQUIPMENT_NAMES: Readonly<Record<EquipmentKind, string>> = {
   mixer: 'Mixers',
   fryer: 'Fryers',
   'water bath': 'Water baths',
+  sink: 'Sinks',
   chiller: 'Trays chilled',
   freezer: 'Trays frozen',
 };

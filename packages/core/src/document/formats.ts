@@ -190,8 +190,14 @@ export const CARD: DocumentFormat<TechniqueCard> = {
 
 export const KITCHEN: DocumentFormat<Kitchen> = {
   name: 'kitchen',
-  // From 1: every station had burners of its own.
-  upgrades: [(kitchen) => ({ stationsABlock: 1, ...kitchen })],
+  // From 1: every station had burners of its own, and sinks were not counted: one to a station is taken, which nobody waits for.
+  upgrades: [
+    (kitchen) => ({
+      stationsABlock: 1,
+      ...kitchen,
+      equipment: { sink: kitchen.stations, ...(isJson(kitchen.equipment) ? kitchen.equipment : {}) },
+    }),
+  ],
   lacks: lacking({ name: 'text', ovens: 'parts', stationsABlock: 'number' }),
 };
 

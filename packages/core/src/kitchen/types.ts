@@ -1,5 +1,5 @@
 /** Things of which a kitchen has few, and which steps wait for. */
-export const EQUIPMENT_KINDS = ['blender', 'mixer', 'fryer', 'water bath', 'chiller', 'freezer'] as const;
+export const EQUIPMENT_KINDS = ['blender', 'mixer', 'fryer', 'water bath', 'sink', 'chiller', 'freezer'] as const;
 export type EquipmentKind = (typeof EQUIPMENT_KINDS)[number];
 
 export interface KitchenOven {
@@ -45,6 +45,6 @@ export const EMPTY_KITCHEN: Kitchen = {
   burnersAStation: 2,
   stationsABlock: 1,
   ovens: [{ name: 'Oven 1', shelves: 2, from: 60, to: 250, changeMinutes: 12 }],
-  equipment: { blender: 2, mixer: 1, fryer: 0, 'water bath': 0, chiller: 12, freezer: 4 },
+  equipment: { blender: 2, mixer: 1, fryer: 0, 'water bath': 0, sink: 4, chiller: 12, freezer: 4 },
   assessors: 1,
 };

@@ -20,6 +20,7 @@ const KINDS: readonly (readonly [RegExp, EquipmentKind])[] = [
   [/\b(?:mixer|machine)\b/i, 'mixer'],
   [/\b(?:fryer|deep[- ]fr(?:y|ied))\b/i, 'fryer'],
   [/\b(?:water bath|sous vide)\b/i, 'water bath'],
+  [/\bsink\b|\b(?:wash|rinse)\b(?! (?:up|your|the hands|hands))/i, 'sink'],
   [/\bfreez(?:e|er)\b/i, 'freezer'],
   [/\bchill(?:er|ed)?\b|\bfridge\b/i, 'chiller'],
 ];
