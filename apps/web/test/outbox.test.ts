@@ -35,11 +35,14 @@ type Kept = typeof import('../src/device/kept');
 let outbox: Outbox;
 let kept: Kept;
 let chain: Promise<void> = Promise.resolve();
+/** Every tab of a test: one that is left open would send into the next. */
+const tabs: Outbox[] = [];
 
 /** The device as a tab finds it when it opens. */
 async function openTab() {
   vi.resetModules();
   outbox = await import('../src/device/outbox');
+  tabs.push(outbox);
   kept = await import('../src/device/kept');
 }
 
@@ -60,7 +63,7 @@ beforeEach(async () => {
   await openTab();
 });
 afterEach(() => {
-  outbox.closeOutbox();
+  for (const tab of tabs.splice(0)) tab.closeOutbox();
   vi.unstubAllGlobals();
 });
 
