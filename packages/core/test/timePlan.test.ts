@@ -103,6 +103,10 @@ describe('what a step says of its place in time', () => {
     ],
     ['Chill the dough.', { hands: 'off' as const }, { ahead: { may: true, hours: 24, store: 'chilled', by: 'technician' } }],
     ['Fillet the trout.', {}, { food: 'raw flesh', grows: 90 }],
+    ['Bone the mackerel and trim the belly.', {}, { food: 'raw flesh' }],
+    ['Pick over the spinach and rinse it.', {}, { food: 'raw vegetable', needs: [{ kind: 'equipment', of: 'sink' }] }],
+    ['Blitz the soup in batches until silky.', {}, { needs: [{ kind: 'equipment', of: 'blender' }] }],
+    ['Rub the lard into the flour.', {}, { food: null }],
     ['Whisk the custard over the water.', {}, { redo: { times: 1, minutes: 10 }, grows: 25 }],
   ])('proposes for "%s" what its words say', (text, part, proposed) => {
     expect(workOf(dish(step('a', text, part), step('z', 'Plate.')))[0]).toMatchObject(proposed);

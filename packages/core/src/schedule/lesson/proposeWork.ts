@@ -1,6 +1,8 @@
 import type { Component, FoodState, MayBeAhead, MethodStep, StepWork } from '../../dish';
 import type { EquipmentKind } from '../../kitchen';
+import { SHIPPED, type FoodKind } from '../../ingredients';
 import { stepTimes } from '../../reading';
+import { plain, singular } from '../../text';
 
 /** What a step occupies besides hands. */
 export type WorkNeed =
@@ -16,7 +18,7 @@ const ON_A_BURNER =
 const IN_AN_OVEN = /\b(?:bake|baking|roast|oven|gratinate)\b/i;
 
 const KINDS: readonly (readonly [RegExp, EquipmentKind])[] = [
-  [/\b(?:blend|blender|liquidi[sz]e|purée|puree)\b/i, 'blender'],
+  [/\b(?:blend|blender|blitz|whizz|liquidi[sz]e|purée|puree)\b/i, 'blender'],
   [/\b(?:mixer|machine)\b/i, 'mixer'],
   [/\b(?:fryer|deep[- ]fr(?:y|ied))\b/i, 'fryer'],
   [/\b(?:water bath|sous vide)\b/i, 'water bath'],
@@ -36,7 +38,7 @@ export function needsOf({ equipment, text, celsius, heats }: MethodStep): readon
 }
 
 const PIECE_BY_PIECE =
-  /\b(?:peel|slice|dice|chop|cut|trim|pick|segment|shape|roll|pit|stone|core|zest|clean|wash|fillet|scale|bone|fill|wrap|string|shred|grate|julienne|plate|dress|arrange|spoon)\b/i;
+  /\b(?:peel|slice|dice|chop|cut|trim|pick|segment|shape|roll|pit|stone|core|zest|clean|wash|rinse|pick over|fillet|scale|bone|fill|wrap|string|shred|grate|julienne|plate|dress|arrange|spoon)\b/i;
 /** Percent of hands-on minutes that grow with the amount. @source our own working figure: what is done piece by piece grows, a pan that is stirred hardly */
 const GROWS_BY_PIECE = 90;
 const GROWS_OTHERWISE = 25;
@@ -52,17 +54,29 @@ const FOR_THE_PLATE = /\b(?:plate|plates|serve|serving|garnish|dress)\b/i;
 
 const DONE_AGAIN = /\b(?:emulsi|mayonnaise|hollandaise|caramel|whip|whisk the (?:cream|whites)|custard|mount)/i;
 
-const FLESH =
-  /\b(?:fish|fillets?|trout|hake|cod|mussels?|meat|duck|breasts?|mince|shellfish|crab|lobster|rabbit|venison|quail|bird|joint)\b/i;
+const FLESH = /\b(?:fish|fillets?|mussels?|meat|breasts?|mince|shellfish|bird|joint|carcass)\b/i;
+/** Fats and cured things are of cattle and pigs mostly: these say what they are by other words. */
+const FLESH_KINDS: ReadonlySet<FoodKind> = new Set(['fish', 'crustacean', 'mollusc', 'poultry', 'other mammal']);
+/** Names of fish, birds and other flesh that ship, in one word each: "mackerel", "quail". */
+const FLESH_NAMES: ReadonlySet<string> = new Set(
+  SHIPPED.filter(({ kinds, name }) => kinds.length === 1 && FLESH_KINDS.has(kinds[0]!) && !name.includes(' ')).map(({ name }) =>
+    singular(plain(name)),
+  ),
+);
+const isFlesh = (text: string): boolean =>
+  FLESH.test(text) ||
+  plain(text)
+    .split(/[^\p{L}]+/u)
+    .some((word) => FLESH_NAMES.has(singular(word)));
 const VEGETABLE =
-  /\b(?:vegetables?|onions?|shallots?|leeks?|carrots?|fennel|cabbage|mushrooms?|cucumber|sorrel|herbs?|leaves|potatoes|aubergines?|courgettes?|peppers?)\b/i;
+  /\b(?:vegetables?|onions?|shallots?|leeks?|carrots?|fennel|cabbage|mushrooms?|cucumbers?|sorrel|spinach|chard|herbs?|leaves|potatoes|aubergines?|courgettes?|peppers?|beans|peas|tomatoes|garlic|celery|celeriac|beetroots?|turnips?|swedes?|radish(?:es)?|lettuces?|chicory|salad|sprouts|broccoli|asparagus|artichokes?|parsnips?|apples?|pears?|oranges?|lemons?|parsley|chives)\b/i;
 const ONLY = /^(?:only )?if ([^,.;]{3,80}?)(?:,|;| then )/i;
 const LIKELY = /\b(?:usually|mostly|as a rule|often)\b/i;
 
 function foodOf({ text, hands }: MethodStep, needs: readonly WorkNeed[], last: boolean): FoodState | null {
   if (last || FOR_THE_PLATE.test(text)) return 'ready';
-  if (hands === 'off' || needs.length > 0) return null;
-  if (FLESH.test(text)) return 'raw flesh';
+  if (hands === 'off' || needs.some((need) => need.kind !== 'equipment' || need.of !== 'sink')) return null;
+  if (isFlesh(text)) return 'raw flesh';
   return VEGETABLE.test(text) && PIECE_BY_PIECE.test(text) ? 'raw vegetable' : null;
 }
 
