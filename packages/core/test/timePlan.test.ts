@@ -418,6 +418,14 @@ describe('two plans of one lesson', () => {
     expect([mine.placed!.starts.a, clashes]).toEqual([12, [{ where: 'place of a', mine: '12', theirs: '15' }]]);
   });
 
+  it('are not mixed where both were made anew: what was stored first stands', () => {
+    const starts = (by: number) => Object.fromEntries(Array.from({ length: 20 }, (_, at) => [`s${at}`, 10 * at + by]));
+    const of = (by: number) => ({ ...base, placed: placed(starts(by)) });
+    expect(mergeTimePlan(of(0), of(1), of(2))).toMatchObject({ mine: { placed: { starts: starts(2), status: 'optimal' } }, clashes: [] });
+    const fresh = { ...base, placed: null };
+    expect(mergeTimePlan(fresh, of(1), of(2)).mine.placed!.starts).toEqual(starts(2));
+  });
+
   it('take back what one did, and only that', () => {
     const after = { ...base, placed: placed({ a: 12, b: 20 }) };
     const now = { ...after, placed: placed({ a: 12, b: 25 }) };

@@ -77,6 +77,15 @@ export function mergeTimePlan(base: TimePlan, mine: TimePlan, theirs: TimePlan):
   };
 }
 
+/** Steps that both moved, up to which two plans are brought together step by step; beyond, somebody planned anew. */
+const MOST_MOVED = 12;
+
+const bothMoved = (base: PlacedSteps, mine: PlacedSteps, theirs: PlacedSteps): number =>
+  Object.keys(theirs.starts).filter((id) => {
+    const [b, m, t] = [base.starts[id], mine.starts[id], theirs.starts[id]];
+    return m !== b && t !== b && m !== t;
+  }).length;
+
 function placedOf(
   base: PlacedSteps | null,
   mine: PlacedSteps | null,
@@ -86,6 +95,8 @@ function placedOf(
   if (sameDocument(mine, base)) return theirs;
   if (sameDocument(theirs, base)) return mine;
   if (mine === null || theirs === null) return mine ?? theirs;
+  // Two plans that were made anew at the same moment are no two sets of changes: half of each would be no plan.
+  if (base === null || bothMoved(base, mine, theirs) > MOST_MOVED) return theirs;
   return {
     starts: fields(base?.starts ?? {}, mine.starts, theirs.starts),
     uses: fields(base?.uses ?? {}, mine.uses, theirs.uses),
