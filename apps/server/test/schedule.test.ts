@@ -84,7 +84,11 @@ describe('the plan of time of a lesson', () => {
     expect((await lead('GET', `/api/lessons/${idOf('Dough')}/time.pdf`)).problem.errors![0]!.problem).toBe(
       'The plan of time does not hold any more.',
     );
-    expect((await putTime('Dough', content, version + 1)).body.content!.placed!.status).toBe(content!.placed!.status);
+    // Also where something is decided, so that the plan is no more what the lesson alone would make of it.
+    const decided = { ...moved, segments: { ...moved.segments, slack: 5 }, madeFrom: content!.madeFrom };
+    const again = await putTime('Dough', decided, version + 1);
+    expect(again.body.content!.placed).toMatchObject({ status: 'feasible', objective: null, bound: null });
+    expect((await putTime('Dough', content, version + 2)).body.content!.placed!.status).toBe(content!.placed!.status);
     expect((await putTime('Dough', content, version, await school.as('stores'))).status).toBe(403);
   });
 
@@ -138,6 +142,26 @@ describe('the plan of time of a lesson', () => {
     const { date, school: settings } = await lessonOf('Duck');
     expect(settings.timeZone).toBe('UTC');
     expect(lines).toContain(`DTSTART:${date.replaceAll('-', '')}T090000Z`);
+  });
+});
+
+describe('a kitchen that is taken away while a lesson is put into it', () => {
+  it('is in it with its reference, or leaves it its name: never a failure', async () => {
+    const lesson = await lessonOf('Knife');
+    const { id: _id, version: _version, ...content } = await kitchenOf(lesson);
+    for (let round = 0; round < 8; round += 1) {
+      const room = (await lead<StoredKitchen>('POST', '/api/kitchens', { body: { ...content, name: `Room ${round}` } })).body;
+      const now = await lessonOf('Knife');
+      const [saved, gone] = await Promise.all([
+        lead('PUT', `/api/lessons/${now.id}`, { body: { ...fieldsOf(now), kitchenId: room.id }, version: now.version }),
+        lead('DELETE', `/api/kitchens/${room.id}`),
+      ]);
+      expect([200, 422]).toContain(saved.status);
+      expect(gone.status).toBe(204);
+      const after = await lessonOf('Knife');
+      expect(after.kitchenId).toBe(saved.status === 200 ? null : now.kitchenId);
+      if (saved.status === 200) expect(after.kitchen).toBe(`Room ${round}`);
+    }
   });
 });
 

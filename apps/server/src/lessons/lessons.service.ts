@@ -202,7 +202,11 @@ async function checkReferences(manager: EntityManager, fields: LessonFields): Pr
   const techniques =
     fields.techniques.length === 0 ? 0 : await manager.countBy(Technique, { id: In(fields.techniques.map(({ id }) => id)) });
   if (techniques < fields.techniques.length) throw invalid('techniques', 'There is no such technique.', 'Choose the technique again.');
-  if (fields.kitchenId && !(await manager.existsBy(KitchenRow, { id: fields.kitchenId })))
+  // Held until the lesson is saved: a kitchen that is taken away at the same moment goes before it, or after.
+  if (
+    fields.kitchenId &&
+    !(await manager.findOne(KitchenRow, { where: { id: fields.kitchenId }, select: { id: true }, lock: { mode: 'pessimistic_read' } }))
+  )
     throw invalid('kitchenId', 'There is no such kitchen.', 'Choose the kitchen again.');
   const cuts = fields.practices['named-cuts'];
   if (cuts && !(await manager.existsBy(CutSetRow, { id: cuts })))

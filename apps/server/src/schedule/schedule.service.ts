@@ -1,18 +1,9 @@
 import { Injectable } from '@nestjs/common';
 import { DataSource, type EntityManager } from 'typeorm';
-import {
-  checkPlan,
-  classProblem,
-  practisedShares,
-  stampOf,
-  type ClassProblem,
-  type Kitchen,
-  type PlacedSteps,
-  type TimePlan,
-} from '@pelvo/core';
+import { checkPlan, classProblem, practisedShares, type ClassProblem, type Kitchen, type PlacedSteps, type TimePlan } from '@pelvo/core';
 import { classToPlan, type LessonDetail, type TimeOfLesson, type TimePdfQuery } from '@pelvo/contract';
 import { KitchenRow } from '../kitchens';
-import { Lesson, LessonsService } from '../lessons';
+import { Lesson, LessonsService, rosters } from '../lessons';
 import { inTransaction } from '../platform/database/transaction';
 import { fileName, renderPdf } from '../platform/pdf';
 import { conflict, invalid, notFound } from '../platform/problems';
@@ -39,8 +30,12 @@ export class ScheduleService {
 
   async of(lessonId: string): Promise<TimeOfLesson> {
     const { manager } = this.database;
-    const lesson = await this.lessons.one(lessonId, 'lead');
-    const row = await manager.findOne(TimePlanRow, { where: { lessonId }, relations: { person: true } });
+    // Asked for every few seconds by whoever plans: no dish is read for it, and no order computed.
+    const [lesson, row] = await Promise.all([
+      manager.findOne(Lesson, { where: { id: lessonId }, select: { id: true, classId: true, date: true } }),
+      manager.findOne(TimePlanRow, { where: { lessonId }, relations: { person: true } }),
+    ]);
+    if (!lesson) throw notFound('lesson');
     return {
       version: row?.version ?? 0,
       content: row?.content ?? null,
@@ -83,7 +78,6 @@ export class ScheduleService {
     const kitchen = await this.kitchen(lesson);
     if (!kitchen) return content;
     const { instance } = classProblem(classToPlan(lesson, kitchen, content, await practisedBefore(this.database.manager, lesson)));
-    if (stampOf(instance) !== content.madeFrom) return content;
     const { faults, objective } = checkPlan(instance, { starts: content.placed.starts, uses: content.placed.uses });
     const holds = faults.length === 0;
     const { bound } = content.placed;
@@ -130,9 +124,13 @@ export class ScheduleService {
   }
 }
 
-/** Where the class of a lesson stands before it, by technique. */
-async function practisedBefore(manager: EntityManager, { classId, date, students }: LessonDetail): Promise<TimeOfLesson['practised']> {
-  const { lessons } = await courseOf(manager, classId);
-  const present = students.filter(({ absent }) => !absent).map(({ id }) => id);
-  return Object.fromEntries(practisedShares(present, lessons, date));
+/** Where those who come stand before a lesson, by technique. */
+async function practisedBefore(
+  manager: EntityManager,
+  lesson: Pick<Lesson, 'id' | 'classId' | 'date'>,
+): Promise<TimeOfLesson['practised']> {
+  const [{ lessons }, classes] = await Promise.all([courseOf(manager, lesson.classId), rosters(manager, [lesson])]);
+  const { students, absent } = classes.get(lesson.id)!;
+  const present = students.flatMap(({ id }) => (absent.has(id) ? [] : [id]));
+  return Object.fromEntries(practisedShares(present, lessons, lesson.date));
 }

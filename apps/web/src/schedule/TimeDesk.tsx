@@ -243,7 +243,7 @@ export function TimeDesk({ from, time, onTime, onLesson }: TimeDeskProps) {
                     Put it right
                   </Button>
                 ) : null}
-                {placed ? <Button onClick={planAnew}>Plan anew</Button> : null}
+                {whyNot ? null : <Button onClick={planAnew}>{placed ? 'Plan anew' : 'Plan it'}</Button>}
               </>
             )}
           </span>

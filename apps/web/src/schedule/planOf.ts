@@ -48,6 +48,9 @@ export interface Remedy {
 
 const shortened = (text: string) => (text.length > 70 ? `${text.slice(0, 68).trimEnd()}…` : text);
 
+/** More than so many never cook one making. */
+const LARGEST_TEAM = 12;
+
 /** What could make a lesson fit, each by itself, the gentlest first. */
 export function remediesOf(from: MadeFrom, plan: TimePlan, problem: ClassProblem, reason: readonly string[]): readonly Remedy[] {
   const { lesson, kitchen } = from;
@@ -71,7 +74,7 @@ export function remediesOf(from: MadeFrom, plan: TimePlan, problem: ClassProblem
     add(`ahead-${work.id}`, `Make ahead: ${shortened(work.text)}`, { ahead: [...plan.ahead, { dishId, stepId: work.id }] });
   if (segments.slack > 0) add('slack', 'Give up the slack', { segments: { ...segments, slack: 0 } });
   if (segments.demonstration > 0) add('demonstration', 'Leave the demonstration out', { segments: { ...segments, demonstration: 0 } });
-  if (lesson.present > lesson.teamSize) {
+  if (lesson.present > lesson.teamSize && lesson.teamSize < LARGEST_TEAM) {
     const larger = inTeamsOf(lesson, lesson.teamSize + 1);
     add(
       'teams',

@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { emptyTimePlan, mergeTimePlan, sameDocument, TIME_PLAN, type TimePlan } from '@pelvo/core';
 import { usualSegments, type LessonDetail, type TimeOfLesson } from '@pelvo/contract';
-import { savedMeanwhile, send, useAction, useDraft, type Draft } from '../device';
+import { problemOf, savedMeanwhile, send, useAction, useDraft, type Draft } from '../device';
 
 /** How long hands rest before what they did is stored; milliseconds. */
 const RESTS = 600;
@@ -95,10 +95,13 @@ export function useTimePlan(lesson: LessonDetail, time: TimeOfLesson, onStored: 
   const undo = useMemo(() => (undone ? () => walk(undone, true) : null), [undone, walk]);
   const redo = useMemo(() => (redone ? () => walk(redone, false) : null), [redone, walk]);
 
+  /** What was sent last: what is refused for what it says is not sent again until it says something else. */
+  const tried = useRef<TimePlan | null>(null);
   const saveNow = useCallback(
     () =>
       run(() =>
         keep(async (mine, version) => {
+          tried.current = mine;
           try {
             const saved = await send<TimeOfLesson>('PUT', `/lessons/${lesson.id}/time`, { body: mine, version });
             onStored(saved);
@@ -116,10 +119,13 @@ export function useTimePlan(lesson: LessonDetail, time: TimeOfLesson, onStored: 
   const waits = dirty && !busy;
   useEffect(() => {
     if (!waits) return;
+    const met = savedMeanwhile(error) !== null;
+    const { status = 0 } = failed ? problemOf(error) : {};
+    if (failed && !met && status >= 400 && status < 500 && sameDocument(tried.current, draft.content)) return;
     // After a failure it is tried again, more slowly.
-    const timer = setTimeout(() => void saveNow(), failed && !savedMeanwhile(error) ? 5000 : RESTS);
+    const timer = setTimeout(() => void saveNow(), failed && !met ? 5000 : RESTS);
     return () => clearTimeout(timer);
-  }, [waits, content, draft.version, saveNow, failed, error]);
+  }, [waits, draft.content, draft.version, saveNow, failed, error]);
 
   return {
     content,

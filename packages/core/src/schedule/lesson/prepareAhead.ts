@@ -1,6 +1,6 @@
-import type { Component, DishContent, Maker } from '../../dish';
-import type { Store } from '../../dish';
+import type { Component, DishContent, Maker, Store } from '../../dish';
 import type { ClassProblem } from './classProblem';
+import { workOf } from './workOf';
 
 /** Something that is made before the lesson. */
 export interface AheadTask {
@@ -25,7 +25,7 @@ export interface AheadTask {
  * What is made before a lesson, in the order of its dishes: only the last step of what is made together is kept, so only that one has a
  * store; what comes before it is a part of the same work.
  *
- * @param minutes - when each step of the problem begins, where there is a plan
+ * @param starts - when each step of the problem begins, where there is a plan
  */
 export function prepareAhead(
   { ahead, meaning, teams }: ClassProblem,
@@ -35,8 +35,9 @@ export function prepareAhead(
   return ahead.map(({ dishId, work }) => {
     const content = dishes.find(({ id }) => id === dishId)!.content;
     const kept = !ahead.some((other) => other.dishId === dishId && other.work.after.includes(work.id));
+    const waiting = new Set(workOf(content).flatMap(({ id, after }) => (after.includes(work.id) ? [id] : [])));
     const begins = [...meaning]
-      .filter(([, about]) => about.dishId === dishId && about.kind === 'work' && about.work!.id !== work.id)
+      .filter(([, about]) => about.dishId === dishId && about.kind === 'work' && waiting.has(about.work!.id))
       .flatMap(([id]) => starts[id] ?? []);
     return {
       dishId,
