@@ -2,6 +2,8 @@ import type { AddressInfo } from 'node:net';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { DataSource } from 'typeorm';
+import { emptyTimePlan, seal, TIME_PLAN, USUAL_SEGMENTS } from '@pelvo/core';
+import type { TimeOfLesson } from '@pelvo/contract';
 import { createApp } from '../src/app';
 import { addDemoSchool } from '../src/demo/addDemoSchool';
 import { freshDatabase } from './school';
@@ -56,5 +58,23 @@ describe('two copies of the server', () => {
       });
     const answers = await Promise.all([save(bases[0]!, 'Mussels, one'), save(bases[1]!, 'Mussels, two')]);
     expect(answers.map(({ status }) => status).sort()).toEqual([200, 412]);
+  });
+
+  it('keep one plan of time of two that are stored at once, the first of all and every later one', async () => {
+    const cookie = (await signIn(bases[0]!, 'demo-kitchen')).headers.get('set-cookie')!.split(';')[0]!;
+    const lessons = (await (await fetch(`${bases[0]!}/api/lessons`, { headers: { cookie } })).json()) as { id: string }[];
+    const path = `/api/lessons/${lessons.at(-1)!.id}/time`;
+    const save = (base: string, slack: number, version: number) =>
+      fetch(base + path, {
+        method: 'PUT',
+        headers: { cookie, 'content-type': 'application/json', 'if-match': `"${version}"` },
+        body: JSON.stringify(seal(TIME_PLAN, emptyTimePlan({ ...USUAL_SEGMENTS, slack }))),
+      });
+    for (let version = 0; version < 4; version += 1) {
+      const answers = await Promise.all([save(bases[0]!, 5, version), save(bases[1]!, 6, version)]);
+      expect(answers.map(({ status }) => status).sort()).toEqual([200, 412]);
+      const kept = (await (await fetch(bases[1]! + path, { headers: { cookie } })).json()) as TimeOfLesson;
+      expect([kept.version, kept.content!.segments.slack]).toEqual([version + 1, answers[0]!.status === 200 ? 5 : 6]);
+    }
   });
 });
