@@ -67,7 +67,7 @@ export function KitchenEditor({ kitchen, onClose, onRemoved }: KitchenEditorProp
     });
   return (
     <Dialog open wide onClose={onClose} title={kitchen ? kitchen.name : 'A kitchen'}>
-      <div className="grid items-end gap-4 sm:grid-cols-[1fr_auto_auto]">
+      <div className="max-w-md">
         <TextField
           label="Name"
           maxLength={KITCHEN_LIMITS.name}
@@ -75,6 +75,8 @@ export function KitchenEditor({ kitchen, onClose, onRemoved }: KitchenEditorProp
           problem={fieldProblem(error, 'name')}
           onChange={(event) => set({ name: event.target.value })}
         />
+      </div>
+      <div className="mt-4 flex flex-wrap items-start gap-4">
         <Stepper
           label="Stations"
           value={content.stations}
@@ -90,8 +92,7 @@ export function KitchenEditor({ kitchen, onClose, onRemoved }: KitchenEditorProp
           onChange={(burnersAStation) => set({ burnersAStation })}
         />
         <Stepper
-          label="Share burners"
-          hint="stations"
+          label="Stations sharing them"
           value={content.stationsABlock}
           min={1}
           max={KITCHEN_LIMITS.block}

@@ -39,7 +39,7 @@ export function BeforeLesson({ lesson, problem, plan, clock, onBack }: BeforeLes
               <th scope="col" className="w-40">
                 Kept
               </th>
-              <td className="w-24" />
+              <td className="w-48" />
             </tr>
           </thead>
           <tbody className="divide-y divide-line border-y border-line align-top">

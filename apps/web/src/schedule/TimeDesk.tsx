@@ -354,7 +354,9 @@ export function TimeDesk({ from, time, onTime, onLesson }: TimeDeskProps) {
       </div>
       {placed ? (
         <>
-          <PaperAndFiles lesson={lesson} problem={problem} placed={placed} ready={holds && desk.saving === 'saved'} />
+          <div className="mt-8">
+            <PaperAndFiles lesson={lesson} problem={problem} placed={placed} ready={holds && desk.saving === 'saved'} />
+          </div>
           <Section title={chosenLane === null ? 'The same as a table' : 'This lane as a table'}>
             <div className="grid items-start gap-x-8 xl:grid-cols-2">
               {shown.map((lane) => (

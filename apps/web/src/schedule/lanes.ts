@@ -100,10 +100,14 @@ export function lanesOf(problem: ClassProblem, plan: Pick<Plan, 'starts' | 'uses
             waits: 0,
             moves: false,
           }));
-        return lane(id, capital(nameOfThing(id, problem, kitchen, borrowed).replace(/^the /, '')), 'thing', [
-          ...turns.filter(({ from, until }) => until > from),
-          ...takes(id),
-        ]);
+        return lane(
+          id,
+          id.startsWith('block-')
+            ? `Burners ${id.slice('block-'.length)}`
+            : capital(nameOfThing(id, problem, kitchen, borrowed).replace(/^the /, '')),
+          'thing',
+          [...turns.filter(({ from, until }) => until > from), ...takes(id)],
+        );
       })
       .filter((each) => each.bars.length > 0),
     lane(
