@@ -40,6 +40,15 @@ describe('a tray', () => {
     expect(shown(demonstration!)).toEqual({ lemon: '1', 'white cabbage': '600 g', 'olive oil': '2 tbsp' });
   });
 
+  it('says what is wanted of what lies on it, once for pieces that lie together', () => {
+    const dish = dishFrom(
+      'Slaw\nserves 4\n2 shallots, finely diced\n600 g white cabbage, shredded\n\nDressing\n1 shallot, sliced\n2 tbsp olive oil',
+    );
+    const [tray] = traysOf(input(dish));
+    const wanted = Object.fromEntries(tray!.items.map(({ item, preparation }) => [item.replace(/s$/, ''), preparation]));
+    expect(wanted).toEqual({ shallot: 'finely diced; sliced', 'white cabbage': 'shredded', 'olive oil': '' });
+  });
+
   it('holds what is to be trimmed, untrimmed', () => {
     const dish = withLine(dishFrom('Roots\nserves 2\n400 g carrots'), 'carrots', { yields: [{ kind: 'trim', fraction: '4/5' }] });
     const [tray] = traysOf(input(dish, { plan: { ...ALONE, students: 1, portionsATeam: 2 } }));

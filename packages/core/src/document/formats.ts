@@ -3,9 +3,11 @@ import type { Kitchen } from '../kitchen';
 import type { DishContent } from '../dish';
 import type { IngredientFact } from '../ingredients';
 import type { LessonSettings, SchoolSettings } from '../lesson';
+import { NO_BOARDS } from '../lesson/settings';
 import type { PracticeChoices } from '../practice';
 import type { Marks, MarkValue, RubricContent } from '../rubric';
 import type { Needs } from '../allergens';
+import type { Demonstration } from '../demonstration';
 import type { TimePlan } from '../schedule';
 import type { LineSubstitution } from '../substitution';
 import type { Preferences } from '../preferences';
@@ -201,6 +203,22 @@ export const KITCHEN: DocumentFormat<Kitchen> = {
   lacks: lacking({ name: 'text', ovens: 'parts', stationsABlock: 'number' }),
 };
 
+export const DEMONSTRATION: DocumentFormat<Demonstration> = {
+  name: 'demonstration',
+  upgrades: [],
+  lacks: lacking({
+    slot: 'number',
+    begins: 'number',
+    camera: 'text',
+    wanted: 'object',
+    choice: 'any',
+    took: 'object',
+    words: 'object',
+    ready: 'object',
+    weighings: 'parts',
+  }),
+};
+
 export const TIME_PLAN: DocumentFormat<TimePlan> = {
   name: 'time-plan',
   upgrades: [],
@@ -296,8 +314,9 @@ export const LESSON_SETTINGS: DocumentFormat<LessonSettings> = {
 export const SCHOOL_SETTINGS: DocumentFormat<SchoolSettings> = {
   name: 'school-settings',
   // From 1: the allergens that are named are those of the European Union and the United Kingdom.
-  upgrades: [(settings) => ({ allergenList: 'eu-uk', ...settings })],
-  lacks: lacking({ marking: 'text', weighingOut: 'text', allergenList: 'text', timeZone: 'text' }),
+  // From 2: nobody has said what the boards are called.
+  upgrades: [(settings) => ({ allergenList: 'eu-uk', ...settings }), (settings) => ({ boards: NO_BOARDS, ...settings })],
+  lacks: lacking({ marking: 'text', weighingOut: 'text', allergenList: 'text', timeZone: 'text', boards: 'object' }),
 };
 
 export const PREFERENCES: DocumentFormat<Preferences> = {

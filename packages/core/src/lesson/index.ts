@@ -10,5 +10,8 @@ export {
   type LessonSettings,
   type SchoolSettings,
   type WeighingOut,
+  NO_BOARDS,
+  type SchoolBoard,
+  type SchoolBoards,
 } from './settings';
 export { cookingTeams, proposeTeams, teamName, teamsCooking, teamSizes, type CookingTeam, type LessonTeam, type Mixing } from './teams';

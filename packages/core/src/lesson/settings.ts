@@ -1,4 +1,5 @@
 import type { AllergenList } from '../allergens';
+import type { FoodState } from '../dish';
 import type { MarkingWay } from '../rubric';
 
 /** How a class gets its ingredients. */
@@ -11,6 +12,19 @@ export interface LessonSettings {
   readonly weighingOut: WeighingOut | null;
 }
 
+/** A board as the school knows it. */
+export interface SchoolBoard {
+  /** "red", "the blue one"; empty where the school has no word for it. */
+  readonly name: string;
+  /** `#rrggbb`; shown beside the word, never alone. */
+  readonly colour: string;
+}
+export type SchoolBoards = Readonly<Record<FoodState, SchoolBoard>>;
+
+const NO_BOARD: SchoolBoard = { name: '', colour: '#ffffff' };
+/** A school that has not said what its boards are called. */
+export const NO_BOARDS: SchoolBoards = { 'raw flesh': NO_BOARD, 'raw vegetable': NO_BOARD, ready: NO_BOARD, allergen: NO_BOARD };
+
 /** How lessons run at the school, and where on earth it is. */
 export interface SchoolSettings {
   readonly marking: MarkingWay;
@@ -19,10 +33,18 @@ export interface SchoolSettings {
   readonly allergenList: AllergenList;
   /** IANA name, such as `Europe/Vienna`; the day and the hour of a lesson are of this zone. */
   readonly timeZone: string;
+  /** What the boards of the school are called, by what is cut on them. Colours differ from country to country: these are its own. */
+  readonly boards: SchoolBoards;
 }
 
 export const AS_THE_SCHOOL: LessonSettings = { marking: null, weighingOut: null };
-export const NEW_SCHOOL: SchoolSettings = { marking: 'levels', weighingOut: 'trays', allergenList: 'eu-uk', timeZone: 'UTC' };
+export const NEW_SCHOOL: SchoolSettings = {
+  marking: 'levels',
+  weighingOut: 'trays',
+  allergenList: 'eu-uk',
+  timeZone: 'UTC',
+  boards: NO_BOARDS,
+};
 
 interface Way {
   readonly name: string;

@@ -4,7 +4,7 @@ import { inGrams, isMissingFact, partOf, SHIPPED_BOOK, toGrams, type FactBook, t
 import { inMeasures, inUnit, roundForOrder, unitOf, type MeasureSystem, type UnitCode } from '../quantity';
 import { text, type Said } from '../words';
 import { componentFactors } from '../dish/componentFactors';
-import { linesById, type DishContent, type IngredientLine } from '../dish/types';
+import { linesById, type Component, type DishContent, type IngredientLine } from '../dish/types';
 import { asPurchased, makingsFor, scaleLine, type Making } from '../scaling';
 import type { LineSubstitution } from '../substitution';
 
@@ -14,6 +14,8 @@ export interface OrderDish {
   readonly content: DishContent;
   /** Names of the teams that cook it, where not all do. */
   readonly teams?: readonly string[];
+  /** Makings of single components that stand ready for a demonstration, beyond the one that is shown, by component. */
+  readonly standIns?: ReadonlyMap<string, number>;
 }
 
 /** What one line takes in one kind of making. */
@@ -99,6 +101,12 @@ interface Need {
   readonly parts: Working[];
 }
 
+/** What stands ready of one component: as many makings more, of the size that is shown. */
+function standing(over: readonly Making[], { id, name }: Pick<Component, 'id' | 'name'>, count = 0): readonly Making[] {
+  const shown = over.find(({ by }) => by === 'demonstration');
+  return shown && count > 0 ? [{ ...shown, count, called: { code: 'making.stands-ready', count, name }, standsReady: id }] : [];
+}
+
 const PIECES: ReadonlySet<string> = new Set(['wholeEach', 'shared', 'weighed']);
 const pieceOf = ({ scaling }: IngredientLine): Piece | null =>
   scaling.kind === 'wholeEach' ? 'whole' : PIECES.has(scaling.kind) ? (scaling.kind as 'shared' | 'weighed') : null;
@@ -122,7 +130,7 @@ export function collect(
 
   /** @param swapsFor - how many of a making's are cooked with a substitute */
   const scaleOver = (
-    { editionId, content }: OrderDish,
+    { editionId, content, standIns }: OrderDish,
     over: readonly Making[],
     factorOf: (making: Making) => Exact,
     swapsFor: (swap: LineSubstitution, making: Making) => number,
@@ -146,7 +154,7 @@ export function collect(
           written: line.written || line.item,
         };
         const made = line.preparationEditionId && preparations.has(line.preparationEditionId) ? line.preparationEditionId : null;
-        for (const making of over) {
+        for (const making of [...over, ...standing(over, component, standIns?.get(component.id))]) {
           const batch = { factor: factorOf(making).mul(times), portions: making.portions };
           const scaled = scaleLine(line, batch, { find: (id) => byId.get(id), book });
           if (scaled.kind === 'none') continue;

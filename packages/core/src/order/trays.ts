@@ -20,6 +20,8 @@ export interface TrayItem {
   readonly figure: Figure;
   /** On how many trays of all it stands, where not on all of them. */
   readonly only: Said | null;
+  /** What is wanted of it, as its lines say: "finely diced". */
+  readonly preparation: string;
   /** Made ahead, by its title; empty for what is bought. */
   readonly madeAhead: string;
   readonly allergens: KnownAllergens;
@@ -61,7 +63,7 @@ function traysFrom({ contributions, draws }: Collected, preparations: ReadonlyMa
   const placeOf = new Map<string, number>();
   [...contributions, ...draws].forEach(({ line }, index) => placeOf.set(line.id, placeOf.get(line.id) ?? index));
   const put = ({ editionId, dish, making, line }: Pick<Draw, 'editionId' | 'dish' | 'making' | 'line'>, item: Omit<TrayItem, 'key'>) => {
-    const key = `${editionId} ${making.by}${making.separateFor ? ' separate' : ''}`;
+    const key = `${editionId} ${making.by}${making.separateFor ? ' separate' : ''}${making.standsReady ? ` ready ${making.standsReady}` : ''}`;
     const { by, called, count } = making;
     const tray = trays.get(key) ?? { key, dish, by, called, count, portions: exactText(making.portions), items: [] };
     trays.set(key, tray);
@@ -86,6 +88,7 @@ function traysFrom({ contributions, draws }: Collected, preparations: ReadonlyMa
       component,
       figure: figure(text(line.item), working, { estimate, notes: scale ? [...notes, scale] : notes }),
       only: onlySome(contribution, contribution),
+      preparation: wanted([contribution]),
       madeAhead: '',
       allergens: allergensOf(line.item, book),
     });
@@ -99,6 +102,7 @@ function traysFrom({ contributions, draws }: Collected, preparations: ReadonlyMa
         component: componentsOf(piece.lines),
         figure: piece.figure,
         only: onlySome(piece, of),
+        preparation: wanted(piece.lines),
         madeAhead: '',
         allergens: allergensOf(item, book),
       });
@@ -114,6 +118,7 @@ function traysFrom({ contributions, draws }: Collected, preparations: ReadonlyMa
         givenOut(labelled(working, { from: working.from, by: { code: 'scaling', kind: line.scaling.kind } }), line.item, book).working,
       ),
       only: onlySome(draw, draw),
+      preparation: wanted([draw]),
       madeAhead: content?.title ?? '',
       allergens: content ? allergensOfMade(content, preparations, book) : allergensOf(line.item, book),
     });
@@ -123,6 +128,10 @@ function traysFrom({ contributions, draws }: Collected, preparations: ReadonlyMa
     items: [...items].sort((a, b) => a.order - b.order).map(({ order: _order, ...item }) => item),
   }));
 }
+
+/** What lines want done to what lies on a tray, each once. */
+const wanted = (lines: readonly Pick<Draw, 'line'>[]): string =>
+  [...new Set(lines.map(({ line }) => line.preparation.trim()).filter(Boolean))].join('; ');
 
 /** The components that pieces are for; the main list is named only beside others. */
 function componentsOf(lines: readonly Contribution[]): string {

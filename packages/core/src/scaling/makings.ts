@@ -31,6 +31,8 @@ export interface Making {
   readonly called: Said;
   /** Teams that get a bulk making of their own, with something else in it. */
   readonly separateFor?: number;
+  /** Id of the one component that is made, to stand ready for a demonstration. */
+  readonly standsReady?: string;
 }
 
 /** "1 portion each", "2½ portions each". */

@@ -6,9 +6,11 @@ import { LEVEL_NAMES, type Level } from '../rubric/types';
 import { SCALING_NAMES } from '../dish/types';
 import { STRAND_NAMES, type Strand } from '../technique/types';
 import { CALCULATORS_IN_ENGLISH } from './calculatorsInEnglish';
+import { DEMONSTRATION_IN_ENGLISH } from './demonstrationInEnglish';
 import { HEALTH_IN_ENGLISH } from './healthInEnglish';
 import { REFUSALS_IN_ENGLISH } from './refusalsInEnglish';
 import { RULES_IN_ENGLISH } from './rulesInEnglish';
+import { TERM_IN_ENGLISH } from './termInEnglish';
 import { TIME_IN_ENGLISH } from './timeInEnglish';
 import { WORK_IN_ENGLISH } from './workInEnglish';
 
@@ -37,6 +39,8 @@ export const ENGLISH = {
   ...CALCULATORS_IN_ENGLISH,
   ...REFUSALS_IN_ENGLISH,
   ...HEALTH_IN_ENGLISH,
+  ...DEMONSTRATION_IN_ENGLISH,
+  ...TERM_IN_ENGLISH,
   ...TIME_IN_ENGLISH,
   ...WORK_IN_ENGLISH,
 

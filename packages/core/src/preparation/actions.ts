@@ -1,0 +1,184 @@
+import type { Cut, CutSet } from '../cuts';
+import { plain, singular } from '../text';
+
+/** What is done to an item before it is cooked or put together, in the order in which it is done. */
+export const PREPARATION_ACTIONS = [
+  'wash',
+  'soak',
+  'peel',
+  'trim',
+  'fillet',
+  'pick',
+  'zest',
+  'juice',
+  'cut',
+  'grate',
+  'toast',
+  'sift',
+  'soften',
+  'melt',
+  'beat',
+] as const;
+export type PreparationAction = (typeof PREPARATION_ACTIONS)[number];
+
+/** Something done to an item, with how it is cut where it is. */
+export interface ActionSaid {
+  readonly action: PreparationAction;
+  /** "fine dice", "julienne", "ribbons"; empty for what is no cut. */
+  readonly cut: string;
+}
+
+const WORDS: readonly (readonly [PreparationAction, RegExp])[] = [
+  ['wash', /\b(?:wash(?:ed)?|rins(?:e|ed)|scrub(?:bed)?)\b(?! up)/i],
+  ['soak', /\bsoak(?:ed)?\b/i],
+  ['peel', /\b(?:peel(?:ed)?|skinned|shell(?:ed)?|podded)\b/i],
+  [
+    'trim',
+    /\b(?:trim(?:med)?|top(?:ped)? and tail(?:ed)?|cor(?:e|ed)|seeds? (?:removed|out)|(?:de)?seed(?:ed)?|stoned|pit(?:ted)?|strings? (?:removed|off)|stalks? (?:removed|off)|debeard(?:ed)?)\b/i,
+  ],
+  ['fillet', /\b(?:fillet(?:ed)|pin ?bones? (?:out|removed)|bon(?:e|ed) out|scal(?:e|ed) the|portion(?:ed)?)\b/i],
+  ['pick', /\b(?:pick(?:ed)?|leaves only|plucked)\b/i],
+  ['zest', /\b(?:zest(?:ed)?)\b/i],
+  ['juice', /\b(?:juic(?:e|ed)|squeez(?:e|ed))\b/i],
+  ['grate', /\bgrat(?:e|ed)\b/i],
+  ['toast', /\b(?:toast(?:ed)?|roast(?:ed)? (?:the )?(?:nuts|seeds|almonds|hazelnuts))\b/i],
+  ['sift', /\bsift(?:ed)?\b/i],
+  ['soften', /\b(?:soften(?:ed)?|at room temperature|soft)\b/i],
+  ['melt', /\bmelt(?:ed)?\b/i],
+  ['beat', /\b(?:beaten|beat the)\b/i],
+];
+
+/** Cuts by the words that mean them, longest first. */
+const CUTS: readonly (readonly [string, RegExp])[] = [
+  ['fine dice', /\bfine(?:ly)?[ -]dic(?:e|ed)\b|\b(?:very )?small dice\b|\bbrunoise\b/i],
+  ['large dice', /\blarge(?:ly)?[ -]dic(?:e|ed)\b/i],
+  ['dice', /\bdic(?:e|ed)\b|\bcubed?\b|\bcubes\b/i],
+  ['julienne', /\bjulienned?\b|\bmatchsticks?\b/i],
+  ['ribbons', /\bribbons?\b|\bchiffonade\b/i],
+  ['segments', /\bsegment(?:s|ed)?\b/i],
+  ['thin slices', /\b(?:thin(?:ly)?|fine(?:ly)?)[ -]slic(?:e|ed|es)\b|\bslic(?:e|ed) (?:\w+ ){0,2}?(?:thin|fine)(?:ly)?\b/i],
+  ['slices', /\bslic(?:e|ed|es)\b/i],
+  ['rings', /\brings\b/i],
+  ['rounds', /\brounds\b|\bdiscs?\b/i],
+  ['sticks', /\bsticks\b|\bbatons?\b/i],
+  ['wedges', /\bwedges\b/i],
+  ['quarters', /\bquarter(?:s|ed)\b/i],
+  ['halves', /\bhalv(?:es|ed)\b/i],
+  ['shreds', /\bshred(?:s|ded)?\b/i],
+  ['fine chop', /\bfine(?:ly)?[ -]chop(?:ped)?\b|\bminced\b/i],
+  ['chop', /\bchop(?:ped)?\b/i],
+  ['pieces', /\b(?:in|into) (?:\w+ )?(?:pieces|chunks|bites?)\b/i],
+];
+
+const byOrder = (a: ActionSaid, b: ActionSaid) => PREPARATION_ACTIONS.indexOf(a.action) - PREPARATION_ACTIONS.indexOf(b.action);
+
+/** What a phrase says is done, in the order of the work. A juice that is bought is no action: "juice" counts only with "the juice of" or as a verb. */
+export function actionsIn(phrase: string): readonly ActionSaid[] {
+  const found: ActionSaid[] = WORDS.filter(([, word]) => word.test(phrase)).map(([action]) => ({ action, cut: '' }));
+  const cut = CUTS.find(([, word]) => word.test(phrase));
+  if (cut) found.push({ action: 'cut', cut: cut[0] });
+  return found.sort(byOrder);
+}
+
+const wordsOf = (text: string): ReadonlySet<string> =>
+  new Set(
+    plain(text)
+      .split(/[^\p{L}]+/u)
+      .filter((word) => word.length > 2)
+      .map(singular),
+  );
+
+const ARTICLES: ReadonlySet<string> = new Set(['the', 'some', 'all', 'both', 'any']);
+
+/** A part of a sentence, with what parts it from the one before: a full stop or semicolon, or a comma, "and", "then". */
+interface Clause {
+  readonly text: string;
+  readonly hard: boolean;
+}
+
+function clausesOf(step: string): readonly Clause[] {
+  const parts = step.split(/([.;:,]|\bthen\b|\band\b)/i);
+  const clauses: Clause[] = [];
+  let hard = true;
+  parts.forEach((part, at) => {
+    if (at % 2 === 1) hard ||= /[.;:]/.test(part);
+    else if (part.trim() !== '') {
+      clauses.push({ text: part, hard });
+      hard = false;
+    }
+  });
+  return clauses;
+}
+
+/**
+ * What a step does to an item: what its clause says, what neighbouring clauses without an item of their own say, and what is said of
+ * several items at once.
+ *
+ * @param others - the other items of the dish
+ * @example actionsOn('Peel the onions and slice thinly; chop the parsley.', 'onions', ['parsley']) // peel, cut in thin slices
+ */
+export function actionsOn(step: string, item: string, others: readonly string[]): readonly ActionSaid[] {
+  const head = [...wordsOf(item)].at(-1);
+  if (!head) return [];
+  const rivals = new Set(others.flatMap((other) => [...wordsOf(other)].slice(-1)).filter((word) => word !== head));
+  const own = wordsOf(item);
+  const clauses = clausesOf(step).map(({ text, hard }) => {
+    const words = wordsOf(text);
+    const whose = words.has(head) ? 'own' : [...rivals].some((rival) => words.has(rival)) ? 'other' : 'none';
+    // Nothing but the item stands there: "and fennel", "the figs".
+    const bare = [...words].every((word) => own.has(word) || ARTICLES.has(word));
+    return { hard, whose, bare, actions: actionsIn(text) } as const;
+  });
+  const found = clauses.flatMap(({ whose, actions, hard, bare }, at) => {
+    if (whose !== 'own') return [];
+    // "Finely dice shallots and fennel": the second item has no verb of its own.
+    if (actions.length === 0 && bare && !hard) {
+      let earlier = at - 1;
+      while (earlier >= 0 && clauses[earlier]!.actions.length === 0 && !clauses[earlier]!.hard) earlier -= 1;
+      return clauses[earlier]?.whose === 'other' || clauses[earlier]?.whose === 'none' ? clauses[earlier]!.actions : [];
+    }
+    const following: ActionSaid[] = [];
+    for (let next = at + 1; next < clauses.length; next += 1) {
+      const clause = clauses[next]!;
+      if (clause.whose !== 'none' || clause.hard || clause.actions.length === 0) break;
+      following.push(...clause.actions);
+    }
+    // "Peel, core and dice the apples": verbs without an item before it, unless they end a clause about another one.
+    const before: ActionSaid[] = [];
+    let from = at;
+    while (!clauses[from]!.hard && from > 0 && clauses[from - 1]!.whose === 'none' && clauses[from - 1]!.actions.length > 0) {
+      from -= 1;
+      before.push(...clauses[from]!.actions);
+    }
+    const ends = clauses[from]!.hard || from === 0 || clauses[from - 1]!.whose === 'none';
+    return [...(ends ? before : []), ...actions, ...following];
+  });
+  return found.sort(byOrder);
+}
+
+/** The named cut of a set that a word means, with its size; null where the set has none of that name. */
+export function namedCut(cut: string, set: CutSet | null): Cut | null {
+  if (!cut || !set) return null;
+  const wanted = [...wordsOf(cut)];
+  const named = set.cuts.map((each) => ({ each, words: wordsOf(each.name) }));
+  return (
+    named.find(({ words }) => words.size === wanted.length && wanted.every((word) => words.has(word)))?.each ??
+    named.find(({ words }) => wanted.every((word) => words.has(word)))?.each ??
+    null
+  );
+}
+
+const FRESH =
+  /\b(?:onion|shallot|leek|carrot|fennel|cabbage|mushroom|cucumber|sorrel|spinach|chard|aubergine|courgette|pepper|bean|pea|tomato|celery|celeriac|beetroot|turnip|swede|radish|lettuce|chicory|salad|sprout|broccoli|asparagus|artichoke|parsnip|apple|pear|orange|lemon|lime|plum|peach|apricot|berry|strawberry|raspberry|grape|parsley|chive|dill|mint|basil|coriander|tarragon|chervil|thyme|rosemary|sage|herb|leaf|rocket|watercress|potato|pumpkin|squash|rhubarb|quince)\b/i;
+/** Dried, bottled, bought as a product: not washed, whatever else it is called. */
+const NOT_FRESH =
+  /\b(?:dried|tinned|canned|powder|ground|paste|puree|stock|juice|oil|vinegar|jam|frozen|flour|seeds?|sauce|concentrate|candied|pickled|cider|wine|nuts?|bread|pasta|cream|butter)\b|\b(?:black|white|cayenne|pink|szechuan|sichuan) pepper(?:corns?)?$|^pepper(?:corns?)?$|\bbay leaf\b|\bbay leaves\b/i;
+const PEELED = /\b(?:onion|shallot|carrot|celeriac|beetroot|turnip|swede|parsnip|garlic|ginger|potato|quince|salsify|squash|pumpkin)\b/i;
+
+const singularWords = (item: string): string => [...wordsOf(item)].join(' ');
+
+/** Whether an item comes with earth on it: it is washed before anything else. */
+export const isWashed = (item: string): boolean => FRESH.test(singularWords(item)) && !NOT_FRESH.test(plain(item));
+/** Whether an item is peeled as a rule, where nobody says otherwise. */
+export const isPeeled = (item: string): boolean =>
+  PEELED.test(singularWords(item)) && !NOT_FRESH.test(plain(item)) && !/\bunpeeled\b/i.test(item);

@@ -1,0 +1,15 @@
+export { actionsIn, actionsOn, namedCut, PREPARATION_ACTIONS, type ActionSaid, type PreparationAction } from './actions';
+export { changePrompts, changesCounted, CHANGED, type Changed, type ChangePrompt, type HandledStep } from './changes';
+export { KEEPING, keepingOf, type Keeping } from './keeping';
+export {
+  preparationList,
+  PREPARES,
+  type PreparationList,
+  type PreparationTask,
+  type PreparedItem,
+  type PreparedLine,
+  type Prepares,
+  type TogetherDone,
+} from './preparationList';
+export { teamChanges, type TeamChanges } from './teamChanges';
+export { countedInAndOut, toolsList, type CountedInAndOut, type ToolNeed } from './toolsList';

@@ -1,0 +1,143 @@
+import type { DishContent } from '../dish';
+import { EQUIPMENT_KINDS, type EquipmentKind, type Kitchen } from '../kitchen';
+import type { TechniqueCard } from '../technique';
+import { plain } from '../text';
+
+/** Something that a lesson needs besides food. */
+export interface ToolNeed {
+  readonly name: string;
+  readonly kind: 'tool' | 'shared' | 'equipment' | 'plate' | 'paper' | 'water';
+  /** How many in all, and for each station; `aStation` is null for what all share. */
+  readonly count: number;
+  readonly aStation: number | null;
+  /** How many the kitchen has; null where it keeps no count of it. */
+  readonly has: number | null;
+  readonly short: number;
+  readonly because: readonly string[];
+}
+
+interface ToolsInput {
+  readonly dishes: readonly { readonly content: DishContent; readonly stations: number; readonly portions: number }[];
+  readonly cards: ReadonlyMap<string, Pick<TechniqueCard, 'name' | 'tools'>>;
+  readonly kitchen: Kitchen | null;
+}
+
+/** What several stations share: one among so many. @source our own working figure */
+const SHARED_AMONG: readonly (readonly [RegExp, number])[] = [
+  [/\b(?:scales?)\b/, 2],
+  [/\b(?:mandolines?|slicers?|graters?|zesters?)\b/, 3],
+  [/\b(?:probes?|thermometers?)\b/, 2],
+  [/\b(?:blow ?torch|torches)\b/, 4],
+  [/\b(?:whetstones?|stones?|steels?|rods?)\b/, 4],
+];
+const EQUIPMENT: readonly (readonly [RegExp, EquipmentKind])[] = [
+  [/\b(?:blenders?|stick blenders?|food processors?)\b/, 'blender'],
+  [/\bmixers?\b/, 'mixer'],
+  [/\bfryers?\b/, 'fryer'],
+  [/\bwater baths?\b/, 'water bath'],
+];
+const PAPER: readonly (readonly [string, RegExp])[] = [
+  ['cling film', /\b(?:cling ?film|film|wrap(?:ped)? (?:tightly|in film))\b/],
+  ['baking paper', /\b(?:baking paper|parchment|greaseproof|paper lid|cartouche)\b/],
+  ['foil', /\bfoil\b/],
+  ['kitchen paper', /\b(?:kitchen paper|paper towels?|pat (?:it |them )?dry|drain(?:ed)? on paper)\b/],
+  ['string', /\b(?:string|tie (?:it|them|up|with|the)|truss)\b/],
+  ['skewers', /\bskewers?\b/],
+  ['muslin', /\b(?:muslin|cheesecloth|straining cloth|herb bag|spice bag)\b/],
+  ['piping bag', /\b(?:piping bags?|pipe (?:it|them|the|onto|into))\b/],
+];
+const WATER: readonly (readonly [string, RegExp])[] = [
+  ['ice', /\b(?:ice bath|ice water|iced water|over ice|on ice|bowl of ice)\b/],
+  ['boiling water', /\b(?:boiling (?:salted )?water|blanch(?:ed)?|pot of water)\b/],
+];
+/** What is cooked with and does not reach the plate: it goes in counted and comes out counted. */
+const NOT_SERVED =
+  /\b(?:herb bag|spice bag|bouquet garni|skewers?|string|toothpicks?|cocktail sticks?|cloves? (?:studded|stuck)|bay lea(?:f|ves)|cinnamon sticks?|baking beans)\b/g;
+
+/**
+ * Tools, equipment, plates and paper goods of a lesson: from the cards of what is done, from steps, and from what dishes list; by station, or
+ * one among several; against what the kitchen has.
+ */
+export function toolsList({ dishes, cards, kitchen }: ToolsInput): readonly ToolNeed[] {
+  const needs = new Map<string, ToolNeed>();
+  const add = (need: Omit<ToolNeed, 'has' | 'short'>) => {
+    const known = needs.get(need.name);
+    const count = known ? Math.max(known.count, need.count) : need.count;
+    const kind = (EQUIPMENT_KINDS as readonly string[]).includes(need.name) ? (need.name as EquipmentKind) : null;
+    const has = kitchen && kind ? kitchen.equipment[kind] : null;
+    needs.set(need.name, {
+      ...need,
+      count,
+      has,
+      short: has === null ? 0 : Math.max(0, Math.min(1, count) - has),
+      because: [...new Set([...(known?.because ?? []), ...need.because])],
+    });
+  };
+  for (const { content, stations, portions } of dishes) {
+    const told = (step: DishContent['method'][number]) => plain(`${step.text} ${step.equipment}`);
+    const techniques = new Set(content.method.flatMap(({ techniqueIds }) => techniqueIds));
+    for (const id of techniques) for (const tool of cards.get(id)?.tools ?? []) addTool(tool, cards.get(id)!.name, stations, add);
+    for (const tool of content.tools) addTool(tool, content.title, stations, add);
+    for (const step of content.method) {
+      const said = told(step);
+      const equipment = EQUIPMENT.find(([word]) => word.test(said))?.[1];
+      if (equipment) add({ name: equipment, kind: 'equipment', count: stations, aStation: null, because: [content.title] });
+      for (const [kind, list] of [['paper', PAPER] as const, ['water', WATER] as const])
+        for (const [name, word] of list) if (word.test(said)) add({ name, kind, count: stations, aStation: 1, because: [content.title] });
+    }
+    const all = content.method.map(told).join(' ');
+    const heat = /\b(?:cold|chilled) plates?\b/.test(all)
+      ? 'cold plates'
+      : /\b(?:warm(?:ed)?|hot) plates?\b/.test(all)
+        ? 'warm plates'
+        : 'plates';
+    const sum = (needs.get(heat)?.count ?? 0) + portions;
+    if (portions > 0)
+      needs.set(heat, {
+        name: heat,
+        kind: 'plate',
+        count: sum,
+        aStation: null,
+        has: null,
+        short: 0,
+        because: [...(needs.get(heat)?.because ?? []), content.title],
+      });
+  }
+  const order = ['equipment', 'shared', 'tool', 'plate', 'paper', 'water'];
+  return [...needs.values()].sort((a, b) => order.indexOf(a.kind) - order.indexOf(b.kind) || a.name.localeCompare(b.name));
+}
+
+function addTool(tool: string, because: string, stations: number, add: (need: Omit<ToolNeed, 'has' | 'short'>) => void): void {
+  const said = plain(tool);
+  const equipment = EQUIPMENT.find(([word]) => word.test(said))?.[1];
+  if (equipment) return add({ name: equipment, kind: 'equipment', count: stations, aStation: null, because: [because] });
+  const among = SHARED_AMONG.find(([word]) => word.test(said))?.[1];
+  const name = tool.trim().toLowerCase();
+  if (!name) return;
+  if (among) return add({ name, kind: 'shared', count: Math.ceil(stations / among), aStation: null, because: [because] });
+  add({ name, kind: 'tool', count: stations, aStation: 1, because: [because] });
+}
+
+/** Something that is cooked with and taken out before the plate. */
+export interface CountedInAndOut {
+  readonly name: string;
+  readonly dish: string;
+  /** As many as there are makings. */
+  readonly count: number;
+}
+
+/** What must come out again: herb bags, skewers, string, whole spices. */
+export function countedInAndOut(
+  dishes: readonly { readonly content: DishContent; readonly makings: number }[],
+): readonly CountedInAndOut[] {
+  return dishes.flatMap(({ content, makings }) => {
+    const said = plain(
+      [
+        ...content.method.map(({ text }) => text),
+        ...content.components.flatMap(({ lines }) => lines.map(({ written, item }) => written || item)),
+      ].join('. '),
+    );
+    const names = new Set([...said.matchAll(NOT_SERVED)].map(([name]) => name));
+    return [...names].map((name) => ({ name, dish: content.title, count: makings }));
+  });
+}

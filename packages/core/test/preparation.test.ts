@@ -1,0 +1,248 @@
+import { describe, expect, it } from 'vitest';
+import fc from 'fast-check';
+import {
+  actionsIn,
+  actionsOn,
+  changePrompts,
+  changesCounted,
+  countedInAndOut,
+  EMPTY_CARD,
+  EMPTY_KITCHEN,
+  preparationList,
+  showQuantity,
+  toolsList,
+  type FoodState,
+  type OrderInput,
+  type PreparedItem,
+} from '../src';
+import { ALONE, dishFrom } from './helpers';
+
+const cut = (name: string) => ({ action: 'cut', cut: name });
+const done = (action: string) => ({ action, cut: '' });
+
+describe('what a phrase says is done', () => {
+  const CASES: readonly (readonly [string, readonly object[]])[] = [
+    ['finely diced', [cut('fine dice')]],
+    ['peeled and diced', [done('peel'), cut('dice')]],
+    ['washed, stalks removed, in ribbons', [done('wash'), done('trim'), cut('ribbons')]],
+    ['thinly sliced', [cut('thin slices')]],
+    ['cold, cubed', [cut('dice')]],
+    ['toasted and chopped', [cut('chop'), done('toast')]],
+    ['pin bones out', [done('fillet')]],
+    ['juiced', [done('juice')]],
+    ['seeds removed, julienned', [done('trim'), cut('julienne')]],
+    ['leaves only', [done('pick')]],
+    ['halved', [cut('halves')]],
+    ['in wedges', [cut('wedges')]],
+    ['soaked overnight', [done('soak')]],
+    ['softened', [done('soften')]],
+    ['cut into large pieces', [cut('pieces')]],
+    ['', []],
+  ];
+  it.each(CASES)('%s', (phrase, actions) => {
+    const order = (list: readonly object[]) => [...list].map((each) => JSON.stringify(each)).sort();
+    expect(order(actionsIn(phrase))).toEqual(order(actions));
+  });
+
+  it('takes from a step what is done to the one item, not to its neighbour', () => {
+    const step = 'Peel the onions and slice thinly; chop the parsley.';
+    expect(actionsOn(step, 'onions', ['parsley'])).toEqual([done('peel'), cut('thin slices')]);
+    expect(actionsOn('Peel the carrots, then dice.', 'carrots', [])).toEqual([done('peel'), cut('dice')]);
+    expect(actionsOn(step, 'flat parsley', ['onions'])).toEqual([cut('chop')]);
+    expect(actionsOn(step, 'cream', ['onions'])).toEqual([]);
+    expect(actionsOn('Finely dice shallots and fennel.', 'fennel', ['shallots'])).toEqual([cut('fine dice')]);
+    expect(actionsOn('Chop the nuts, the dates and the figs.', 'figs', ['nuts', 'dates'])).toEqual([cut('chop')]);
+    expect(actionsOn('Slice the leeks and sweat the onions.', 'onions', ['leeks'])).toEqual([cut('slices')].slice(1));
+    expect(actionsOn('Peel, core and dice the apples.', 'apples', [])).toEqual([done('peel'), done('trim'), cut('dice')]);
+  });
+});
+
+const SOUP = dishFrom(
+  'Barley soup\n\nServes 4\n\n2 shallots, finely diced\n200 g carrots, diced\n60 g hazelnuts, toasted\n400 ml water',
+  4,
+);
+const SALAD = dishFrom(
+  'Carrot salad\n\nServes 4\n\n300 g carrots\n40 g almonds, toasted\n20 g sesame seeds, toasted\n\nGrate the carrots.',
+  4,
+);
+const input: OrderInput = {
+  plan: { ...ALONE, students: 3, portionsATeam: 4, demonstrationPortions: 4 },
+  dishes: [
+    { editionId: 'soup', content: SOUP },
+    { editionId: 'salad', content: SALAD },
+  ],
+  preparations: new Map(),
+};
+const itemOf = (items: readonly PreparedItem[], name: string) => items.find(({ item }) => item === name)!;
+const amountsOf = (item: PreparedItem) =>
+  item.tasks.map(({ action, cut: name, amounts }) => [name || action, amounts.map((amount) => showQuantity(amount)).join(' + ')]);
+
+describe('the preparation of a lesson', () => {
+  const list = preparationList(input);
+
+  it('is one list by item, then by what is done to it', () => {
+    // Three students and the demonstration: four makings. Washed and peeled all, 4 × (200 + 300) g; diced 4 × 200, grated 4 × 300.
+    expect(amountsOf(itemOf(list.items, 'carrots'))).toEqual([
+      ['wash', '2 kg'],
+      ['peel', '2 kg'],
+      ['dice', '800 g'],
+      ['grate', '1.2 kg'],
+    ]);
+    expect(amountsOf(itemOf(list.items, 'shallots')).at(-1)).toEqual(['fine dice', '8']);
+  });
+
+  it('opens to its lines, and says what nobody wrote down', () => {
+    const [wash, , dice] = itemOf(list.items, 'carrots').tasks;
+    expect([wash!.usual, dice!.usual]).toEqual([true, false]);
+    expect(wash!.lines.map(({ editionId, dish }) => [editionId, dish])).toEqual([
+      ['soup', 'Barley soup'],
+      ['salad', 'Carrot salad'],
+    ]);
+    expect(dice!.lines).toHaveLength(1);
+  });
+
+  it('toasts in one load what may go together, and apart what holds another allergen', () => {
+    expect(list.together.map(({ items }) => [...items].sort())).toEqual([['almonds', 'hazelnuts'], ['sesame seeds']]);
+  });
+
+  it('is apart for the teams, the technician and the demonstration, and they add up', () => {
+    const of = (by: 'team' | 'technician' | 'demonstration') => preparationList(input, { by });
+    expect(amountsOf(itemOf(of('team').items, 'carrots'))[0]).toEqual(['wash', '1.5 kg']);
+    expect(amountsOf(itemOf(of('demonstration').items, 'carrots'))[0]).toEqual(['wash', '500 g']);
+    expect(of('technician').items).toEqual([]);
+  });
+
+  it('comes in the order in which it keeps: dry first, flesh last', () => {
+    const fish = dishFrom(
+      'Hake\n\nServes 2\n\n2 hake fillets, pin bones out\n10 g parsley, chopped\n1 apple, diced\n1 onion, sliced\n30 g hazelnuts, toasted',
+      2,
+    );
+    const found = preparationList({ ...input, dishes: [{ editionId: 'f', content: fish }] });
+    expect(found.items.map(({ keeping }) => keeping)).toEqual(['dry', 'roots', 'leaves', 'browns', 'flesh']);
+  });
+
+  it('says the size of a cut by the set in force', () => {
+    const set = {
+      name: 'Ours',
+      about: '',
+      cuts: [{ key: 'd', name: 'Fine dice', shape: 'cube' as const, length: 3, width: 3, thickness: 3, tolerance: 1, lengthTolerance: 1 }],
+    };
+    const shallots = itemOf(preparationList(input, { cuts: set }).items, 'shallots');
+    expect(shallots.tasks.at(-1)!.size).toBe('3 × 3 × 3 mm');
+    expect(itemOf(list.items, 'shallots').tasks.at(-1)!.size).toBe('');
+  });
+
+  it('takes longer for more, and never less time for a novice', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 20 }), fc.integer({ min: 1, max: 20 }), (few, more) => {
+        const of = (students: number) => preparationList({ ...input, plan: { ...input.plan, students } }).minutes;
+        const [a, b] = [of(Math.min(few, more)), of(Math.max(few, more))];
+        expect(a.practised).toBeLessThanOrEqual(b.practised);
+        expect(a.practised).toBeLessThanOrEqual(a.novice);
+      }),
+      { numRuns: 30 },
+    );
+  });
+
+  it('washes nothing that is dried, bottled or ground', () => {
+    const dry = dishFrom(
+      'Dry\n\nServes 2\n\n5 g black pepper\n1 tsp dried thyme\n200 ml apple juice\n2 tbsp tomato paste\n100 g tinned beans\n1 bay leaf',
+      2,
+    );
+    expect(preparationList({ ...input, dishes: [{ editionId: 'd', content: dry }] }).items).toEqual([]);
+  });
+});
+
+const step = (id: string, text: string, food: FoodState | null) => ({ id, text, food });
+
+describe('where raw turns to ready', () => {
+  it('asks for board, knife, cloth and hands between flesh and anything else, once', () => {
+    const prompts = changePrompts([
+      step('a', 'Cut the duck breast.', 'raw flesh'),
+      step('b', 'Stir the barley.', null),
+      step('c', 'Slice the radishes for the plate.', 'ready'),
+      step('d', 'Plate.', 'ready'),
+    ]);
+    expect(prompts).toEqual([
+      { after: 'a', before: 'c', because: 'raw-to-ready', change: ['board', 'knife', 'cloth', 'hands'], boardFor: 'ready' },
+    ]);
+  });
+
+  it.each([
+    ['raw flesh to vegetables', [step('a', 'Skin the hake.', 'raw flesh'), step('b', 'Dice the leeks.', 'raw vegetable')], 'raw-to-other'],
+    [
+      'earth to what is eaten as it is',
+      [step('a', 'Peel the carrots.', 'raw vegetable'), step('b', 'Slice the bread.', 'ready')],
+      'soil-to-ready',
+    ],
+    [
+      'an allergen to what is to be free of it',
+      [step('a', 'Chop the nuts.', 'allergen'), step('b', 'Cut the bread.', 'ready')],
+      'allergen',
+    ],
+    ['strong to delicate', [step('a', 'Chop the garlic.', null), step('b', 'Slice the strawberries.', null)], 'strong-to-delicate'],
+    [
+      'a warm filling onto raw meat',
+      [step('a', 'Cook the duxelles.', 'ready'), step('b', 'Spread the warm filling on the loin.', 'raw flesh')],
+      'warm-onto-raw',
+    ],
+  ] as const)('%s', (_name, steps, because) => {
+    expect(changePrompts(steps).map((prompt) => prompt.because)).toEqual([because]);
+  });
+
+  it('asks for nothing between what may meet', () => {
+    expect(changePrompts([step('a', 'Slice the bread.', 'ready'), step('b', 'Cut the hake.', 'raw flesh')])).toEqual([]);
+    expect(changePrompts([step('a', 'Peel the carrots.', 'raw vegetable'), step('b', 'Peel the leeks.', 'raw vegetable')])).toEqual([]);
+    expect(changePrompts([])).toEqual([]);
+  });
+
+  it('counts boards, cloths and gloves', () => {
+    const prompts = changePrompts([
+      step('a', 'Cut the duck.', 'raw flesh'),
+      step('b', 'Dice the leeks.', 'raw vegetable'),
+      step('c', 'Chop the nuts.', 'allergen'),
+      step('d', 'Plate.', 'ready'),
+    ]);
+    expect(changesCounted(prompts)).toEqual({ boards: 3, cloths: 3, gloves: 1 });
+  });
+});
+
+describe('tools, vessels, plates and paper', () => {
+  const dish = {
+    ...dishFrom(
+      'Leeks\n\nServes 2\n\n2 leeks\n\nBlanch the leeks in boiling salted water, then chill in an ice bath.\nBlend the sauce and tie it in a herb bag.\nServe on warm plates.',
+    ),
+    tools: ['Tongs', 'Mandoline'],
+  };
+  const list = toolsList({
+    dishes: [{ content: dish, stations: 7, portions: 15 }],
+    cards: new Map([['t', { ...EMPTY_CARD, name: 'Blanch', tools: ['Spider'] }]]),
+    kitchen: { ...EMPTY_KITCHEN, equipment: { ...EMPTY_KITCHEN.equipment, blender: 0 } },
+  });
+  const of = (name: string) => list.find((need) => need.name === name);
+
+  it('are counted by station, or shared one among several', () => {
+    expect([of('tongs')!.count, of('tongs')!.aStation]).toEqual([7, 1]);
+    // One mandoline among three: seven stations share three.
+    expect([of('mandoline')!.count, of('mandoline')!.kind]).toEqual([3, 'shared']);
+  });
+
+  it('are set against what the kitchen has', () => {
+    const blend = toolsList({
+      dishes: [{ content: { ...dish, tools: ['Blender'] }, stations: 7, portions: 15 }],
+      cards: new Map(),
+      kitchen: { ...EMPTY_KITCHEN, equipment: { ...EMPTY_KITCHEN.equipment, blender: 0 } },
+    }).find(({ name }) => name === 'blender')!;
+    expect([blend.has, blend.short]).toEqual([0, 1]);
+  });
+
+  it('have plates warm or cold, ice, boiling water and string', () => {
+    expect(of('warm plates')!.count).toBe(15);
+    expect([of('ice')!.kind, of('boiling water')!.kind]).toEqual(['water', 'water']);
+    expect(of('string')).toBeDefined();
+  });
+
+  it('count in and out what is cooked with and not served', () => {
+    expect(countedInAndOut([{ content: dish, makings: 4 }])).toEqual([{ name: 'herb bag', dish: dish.title, count: 4 }]);
+  });
+});
