@@ -1,6 +1,7 @@
 import type { ObjectSchema } from 'joi';
 import {
   CARD,
+  DEMONSTRATION,
   CUT_SET,
   DISH,
   FACT,
@@ -10,6 +11,7 @@ import {
   TIME_PLAN,
   unopenableInWords,
   type CutSet,
+  type Demonstration,
   type DishContent,
   type DocumentFormat,
   type IngredientFact,
@@ -18,6 +20,7 @@ import {
   type TimePlan,
 } from '@pelvo/core';
 import { cutSetSchema } from './cuts';
+import { demonstrationSchema } from './demonstrations';
 import { dishContentSchema } from './dishes';
 import { ingredientFactSchema } from './ingredients';
 import { kitchenSchema } from './kitchens';
@@ -37,6 +40,7 @@ export const RUBRIC_GUARD: Guard<RubricContent> = { format: RUBRIC, schema: rubr
 export const TECHNIQUE_GUARD: Guard<TechniqueFields> = { format: CARD, schema: techniqueSchema };
 export const CUT_SET_GUARD: Guard<CutSet> = { format: CUT_SET, schema: cutSetSchema };
 export const KITCHEN_GUARD: Guard<Kitchen> = { format: KITCHEN, schema: kitchenSchema };
+export const DEMONSTRATION_GUARD: Guard<Demonstration> = { format: DEMONSTRATION, schema: demonstrationSchema };
 export const TIME_PLAN_GUARD: Guard<TimePlan> = { format: TIME_PLAN, schema: timePlanSchema };
 export const FACT_GUARD: Guard<IngredientFact> = { format: FACT, schema: ingredientFactSchema };
 

@@ -176,6 +176,8 @@ export interface LessonDetail extends Omit<LessonFields, 'dishEditionIds' | 'tec
   readonly dishes: readonly LessonDish[];
   /** Sub-preparations the dishes draw on, by edition id. */
   readonly preparations: Readonly<Record<string, DishContent>>;
+  /** Makings of components that stand ready for a demonstration, by dish and component. */
+  readonly standIns: Readonly<Record<string, Readonly<Record<string, number>>>>;
   /** The school's own ingredient facts, so that the browser computes as the server does. */
   readonly facts: readonly IngredientFact[];
   readonly techniques: readonly { readonly id: string; readonly name: string; readonly strand: Strand; readonly purpose: Purpose }[];

@@ -13,7 +13,13 @@ export function orderInputOf(lesson: LessonDetail, students: number = lesson.pre
     plan: makingPlanOf(lesson, students, byHand ? lesson.cooking : undefined),
     dishes: lesson.dishes.map(({ editionId, dishId, content }) => {
       const teams = byHand ? teamsCooking(lesson.cooking, dishId) : undefined;
-      return { editionId, content, ...(teams ? { teams } : {}) };
+      const further = lesson.standIns[dishId];
+      return {
+        editionId,
+        content,
+        ...(teams ? { teams } : {}),
+        ...(further ? { standIns: new Map(Object.entries(further)) } : {}),
+      };
     }),
     preparations: new Map(Object.entries(lesson.preparations)),
     book: factBook(lesson.facts),

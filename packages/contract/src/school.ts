@@ -3,13 +3,18 @@ import {
   ALLERGEN_LIST_KEYS,
   CLOCKS,
   DATE_ORDERS,
+  FOOD_STATES,
   MARKING_WAYS,
+  NO_BOARDS,
   TEMPERATURE_SCALES,
   UNIT_SYSTEMS,
   WEEK_STARTS,
   WEIGHING_OUT,
+  type FoodState,
   type LessonSettings,
   type Preferences,
+  type SchoolBoard,
+  type SchoolBoards,
   type SchoolSettings,
 } from '@pelvo/core';
 import { shape } from './common';
@@ -33,11 +38,21 @@ const timeZone = Joi.string()
     }
   });
 
+const board = shape<SchoolBoard>({
+  name: Joi.string().trim().allow('').max(40).required(),
+  colour: Joi.string()
+    .pattern(/^#[0-9a-f]{6}$/i, 'a colour like #b03030')
+    .required(),
+}).required();
+
 export const schoolSettingsSchema = shape<SchoolSettings>({
   marking: oneOf(MARKING_WAYS).required(),
   weighingOut: oneOf(WEIGHING_OUT).required(),
   allergenList: oneOf(ALLERGEN_LIST_KEYS).required(),
   timeZone,
+  boards: shape<SchoolBoards>(Object.fromEntries(FOOD_STATES.map((state) => [state, board])) as Record<FoodState, Joi.Schema>).default(
+    NO_BOARDS,
+  ),
 });
 
 /** How the school runs its lessons, with the version to save against. */

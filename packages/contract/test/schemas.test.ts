@@ -12,6 +12,7 @@ import {
   SHIPPED_CUT_SETS,
   toDish,
   type DishContent,
+  NO_BOARDS,
 } from '@pelvo/core';
 import * as contract from '../src';
 import {
@@ -265,6 +266,13 @@ describe('the settings of a school', () => {
       remedy: 'Use a name like Europe/Vienna.',
     });
     expect(fieldsIn(schoolSettingsSchema, { ...settings, marking: 'stars' })).toEqual(['marking']);
+  });
+
+  it('call boards by the school’s own words, with a colour that is one', () => {
+    const boards = { ...NO_BOARDS, ready: { name: 'the white one', colour: '#FFFFFF' } };
+    expect(saidOf(schoolSettingsSchema, { ...settings, boards })).toEqual([]);
+    const bad = { ...NO_BOARDS, ready: { name: 'x'.repeat(41), colour: 'red' } };
+    expect(fieldsIn(schoolSettingsSchema, { ...settings, boards: bad })).toEqual(['boards.ready.name', 'boards.ready.colour']);
   });
 });
 
