@@ -1,7 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import { Worker } from 'node:worker_threads';
 import { afterAll, beforeAll, expect, test } from 'vitest';
-import type { LessonSummary, MarkingSheet } from '@pelvo/contract';
+import { proposeOrder, termBreaks } from '@pelvo/core';
+import type { LessonSummary, MarkingSheet, TermOfClass } from '@pelvo/contract';
 import { at, held, least, took } from '../../../packages/core/bench/held';
 import type { Call } from '../test/school';
 import { addSchoolYear } from '../test/schoolYear';
@@ -72,6 +73,18 @@ test('the term page and every page with the strip', async () => {
   );
   held('twenty people at once, the slowest', Math.max(...twenty.times), 500);
   held(`a school year takes as often as long as the demo school (median ${few.toFixed(1)} ms)`, many / few, 3, 'times');
+});
+
+test('the term of a class with 60 lessons, and the order that is proposed for them', async () => {
+  const classes = (await lead<{ id: string; name: string }[]>('GET', '/api/classes')).body;
+  const terms = await Promise.all(classes.map(async ({ id }) => (await lead<TermOfClass>('GET', `/api/classes/${id}/term`)).body));
+  const term = terms.sort((a, b) => b.lessons.length - a.lessons.length)[0]!;
+  const path = { method: 'GET', path: `/api/classes/${term.classId}/term` };
+  const { times } = await clients(year, [{ requests: Array.from({ length: 20 }, () => path) }]);
+  held(`the term of a class with ${term.lessons.length} lessons, median`, at(0.5, times), 300);
+  const facts = { ...term, prerequisites: new Map<string, readonly string[]>() };
+  held('what does not hold in it', await took(async () => termBreaks(facts)), 100);
+  held('an order proposed', await took(async () => proposeOrder([], term.lessons, facts.prerequisites)), 2000);
 });
 
 test('a touch of an assessor', async () => {

@@ -8,6 +8,7 @@ import { AssessmentModule } from './assessment';
 import { ClassesModule } from './classes';
 import { CutsModule } from './cuts';
 import { DayModule } from './day';
+import { DemonstrationsModule } from './demonstrations';
 import { DishesModule } from './dishes';
 import { IngredientsModule } from './ingredients';
 import { KitchensModule } from './kitchens';
@@ -19,12 +20,14 @@ import { HealthController } from './platform/health';
 import { AccessGuard, KnownDevices, SlowDown } from './platform/identity';
 import { ProblemFilter } from './platform/problems';
 import { PracticesModule } from './practices';
+import { PreparationModule } from './preparation';
 import { ProgressModule } from './progress';
 import { RubricsModule } from './rubrics';
 import { RulesModule } from './rules';
 import { ScheduleModule } from './schedule';
 import { SchoolModule } from './school';
 import { TechniquesModule } from './techniques';
+import { TermsModule } from './terms';
 import './starter';
 
 export interface AppOptions {
@@ -56,6 +59,9 @@ const AREAS = [
   LessonsModule,
   OrdersModule,
   ScheduleModule,
+  DemonstrationsModule,
+  PreparationModule,
+  TermsModule,
   DayModule,
   AssessmentModule,
 ];

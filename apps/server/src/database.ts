@@ -3,17 +3,29 @@ import { Absence, CookeryClass, Student } from './classes';
 import { Assessment, MarkRow } from './assessment';
 import { LessonEventRow } from './day';
 import { CutSetRow } from './cuts';
+import { AskedQuestionRow } from './demonstrations';
 import { Dish, DishEdition } from './dishes';
 import { IngredientFactRow } from './ingredients';
 import { KitchenRow } from './kitchens';
-import { Lesson, LessonDish, LessonOrder, LessonTeamDish, LessonTeamMember, LessonTeamRow, LessonTechnique } from './lessons';
+import {
+  Lesson,
+  LessonDemonstration,
+  LessonDish,
+  LessonOrder,
+  LessonTeamDish,
+  LessonTeamMember,
+  LessonTeamRow,
+  LessonTechnique,
+} from './lessons';
 import { Invitation, Person } from './people';
 import { PracticeChoice } from './practices';
+import { PreparationTickRow } from './preparation';
 import { Rubric, RubricEdition } from './rubrics';
 import { RuleChangeRow } from './rules';
 import { TimePlanRow } from './schedule';
 import { SchoolRow } from './school';
 import { Technique, TechniquePrerequisite } from './techniques';
+import { CalendarFeedRow, DayOffRow } from './terms';
 import { FirstSlice1700000000000 } from './migrations/1700000000000-firstSlice';
 import { Formulas1700000100000 } from './migrations/1700000100000-formulas';
 import { Techniques1700000200000 } from './migrations/1700000200000-techniques';
@@ -23,6 +35,7 @@ import { HardUse1700000500000 } from './migrations/1700000500000-hardUse';
 import { Figures1700000600000 } from './migrations/1700000600000-figures';
 import { Kitchens1700000700000 } from './migrations/1700000700000-kitchens';
 import { Time1700000800000 } from './migrations/1700000800000-time';
+import { Preparing1700000900000 } from './migrations/1700000900000-preparing';
 import { connectionOptions } from './platform/database/connection';
 
 /** The tables of the house, in one list. */
@@ -43,6 +56,11 @@ export const ENTITIES = [
   LessonTeamMember,
   LessonTeamDish,
   TimePlanRow,
+  LessonDemonstration,
+  AskedQuestionRow,
+  PreparationTickRow,
+  DayOffRow,
+  CalendarFeedRow,
   Rubric,
   RubricEdition,
   Assessment,
@@ -67,6 +85,7 @@ export const MIGRATIONS = [
   Figures1700000600000,
   Kitchens1700000700000,
   Time1700000800000,
+  Preparing1700000900000,
 ];
 
 /** The database of a school: its tables and its migrations. */

@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import type { Server } from 'node:http';
 import { resolve } from 'node:path';
 import { createApp } from './app';
+import { addDemoDemonstrations } from './demo/addDemoDemonstrations';
 import { addDemoPlans } from './demo/addDemoPlans';
 import { addDemoSchool, DEMO_SIGN_INS } from './demo/addDemoSchool';
 import { PeopleService } from './people';
@@ -61,7 +62,9 @@ const database = app.get(DataSource);
 if (PELVO_DEMO === '1') {
   await alone(database, async () => {
     const lead = await addDemoSchool(database);
-    if (lead) await addDemoPlans(database, lead);
+    if (!lead) return;
+    await addDemoDemonstrations(database, lead);
+    await addDemoPlans(database, lead);
   });
 }
 const firstCode = PELVO_DEMO === '1' ? null : await app.get(PeopleService).firstVisitCode();

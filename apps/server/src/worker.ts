@@ -4,3 +4,4 @@ export { printResults } from './assessment/printResults';
 export { readDishes } from './dishes/readDishes';
 export { readTechniques } from './techniques/readTechniques';
 export { readRosterFile } from './classes/readRosterFile';
+export { readCalendar } from './terms/readCalendar';

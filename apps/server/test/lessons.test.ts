@@ -8,6 +8,7 @@ import {
   type LessonDetail,
   type LessonFields,
   type LessonSummary,
+  IngredientRecord,
   type Page,
   type RubricSummary,
 } from '@pelvo/contract';
@@ -127,6 +128,43 @@ describe('a lesson', () => {
     expect(again.status).toBe(200);
     ({ version } = again.body);
     expect((await put([swap('oat cream', 1)])).status).toBe(200);
+  });
+
+  it('take a substitute and a student who cannot have it at the same moment, and never fail or lose either', async () => {
+    for (let round = 0; round < 8; round += 1) {
+      const roster = { name: `Moment ${round}`, term: 'Spring' };
+      const { id: classId } = (await lead<{ id: string }>('POST', '/api/classes', { body: roster })).body;
+      const lesson = await create({ classId });
+      const [dish] = lesson.dishes;
+      const cream = linesOf(dish!.content).find((line) => line.item === 'double cream')!;
+      const swap = { editionId: dish!.editionId, lineId: cream.id, item: 'soya cream', ratio: '1', makings: 'all', reason: 'no milk' };
+      const newcomer = { name: 'Sorrel Aspen', number: '', needs: { allergens: ['soya'], diets: [], note: '' } };
+      const [joined, saved] = await Promise.all([
+        lead('POST', `/api/classes/${classId}/students`, { body: newcomer }),
+        lead<LessonDetail>('PUT', `/api/lessons/${lesson.id}`, {
+          body: { ...fields, classId, substitutions: [swap] },
+          version: lesson.version,
+        }),
+      ]);
+      expect([joined.status, [200, 422].includes(saved.status)]).toEqual([201, true]);
+      const now = (await lead<LessonDetail>('GET', `/api/lessons/${lesson.id}`)).body;
+      expect([now.substitutions.length, now.present]).toEqual([saved.status === 200 ? 1 : 0, 1]);
+    }
+  });
+
+  it('keep one of two changes of an ingredient that are made at the same moment, and tell the other', async () => {
+    const milk = SHIPPED.find((fact) => fact.name === 'oat milk')!;
+    const fact = (mayContain: readonly string[]) => ({ ...milk, name: 'barley cream', otherNames: [], mayContain });
+    for (let version = 0; version < 6; version += 1) {
+      const both = await Promise.all(
+        [['nuts'], ['sesame']].map((held) => lead('PUT', '/api/ingredients/barley cream', { body: fact(held), version })),
+      );
+      expect(both.map(({ status }) => status).sort()).toEqual([200, 412]);
+      const kept = both[0]!.status === 200 ? 'nuts' : 'sesame';
+      const list = (await lead<readonly IngredientRecord[]>('GET', '/api/ingredients')).body;
+      expect(list.find(({ name }) => name === 'barley cream')?.own?.mayContain).toEqual([kept]);
+    }
+    await lead('DELETE', '/api/ingredients/barley cream');
   });
 
   it('counts who is at risk, for those who order too, without a name', async () => {

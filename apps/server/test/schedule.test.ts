@@ -12,6 +12,8 @@ import {
 } from '@pelvo/contract';
 import { addDemoPlans } from '../src/demo/addDemoPlans';
 import { pagesOf } from '../src/platform/pdf';
+import { ScheduleService } from '../src/schedule';
+import { timeDocument } from '../src/schedule/timeDocument';
 import { openSchool, type Call, type School } from './school';
 
 let school: School;
@@ -54,6 +56,13 @@ const fieldsOf = (lesson: LessonDetail): LessonFields => ({
 });
 
 describe('the plan of time of a lesson', () => {
+  it('says on the card of a team where board, knife and hands are changed between raw and ready', async () => {
+    const plan = await school.app.get(ScheduleService)['standing'](idOf('Poaching'));
+    const cards = JSON.stringify(timeDocument(plan, 'teams'));
+    expect(cards).toContain('First change board, knife, cloth, hands.');
+    expect(JSON.stringify(timeDocument(plan, 'wall'))).not.toContain('First change');
+  });
+
   it('is there for every lesson ahead of the demo school and holds, but for the one that does not fit as it is', async () => {
     for (const { title, date } of lessons) {
       const { content } = await timeOf(title);

@@ -1,8 +1,9 @@
 import type { EntityManager } from 'typeorm';
-import { SHIPPED_CUT_SETS, type MatterKey } from '@pelvo/core';
+import { SHIPPED_CUT_SETS, type MatterKey, type SchoolBoards } from '@pelvo/core';
 import { CutSetRow } from '../cuts';
 import { PracticeChoice } from '../practices';
 import { RuleChangeRow } from '../rules';
+import { loadSchool, SchoolRow } from '../school';
 import { Technique } from '../techniques';
 import { dayFromNow } from './demoLessons';
 
@@ -17,8 +18,18 @@ const CHOICES: Readonly<Partial<Record<MatterKey, string>>> = {
   composition: 'asymmetric',
 };
 
-/** The practices, the set of cuts and the local rule of the demo school. */
+/** What the demo school calls its boards; made up, as every school's are its own. */
+const BOARDS: SchoolBoards = {
+  'raw flesh': { name: 'plum', colour: '#7a3b5e' },
+  'raw vegetable': { name: 'oat', colour: '#d8c49a' },
+  ready: { name: 'white', colour: '#ffffff' },
+  allergen: { name: 'slate', colour: '#5b6470' },
+};
+
+/** The practices, the set of cuts, the local rule and the boards of the demo school. */
 export async function addDemoChoices(manager: EntityManager, leadId: string): Promise<void> {
+  const { id, settings } = await loadSchool(manager);
+  await manager.update(SchoolRow, { id }, { settings: { ...settings, boards: BOARDS } });
   const cutSet = await manager.findOneByOrFail(CutSetRow, { name: SHIPPED_CUT_SETS[0]!.name });
   await manager.insert(
     PracticeChoice,

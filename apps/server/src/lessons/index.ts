@@ -8,6 +8,8 @@ export { placeOf } from './placeOf';
 export { rosters } from './rosters';
 export { teamsOfLessons } from './teams';
 export { planChanges, resultsRelease } from './planChanges';
+export { LessonDemonstration } from './lessonDemonstration.entity';
+export { demonstratedOf } from './standIns';
 export { Lesson } from './lesson.entity';
 export { LessonDish } from './lessonDish.entity';
 export { LessonOrder } from './lessonOrder.entity';

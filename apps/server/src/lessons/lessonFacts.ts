@@ -21,6 +21,7 @@ import { preparationsOf } from '../dishes';
 import { ownFacts } from '../ingredients';
 import type { Lesson } from './lesson.entity';
 import { rosters, type Roster } from './rosters';
+import { standInsOfLessons, type StandInsOfLesson } from './standIns';
 import { teamsOfLessons } from './teams';
 
 /** What several screens want to know of a lesson beside its own row. */
@@ -32,6 +33,7 @@ export interface LessonFacts extends Roster {
   readonly orderInput: OrderInput;
   readonly readiness: readonly PhaseReadiness[];
   readonly preparations: ReadonlyMap<string, DishContent>;
+  readonly standIns: StandInsOfLesson;
   /** The teams as they were put together, and as they cook on the day. */
   readonly teams: readonly LessonTeam[];
   readonly cooking: readonly CookingTeam[];
@@ -47,7 +49,7 @@ export async function lessonFacts(
 ): Promise<ReadonlyMap<string, LessonFacts>> {
   if (lessons.length === 0) return new Map();
   const contents = lessons.flatMap((lesson) => lesson.dishes.map((dish) => dish.edition.content));
-  const [classes, teams, preparations, facts] = await Promise.all([
+  const [classes, teams, preparations, facts, standing] = await Promise.all([
     rosters(manager, lessons),
     teamsOfLessons(
       manager,
@@ -55,6 +57,7 @@ export async function lessonFacts(
     ),
     preparationsOf(manager, contents),
     ownFacts(manager),
+    standInsOfLessons(manager, lessons),
   ]);
   const book = factBook(facts);
   return new Map(
@@ -64,6 +67,7 @@ export async function lessonFacts(
       const present = students ?? lesson.studentCount ?? here;
       const put = teams.get(lesson.id)!;
       const there = own.flatMap(({ id }) => (absent.has(id) ? [] : [id]));
+      const standIns = standing.get(lesson.id)!;
       const cooking = cookingTeams({
         teams: put,
         present: there,
@@ -71,7 +75,7 @@ export async function lessonFacts(
         teamSize: lesson.teamSize,
       });
       const orderInput: OrderInput = {
-        ...ordered(lesson, { present, put, cooking }),
+        ...ordered(lesson, { present, put, cooking, standIns }),
         preparations,
         book,
         substitutions: lesson.substitutions.items,
@@ -89,7 +93,10 @@ export async function lessonFacts(
         marked: lesson.dishesMarked,
         released: lesson.releasedAt !== null,
       });
-      return [lesson.id, { students: own, absent, present, order, orderInput, readiness, preparations, facts, teams: put, cooking }];
+      return [
+        lesson.id,
+        { students: own, absent, present, order, orderInput, readiness, preparations, standIns, facts, teams: put, cooking },
+      ];
     }),
   );
 }
@@ -106,14 +113,25 @@ function platesOf(teams: readonly LessonTeam[], there: readonly string[], { dish
 /** Makings and dishes as an order takes them: teams that were put together are named, and cook what they cook. */
 function ordered(
   lesson: Lesson,
-  { present, put, cooking }: { present: number; put: readonly LessonTeam[]; cooking: readonly CookingTeam[] },
+  {
+    present,
+    put,
+    cooking,
+    standIns,
+  }: { present: number; put: readonly LessonTeam[]; cooking: readonly CookingTeam[]; standIns: StandInsOfLesson },
 ): Pick<OrderInput, 'plan' | 'dishes'> {
   const byHand = put.length > 0;
   return {
     plan: makingPlanOf(lesson, present, byHand ? cooking : undefined),
     dishes: dishesInOrder(lesson).map(({ edition }) => {
       const teams = byHand ? teamsCooking(cooking, edition.dishId) : undefined;
-      return { editionId: edition.id, content: edition.content, ...(teams ? { teams } : {}) };
+      const further = standIns[edition.dishId];
+      return {
+        editionId: edition.id,
+        content: edition.content,
+        ...(teams ? { teams } : {}),
+        ...(further ? { standIns: new Map(Object.entries(further)) } : {}),
+      };
     }),
   };
 }

@@ -48,7 +48,7 @@ export class LessonsService {
         lesson.dishes.map((dish) => dish.edition.dishId),
       ),
     ]);
-    const { students, absent, present, preparations, readiness, facts: own, orderInput, teams, cooking } = facts.get(id)!;
+    const { students, absent, present, preparations, readiness, facts: own, orderInput, standIns, teams, cooking } = facts.get(id)!;
     // Least data: whoever only orders and weighs needs numbers, not names and needs.
     const named = role === 'lead' || role === 'assistant';
     return {
@@ -81,6 +81,7 @@ export class LessonsService {
         return { editionId: edition.id, dishId: edition.dishId, number: edition.number, content: edition.content, newer };
       }),
       preparations: Object.fromEntries(preparations),
+      standIns,
       facts: own,
       substitutions: lesson.substitutions.items,
       atRisk: orderInput.atRisk ?? 0,

@@ -140,8 +140,8 @@ function trayBlocks(trays: readonly Tray[], list: AllergenList): Content[] {
         table(
           ['On each tray', 'Amount', ''],
           ['*', 'auto', '*'],
-          tray.items.map(({ item, component, figure, only, madeAhead, allergens }): TableCell[] => [
-            { text: item },
+          tray.items.map(({ item, component, figure, only, madeAhead, allergens, preparation }): TableCell[] => [
+            { text: [item, preparation].filter(Boolean).join(', ') },
             { text: `${figure.estimate ? 'about ' : ''}${shownOf(figure)}`, bold: true, alignment: 'right', noWrap: true },
             {
               text: [

@@ -1,5 +1,15 @@
 import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces';
-import { clockAt, prepareAhead, slackNeeded, stationSheets, teamSheets, wallSheet, type SheetRow } from '@pelvo/core';
+import {
+  clockAt,
+  prepareAhead,
+  slackNeeded,
+  stationSheets,
+  teamChanges,
+  teamSheets,
+  wallSheet,
+  type SheetRow,
+  type TeamChanges,
+} from '@pelvo/core';
 import type { TimePaper } from '@pelvo/contract';
 import { longDate } from '../platform/pdf';
 import type { StandingPlan } from './schedule.service';
@@ -35,6 +45,7 @@ export function timeDocument(plan: StandingPlan, purpose: TimePaper): TDocumentD
       ],
     };
   const sheets = purpose === 'teams' ? teamSheets(problem, placed, kitchen) : stationSheets(problem, placed, kitchen);
+  const changes = teamChanges(problem, placed);
   const stationOf = new Map(lesson.cooking.map(({ name, station }) => [name, station]));
   return {
     info: { title: `${purpose === 'teams' ? 'Team cards' : 'Station cards'}, ${lesson.title}` },
@@ -45,12 +56,29 @@ export function timeDocument(plan: StandingPlan, purpose: TimePaper): TDocumentD
         ...(index > 0 ? { pageBreak: 'before' as const } : {}),
       },
       { text: lead, style: 'lead' },
-      rows(own, clock, purpose === 'stations'),
+      rows(
+        own,
+        clock,
+        purpose === 'stations',
+        changes.filter(({ team }) => (purpose === 'teams' ? team === name : true)),
+      ),
     ]),
   };
 }
 
-function rows(sheet: readonly SheetRow[], clock: (minute: number) => string, named: boolean): Content {
+/** What is changed before a row, where raw turns to ready in the hands of those who do it. */
+const changedBefore = (row: SheetRow, changes: readonly TeamChanges[]): readonly string[] => {
+  const own = changes.filter(({ team }) => row.who.includes(team));
+  const found = own.flatMap(({ prompts }) => prompts.filter(({ at, beforeText }) => at === row.from && beforeText === row.what));
+  return [...new Set(found.flatMap(({ change }) => change))];
+};
+
+function rows(
+  sheet: readonly SheetRow[],
+  clock: (minute: number) => string,
+  named: boolean,
+  changes: readonly TeamChanges[] = [],
+): Content {
   const head = ['', 'From', 'To', ...(named ? ['Who'] : []), 'What', 'With'];
   return {
     layout: 'pelvo',
@@ -65,7 +93,14 @@ function rows(sheet: readonly SheetRow[], clock: (minute: number) => string, nam
           { text: clock(row.from), bold: true },
           { text: clock(row.until) },
           ...(named ? [{ text: row.who.length > 0 ? row.who.join(', ') : row.kind === 'oven' ? '' : 'Everyone' }] : []),
-          { text: whatOf(row) },
+          {
+            stack: [
+              ...(changedBefore(row, changes).length > 0
+                ? [{ text: `First change ${changedBefore(row, changes).join(', ')}.`, bold: true }]
+                : []),
+              { text: whatOf(row) },
+            ],
+          },
           { text: row.on.join(', '), style: 'small' },
         ]),
       ],

@@ -1,0 +1,2 @@
+export { PreparationModule } from './preparation.module';
+export { PreparationTickRow } from './preparationTick.entity';
