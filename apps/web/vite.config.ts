@@ -66,7 +66,13 @@ export default defineConfig({
         icons: [{ src: '/icon.svg', sizes: 'any', type: 'image/svg+xml' }],
       },
       workbox: {
-        globPatterns: ['index.html', 'icon.svg', 'assets/*.{js,css}', 'assets/*-latin-wght-normal-*.woff2'],
+        globPatterns: [
+          'index.html',
+          'icon.svg',
+          'assets/*.{js,css}',
+          'assets/*-latin-wght-normal-*.woff2',
+          'assets/bitter-latin-700-normal-*.woff2',
+        ],
         manifestTransforms: [(entries) => ({ manifest: entries.filter(({ url }) => !url.endsWith('.js') || kept.has(url)), warnings: [] })],
         runtimeCaching: [
           {

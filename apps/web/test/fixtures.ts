@@ -49,6 +49,7 @@ const LESSON: LessonDetail = {
   kitchen: 'Kitchen 2',
   teams: [],
   cooking: [],
+  standIns: {},
   classId: 'c1',
   className: 'Foundation',
   teamSize: 1,

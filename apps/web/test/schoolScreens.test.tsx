@@ -35,6 +35,13 @@ describe('the school', () => {
     expect(keptDraft('school')).toBeNull();
   });
 
+  it('calls boards by its own words, each with a colour', async () => {
+    const { user } = page();
+    await user.type(await screen.findByLabelText('Raw meat and fish'), 'plum');
+    expect(keptDraft<SchoolSettings>('school')!.mine.boards['raw flesh']).toEqual({ name: 'plum', colour: '#ffffff' });
+    expect(screen.getByLabelText('Colour of the board for raw meat and fish')).toBeTruthy();
+  });
+
   it('keeps what was touched when it cannot be saved, and lets it be dropped', async () => {
     const { user } = page({ 'PUT /school': refused(503, { title: 'The database cannot be reached.', status: 503 }) });
     await user.click(await screen.findByRole('radio', { name: 'pass or not yet' }));

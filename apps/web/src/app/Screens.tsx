@@ -27,6 +27,10 @@ const RulesPage = lazy(() => import('../rules/RulesPage'));
 const KitchensPage = lazy(() => import('../kitchens/KitchensPage'));
 const TimePage = lazy(() => import('../schedule/TimePage'));
 const DishesPage = lazy(() => import('../dishes/DishesPage'));
+const DemonstrationsPage = lazy(() => import('../demonstrations/DemonstrationsPage'));
+const TermOfClassPage = lazy(() => import('../terms/TermOfClassPage'));
+const PreparationPage = lazy(() => import('../preparation/PreparationPage'));
+const PresentPage = lazy(() => import('../demonstrations/PresentPage'));
 const ReadRecipePage = lazy(() => import('../dishes/read/ReadRecipePage'));
 const DishPage = lazy(() => import('../dishes/DishPage'));
 const ScalePage = lazy(() => import('../dishes/scale/ScalePage'));
@@ -58,6 +62,8 @@ const TERM: readonly Screen[] = [{ path: '/', roles: STAFF, page: <TermPage /> }
 const LESSON: readonly Screen[] = [
   { path: '/lessons/:id', roles: STAFF, page: <LessonPage /> },
   { path: '/lessons/:id/time', roles: TEACHING, page: <TimePage /> },
+  { path: '/lessons/:id/demonstrations', roles: TEACHING, page: <DemonstrationsPage /> },
+  { path: '/lessons/:id/preparation', roles: STAFF, page: <PreparationPage /> },
   { path: '/lessons/:id/order', roles: STAFF, page: <OrderPage /> },
   { path: '/lessons/:id/mark', roles: TEACHING, page: <MarkListPage /> },
   { path: '/lessons/:id/results', roles: TEACHING, page: <ClassResultsPage /> },
@@ -87,6 +93,7 @@ const OTHERS: readonly Screen[] = [
   { path: '/dish-editions/:id', roles: STAFF, page: <DishEditionPage /> },
   { path: '/classes', roles: TEACHING, page: <ClassesPage /> },
   { path: '/classes/:id', roles: TEACHING, page: <ClassPage /> },
+  { path: '/classes/:id/term', roles: TEACHING, page: <TermOfClassPage /> },
   { path: '/rubrics', roles: TEACHING, page: <RubricsPage /> },
   { path: '/rubrics/:id', roles: TEACHING, page: <RubricPage /> },
   { path: '/people', roles: LEAD, page: <PeoplePage /> },
@@ -97,7 +104,10 @@ const OTHERS: readonly Screen[] = [
   { path: '/my-results/:id', roles: ['student'], page: <MyResultPage /> },
 ];
 /** At the pass nothing stands around the plate but its lesson. */
-const AT_THE_PASS: readonly Screen[] = [{ path: '/lessons/:id/mark/:studentId/:dishEditionId', roles: TEACHING, page: <MarkDishPage /> }];
+const AT_THE_PASS: readonly Screen[] = [
+  { path: '/lessons/:id/mark/:studentId/:dishEditionId', roles: TEACHING, page: <MarkDishPage /> },
+  { path: '/lessons/:id/demonstrations/:dishId/show', roles: TEACHING, page: <PresentPage /> },
+];
 
 /** The screens of whoever is signed in. */
 export default function Screens({ role }: { role: Role }) {

@@ -3,7 +3,7 @@ import { useParams } from 'react-router';
 import useSWR, { mutate as mutateAll } from 'swr';
 import type { ClassDetail, Invitation, Student, StudentFields } from '@pelvo/contract';
 import { fetcher, send, shortDate, today, useMe, useAction } from '../device';
-import { Button, Dialog, Empty, Fetching, PageHead, ProblemNotice, Section, DateField, useFields } from '../design';
+import { Button, ButtonLink, Dialog, Empty, Fetching, PageHead, ProblemNotice, Section, DateField, useFields } from '../design';
 import { InvitationNotice } from '../people';
 import { RosterImportDialog } from './RosterImportDialog';
 import { StudentForm } from './StudentForm';
@@ -40,12 +40,15 @@ export default function ClassPage() {
             actions={
               lead ? (
                 <>
+                  <ButtonLink to={`/classes/${id}/term`}>Its term</ButtonLink>
                   <Button onClick={() => setDialog('import')}>Import a roster</Button>
                   <Button kind="main" onClick={() => setDialog('add')}>
                     Add a student
                   </Button>
                 </>
-              ) : null
+              ) : (
+                <ButtonLink to={`/classes/${id}/term`}>Its term</ButtonLink>
+              )
             }
           />
           <div className="mb-4 space-y-3">

@@ -1,19 +1,21 @@
-import { differenceInCalendarDays, format, parseISO } from 'date-fns';
 import type { Preferences } from '@pelvo/core';
 import { speech } from './speech';
 
 export type DateOrder = Preferences['dates'];
 
-const SHORT: Readonly<Record<DateOrder, string>> = {
-  'day-month-year': 'EEE d MMM',
-  'month-day-year': 'EEE MMM d',
-  'year-month-day': 'EEE MM-dd',
+/** Names of days and months in the language of the screens: the browser has them, a library would bring them once more to every phone. */
+const NAMES = {
+  short: new Intl.DateTimeFormat('en-US', { weekday: 'short', month: 'short', timeZone: 'UTC' }),
+  long: new Intl.DateTimeFormat('en-US', { weekday: 'long', month: 'long', timeZone: 'UTC' }),
 };
-const LONG: Readonly<Record<DateOrder, string>> = {
-  'day-month-year': 'EEEE d MMMM yyyy',
-  'month-day-year': 'EEEE, MMMM d, yyyy',
-  'year-month-day': 'EEEE yyyy-MM-dd',
-};
+
+function partsOf(iso: string, names: keyof typeof NAMES) {
+  const [year = '', month = '', day = ''] = iso.slice(0, 10).split('-');
+  const named = NAMES[names].formatToParts(new Date(`${year}-${month}-${day}T00:00:00Z`));
+  const name = (type: 'weekday' | 'month') => named.find((part) => part.type === type)?.value ?? '';
+  return { year, month, day, weekday: name('weekday'), monthName: name('month'), dayAlone: String(Number(day)) };
+}
+
 /** As a date is typed. */
 export const TYPED: Readonly<Record<DateOrder, string>> = {
   'day-month-year': 'dd/MM/yyyy',
@@ -22,12 +24,22 @@ export const TYPED: Readonly<Record<DateOrder, string>> = {
 };
 
 /** "Mon 30 Nov", in the order the person likes */
-export const shortDate = (iso: string): string => format(parseISO(iso), SHORT[speech().preferences.dates]);
+export function shortDate(iso: string): string {
+  const { weekday, dayAlone, month, monthName, day } = partsOf(iso, 'short');
+  const order = speech().preferences.dates;
+  if (order === 'year-month-day') return `${weekday} ${month}-${day}`;
+  return order === 'month-day-year' ? `${weekday} ${monthName} ${dayAlone}` : `${weekday} ${dayAlone} ${monthName}`;
+}
 /** "Monday 30 November 2026" */
-export const longDate = (iso: string): string => format(parseISO(iso), LONG[speech().preferences.dates]);
+export function longDate(iso: string): string {
+  const { weekday, dayAlone, year, month, monthName, day } = partsOf(iso, 'long');
+  const order = speech().preferences.dates;
+  if (order === 'year-month-day') return `${weekday} ${year}-${month}-${day}`;
+  return order === 'month-day-year' ? `${weekday}, ${monthName} ${dayAlone}, ${year}` : `${weekday} ${dayAlone} ${monthName} ${year}`;
+}
 /** As it is typed: "30/11/2026". */
 export const typedDate = (iso: string, order: DateOrder = speech().preferences.dates): string =>
-  iso ? format(parseISO(iso), TYPED[order]) : '';
+  iso ? TYPED[order].replace('yyyy', iso.slice(0, 4)).replace('MM', iso.slice(5, 7)).replace('dd', iso.slice(8, 10)) : '';
 
 /** The day that a moment is on at the school, ISO. @param moment - ISO, with its offset */
 export const dayOf = (moment: string | Date): string =>
@@ -44,7 +56,7 @@ export function clockTime(time: string): string {
 
 /** How far a day is away, in words. */
 export function fromToday(iso: string): string {
-  const days = differenceInCalendarDays(parseISO(iso), parseISO(today()));
+  const days = (Date.parse(iso.slice(0, 10)) - Date.parse(today())) / 86_400_000;
   if (days === 0) return 'today';
   if (days === 1) return 'tomorrow';
   if (days === -1) return 'yesterday';

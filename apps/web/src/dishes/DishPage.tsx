@@ -5,6 +5,7 @@ import {
   DISH,
   carryInto,
   type Carried,
+  type IngredientLine,
   ALLERGEN_LISTS,
   DISH_HAZARD_NAMES,
   dishAllergens,
@@ -370,6 +371,8 @@ const rebaseDish: Rebase<DishContent> = (base, mine, theirs) => {
 
 interface Arrival {
   readonly carry?: { readonly carried: Carried; readonly componentId: string | null };
+  /** A line as it was weighed back: it goes into the draft; editions stay as they are. */
+  readonly used?: Pick<IngredientLine, 'amount' | 'note'> & { readonly lineId: string };
 }
 
 /** What a card computed and sent along goes into the draft, once. */
@@ -377,9 +380,18 @@ function useCarried(change: (next: (now: DishContent) => DishContent) => void): 
   const { state, pathname } = useLocation() as { state: Arrival | null; pathname: string };
   const navigate = useNavigate();
   const carry = state?.carry;
+  const used = state?.used;
   useEffect(() => {
-    if (!carry) return;
-    change((now) => carryInto(now, carry.carried, carry.componentId, newId));
-    void navigate(pathname, { replace: true, state: { ...state, carry: undefined } });
-  }, [carry, change, navigate, pathname, state]);
+    if (carry) change((now) => carryInto(now, carry.carried, carry.componentId, newId));
+    if (used) change((now) => withLine(now, used));
+    if (carry || used) void navigate(pathname, { replace: true, state: { ...state, carry: undefined, used: undefined } });
+  }, [carry, used, change, navigate, pathname, state]);
 }
+
+const withLine = (content: DishContent, { lineId, amount, note }: NonNullable<Arrival['used']>): DishContent => ({
+  ...content,
+  components: content.components.map((component) => ({
+    ...component,
+    lines: component.lines.map((line) => (line.id === lineId ? { ...line, amount, note } : line)),
+  })),
+});

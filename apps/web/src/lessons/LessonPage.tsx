@@ -15,7 +15,7 @@ import {
   useTimeOfLesson,
   today,
 } from '../device';
-import { Button, ButtonLink, Fetching, FigureValue, MeanwhileNotice, Notice, PageHead, ProblemNotice, WorkingPage } from '../design';
+import { Button, Fetching, FigureValue, MeanwhileNotice, Notice, PageHead, ProblemNotice, WorkingPage } from '../design';
 import { whatAt, whenAt, whoAt, withAt } from './glances';
 import { WhatPart, WhenPart, WhoPart } from './LessonForm';
 import { completed, FIELD_NAMES, fieldsOf, withTechnique } from './lessonFields';
@@ -26,6 +26,7 @@ import { TechniqueCare } from '../techniques';
 import { NeedsMargin } from './NeedsMargin';
 import { PracticesOfLesson } from './PracticesOfLesson';
 import { SettingsOfLesson } from './SettingsOfLesson';
+import { PlanViews } from './PlanViews';
 import { missingIn, phasePath } from './strips';
 
 /** The plan of a lesson: what is set, who comes, what speaks against it, what is missing. */
@@ -113,6 +114,7 @@ function Plan({ lesson, onStored, onChanged }: PlanProps) {
         />
       }
     >
+      <PlanViews lessonId={lesson.id} />
       <PageHead
         title={lesson.title}
         lead={lesson.className}
@@ -124,8 +126,6 @@ function Plan({ lesson, onStored, onChanged }: PlanProps) {
                 Save the plan
               </Button>
             </>
-          ) : teaching ? (
-            <ButtonLink to={`/lessons/${lesson.id}/time`}>Plan the time</ButtonLink>
           ) : null
         }
       />

@@ -1,2 +1,3 @@
 export { LessonStripHere, missingIn, PHASE_NAMES, phasePath, TermStrip } from './strips';
 export { fieldsOf } from './lessonFields';
+export { PlanViews } from './PlanViews';

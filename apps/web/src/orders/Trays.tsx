@@ -61,6 +61,7 @@ function TrayList({ tray, allergenList }: { tray: Tray; allergenList: AllergenLi
             cell: (item) => (
               <span className="font-normal">
                 {item.item}
+                {item.preparation ? `, ${item.preparation}` : null}
                 {item.component ? <span className="text-small text-soft"> {item.component}</span> : null}
                 {item.only ? <b>, {inWords(item.only)}</b> : null}
                 {item.madeAhead ? <span className="text-soft">, from the bulk making</span> : null}

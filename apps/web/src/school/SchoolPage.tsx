@@ -1,7 +1,17 @@
-import { useSchool, useAction, send, useDraft } from '../device';
-import { ALLERGEN_LIST_KEYS, ALLERGEN_LISTS, SETTING_WAYS, type AllergenList, type SchoolSettings } from '@pelvo/core';
+import { fieldProblem, useSchool, useAction, send, useDraft } from '../device';
+import {
+  ALLERGEN_LIST_KEYS,
+  ALLERGEN_LISTS,
+  FOOD_STATES,
+  SCHOOL_SETTINGS,
+  SETTING_WAYS,
+  type AllergenList,
+  type FoodState,
+  type SchoolBoard,
+  type SchoolSettings,
+} from '@pelvo/core';
 import type { School } from '@pelvo/contract';
-import { Button, ButtonLink, Choice, Fetching, MeanwhileNotice, PageHead, ProblemNotice, Section, SelectField } from '../design';
+import { Button, ButtonLink, Choice, Fetching, MeanwhileNotice, PageHead, ProblemNotice, Section, SelectField, TextField } from '../design';
 
 /** How lessons run at this school, and where it is. */
 export default function SchoolPage() {
@@ -19,6 +29,13 @@ export default function SchoolPage() {
   );
 }
 
+const BOARD_FOR: Readonly<Record<FoodState, string>> = {
+  'raw flesh': 'Raw meat and fish',
+  'raw vegetable': 'Unwashed vegetables',
+  ready: 'What is eaten as it is',
+  allergen: 'Allergens',
+};
+
 const SETTINGS = ['marking', 'weighingOut'] as const;
 
 interface SettingWays {
@@ -32,12 +49,13 @@ const NAMES: Readonly<Record<string, string>> = {
   weighingOut: SETTING_WAYS.weighingOut.name,
   allergenList: 'Allergens',
   timeZone: 'Time zone',
+  boards: 'Boards',
 };
 
 const zones = (): readonly string[] => ['UTC', ...Intl.supportedValuesOf('timeZone').filter((zone) => zone !== 'UTC')];
 
 function Settings({ school, onStored }: { school: School; onStored: (school: School) => void }) {
-  const draft = useDraft<SchoolSettings>('school', { content: school.settings, version: school.version });
+  const draft = useDraft<SchoolSettings>('school', { content: school.settings, version: school.version }, { format: SCHOOL_SETTINGS });
   const { busy, error, run } = useAction();
   const { content } = draft;
   const set = (change: Partial<SchoolSettings>) => draft.change((now) => ({ ...now, ...change }));
@@ -96,6 +114,37 @@ function Settings({ school, onStored }: { school: School; onStored: (school: Sch
         <p className="mt-2 text-soft">
           {ALLERGEN_LISTS[content.allergenList].allergens.join(', ')}. What a student must not eat is checked whatever the list.
         </p>
+      </Section>
+      <Section title="Boards">
+        <p className="mb-2 text-soft">
+          What the school calls its boards, by what is cut on them. Where a board is changed, its word and colour are shown.
+        </p>
+        <ul className="grid gap-3 sm:grid-cols-2">
+          {FOOD_STATES.map((state) => {
+            const board = content.boards[state];
+            const change = (part: Partial<SchoolBoard>) => set({ boards: { ...content.boards, [state]: { ...board, ...part } } });
+            return (
+              <li key={state} className="flex items-end gap-2">
+                <div className="flex-1">
+                  <TextField
+                    label={BOARD_FOR[state]}
+                    maxLength={40}
+                    value={board.name}
+                    problem={fieldProblem(error, `boards.${state}.name`)}
+                    onChange={(event) => change({ name: event.target.value })}
+                  />
+                </div>
+                <input
+                  type="color"
+                  aria-label={`Colour of the board for ${BOARD_FOR[state].toLowerCase()}`}
+                  value={board.colour}
+                  onChange={(event) => change({ colour: event.target.value })}
+                  className="size-11 rounded-sm border-2 border-line bg-tile"
+                />
+              </li>
+            );
+          })}
+        </ul>
       </Section>
       <Section title="Time zone">
         <div className="max-w-md">

@@ -1,0 +1,379 @@
+import { Fragment, useMemo } from 'react';
+import { Link } from 'react-router';
+import useSWR from 'swr';
+import {
+  computeOrder,
+  countedInAndOut,
+  demonstratedIn,
+  optionFor,
+  ovenTasks,
+  planMakings,
+  prepareAhead,
+  readyList,
+  showSteps,
+  teamChanges,
+  toolsList,
+  type ChangePrompt,
+  type ClassProblem,
+  type Kitchen,
+  type SchoolBoard,
+  type TechniqueCard,
+  type TimePlan,
+} from '@pelvo/core';
+import { orderInputOf, type DemonstrationsOfLesson, type LessonDetail } from '@pelvo/contract';
+import { fetcher, shown } from '../device';
+import { DataTable, Section } from '../design';
+
+interface PlanPart {
+  readonly lesson: LessonDetail;
+  readonly problem: ClassProblem | null;
+  readonly plan: TimePlan | null;
+  readonly clock: (minute: number) => string;
+}
+
+interface AheadRow {
+  readonly key: string;
+  readonly what: string;
+  readonly forWhat: string;
+  readonly amount: string;
+  readonly by: string;
+  readonly at: number;
+  readonly kept: string;
+}
+
+/** What is made before the lesson: sub-preparations, stages the plan has put ahead, and what stands ready for demonstrations. */
+export function MadeAhead({ lesson, problem, plan, clock, teaching }: PlanPart & { readonly teaching: boolean }) {
+  const demonstrations = useSWR<DemonstrationsOfLesson>(teaching ? `/lessons/${lesson.id}/demonstrations` : null, fetcher);
+  const rows = useMemo(() => aheadRows(lesson, problem, plan, demonstrations.data), [lesson, problem, plan, demonstrations.data]);
+  return (
+    <Section title="Made before the lesson">
+      {rows.length === 0 ? (
+        <p>Nothing: all of it is made in the lesson.</p>
+      ) : (
+        <DataTable
+          rows={rows}
+          keyOf={({ key }) => key}
+          columns={[
+            {
+              head: 'What',
+              names: true,
+              cell: ({ what, forWhat }) => (
+                <>
+                  {what} <span className="text-small text-soft">{forWhat}</span>
+                </>
+              ),
+            },
+            { head: 'How much', cell: ({ amount }) => amount },
+            { head: 'By whom', cell: ({ by }) => by },
+            { head: 'Ready by', cell: ({ at }) => clock(at) },
+            { head: 'Kept', cell: ({ kept }) => kept },
+          ]}
+        />
+      )}
+    </Section>
+  );
+}
+
+function aheadRows(
+  lesson: LessonDetail,
+  problem: ClassProblem | null,
+  plan: TimePlan | null,
+  shownOnes?: DemonstrationsOfLesson,
+): readonly AheadRow[] {
+  const makings = lesson.present === 0 ? [] : computeOrder(orderInputOf(lesson)).preparations;
+  const made = makings.map(({ editionId, title, needed, usedBy, separateFor }): AheadRow => ({
+    key: `${editionId} ${separateFor}`,
+    what: title,
+    forWhat: `for ${usedBy.join(', ')}`,
+    amount: shown(needed),
+    by: 'technician',
+    at: 0,
+    kept: 'as its dish says',
+  }));
+  const dishes = lesson.dishes.map(({ dishId, content }) => ({ id: dishId, content }));
+  const stages = problem
+    ? prepareAhead(problem, dishes, plan?.placed?.starts).map((task): AheadRow => ({
+        key: `${task.dishId} ${task.stepId}`,
+        what: task.text,
+        forWhat: task.dish,
+        amount: `${task.makings} × ${lesson.portionsATeam}`,
+        by: task.by,
+        at: task.wantedAt,
+        kept: [task.store, task.hours ? `${task.hours} h` : ''].filter(Boolean).join(', '),
+      }))
+    : [];
+  const ready = (shownOnes?.items ?? []).flatMap(({ dishId, content }) => {
+    const dish = lesson.dishes.find((each) => each.dishId === dishId);
+    if (!dish || !content.choice) return [];
+    const steps = showSteps(dish.content, content, demonstratedIn(lesson.techniques));
+    const option = optionFor(steps, content.choice);
+    return (option ? readyList(dish.content, steps, option, content) : []).map((each): AheadRow => ({
+      key: `${dishId} shown ${each.stepId}`,
+      what: `${each.component?.name ? `${each.component.name}, ` : ''}done up to: ${each.text}`,
+      forWhat: `demonstration of ${dish.content.title}`,
+      amount: `${lesson.demonstrationPortions} portions${each.copies > 1 ? `, copy ${each.copy}` : ''}`,
+      by: each.by,
+      at: each.wantedAt,
+      kept: [each.where, each.store, each.duringLesson ? 'finished in the lesson' : ''].filter(Boolean).join(', '),
+    }));
+  });
+  return [...made, ...stages, ...ready].sort((a, b) => a.at - b.at);
+}
+
+/** Ovens, water, fat and plates at their heat by a minute that the plan knows. */
+export function ReadyBefore({ lesson, problem, plan, clock }: PlanPart) {
+  const placed = plan?.placed;
+  const rows = useMemo(() => {
+    if (!problem || !placed) return [];
+    const ovens = ovenTasks(problem, placed).map(({ oven, kind, celsius, from, until }) => ({
+      key: `${oven} ${from}`,
+      until,
+      from,
+      what: `${kind === 'warm' ? 'Warm' : 'Turn'} ${oven.replace('-', ' ')} ${kind === 'warm' ? 'to' : 'over to'} ${celsius} °C`,
+      who: '',
+    }));
+    const warm = problem.instance.steps.flatMap(({ id, minutes }) => {
+      const about = problem.meaning.get(id)!;
+      const at = placed.starts[id];
+      if (about.kind !== 'warm-up' || at === undefined) return [];
+      const team = problem.teams.find((each) => each.id === about.team)?.name ?? '';
+      return [{ key: id, until: at + minutes, from: at, what: `Heat up for: ${about.work?.text ?? ''}`, who: team }];
+    });
+    const plates = problem.instance.steps.flatMap(({ id }) =>
+      problem.meaning.get(id)!.kind === 'tasting' && placed.starts[id] !== undefined ? [placed.starts[id]!] : [],
+    );
+    const warmPlates = lesson.dishes.some(({ content }) =>
+      content.method.some(({ text }) => /\b(?:warm|hot)(?:ed)? plates?\b/i.test(text)),
+    );
+    const first = Math.min(...plates);
+    const all = [...ovens, ...warm];
+    if (warmPlates && plates.length > 0)
+      all.push({ key: 'plates', until: first, from: first - 15, what: `Warm ${plates.length} plates`, who: '' });
+    return all.sort((a, b) => a.until - b.until);
+  }, [problem, placed, lesson]);
+  return (
+    <Section title="Hot by its minute">
+      {placed ? (
+        rows.length === 0 ? (
+          <p>Nothing has to be heated up.</p>
+        ) : (
+          <DataTable
+            rows={rows}
+            keyOf={({ key }) => key}
+            columns={[
+              { head: 'Ready at', cell: ({ until }) => <b>{clock(until)}</b> },
+              { head: 'Begin', cell: ({ from }) => (from < 0 ? `${clock(from)}, before the lesson` : clock(from)) },
+              { head: 'What', names: true, cell: ({ what }) => what },
+              { head: 'Who', cell: ({ who }) => who },
+            ]}
+          />
+        )
+      ) : (
+        <Unplanned lesson={lesson} what="when ovens, water and plates must be hot" />
+      )}
+    </Section>
+  );
+}
+
+const Unplanned = ({ lesson, what }: { lesson: LessonDetail; what: string }) => (
+  <p>
+    The plan of time says {what}. <Link to={`/lessons/${lesson.id}/time`}>Plan the time</Link>
+  </p>
+);
+
+const BECAUSE: Readonly<Record<ChangePrompt['because'], string>> = {
+  'raw-to-ready': 'raw flesh before what is eaten as it is',
+  'raw-to-other': 'raw flesh before other food',
+  'soil-to-ready': 'unwashed before what is eaten as it is',
+  allergen: 'an allergen before what is to be free of it',
+  'strong-to-delicate': 'strong before delicate',
+  'warm-onto-raw': 'warm onto raw meat: cool it first',
+};
+
+/** What is changed; the board by the school's own word with its colour. */
+function Changed({ change, board }: { readonly change: readonly string[]; readonly board: SchoolBoard | null }) {
+  return (
+    <>
+      {change.map((what, at) => (
+        <Fragment key={what}>
+          {at > 0 ? ', ' : ''}
+          {what === 'board' && board?.name ? (
+            <>
+              {board.name} board{' '}
+              <span aria-hidden className="inline-block size-3 border border-ink align-middle" style={{ background: board.colour }} />
+            </>
+          ) : (
+            what
+          )}
+        </Fragment>
+      ))}
+    </>
+  );
+}
+
+type Prompt = ReturnType<typeof teamChanges>[number]['prompts'][number];
+
+/** The same change between the same steps of several teams, as one row with each team's minute. */
+function alike(teams: ReturnType<typeof teamChanges>) {
+  const rows = new Map<string, Prompt & { readonly key: string; readonly who: { readonly team: string; readonly at: number }[] }>();
+  for (const { team, prompts } of teams)
+    for (const prompt of prompts) {
+      const key = `${prompt.because} ${prompt.afterText} ${prompt.beforeText}`;
+      const row = rows.get(key) ?? { ...prompt, key, who: [] };
+      row.who.push({ team, at: prompt.at });
+      rows.set(key, row);
+    }
+  return [...rows.values()];
+}
+
+/** Where raw turns to ready along each team's plan, and what is changed there. */
+export function Changes({ lesson, problem, plan, clock }: PlanPart) {
+  const placed = plan?.placed;
+  const teams = useMemo(() => (problem && placed ? teamChanges(problem, placed) : []), [problem, placed]);
+  const rows = useMemo(() => alike(teams), [teams]);
+  const boards = teams.reduce((sum, team) => sum + team.boards, 0);
+  const gloves = teams.reduce((sum, team) => sum + team.gloves, 0);
+  return (
+    <Section title="Change of board, knife, cloth and hands">
+      {!placed ? (
+        <Unplanned lesson={lesson} what="in which order each team’s hands do what" />
+      ) : rows.length === 0 ? (
+        <p>Nothing raw comes before anything ready, in the order of this plan.</p>
+      ) : (
+        <>
+          <p className="mb-2">
+            {boards} boards in all{gloves > 0 ? `, ${gloves} pairs of gloves` : ''}.
+          </p>
+          <DataTable
+            rows={rows}
+            keyOf={({ key }) => key}
+            columns={[
+              {
+                head: 'Change',
+                names: true,
+                cell: ({ change, because, boardFor }) => (
+                  <>
+                    <Changed change={change} board={boardFor ? lesson.school.boards[boardFor] : null} />{' '}
+                    <span className="block text-small font-normal text-soft">{BECAUSE[because]}</span>
+                  </>
+                ),
+              },
+              {
+                head: 'Between',
+                cell: ({ afterText, beforeText }) => (
+                  <span className="text-small">
+                    {afterText} → {beforeText}
+                  </span>
+                ),
+              },
+              {
+                head: 'Who, and before when',
+                cell: ({ who }) => <span className="text-small">{who.map(({ team, at }) => `${team} ${clock(at)}`).join(', ')}</span>,
+              },
+            ]}
+          />
+        </>
+      )}
+      <p className="mt-2 text-small text-soft">
+        Reminders by what steps say of the food. The local code and the responsible person decide.
+      </p>
+    </Section>
+  );
+}
+
+interface ToolsProps {
+  readonly lesson: LessonDetail;
+  readonly cards: Readonly<Record<string, Pick<TechniqueCard, 'name' | 'tools'>>>;
+  readonly kitchen: Kitchen | null;
+}
+
+/** Dishes as tools and paper goods are counted for them. */
+const cookedIn = (lesson: LessonDetail) =>
+  lesson.dishes.map(({ dishId, content }) => {
+    const stations = lesson.cooking.filter(({ dishIds }) => dishIds === null || dishIds.includes(dishId)).length;
+    const makings = planMakings(orderInputOf(lesson).plan);
+    const shownToo = makings.some(({ by }) => by === 'demonstration');
+    const portions = stations * lesson.portionsATeam + lesson.demonstrationPortions + lesson.referencePlates + lesson.tastingPortions;
+    return { content, stations: stations + (shownToo ? 1 : 0), portions, makings: stations + (shownToo ? 1 : 0) + lesson.spareMakings };
+  });
+
+const KIND: Readonly<Record<string, string>> = {
+  equipment: 'Equipment',
+  shared: 'Shared',
+  tool: 'At each station',
+  plate: 'Plates',
+  paper: 'Paper goods',
+  water: 'Water and ice',
+};
+
+export function Tools({ lesson, cards, kitchen }: ToolsProps) {
+  const needs = useMemo(
+    () => toolsList({ dishes: cookedIn(lesson), cards: new Map(Object.entries(cards)), kitchen }),
+    [lesson, cards, kitchen],
+  );
+  const short = needs.filter((need) => need.short > 0);
+  return (
+    <Section title="Tools, plates, paper goods">
+      {short.map(({ name }) => (
+        <p key={name} className="mb-2 border-l-4 border-beet pl-2">
+          <b>The kitchen has no {name}.</b> Borrow one, do it by hand, or make that step ahead.
+        </p>
+      ))}
+      {needs.length === 0 ? (
+        <p>No card, step or dish names any.</p>
+      ) : (
+        <DataTable
+          rows={needs}
+          keyOf={({ name }) => name}
+          columns={[
+            { head: 'What', names: true, cell: ({ name }) => name },
+            {
+              head: 'How many',
+              cell: ({ count, kind }) =>
+                kind === 'equipment'
+                  ? `for ${count} stations`
+                  : kind === 'paper' || kind === 'water'
+                    ? `at ${count} stations`
+                    : String(count),
+            },
+            {
+              head: 'How',
+              cell: ({ kind, aStation }) =>
+                aStation === null || kind === 'paper' || kind === 'water' ? KIND[kind] : `${aStation} at each station`,
+            },
+            { head: 'The kitchen has', cell: ({ has }) => (has === null ? '' : String(has)) },
+            {
+              head: 'For',
+              cell: ({ because }) => (
+                <span className="text-small text-soft">
+                  {because.slice(0, 3).join(', ')}
+                  {because.length > 3 ? ` and ${because.length - 3} more` : ''}
+                </span>
+              ),
+            },
+          ]}
+        />
+      )}
+    </Section>
+  );
+}
+
+/** What is cooked with and not served: as many come out as went in. */
+export function InAndOut({ lesson }: { lesson: LessonDetail }) {
+  const rows = useMemo(() => countedInAndOut(cookedIn(lesson)), [lesson]);
+  if (rows.length === 0) return null;
+  return (
+    <Section title="Counted in, counted out">
+      <DataTable
+        rows={rows}
+        keyOf={({ name, dish }) => `${dish} ${name}`}
+        columns={[
+          { head: 'Not served', names: true, cell: ({ name }) => name },
+          { head: 'Dish', cell: ({ dish }) => dish },
+          { head: 'In', cell: ({ count }) => `${count} or more, one a making` },
+          { head: 'Out', cell: () => 'as many before it is plated' },
+        ]}
+      />
+    </Section>
+  );
+}

@@ -1,0 +1,1 @@
+export { problemOf, timeAt } from './planOf';
