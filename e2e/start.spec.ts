@@ -1,4 +1,4 @@
-import { fork, type ChildProcess } from 'node:child_process';
+import { fork, spawnSync, type ChildProcess } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -14,7 +14,7 @@ interface Running {
 
 /** Starts Pelvo on a data directory and waits until it answers. */
 function start(data: string): Promise<Running> {
-  const launcher = fork(START, ['--demo', '--data', data, '--port', '0'], { silent: true });
+  const launcher = fork(START, ['--demo', '--data', data], { silent: true, env: { ...process.env, PORT: '0' } });
   return new Promise((done, fail) => {
     launcher.on('message', (message: { ready: string }) => done({ launcher, address: message.ready }));
     launcher.once('exit', (code) => fail(new Error(`Pelvo ended with ${code}`)));
@@ -138,6 +138,19 @@ test('whatever is killed, the next start recovers with nothing lost', async ({ r
     await ended(third.launcher);
     expect(third.launcher.exitCode).toBe(0);
     expect(runs(pid)).toBe(false);
+  } finally {
+    rmSync(data, { recursive: true, force: true });
+  }
+});
+
+test('a port that is none is refused before anything is started, by its name', () => {
+  const data = mkdtempSync(join(tmpdir(), 'pelvo-port-'));
+  try {
+    for (const port of ['http', '70000', '-1', '43.5']) {
+      const told = spawnSync(process.execPath, [START, '--data', data], { env: { ...process.env, PORT: port }, encoding: 'utf8' });
+      expect(told.status).toBe(1);
+      expect(`${told.stdout}${told.stderr}`).toContain(`"${port}" is no port. Name one from 1 to 65535`);
+    }
   } finally {
     rmSync(data, { recursive: true, force: true });
   }

@@ -48,7 +48,6 @@ const SHOTS = [
   ],
   ['cuts', lead, '/cuts'],
   ['rules', lead, '/rules'],
-  ['card-edit', lead, '/techniques', (page) => follow(/^Brine and/)(page).then(() => page.getByRole('link', { name: 'Change' }).click())],
   ['technique', lead, '/techniques', follow(/^Render and sear/)],
   ['dish', lead, dish('Leeks')],
   [
@@ -63,19 +62,20 @@ const SHOTS = [
     },
   ],
   [
-    'scale',
+    'class-term',
     lead,
-    `${dish('Leeks')}/scale`,
+    '/classes',
     async (page) => {
-      for (let more = 0; more < 3; more += 1) await page.getByRole('button', { name: 'Portions: one more' }).click();
-      await page.getByRole('button', { name: /^hazelnuts: / }).click();
+      await follow(/Foundation cohort/)(page);
+      await page.getByRole('link', { name: 'Its term' }).click();
+      await page.getByRole('heading', { name: 'What does not hold' }).waitFor();
     },
   ],
-  ['ingredients', lead, '/ingredients', (page) => page.getByLabel('Find an ingredient').fill('le')],
-  ['class', lead, '/classes', follow(/Foundation cohort/)],
   ['rubric', lead, '/rubrics', follow(/Practical dish/)],
   ['plan', lead, lesson('Poaching')],
   ['order', lead, lesson('Poaching', '/order'), (page) => page.getByRole('button', { name: /^cucumber: / }).click()],
+  ['demonstration', lead, lesson('Frying', '/demonstrations'), (page) => page.getByRole('heading', { name: 'Running order' }).waitFor()],
+  ['preparation', lead, lesson('Poaching', '/preparation'), (page) => page.getByRole('heading', { name: /Tools/ }).waitFor()],
   ['time', lead, lesson('Duck', '/time'), (page) => page.getByText(/reach the pass/).waitFor()],
   [
     'mark',

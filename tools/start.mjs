@@ -1,4 +1,4 @@
-// Starts Pelvo: `npm start`, or `npm run demo` with the demo school. Options: --demo, --fresh, --port N, --data DIR, --https.
+// Starts Pelvo: `npm start`, or `npm run demo` with the demo school. Options: --demo, --fresh, --port N (or PORT), --data DIR, --https.
 import { fork } from 'node:child_process';
 import { accessSync, constants, existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { dirname, join, resolve } from 'node:path';
@@ -19,6 +19,9 @@ const { values: options } = parseArgs({
 });
 const dir = resolve(options.data ?? join(ROOT, '.pelvo', options.demo ? 'demo' : 'live'));
 const runFile = join(dir, 'run.json');
+const wantedPort = options.port ?? process.env.PORT;
+if (wantedPort !== undefined && !(Number.isInteger(Number(wantedPort)) && Number(wantedPort) >= 0 && Number(wantedPort) <= 65_535))
+  giveUp(`"${wantedPort}" is no port. Name one from 1 to 65535 with --port N or PORT, or 0 for any that is free.`);
 
 /** What another start on the same data wrote down, if it still runs. */
 function running() {
@@ -62,7 +65,7 @@ writeFileSync(runFile, JSON.stringify({ pid: process.pid, port: lastPort }));
 ensureBuild();
 
 const database = ownDatabase ? await startDatabase({ dir: join(dir, 'mariadb') }).catch((error) => giveUp(error.message)) : null;
-const port = await freePort(options.port === undefined ? lastPort : Number(options.port));
+const port = await freePort(wantedPort === undefined ? lastPort : Number(wantedPort));
 // Tablets and phones on the network reach it over HTTPS; without it only this machine does.
 const tls = options.https ? await import('./lib/certificate.mjs').then(({ ownCertificate }) => ownCertificate(join(dir, 'tls'))) : null;
 const server = fork(join(ROOT, 'apps', 'server', 'dist', 'main.js'), {
