@@ -14,6 +14,8 @@ export default defineConfig({
   reporter: [['list'], ['json', { outputFile: PELVO_REPORT }]],
   use: {
     baseURL: PELVO_URL,
+    // A button that never comes is told by its name, long before the whole walk runs out of time.
+    actionTimeout: 60_000,
     viewport: { width: 1280, height: 800 },
     trace: 'off',
     launchOptions: {

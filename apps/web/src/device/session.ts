@@ -35,6 +35,7 @@ async function fetchSession(path: string): Promise<DeviceSession> {
   try {
     // Whoever signed out here without a network is signed out before anything else is asked.
     if (localStorage.getItem(SIGNED_OUT)) {
+      await forgetPerson();
       await send('DELETE', '/session');
       localStorage.removeItem(SIGNED_OUT);
     }
@@ -92,16 +93,24 @@ addEventListener('storage', ({ key }) => {
   if (key === REMEMBERED || key === SIGNED_OUT) void mutate('/session');
 });
 
-/**
- * Signs out on this device at once, with or without a network: names, needs and marks go, what was typed and what has not
- * been sent waits for its owner, and the server is told now or as soon as it can be reached.
- */
-export async function signOut(): Promise<void> {
-  await flush().catch(() => undefined);
-  localStorage.setItem(SIGNED_OUT, '1');
+/** How long a sign-out waits for what was said last to be sent: whoever puts the tablet down must not stand and wait for a slow network. */
+const LAST_SENDING_MS = 2000;
+
+/** Names, needs and marks of whoever was signed in go from this device; what was typed and what was not sent waits for its owner. */
+async function forgetPerson(): Promise<void> {
   forget();
   closeOutbox();
   forgetPersonal();
   await forgetDocuments().catch(() => undefined);
+}
+
+/**
+ * Signs out on this device at once, with or without a network, and the server is told now or as soon as it can be reached. From the
+ * touch on it holds: a tab that is closed or loaded anew before the last marks are sent is signed out too, and they wait for their owner.
+ */
+export async function signOut(): Promise<void> {
+  localStorage.setItem(SIGNED_OUT, '1');
+  await Promise.race([flush().catch(() => undefined), new Promise((late) => setTimeout(late, LAST_SENDING_MS))]);
+  await forgetPerson();
   await mutate('/session');
 }
