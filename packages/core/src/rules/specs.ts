@@ -152,7 +152,7 @@ export const RULE_SPECS: Readonly<Record<RuleKey, RuleSpec>> = {
     'Fish eaten raw',
     'Frozen at, in all parts',
     ['at most', -20, '°C'],
-    [-60, -15],
+    [-60, -20],
     `${FOOD_CODE} 3-402.11: −20 °C for 7 days, or −35 °C for 15 h; Regulation (EC) 853/2004: −20 °C for 24 h, or −35 °C for 15 h`,
   ),
   'raw-fish-hours': rule(
@@ -262,6 +262,20 @@ export function codeAllows(key: RuleKey, { celsius, seconds }: Pair): boolean {
   return [...EQUAL_PAIRS, ...(FDA_PAIRS[key] ?? [])].some((pair) => celsius >= pair.celsius && seconds >= pair.seconds);
 }
 
+/**
+ * How cold and for how long fish is frozen before it is eaten raw: each pair is one that a named code takes as enough.
+ * @source FDA Food Code 2022, 3-402.11; Regulation (EC) 853/2004, Annex III, Section VIII
+ */
+export const FREEZING_PAIRS: readonly { readonly celsius: number; readonly hours: number }[] = [
+  { celsius: -20, hours: 168 },
+  { celsius: -20, hours: 24 },
+  { celsius: -35, hours: 15 },
+];
+
+/** Whether some code takes fish frozen so as fit to be eaten raw: one of the pairs is no colder and no longer. */
+const freezingAllowed = (celsius: number, hours: number) =>
+  FREEZING_PAIRS.some((pair) => celsius <= pair.celsius && hours >= pair.hours);
+
 /** How food is cooled, by one code each. They cannot be ranked, since their stages differ: one of them is in force. */
 export interface CoolingSet {
   readonly key: string;
@@ -350,6 +364,12 @@ export function checkRuleValue(key: RuleKey, value: number, rules: LocalRules): 
     const pair = { celsius: ruleValue(pairOf[0], after), seconds: ruleValue(pairOf[1], after) };
     if (!codeAllows(pairOf[0], pair))
       return { problem: { code: 'no.pair-below-codes', ...pair }, remedy: { code: 'do.hotter-or-longer', pairs: EQUAL_PAIRS } };
+  }
+  if (key === 'raw-fish-freezing' || key === 'raw-fish-hours') {
+    const celsius = ruleValue('raw-fish-freezing', after);
+    const hours = ruleValue('raw-fish-hours', after);
+    if (!freezingAllowed(celsius, hours))
+      return { problem: { code: 'no.frozen-below-codes', celsius, hours }, remedy: { code: 'do.colder-or-longer', pairs: FREEZING_PAIRS } };
   }
   const broken = RULE_ORDER.find(([a, b]) => (a === key || b === key) && ruleValue(a, after) > ruleValue(b, after));
   if (!broken) return null;

@@ -66,6 +66,10 @@ export const REFUSALS_IN_ENGLISH = {
     `${show(measure(celsius, 'celsius'))} held for ${seconds} s is less than any code that is named asks for.`,
   'do.hotter-or-longer': ({ pairs }: { pairs: readonly { readonly celsius: number; readonly seconds: number }[] }, { show }: Speaker) =>
     `Set it hotter or longer, such as ${pairs.map(({ celsius, seconds }) => `${show(measure(celsius, 'celsius'))} for ${seconds} s`).join(', ')}.`,
+  'no.frozen-below-codes': ({ celsius, hours }: { celsius: number; hours: number }, { show }: Speaker) =>
+    `Frozen at ${show(measure(celsius, 'celsius'))} for ${showRuleValue(hours, 'h')} is less than any code that is named asks for.`,
+  'do.colder-or-longer': ({ pairs }: { pairs: readonly { readonly celsius: number; readonly hours: number }[] }, { show }: Speaker) =>
+    `Codes ask for ${pairs.map(({ celsius, hours }) => `${show(measure(celsius, 'celsius'))} for ${showRuleValue(hours, 'h')}`).join(', or ')}: set the colder temperature or the longer time first, then the other.`,
   'no.rules-crossed': ({ low, high, rules }: { low: RuleKey; high: RuleKey; rules: LocalRules }) =>
     `"${ruleAsSet(low, rules)}" would not be below "${ruleAsSet(high, rules)}".`,
   'do.change-other-first': () => 'Change the other one first, or give a value that keeps their order.',
