@@ -1,6 +1,6 @@
 // @vitest-environment jsdom
 import { useState } from 'react';
-import { screen, within } from '@testing-library/react';
+import { fireEvent, screen, within } from '@testing-library/react';
 import { describe, expect, it } from 'vitest';
 import { EMPTY_COMPONENT, EMPTY_STEP, type DishContent, type MethodStep } from '@pelvo/core';
 import { WorkSection } from '../src/dishes/work/WorkSection';
@@ -69,6 +69,23 @@ describe('the work of a dish over time', () => {
     expect(of('chill').work.after).toEqual([]);
     await user.click(waits.getByRole('button', { name: /As usual/ }));
     expect(of('chill').work.after).toBeNull();
+  });
+
+  it('is joined to another step by its dot, and parted from it by the same drag', () => {
+    const { of, container } = work();
+    const drag = (from: string, to: string) => {
+      const dot = container.querySelector(`[data-dot="${from}"]`)!;
+      Object.assign(dot, { setPointerCapture: () => undefined });
+      document.elementsFromPoint = () => [container.querySelector(`[data-step="${to}"]`)!];
+      fireEvent.pointerDown(dot);
+      fireEvent.pointerUp(dot);
+    };
+    drag('rub', 'bake');
+    expect(of('bake').work.after).toEqual(['chill', 'rub']);
+    drag('rub', 'bake');
+    expect(of('bake').work.after).toEqual(['chill']);
+    drag('bake', 'bake');
+    expect(of('bake').work.after).toEqual(['chill']);
   });
 
   it('says what may be made ahead, at which heats it is right, when it is done, and whether it can be done again', async () => {

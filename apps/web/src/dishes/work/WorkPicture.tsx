@@ -224,7 +224,8 @@ function StepBar({ step, pixels, chosen, asked, linking, onChoose, onMove, onLen
       {onLinkFrom ? (
         <span
           aria-hidden
-          title="Drag to the step that waits for this one"
+          title="Drag to the step that waits for this one, or that no longer does"
+          data-dot={work.id}
           className="absolute z-10 size-3 cursor-crosshair touch-none rounded-full border-2 border-beet bg-tile"
           style={{ left: NAMES + (until + shift + longer) * pixels - 4, top: top + 6 }}
           onPointerDown={(event) => {

@@ -31,9 +31,12 @@ export function WorkSection({ content, onChange }: WorkSectionProps) {
     setRing(found);
     if (found.length === 0) onChange?.(method);
   };
+  /** Joins two steps, or parts them where the later waits for the earlier already. */
   const link = (from: string, to: string) => {
-    const after = work.find(({ id }) => id === to)?.after ?? [];
-    if (from !== to && !after.includes(from)) change(to, (step) => ({ ...step, work: { ...step.work, after: [...after, from] } }));
+    if (from === to) return;
+    const before = work.find(({ id }) => id === to)?.after ?? [];
+    const after = before.includes(from) ? before.filter((id) => id !== from) : [...before, from];
+    change(to, (step) => ({ ...step, work: { ...step.work, after } }));
   };
   return (
     <Section
@@ -62,8 +65,8 @@ export function WorkSection({ content, onChange }: WorkSectionProps) {
       />
       {onChange ? (
         <p className="mt-1 text-small text-soft">
-          Touch a step to say more. Drag it, or its end; drag the dot to the step that waits for it. By key: arrows move it, plus and minus
-          make it longer and shorter.
+          Touch a step to say more. Drag it, or its end; drag the dot to the step that waits for it, and once more to let it wait no
+          longer. By key: arrows move it, plus and minus make it longer and shorter; what it waits for is ticked beside it.
         </p>
       ) : null}
       {chosen && work.some(({ id }) => id === chosen) ? (
