@@ -5,6 +5,7 @@ export { proposeOrder, type ProposedOrder } from './proposeOrder';
 export {
   checkMoves,
   termBreaks,
+  type CarriedInTerm,
   type DayOff,
   type MoveCheck,
   type TakenKitchen,

@@ -16,6 +16,10 @@ export function termBreakSaid(found: TermBreak, nameOf: (techniqueId: string) =>
       return { code: 'term.same-time', other: found.with };
     case 'away':
       return { code: 'term.away', students: found.students, of: found.of };
+    case 'carried': {
+      const { what, from, hours, least, most, verdict } = found;
+      return { code: 'term.carried', what, from, hours, least, most, verdict };
+    }
     case 'clocks':
       return { code: 'term.clocks', minutes: found.minutes };
   }

@@ -1,5 +1,6 @@
 import { TZDate } from '@date-fns/tz';
 import { lessonMinutes } from '../schedule';
+import { carriedWindow, type CarriedVerdict, type KeptHow } from '../preparation';
 import type { Prerequisites } from '../technique';
 import { assessedTooEarly, type TaughtLesson } from './coverage';
 
@@ -27,6 +28,14 @@ export interface TakenKitchen {
   readonly by: string;
 }
 
+/** Something that one lesson of a term makes for another. */
+export interface CarriedInTerm {
+  readonly fromLessonId: string;
+  readonly toLessonId: string;
+  readonly what: string;
+  readonly kept: KeptHow;
+}
+
 /** What the sequence of a term is looked at with. */
 export interface TermFacts {
   readonly students: readonly { readonly id: string; readonly name: string }[];
@@ -36,6 +45,7 @@ export interface TermFacts {
   readonly absences: readonly { readonly date: string; readonly studentIds: readonly string[] }[];
   readonly daysOff: readonly DayOff[];
   readonly taken: readonly TakenKitchen[];
+  readonly carried?: readonly CarriedInTerm[];
   readonly timeZone: string;
 }
 
@@ -51,6 +61,17 @@ export type TermBreak =
   | { readonly kind: 'same-time'; readonly lessonId: string; readonly with: string }
   /** More than half of the class is away. */
   | { readonly kind: 'away'; readonly lessonId: string; readonly students: number; readonly of: number }
+  /** What is made for it in another lesson does not keep until then, or is not there yet. */
+  | {
+      readonly kind: 'carried';
+      readonly lessonId: string;
+      readonly what: string;
+      readonly from: string;
+      readonly hours: number;
+      readonly least: number;
+      readonly most: number | null;
+      readonly verdict: CarriedVerdict;
+    }
   /** The clocks change while it lasts, so that it is shorter or longer than it says. */
   | { readonly kind: 'clocks'; readonly lessonId: string; readonly minutes: number };
 
@@ -64,7 +85,7 @@ const byTime = (a: Hours, b: Hours) => a.date.localeCompare(b.date) || a.start.l
 
 /** Everything that does not hold in a term, in the order of its lessons. */
 export function termBreaks(facts: TermFacts): readonly TermBreak[] {
-  const { students, prerequisites, daysOff, taken, timeZone } = facts;
+  const { students, prerequisites, daysOff, taken, carried = [], timeZone } = facts;
   const lessons = [...facts.lessons].sort(byTime);
   const awayOn = new Map(facts.absences.map(({ date, studentIds }) => [date, studentIds]));
   const own = new Set(students.map(({ id }) => id));
@@ -90,6 +111,13 @@ export function termBreaks(facts: TermFacts): readonly TermBreak[] {
     if (twin) found.push({ kind: 'same-time', lessonId, with: twin.title });
     const gone = away(date).length;
     if (gone * 2 > students.length) found.push({ kind: 'away', lessonId, students: gone, of: students.length });
+    for (const { fromLessonId, toLessonId, what, kept } of carried) {
+      const made = toLessonId === lessonId && lessons.find(({ id }) => id === fromLessonId);
+      if (!made) continue;
+      const { hours, least, most, verdict } = carriedWindow(kept, { made, wanted: lesson, timeZone, rules: {} });
+      if (verdict !== 'holds' && verdict !== 'not-known')
+        found.push({ kind: 'carried', lessonId, what, from: made.title, hours, least, most, verdict });
+    }
     const minutes = lessonMinutes(lesson, timeZone);
     if (minutes !== clockMinutes(lesson)) found.push({ kind: 'clocks', lessonId, minutes });
     return found;

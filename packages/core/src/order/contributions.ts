@@ -16,6 +16,8 @@ export interface OrderDish {
   readonly teams?: readonly string[];
   /** Makings of single components that stand ready for a demonstration, beyond the one that is shown, by component. */
   readonly standIns?: ReadonlyMap<string, number>;
+  /** Components that the teams make in an earlier lesson, by id: their lines are wanted on its day. */
+  readonly madeEarlier?: ReadonlyMap<string, { readonly date: string; readonly lesson: string }>;
 }
 
 /** What one line takes in one kind of making. */
@@ -130,7 +132,7 @@ export function collect(
 
   /** @param swapsFor - how many of a making's are cooked with a substitute */
   const scaleOver = (
-    { editionId, content, standIns }: OrderDish,
+    { editionId, content, standIns, madeEarlier }: OrderDish,
     over: readonly Making[],
     factorOf: (making: Making) => Exact,
     swapsFor: (swap: LineSubstitution, making: Making) => number,
@@ -139,6 +141,7 @@ export function collect(
     const grown = componentFactors(content);
     for (const component of content.components) {
       const times = grown.get(component.id)!.factor;
+      const earlier = madeEarlier?.get(component.id);
       for (const line of component.lines) {
         // What another component of the dish gives is made, not bought.
         if (line.componentId) continue;
@@ -192,7 +195,7 @@ export function collect(
               reference,
               called: count === making.count ? making.called : { code: 'making.some', count, of: making.called },
               estimate: scaled.estimate || line.yields.length > 0,
-              notes: scaled.notes,
+              notes: earlier && making.by === 'team' ? [...scaled.notes, { code: 'wanted-on', ...earlier }] : scaled.notes,
             });
           };
           if (made && swapped < making.count)

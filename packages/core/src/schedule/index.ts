@@ -17,6 +17,7 @@ export {
   stepIdOf,
   type ClassProblem,
   type ClassToPlan,
+  type PlannedDish,
   type PlannedTeam,
   type StepMeaning,
 } from './lesson/classProblem';

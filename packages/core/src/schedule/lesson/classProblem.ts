@@ -16,12 +16,22 @@ export interface PlannedTeam {
   readonly dishIds: readonly string[] | null;
 }
 
+/** A dish of a lesson, or the stage of one that is made in it for another lesson. */
+export interface PlannedDish {
+  readonly id: string;
+  readonly content: DishContent;
+  /** Only these steps are done, by every team, and nothing comes to the pass. */
+  readonly only?: ReadonlySet<string>;
+  /** Portions of a team, where they are not those of the lesson. */
+  readonly portionsATeam?: number;
+}
+
 /** A lesson as far as its plan of time needs it. */
 export interface ClassToPlan {
   readonly minutes: number;
   readonly teams: readonly PlannedTeam[];
   readonly portionsATeam: number;
-  readonly dishes: readonly { readonly id: string; readonly content: DishContent }[];
+  readonly dishes: readonly PlannedDish[];
   readonly kitchen: Kitchen;
   readonly practice: ClassPractice;
   readonly segments: Segments;
@@ -93,7 +103,7 @@ export const ovensOf = (
 ];
 
 /** Steps, and all that must be finished before them. */
-function withAllBefore(work: readonly WorkStep[], steps: ReadonlySet<string>): ReadonlySet<string> {
+export function withAllBefore(work: readonly WorkStep[], steps: ReadonlySet<string>): ReadonlySet<string> {
   const all = new Set<string>();
   const add = (id: string): void => {
     if (all.has(id)) return;
@@ -168,12 +178,14 @@ export function classProblem(lesson: ClassToPlan): ClassProblem {
   const begins = segments.briefing + segments.demonstration;
   const until = Math.max(0, minutes - segments.cleanDown - segments.slack);
 
-  const networks = dishes.map(({ id: dishId, content }) => {
+  const networks = dishes.map(({ id: dishId, content, only, portionsATeam: portions = portionsATeam }) => {
     const dropped = new Set(without.filter((each) => each.dishId === dishId).map(({ componentId }) => componentId));
-    const all = inOrder(workOf(content));
+    const all = inOrder(workOf(content)).flatMap((step) =>
+      !only ? [step] : only.has(step.id) ? [{ ...step, after: step.after.filter((id) => only.has(id)) }] : [],
+    );
     const made = withAllBefore(all, new Set(ahead.filter((each) => each.dishId === dishId).map(({ stepId }) => stepId)));
     const out = new Set<string>();
-    const amount = content.portions > 0 ? portionsATeam / content.portions : 1;
+    const amount = content.portions > 0 ? portions / content.portions : 1;
     for (const step of all) {
       const gone = step.componentId !== null && dropped.has(step.componentId);
       if (made.has(step.id)) {
@@ -189,7 +201,7 @@ export function classProblem(lesson: ClassToPlan): ClassProblem {
     const work = leftOut(all, new Set([...out].filter((id) => !made.has(id)))).flatMap((step) =>
       made.has(step.id) ? [] : [{ ...step, after: step.after.filter((id) => !made.has(id)) }],
     );
-    return { dishId, content, work, amount };
+    return { dishId, content, work, amount, only };
   });
 
   const heats = sharedHeats(
@@ -222,7 +234,7 @@ export function classProblem(lesson: ClassToPlan): ClassProblem {
     }
   };
 
-  for (const { dishId, work, amount } of networks) {
+  for (const { dishId, work, amount, only } of networks) {
     const heated = work.map((step) => {
       const celsius = heats.get(`${dishId} ${step.id}`);
       if (celsius === undefined || !step.band) return { step, celsius: null };
@@ -237,7 +249,7 @@ export function classProblem(lesson: ClassToPlan): ClassProblem {
     for (const { after } of work) for (const id of after) last.delete(id);
     const toNext = new Map(work.map((step) => [step.id, step.toNext]));
     for (const team of teams) {
-      if (work.length === 0 || (team.dishIds && !team.dishIds.includes(dishId))) continue;
+      if (work.length === 0 || (!only && team.dishIds && !team.dishIds.includes(dishId))) continue;
       for (const { step, celsius } of heated) {
         const id = stepIdOf(team.id, dishId, step.id);
         const change = changeOf.get(id);
@@ -284,6 +296,7 @@ export function classProblem(lesson: ClassToPlan): ClassProblem {
           links.push({ from: warm, to: id, min: 0, max: KEPT_HOT, waitCost: WAIT_COST });
         }
       }
+      if (only) continue;
       const tasting = tastingIdOf(team.id, dishId);
       const change = changeOf.get(tasting);
       changeOf.delete(tasting);
