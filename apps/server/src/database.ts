@@ -8,6 +8,7 @@ import { Dish, DishEdition } from './dishes';
 import { IngredientFactRow } from './ingredients';
 import { KitchenRow } from './kitchens';
 import {
+  CarriedWorkRow,
   Lesson,
   LessonDemonstration,
   LessonDish,
@@ -36,6 +37,7 @@ import { Figures1700000600000 } from './migrations/1700000600000-figures';
 import { Kitchens1700000700000 } from './migrations/1700000700000-kitchens';
 import { Time1700000800000 } from './migrations/1700000800000-time';
 import { Preparing1700000900000 } from './migrations/1700000900000-preparing';
+import { CarriedOver1700001000000 } from './migrations/1700001000000-carriedOver';
 import { connectionOptions } from './platform/database/connection';
 
 /** The tables of the house, in one list. */
@@ -57,6 +59,7 @@ export const ENTITIES = [
   LessonTeamDish,
   TimePlanRow,
   LessonDemonstration,
+  CarriedWorkRow,
   AskedQuestionRow,
   PreparationTickRow,
   DayOffRow,
@@ -86,6 +89,7 @@ export const MIGRATIONS = [
   Kitchens1700000700000,
   Time1700000800000,
   Preparing1700000900000,
+  CarriedOver1700001000000,
 ];
 
 /** The database of a school: its tables and its migrations. */

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import type { Server } from 'node:http';
 import { resolve } from 'node:path';
 import { createApp } from './app';
-import { addDemoDemonstrations } from './demo/addDemoDemonstrations';
+import { addDemoCarried, addDemoDemonstrations } from './demo/addDemoDemonstrations';
 import { addDemoPlans } from './demo/addDemoPlans';
 import { addDemoSchool, DEMO_SIGN_INS } from './demo/addDemoSchool';
 import { PeopleService } from './people';
@@ -64,6 +64,7 @@ if (PELVO_DEMO === '1') {
     const lead = await addDemoSchool(database);
     if (!lead) return;
     await addDemoDemonstrations(database, lead);
+    await addDemoCarried(database, lead);
     await addDemoPlans(database, lead);
   });
 }

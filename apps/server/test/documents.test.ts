@@ -16,6 +16,7 @@ import {
   type OrderInput,
   type RubricContent,
   type TechniqueCard,
+  NO_BOARDS,
 } from '@pelvo/core';
 import type { DishResult } from '@pelvo/contract';
 import { resultDocument } from '../src/assessment/resultDocument';
@@ -50,6 +51,7 @@ describe('a handout', () => {
     book: SHIPPED_BOOK,
     preparations: new Map(),
     allergenList: 'eu-uk' as const,
+    boards: NO_BOARDS,
   };
 
   it('weighs out for the station, with steps, heat in both scales and cautions', () => {

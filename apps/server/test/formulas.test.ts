@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { Ajv2019 } from 'ajv/dist/2019.js';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { linesOf, SHIPPED, type DishContent, type DishFile, SHIPPED_BOOK } from '@pelvo/core';
+import { linesOf, SHIPPED, type DishContent, type DishFile, SHIPPED_BOOK, NO_BOARDS } from '@pelvo/core';
 import type { Dish, DishEdition, DishImport, DishSummary, IngredientRecord, Page } from '@pelvo/contract';
 import { handoutDocument } from '../src/dishes/handoutDocument';
 import { printable } from '../src/platform/pdf';
@@ -200,6 +200,7 @@ describe('a handout', () => {
         book: SHIPPED_BOOK,
         preparations: new Map(),
         allergenList: 'eu-uk',
+        boards: NO_BOARDS,
       }),
     );
     expect(document).toContain('Trim the leeks');

@@ -50,6 +50,7 @@ const LESSON: LessonDetail = {
   teams: [],
   cooking: [],
   standIns: {},
+  carried: [],
   classId: 'c1',
   className: 'Foundation',
   teamSize: 1,

@@ -194,7 +194,7 @@ describe('the term of a class', () => {
     ...part,
   });
   const TERM: TermOfClass = {
-    ...{ classId: 'c1', name: 'Foundation', term: 'Spring', absences: [], daysOff: [], taken: [], feeds: [], timeZone: 'UTC' },
+    ...{ classId: 'c1', name: 'Foundation', term: 'Spring', absences: [], daysOff: [], taken: [], carried: [], feeds: [], timeZone: 'UTC' },
     students: [{ id: 's1', name: 'Ada' }],
     lessons: [lesson('a', '2027-01-11', 'introduce', 'dice'), lesson('b', '2027-01-18', 'introduce', 'grip')],
     dishes: [{ id: 'd1', title: 'Leek tart', techniqueIds: ['fry'] }],

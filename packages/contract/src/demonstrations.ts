@@ -1,9 +1,13 @@
 import Joi from 'joi';
 import {
+  demonstratedIn,
   DEMONSTRATION_LIMITS,
   DISH_LIMITS,
   isExactText,
   MAKERS,
+  optionFor,
+  readyList,
+  showSteps,
   usedUp,
   WANTED,
   words,
@@ -15,6 +19,7 @@ import {
   type Weighing,
 } from '@pelvo/core';
 import { keySchema, shape } from './common';
+import type { LessonDetail } from './lessons';
 import { FieldError } from './problems';
 
 /** A question that was asked in a demonstration of a dish, in this lesson or an earlier one. */
@@ -110,3 +115,13 @@ export const askedSchema = shape<AskedFields>({
   asked: Joi.string().trim().min(1).max(DEMONSTRATION_LIMITS.text).required(),
   answer: Joi.string().trim().allow('').max(DEMONSTRATION_LIMITS.text).required(),
 });
+
+/** What stands ready for the demonstrations of a lesson, dish by dish. */
+export const standsReady = (lesson: Pick<LessonDetail, 'dishes' | 'techniques'>, shown: readonly StoredDemonstration[]) =>
+  shown.flatMap(({ dishId, content }) => {
+    const dish = lesson.dishes.find((each) => each.dishId === dishId);
+    if (!dish || !content.choice) return [];
+    const steps = showSteps(dish.content, content, demonstratedIn(lesson.techniques));
+    const option = optionFor(steps, content.choice);
+    return (option ? readyList(dish.content, steps, option, content) : []).map((each) => ({ ...each, dishId, dish: dish.content.title }));
+  });

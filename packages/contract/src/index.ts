@@ -1,5 +1,6 @@
 export * from './assessment';
 export * from './resultsOfClass';
+export * from './carried';
 export * from './classes';
 export * from './common';
 export * from './cuts';

@@ -18,6 +18,7 @@ import {
   type Strand,
 } from '@pelvo/core';
 import { dateSchema, idSchema, keySchema, shape, timeSchema } from './common';
+import type { CarriedRecord } from './carried';
 import { practiceChoicesSchema } from './practices';
 import { lessonSettingsSchema } from './school';
 import { LESSON_LIMITS } from './plain';
@@ -178,6 +179,8 @@ export interface LessonDetail extends Omit<LessonFields, 'dishEditionIds' | 'tec
   readonly preparations: Readonly<Record<string, DishContent>>;
   /** Makings of components that stand ready for a demonstration, by dish and component. */
   readonly standIns: Readonly<Record<string, Readonly<Record<string, number>>>>;
+  /** What is made in another lesson for this one, and in this one for another. */
+  readonly carried: readonly CarriedRecord[];
   /** The school's own ingredient facts, so that the browser computes as the server does. */
   readonly facts: readonly IngredientFact[];
   readonly techniques: readonly { readonly id: string; readonly name: string; readonly strand: Strand; readonly purpose: Purpose }[];

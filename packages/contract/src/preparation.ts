@@ -1,6 +1,6 @@
 import Joi from 'joi';
-import type { TechniqueCard } from '@pelvo/core';
-import { shape } from './common';
+import type { Paper, TechniqueCard } from '@pelvo/core';
+import { paperField, shape } from './common';
 
 /** What of a lesson's preparation is done, and what it needs to know besides the lesson. */
 export interface PreparationOfLesson {
@@ -21,4 +21,19 @@ export const TICKS_KEPT = 600;
 export const tickSchema = shape<TickFields>({
   task: Joi.string().trim().min(1).max(160).required(),
   done: Joi.boolean().required(),
+});
+
+/** What labels are printed for. */
+export const LABELS_FOR = ['carried', 'bulk', 'trays'] as const;
+export type LabelsFor = (typeof LABELS_FOR)[number];
+
+export interface LabelsQuery {
+  readonly paper: Paper;
+  readonly for: LabelsFor;
+}
+export const labelsQuerySchema = Joi.object<LabelsQuery>({
+  paper: paperField,
+  for: Joi.string()
+    .valid(...LABELS_FOR)
+    .default('trays'),
 });

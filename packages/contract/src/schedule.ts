@@ -1,9 +1,11 @@
 import Joi from 'joi';
 import {
+  carriedSteps,
   cookingTeams,
   lessonMinutes,
   TIME_PLAN_LIMITS,
   USUAL_SEGMENTS,
+  type ClassPractice,
   type ClassToPlan,
   type Kitchen,
   type Paper,
@@ -12,6 +14,7 @@ import {
   type StepChange,
   type TimePlan,
 } from '@pelvo/core';
+import { carriedDishId, carriedPieces, madeElsewhere, madeFor } from './carried';
 import { idSchema, keySchema, paperField, shape } from './common';
 import type { LessonDetail } from './lessons';
 import { LESSON_LIMITS } from './plain';
@@ -110,6 +113,12 @@ export const usualSegments = ({ demonstrationPortions }: Pick<LessonDetail, 'dem
   demonstration: demonstrationPortions > 0 ? USUAL_SEGMENTS.demonstration : 0,
 });
 
+/** Where a class stands before a lesson. */
+export const practiceOf = ({ techniques }: Pick<LessonDetail, 'techniques'>, practised: TimeOfLesson['practised']): ClassPractice => ({
+  purposes: new Map(techniques.map(({ id, purpose }) => [id, purpose])),
+  practised: new Map(Object.entries(practised)),
+});
+
 /** What a plan of time is made from, the same in the browser and on the server. */
 export function classToPlan(
   lesson: LessonDetail,
@@ -121,14 +130,20 @@ export function classToPlan(
     minutes: lessonMinutes(lesson, lesson.school.timeZone),
     teams: lesson.cooking.map(({ id, name, hands, dishIds }) => ({ id, name, hands, dishIds })),
     portionsATeam: lesson.portionsATeam,
-    dishes: lesson.dishes.map(({ dishId, content }) => ({ id: dishId, content })),
+    dishes: [
+      ...lesson.dishes.map(({ dishId, content }) => ({ id: dishId, content })),
+      ...madeFor(lesson).map((record) => {
+        const { id, content, stepId, doneBefore, portionsATeam, from } = record;
+        // All teams are planned as the busiest: pairs make two pieces where everyone later cooks alone.
+        const each = Math.max(1, Math.ceil(carriedPieces(record).pieces.length / Math.max(1, from.cooking.length)));
+        return { id: carriedDishId(id), content, only: carriedSteps(content, stepId, doneBefore), portionsATeam: portionsATeam * each };
+      }),
+    ],
     kitchen,
-    practice: {
-      purposes: new Map(lesson.techniques.map(({ id, purpose }) => [id, purpose])),
-      practised: new Map(Object.entries(practised)),
-    },
+    practice: practiceOf(lesson, practised),
     segments,
-    ahead,
+    // What another lesson makes for this one is there when it begins.
+    ahead: [...ahead, ...madeElsewhere(lesson).map(({ dishId, stepId }) => ({ dishId, stepId }))],
     without,
     borrowed,
     changes,

@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import type { CarryingDish, DayOff, TakenKitchen, TermLesson } from '@pelvo/core';
+import type { CarriedInTerm, CarryingDish, DayOff, TakenKitchen, TermLesson } from '@pelvo/core';
 import { dateSchema, idSchema, shape } from './common';
 import { FieldError } from './problems';
 
@@ -32,6 +32,7 @@ export interface TermOfClass {
   readonly absences: readonly { readonly date: string; readonly studentIds: readonly string[] }[];
   readonly daysOff: readonly StoredDayOff[];
   readonly taken: readonly TakenKitchen[];
+  readonly carried: readonly CarriedInTerm[];
   readonly feeds: readonly CalendarFeed[];
   /** Dishes with the techniques that they carry. */
   readonly dishes: readonly CarryingDish[];

@@ -4,13 +4,17 @@ import {
   actionsIn,
   actionsOn,
   changePrompts,
+  changeSaid,
   changesCounted,
   countedInAndOut,
   EMPTY_CARD,
   EMPTY_KITCHEN,
+  methodChanges,
+  platesOf,
   preparationList,
   showQuantity,
   toolsList,
+  words,
   type FoodState,
   type OrderInput,
   type PreparedItem,
@@ -244,5 +248,79 @@ describe('tools, vessels, plates and paper', () => {
 
   it('count in and out what is cooked with and not served', () => {
     expect(countedInAndOut([{ content: dish, makings: 4 }])).toEqual([{ name: 'herb bag', dish: dish.title, count: 4 }]);
+  });
+});
+
+describe('what it is served on', () => {
+  it.each([
+    ['Plate in warm bowls, spoon over the liquor.', 'warm bowls'],
+    ['Toss, plate in a warm bowl with height.', 'warm bowls'],
+    ['Serve on chilled plates.', 'cold plates'],
+    ['Spoon into cold glasses.', 'cold glasses'],
+    ['Serve in deep bowls.', 'bowls'],
+    ['Ladle into warmed soup bowls.', 'warm bowls'],
+    ['Arrange on hot plates.', 'warm plates'],
+    ['Plate the trout, spoon over the sauce.', 'plates'],
+    // None of these says what it is served on.
+    ['Mix in a large bowl.', 'plates'],
+    ['Keep it going on the hot plate.', 'plates'],
+    ['Whisk in a bowl over hot water. Serve.', 'plates'],
+  ])('%s', (text, said) => {
+    const { kind, heat } = platesOf(dishFrom(`Dish\n1 carrot\nMethod\n1. ${text}`));
+    expect([heat, kind].filter(Boolean).join(' ')).toBe(said);
+  });
+  it('is what the last step that says so says', () => {
+    const dish = dishFrom('Dish\n1 carrot\nMethod\n1. Serve the soup in warm bowls.\n2. Arrange on cold plates.\n3. Wipe the rim.');
+    expect(platesOf(dish)).toEqual({ kind: 'plates', heat: 'cold' });
+  });
+});
+
+describe('a method done by one pair of hands', () => {
+  const dish = dishFrom('Dish\n400 g trout\n1 carrot\nMethod\n1. Bone the raw trout.\n2. Poach it.\n3. Slice the herbs for serving.');
+  const foods: readonly (FoodState | null)[] = ['raw flesh', null, 'ready'];
+  const said = {
+    ...dish,
+    method: dish.method.map((step, at) => ({ ...step, hands: 'on' as const, work: { ...step.work, food: foods[at]! } })),
+  };
+  it('says before which step the board is changed, by the name the school has for it', () => {
+    const changes = methodChanges(said);
+    const [, , last] = said.method;
+    expect([...changes.keys()]).toEqual([last!.id]);
+    const prompt = changes.get(last!.id)!;
+    expect(words(changeSaid(prompt))).toBe('First change board, knife, cloth, hands: raw flesh before what is eaten as it is.');
+    expect(words(changeSaid(prompt, { ready: { name: 'green' } }))).toBe(
+      'First change green board, knife, cloth, hands: raw flesh before what is eaten as it is.',
+    );
+  });
+});
+
+describe('tools of one name', () => {
+  it('stand on one line, with what is said of one beside what it is for', () => {
+    const content = { ...dishFrom('Dish\n1 carrot'), tools: ['Board', 'Board, wet cloth under it'] };
+    const [board, ...others] = toolsList({ dishes: [{ content, stations: 3, portions: 0 }], cards: new Map(), kitchen: null });
+    expect([board!.name, board!.count, board!.because, others]).toEqual(['board', 3, ['Dish', 'Dish, wet cloth under it'], []]);
+  });
+});
+
+describe('minutes of preparation', () => {
+  // Two techniques in one dish: the onion's is introduced, the carrot's practised by three quarters of the class.
+  const read = dishFrom('Dish\nserves 1\n100 g onion\n100 g carrot\nMethod\n1. Slice the onion.\n2. Dice the carrot.');
+  const dish = { ...read, method: read.method.map((step, at) => ({ ...step, techniqueIds: [['bulb'], ['dice']][at]! })) };
+  const input: OrderInput = { plan: ALONE, dishes: [{ editionId: 'e', content: dish }], preparations: new Map() };
+  const of = (purpose: 'introduce' | 'practise' | 'assess', by: 'team' | 'technician' = 'team') => {
+    const practice = { purposes: new Map([['bulb', purpose]] as const), practised: new Map([['dice', 0.75]]) };
+    const { items } = preparationList(input, { practice, by });
+    return (item: string, action: string) =>
+      items.find((each) => each.item === item)?.tasks.find((task) => task.action === action)!.minutes;
+  };
+  it('follow where the class stands with the techniques of the steps that ask for it', () => {
+    const [introduced, assessed] = [of('introduce'), of('assess')];
+    const onion = introduced('onion', 'cut')!;
+    expect(onion.planned).toBe(onion.novice);
+    expect(assessed('onion', 'cut')!.planned).toBe(assessed('onion', 'cut')!.practised);
+    const carrot = introduced('carrot', 'cut')!;
+    // A quarter of the way from practised to novice, rounded up.
+    expect(carrot.planned).toBeGreaterThan(carrot.practised);
+    expect(carrot.planned).toBeLessThanOrEqual(Math.ceil(carrot.practised + (carrot.novice - carrot.practised) / 4));
   });
 });

@@ -104,6 +104,7 @@ export class DishesService {
       book: factBook(facts),
       preparations,
       allergenList: school.settings.allergenList,
+      boards: school.settings.boards,
     };
     const pdf = await renderPdf(handoutDocument(content, portions, `Edition ${number}`, care), paper);
     return { name: fileName('handout', content.title, `for ${portions}`), pdf };

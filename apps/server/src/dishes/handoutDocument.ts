@@ -1,8 +1,8 @@
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
 import {
-  dishAllergens,
+  changeSaid,
   dishRuleNotices,
-  named,
+  methodChanges,
   showAmount,
   shownOf,
   words,
@@ -12,13 +12,14 @@ import {
   showFactor,
   temperatureWays,
   WHO_DECIDES,
-  type Allergen,
   type AllergenList,
   type DishContent,
   type FactBook,
   type LocalRules,
   type MethodStep,
+  type SchoolBoards,
 } from '@pelvo/core';
+import { allergenLines } from './allergenLines';
 
 interface HandoutCare {
   /** Cautions of each technique the steps name, by its id. */
@@ -29,6 +30,8 @@ interface HandoutCare {
   /** Formulas of sub-preparations, by edition id. */
   readonly preparations: ReadonlyMap<string, DishContent>;
   readonly allergenList: AllergenList;
+  /** The school's own words for boards. */
+  readonly boards: SchoolBoards;
 }
 
 /** A dish scaled for one making, on one sheet: what to weigh, how to make it, what goes on the plate, what to mind. */
@@ -40,6 +43,7 @@ export function handoutDocument(dish: DishContent, portions: number, edition: st
   ];
   const scaled = scaleDish(dish, exact(portions).div(dish.portions), care.book);
   const { shares } = plateBuild(dish);
+  const changes = methodChanges(dish);
   return {
     info: { title: `${dish.title}, for ${portions}` },
     content: [
@@ -85,7 +89,11 @@ export function handoutDocument(dish: DishContent, portions: number, edition: st
             stack: [
               { text: 'Method', style: 'heading' },
               ...dish.method.map((step, index): Content => ({
-                text: [{ text: `${index + 1}  `, bold: true }, ...stepText(step, dish)],
+                text: [
+                  ...(changes.has(step.id) ? [{ text: `${words(changeSaid(changes.get(step.id)!, care.boards))}\n`, fontSize: 9 }] : []),
+                  { text: `${index + 1}  `, bold: true },
+                  ...stepText(step, dish),
+                ],
                 margin: [0, 0, 0, 5],
               })),
               ...(shares.length > 0
@@ -115,26 +123,11 @@ export function handoutDocument(dish: DishContent, portions: number, edition: st
 const listed = (heading: string, items: readonly string[]): Content[] =>
   items.length === 0 ? [] : [{ text: heading, style: 'heading' }, { ul: [...items] }];
 
-/** What the dish contains, may contain, and what is not known: nothing is claimed absent that is not known. */
-function allergenBlock(dish: DishContent, { book, preparations, allergenList }: HandoutCare): Content[] {
-  const { contains, mayContain, notKnown, labels } = dishAllergens([dish], { book, preparations });
-  const ofList = (found: readonly { readonly allergen: Allergen }[]) =>
-    named(
-      found.map(({ allergen }) => allergen),
-      allergenList,
-    ).join(', ');
-  return [
-    { text: 'Allergens', style: 'heading' },
-    {
-      ul: [
-        `Contains: ${ofList(contains) || 'none that is known'}`,
-        ...(mayContain.length > 0 ? [`May contain: ${ofList(mayContain)}`] : []),
-        ...(notKnown.length > 0 ? [`Not known: ${notKnown.join(', ')}`] : []),
-        ...(labels.length > 0 ? [`Read the label: ${labels.join(', ')}`] : []),
-      ],
-    },
-  ];
-}
+/** What the dish contains, may contain, and what is not known. */
+const allergenBlock = (dish: DishContent, care: HandoutCare): Content[] => [
+  { text: 'Allergens', style: 'heading' },
+  { ul: [...allergenLines(dish, care)] },
+];
 
 function stepText(step: MethodStep, { components }: DishContent): Content[] {
   const ways = step.celsius === null ? null : temperatureWays(step.celsius, step.heats);

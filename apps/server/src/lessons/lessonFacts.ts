@@ -5,6 +5,7 @@ import {
   teamsCooking,
   factBook,
   lessonReadiness,
+  madeEarlier,
   settingsInForce,
   type CookingTeam,
   type DishContent,
@@ -19,6 +20,8 @@ import {
 import { makingPlanOf } from '@pelvo/contract';
 import { preparationsOf } from '../dishes';
 import { ownFacts } from '../ingredients';
+import { carriedRows, madeBefore } from './carriedWork';
+import type { CarriedWorkRow } from './carriedWork.entity';
 import type { Lesson } from './lesson.entity';
 import { rosters, type Roster } from './rosters';
 import { standInsOfLessons, type StandInsOfLesson } from './standIns';
@@ -49,7 +52,7 @@ export async function lessonFacts(
 ): Promise<ReadonlyMap<string, LessonFacts>> {
   if (lessons.length === 0) return new Map();
   const contents = lessons.flatMap((lesson) => lesson.dishes.map((dish) => dish.edition.content));
-  const [classes, teams, preparations, facts, standing] = await Promise.all([
+  const [classes, teams, preparations, facts, standing, carried] = await Promise.all([
     rosters(manager, lessons),
     teamsOfLessons(
       manager,
@@ -58,6 +61,10 @@ export async function lessonFacts(
     preparationsOf(manager, contents),
     ownFacts(manager),
     standInsOfLessons(manager, lessons),
+    carriedRows(
+      manager,
+      lessons.map(({ id }) => id),
+    ),
   ]);
   const book = factBook(facts);
   return new Map(
@@ -75,7 +82,7 @@ export async function lessonFacts(
         teamSize: lesson.teamSize,
       });
       const orderInput: OrderInput = {
-        ...ordered(lesson, { present, put, cooking, standIns }),
+        ...ordered(lesson, { present, put, cooking, standIns, carried }),
         preparations,
         book,
         substitutions: lesson.substitutions.items,
@@ -118,7 +125,14 @@ function ordered(
     put,
     cooking,
     standIns,
-  }: { present: number; put: readonly LessonTeam[]; cooking: readonly CookingTeam[]; standIns: StandInsOfLesson },
+    carried,
+  }: {
+    present: number;
+    put: readonly LessonTeam[];
+    cooking: readonly CookingTeam[];
+    standIns: StandInsOfLesson;
+    carried: readonly CarriedWorkRow[];
+  },
 ): Pick<OrderInput, 'plan' | 'dishes'> {
   const byHand = put.length > 0;
   return {
@@ -126,11 +140,13 @@ function ordered(
     dishes: dishesInOrder(lesson).map(({ edition }) => {
       const teams = byHand ? teamsCooking(cooking, edition.dishId) : undefined;
       const further = standIns[edition.dishId];
+      const earlier = madeBefore(carried, lesson.id, edition.dishId);
       return {
         editionId: edition.id,
         content: edition.content,
         ...(teams ? { teams } : {}),
         ...(further ? { standIns: new Map(Object.entries(further)) } : {}),
+        ...(earlier.length > 0 ? { madeEarlier: madeEarlier(edition.content, earlier) } : {}),
       };
     }),
   };

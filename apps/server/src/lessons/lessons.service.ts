@@ -15,6 +15,7 @@ import { together } from '../platform/together';
 import { loadSchool } from '../school';
 import { RubricEdition } from '../rubrics';
 import { Technique } from '../techniques';
+import { carriedOf } from './carriedWork';
 import { placeOf } from './placeOf';
 import { Lesson } from './lesson.entity';
 import { LessonDish } from './lessonDish.entity';
@@ -40,17 +41,18 @@ export class LessonsService {
   async one(id: string, role: Role): Promise<LessonDetail> {
     const { manager } = this.database;
     const lesson = await loadLesson(manager, id);
-    const [facts, { settings: school }, newest] = await Promise.all([
+    // Least data: whoever only orders and weighs needs numbers, not names and needs.
+    const named = role === 'lead' || role === 'assistant';
+    const [facts, { settings: school }, newest, carried] = await Promise.all([
       lessonFacts(manager, [lesson]),
       loadSchool(manager),
       newestEditions(
         manager,
         lesson.dishes.map((dish) => dish.edition.dishId),
       ),
+      carriedOf(manager, id, named),
     ]);
     const { students, absent, present, preparations, readiness, facts: own, orderInput, standIns, teams, cooking } = facts.get(id)!;
-    // Least data: whoever only orders and weighs needs numbers, not names and needs.
-    const named = role === 'lead' || role === 'assistant';
     return {
       id,
       version: lesson.version,
@@ -82,6 +84,7 @@ export class LessonsService {
       }),
       preparations: Object.fromEntries(preparations),
       standIns,
+      carried,
       facts: own,
       substitutions: lesson.substitutions.items,
       atRisk: orderInput.atRisk ?? 0,

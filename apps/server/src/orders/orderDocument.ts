@@ -77,7 +77,13 @@ export function orderDocument({ lesson, order, present, trays, allergenList }: O
 function lineRow(line: OrderLine, list: AllergenList): TableCell[] {
   return [
     { canvas: [{ type: 'rect', x: 0, y: 1, w: 9, h: 9, lineWidth: 0.8 }] },
-    { text: orderedItem(line) },
+    {
+      stack: [
+        { text: orderedItem(line) },
+        // What an earlier lesson makes of it is wanted before the rest is.
+        ...line.figure.notes.filter(({ code }) => code === 'wanted-on').map((said): Content => ({ text: words(said), style: 'small' })),
+      ],
+    },
     { text: `${line.figure.estimate ? 'about ' : ''}${asOrdered(line)}`, bold: true, alignment: 'right', noWrap: true },
     { text: line.dishes.join(', ') },
     { text: words(holdsSaid(line, list)) },

@@ -1,17 +1,23 @@
-import { Body, Controller, Get, Param, Put } from '@nestjs/common';
+import { Body, Controller, Get, Param, Put, Query, Res } from '@nestjs/common';
+import type { Response } from 'express';
 import { DataSource, In } from 'typeorm';
-import { TICKS_KEPT, tickSchema, type PreparationOfLesson, type TickFields } from '@pelvo/contract';
+import { labelsQuerySchema, TICKS_KEPT, tickSchema, type LabelsQuery, type PreparationOfLesson, type TickFields } from '@pelvo/contract';
 import { Lesson } from '../lessons';
 import { inTransaction } from '../platform/database/transaction';
 import { Allow, STAFF, Who, type SignedIn } from '../platform/identity';
+import { download } from '../platform/pdf';
 import { conflict, joi, notFound } from '../platform/problems';
 import { Technique } from '../techniques';
+import { LabelsService } from './labels.service';
 import { PreparationTickRow } from './preparationTick.entity';
 
 /** What of a lesson's preparation is done. The list itself is computed in the core. */
 @Controller('api/lessons/:id/preparation')
 export class PreparationController {
-  constructor(private readonly database: DataSource) {}
+  constructor(
+    private readonly database: DataSource,
+    private readonly labels: LabelsService,
+  ) {}
 
   @Get()
   @Allow(...STAFF)
@@ -28,6 +34,18 @@ export class PreparationController {
       done: ticks.map(({ task, doneAt, person }) => ({ task, by: person.name, at: doneAt.toISOString() })),
       cards: Object.fromEntries(techniques.map(({ id, card: { name, tools } }) => [id, { name, tools }])),
     };
+  }
+
+  @Get('labels.pdf')
+  @Allow(...STAFF)
+  async labelsOf(
+    @Param('id') lessonId: string,
+    @Query(joi(labelsQuerySchema)) query: LabelsQuery,
+    @Who() who: SignedIn,
+    @Res() response: Response,
+  ): Promise<void> {
+    const { name, pdf } = await this.labels.pdf(lessonId, who.role, query);
+    download(response, `${name}.pdf`, 'application/pdf', pdf);
   }
 
   /** Ticks a piece of work off, or on again. Said twice, by one or by two, it is done once. */

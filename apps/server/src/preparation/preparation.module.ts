@@ -1,5 +1,9 @@
 import { Module } from '@nestjs/common';
+import { CarriedController } from './carried.controller';
+import { CarriedService } from './carried.service';
+import { LabelsService } from './labels.service';
+import { LessonsModule } from '../lessons';
 import { PreparationController } from './preparation.controller';
 
-@Module({ controllers: [PreparationController] })
+@Module({ imports: [LessonsModule], controllers: [PreparationController, CarriedController], providers: [CarriedService, LabelsService] })
 export class PreparationModule {}

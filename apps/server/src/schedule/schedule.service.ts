@@ -3,7 +3,7 @@ import { DataSource, type EntityManager } from 'typeorm';
 import { checkPlan, classProblem, practisedShares, type ClassProblem, type Kitchen, type PlacedSteps, type TimePlan } from '@pelvo/core';
 import { classToPlan, type LessonDetail, type TimeOfLesson, type TimePdfQuery } from '@pelvo/contract';
 import { KitchenRow } from '../kitchens';
-import { Lesson, LessonsService, rosters } from '../lessons';
+import { Lesson, LessonDemonstration, LessonsService, rosters } from '../lessons';
 import { inTransaction } from '../platform/database/transaction';
 import { fileName, renderPdf } from '../platform/pdf';
 import { conflict, invalid, notFound } from '../platform/problems';
@@ -107,7 +107,8 @@ export class ScheduleService {
 
   async pdf(lessonId: string, { paper, for: purpose }: TimePdfQuery): Promise<{ name: string; pdf: Buffer }> {
     const plan = await this.standing(lessonId);
-    const pdf = await renderPdf(timeDocument(plan, purpose), paper);
+    const shown = await this.database.manager.findBy(LessonDemonstration, { lessonId });
+    const pdf = await renderPdf(timeDocument(plan, purpose, shown), paper);
     return {
       name: fileName(
         purpose === 'wall' ? 'run sheet' : purpose === 'teams' ? 'team cards' : 'station cards',

@@ -1,5 +1,6 @@
 import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces';
 import {
+  changeSaid,
   clockAt,
   prepareAhead,
   slackNeeded,
@@ -7,10 +8,12 @@ import {
   teamChanges,
   teamSheets,
   wallSheet,
+  words,
+  type SchoolBoards,
   type SheetRow,
   type TeamChanges,
 } from '@pelvo/core';
-import type { TimePaper } from '@pelvo/contract';
+import { madeInOf, standsReady, type LessonDetail, type StoredDemonstration, type TimePaper } from '@pelvo/contract';
 import { longDate } from '../platform/pdf';
 import type { StandingPlan } from './schedule.service';
 
@@ -29,8 +32,9 @@ export const whatOf = ({ kind, what, hands }: SheetRow): string => {
 };
 
 /** The plan of a lesson on paper: one run sheet for the wall, or a card for each station or team, each on a page of its own. */
-export function timeDocument(plan: StandingPlan, purpose: TimePaper): TDocumentDefinitions {
+export function timeDocument(plan: StandingPlan, purpose: TimePaper, shown: readonly StoredDemonstration[] = []): TDocumentDefinitions {
   const { lesson, kitchen, problem, placed } = plan;
+  const changes = teamChanges(problem, placed);
   const clock = (minute: number) => clockAt(lesson, lesson.school.timeZone, minute);
   const lead = `${lesson.title}, ${lesson.className}. ${longDate(lesson.date)}, ${lesson.start} to ${lesson.end}${lesson.kitchen ? `, ${lesson.kitchen}` : ''}.`;
   if (purpose === 'wall')
@@ -40,12 +44,12 @@ export function timeDocument(plan: StandingPlan, purpose: TimePaper): TDocumentD
         { text: 'Run sheet', style: 'title' },
         { text: lead, style: 'lead' },
         ...aheadBlock(plan),
-        rows(wallSheet(problem, placed, kitchen), clock, true),
+        ...readyBlock(lesson, shown, clock),
+        rows(wallSheet(problem, placed, kitchen), clock, true, changes, lesson.school.boards),
         ...perhapsBlock(plan),
       ],
     };
   const sheets = purpose === 'teams' ? teamSheets(problem, placed, kitchen) : stationSheets(problem, placed, kitchen);
-  const changes = teamChanges(problem, placed);
   const stationOf = new Map(lesson.cooking.map(({ name, station }) => [name, station]));
   return {
     info: { title: `${purpose === 'teams' ? 'Team cards' : 'Station cards'}, ${lesson.title}` },
@@ -61,23 +65,25 @@ export function timeDocument(plan: StandingPlan, purpose: TimePaper): TDocumentD
         clock,
         purpose === 'stations',
         changes.filter(({ team }) => (purpose === 'teams' ? team === name : true)),
+        lesson.school.boards,
       ),
     ]),
   };
 }
 
 /** What is changed before a row, where raw turns to ready in the hands of those who do it. */
-const changedBefore = (row: SheetRow, changes: readonly TeamChanges[]): readonly string[] => {
+const changedBefore = (row: SheetRow, changes: readonly TeamChanges[], boards: SchoolBoards): readonly string[] => {
   const own = changes.filter(({ team }) => row.who.includes(team));
   const found = own.flatMap(({ prompts }) => prompts.filter(({ at, beforeText }) => at === row.from && beforeText === row.what));
-  return [...new Set(found.flatMap(({ change }) => change))];
+  return [...new Set(found.map((prompt) => words(changeSaid(prompt, boards))))];
 };
 
 function rows(
   sheet: readonly SheetRow[],
   clock: (minute: number) => string,
   named: boolean,
-  changes: readonly TeamChanges[] = [],
+  changes: readonly TeamChanges[],
+  boards: SchoolBoards,
 ): Content {
   const head = ['', 'From', 'To', ...(named ? ['Who'] : []), 'What', 'With'];
   return {
@@ -94,12 +100,7 @@ function rows(
           { text: clock(row.until) },
           ...(named ? [{ text: row.who.length > 0 ? row.who.join(', ') : row.kind === 'oven' ? '' : 'Everyone' }] : []),
           {
-            stack: [
-              ...(changedBefore(row, changes).length > 0
-                ? [{ text: `First change ${changedBefore(row, changes).join(', ')}.`, bold: true }]
-                : []),
-              { text: whatOf(row) },
-            ],
+            stack: [...changedBefore(row, changes, boards).map((text): Content => ({ text, bold: true })), { text: whatOf(row) }],
           },
           { text: row.on.join(', '), style: 'small' },
         ]),
@@ -111,18 +112,42 @@ function rows(
 /** What must stand ready before the lesson begins. */
 function aheadBlock({ lesson, problem, placed }: StandingPlan): Content[] {
   const dishes = lesson.dishes.map(({ dishId, content }) => ({ id: dishId, content }));
-  const tasks = prepareAhead(problem, dishes, placed.starts);
+  const tasks = prepareAhead(problem, dishes, placed.starts, madeInOf(lesson));
   if (tasks.length === 0) return [];
   return [
     { text: 'Made before the lesson', style: 'heading' },
     {
       ul: tasks.map(
-        ({ text, dish, makings, by, store, hours }) =>
-          `${text} ${dish}, ${makings} ${makings === 1 ? 'making' : 'makings'}, by the ${by}${store ? `; ${store}` : ''}${hours ? `, within ${hours} hours before it is used` : ''}.`,
+        ({ text, dish, makings, by, madeIn, store, hours }) =>
+          `${text} ${dish}, ${makings} ${makings === 1 ? 'making' : 'makings'}, ${madeIn ? `in “${madeIn}”` : by === 'team' ? 'by each team' : `by the ${by}`}${store ? `; ${store}` : ''}${hours ? `, within ${hours} hours before it is used` : ''}.`,
       ),
       margin: [0, 0, 0, 8],
     },
     { text: 'How long it keeps, and how cold, the local code and the responsible person decide.', style: 'small', margin: [0, 0, 0, 8] },
+  ];
+}
+
+/** What stands ready for demonstrations. */
+function readyBlock(lesson: LessonDetail, shown: readonly StoredDemonstration[], clock: (minute: number) => string): Content[] {
+  const ready = standsReady(lesson, shown);
+  if (ready.length === 0) return [];
+  return [
+    { text: 'Stands ready for the demonstration', style: 'heading' },
+    {
+      ul: ready.map(({ dish, component, text, by, where, store, copy, copies, wantedAt, duringLesson }) =>
+        [
+          `${clock(wantedAt)}: ${component?.name ? `${component.name}, ` : ''}done up to “${text}”, for ${dish}`,
+          copies > 1 ? `copy ${copy}` : '',
+          `by ${by === 'team' ? 'a team' : `the ${by}`}`,
+          duringLesson ? 'finished in the lesson' : '',
+          where,
+          store,
+        ]
+          .filter(Boolean)
+          .join(', '),
+      ),
+      margin: [0, 0, 0, 8],
+    },
   ];
 }
 

@@ -1,7 +1,7 @@
 import { createHash, randomBytes, randomUUID } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
 import { DataSource, In, type EntityManager } from 'typeorm';
-import { decodeText, termBreaks, termBreakSaid, words, type DayOff, type Paper } from '@pelvo/core';
+import { decodeText, keptHow, stageName, termBreaks, termBreakSaid, words, type CarriedInTerm, type DayOff, type Paper } from '@pelvo/core';
 import {
   LESSONS_SHOWN,
   TERM_LIMITS,
@@ -15,7 +15,7 @@ import {
   type TermOfClass,
 } from '@pelvo/contract';
 import { Absence, CookeryClass } from '../classes';
-import { Lesson, LessonDemonstration, LessonDish, LessonTechnique } from '../lessons';
+import { carriedRows, CarriedWorkRow, Lesson, LessonDemonstration, LessonDish, LessonTechnique } from '../lessons';
 import { apart } from '../platform/apart';
 import { inTransaction } from '../platform/database/transaction';
 import { fileName, renderPdf } from '../platform/pdf';
@@ -53,13 +53,17 @@ export class TermsService {
     const byId = new Map(rows.map((row) => [row.id, row]));
     const dates = rows.map(({ date }) => date).sort();
     const [first, last] = [dates[0] ?? '2000-01-01', dates.at(-1) ?? '2100-01-01'];
-    const [absences, daysOff, taken] = await Promise.all([
+    const [absences, daysOff, taken, carried] = await Promise.all([
       absencesOf(
         manager,
         course.students.map(({ id }) => id),
       ),
       manager.find(DayOffRow, { order: { first: 'ASC', name: 'ASC' }, take: TERM_LIMITS.daysOff }),
       kitchensTaken(manager, classId, first, last),
+      carriedInTerm(
+        manager,
+        rows.map(({ id }) => id),
+      ),
     ]);
     return {
       classId,
@@ -81,6 +85,7 @@ export class TermsService {
       absences,
       daysOff: daysOff.map(stored),
       taken,
+      carried,
       feeds: feeds.map(feedOf),
       dishes,
       timeZone: settings.timeZone,
@@ -121,6 +126,7 @@ export class TermsService {
       });
       if (rows.length < lessonIds.length) throw notFound('lesson');
       const demonstrations = await manager.findBy(LessonDemonstration, { lessonId: In([...lessonIds]) });
+      const carried = await manager.findBy(CarriedWorkRow, { fromLessonId: In([...lessonIds]), toLessonId: In([...lessonIds]) });
       const copies = rows.map((row) => ({ row, id: randomUUID() }));
       await manager.insert(
         Lesson,
@@ -147,6 +153,13 @@ export class TermsService {
       if (dishes.length > 0) await manager.insert(LessonDish, dishes);
       if (techniques.length > 0) await manager.insert(LessonTechnique, techniques);
       if (shown.length > 0) await manager.insert(LessonDemonstration, shown);
+      // What the one makes for the other is copied where both are; who took over for whom is of those students.
+      const copyOf = new Map(copies.map(({ id, row }) => [row.id, id]));
+      const stages = carried.map((row) => ({
+        ...{ ...row, id: randomUUID(), version: 1, covers: [], updatedAt: new Date(), updatedBy: by },
+        ...{ fromLessonId: copyOf.get(row.fromLessonId)!, toLessonId: copyOf.get(row.toLessonId)! },
+      }));
+      if (stages.length > 0) await manager.insert(CarriedWorkRow, stages);
     });
     return { made: lessonIds.length };
   }
@@ -279,6 +292,22 @@ async function kitchensTaken(manager: EntityManager, classId: string, first: str
     end: end.slice(0, 5),
     by: taker,
   }));
+}
+
+/** What lessons of a term make for each other, and how it is kept. */
+async function carriedInTerm(manager: EntityManager, lessonIds: readonly string[]): Promise<readonly CarriedInTerm[]> {
+  const rows = await carriedRows(manager, lessonIds);
+  if (rows.length === 0) return [];
+  const cooked = await manager.find(LessonDish, {
+    where: { lessonId: In([...new Set(rows.map(({ toLessonId }) => toLessonId))]) },
+    relations: { edition: true },
+  });
+  return rows.flatMap((row) => {
+    const { fromLessonId, toLessonId, dishId, stepId } = row;
+    const content = cooked.find(({ lessonId, edition }) => lessonId === toLessonId && edition.dishId === dishId)?.edition.content;
+    if (!content) return [];
+    return [{ fromLessonId, toLessonId, what: stageName(content, stepId), kept: keptHow(content, row) }];
+  });
 }
 
 async function carryingDishes(manager: EntityManager): Promise<TermOfClass['dishes']> {

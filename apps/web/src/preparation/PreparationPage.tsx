@@ -11,11 +11,12 @@ import {
   type PreparedItem,
   type Prepares,
 } from '@pelvo/core';
-import { orderInputOf, usualSegments, type LessonDetail, type PreparationOfLesson } from '@pelvo/contract';
+import { orderInputOf, practiceOf, usualSegments, type LessonDetail, type PreparationOfLesson } from '@pelvo/contract';
 import { clockTime, fetcher, send, useAction, useInForce, useKitchens, useLesson, useMe, useTimeOfLesson } from '../device';
 import { Choice, Empty, Fetching, Notice, PageHead, ProblemNotice, Section } from '../design';
 import { PlanViews } from '../lessons';
 import { problemOf } from '../schedule';
+import { CarriedOver } from './CarriedOver';
 import { Changes, InAndOut, MadeAhead, ReadyBefore, Tools } from './parts';
 
 const NAMES: Readonly<Record<Prepares, string>> = { team: 'Teams', technician: 'Technician', demonstration: 'Demonstration' };
@@ -44,6 +45,7 @@ export default function PreparationPage() {
           lesson={lesson.data}
           prepared={prepared.data}
           onStored={(stored) => void prepared.mutate(stored, { revalidate: false })}
+          onChanged={() => lesson.mutate()}
         />
       ) : null}
     </>
@@ -54,9 +56,11 @@ interface PreparedProps {
   readonly lesson: LessonDetail;
   readonly prepared: PreparationOfLesson;
   readonly onStored: (stored: PreparationOfLesson) => void;
+  /** The lesson itself has changed. */
+  readonly onChanged: () => Promise<unknown>;
 }
 
-function Prepared({ lesson, prepared, onStored }: PreparedProps) {
+function Prepared({ lesson, prepared, onStored, onChanged }: PreparedProps) {
   const { role } = useMe();
   const teaching = role !== 'stores';
   const { inForce } = useInForce(lesson.practices);
@@ -64,7 +68,13 @@ function Prepared({ lesson, prepared, onStored }: PreparedProps) {
   const kitchens = useKitchens();
   const time = useTimeOfLesson(teaching ? lesson.id : undefined);
   const cuts = inForce?.cutSet ?? null;
-  const list = useMemo(() => (lesson.present === 0 ? null : preparationList(orderInputOf(lesson), { cuts, by })), [lesson, cuts, by]);
+  const list = useMemo(
+    () =>
+      lesson.present === 0
+        ? null
+        : preparationList(orderInputOf(lesson), { cuts, by, practice: practiceOf(lesson, time.data?.practised ?? {}) }),
+    [lesson, cuts, by, time.data?.practised],
+  );
   const kitchen = kitchens.data?.find(({ id }) => id === lesson.kitchenId) ?? null;
   const plan = time.data?.content;
   const problem = useMemo(
@@ -87,7 +97,7 @@ function Prepared({ lesson, prepared, onStored }: PreparedProps) {
         </Empty>
       </>
     );
-  const { practised, novice } = list.minutes;
+  const { practised, planned, novice } = list.minutes;
   const hands = by === 'team' ? lesson.cooking.reduce((sum, team) => sum + team.hands, 0) : 1;
   return (
     <>
@@ -97,7 +107,7 @@ function Prepared({ lesson, prepared, onStored }: PreparedProps) {
           practised === 0
             ? 'Nothing is washed, peeled or cut before it is cooked.'
             : by === 'team'
-              ? `${practised} to ${novice} minutes of hands in all, ${Math.ceil(practised / Math.max(1, hands))} to ${Math.ceil(novice / Math.max(1, hands))} for each student`
+              ? `About ${Math.ceil(planned / Math.max(1, hands))} minutes for each student as the class stands, ${Math.ceil(practised / Math.max(1, hands))} to ${Math.ceil(novice / Math.max(1, hands))} by practice; ${planned} minutes of hands in all`
               : `${practised} minutes for a practised hand, ${novice} for a novice`
         }
       />
@@ -127,6 +137,7 @@ function Prepared({ lesson, prepared, onStored }: PreparedProps) {
       <MadeAhead lesson={lesson} problem={problem} plan={plan ?? null} clock={clock} teaching={teaching} />
       {teaching ? (
         <>
+          <CarriedOver lesson={lesson} rules={inForce?.rules ?? {}} onChanged={onChanged} />
           <ReadyBefore lesson={lesson} problem={problem} plan={plan ?? null} clock={clock} />
           <Changes lesson={lesson} problem={problem} plan={plan ?? null} clock={clock} />
         </>
@@ -212,8 +223,10 @@ function Items({ lesson, items, by, done, onStored }: ItemsProps) {
                     </label>
                     <details className="text-small">
                       <summary className="flex min-h-12 items-center text-soft">
-                        {task.minutes.practised} to {task.minutes.novice} min, {task.lines.length}{' '}
-                        {task.lines.length === 1 ? 'line' : 'lines'}
+                        {by === 'team'
+                          ? `${task.minutes.planned} min, ${task.minutes.practised} to ${task.minutes.novice}`
+                          : `${task.minutes.practised} min`}
+                        , {task.lines.length} {task.lines.length === 1 ? 'line' : 'lines'}
                       </summary>
                       <ul className="pb-2">
                         {task.lines.map(({ editionId, lineId, dish, component, written }) => (

@@ -4,24 +4,20 @@ import useSWR from 'swr';
 import {
   computeOrder,
   countedInAndOut,
-  demonstratedIn,
-  optionFor,
   ovenTasks,
   planMakings,
+  platesOf,
   prepareAhead,
-  readyList,
-  showSteps,
   teamChanges,
   toolsList,
-  type ChangePrompt,
   type ClassProblem,
   type Kitchen,
   type SchoolBoard,
   type TechniqueCard,
   type TimePlan,
 } from '@pelvo/core';
-import { orderInputOf, type DemonstrationsOfLesson, type LessonDetail } from '@pelvo/contract';
-import { fetcher, shown } from '../device';
+import { madeInOf, orderInputOf, standsReady, type DemonstrationsOfLesson, type LessonDetail } from '@pelvo/contract';
+import { fetcher, inWords, shown } from '../device';
 import { DataTable, Section } from '../design';
 
 interface PlanPart {
@@ -92,33 +88,30 @@ function aheadRows(
   }));
   const dishes = lesson.dishes.map(({ dishId, content }) => ({ id: dishId, content }));
   const stages = problem
-    ? prepareAhead(problem, dishes, plan?.placed?.starts).map((task): AheadRow => ({
+    ? prepareAhead(problem, dishes, plan?.placed?.starts, madeInOf(lesson)).map((task): AheadRow => ({
         key: `${task.dishId} ${task.stepId}`,
         what: task.text,
         forWhat: task.dish,
         amount: `${task.makings} × ${lesson.portionsATeam}`,
-        by: task.by,
+        by: task.madeIn ? `the class, in “${task.madeIn}”` : task.by,
         at: task.wantedAt,
         kept: [task.store, task.hours ? `${task.hours} h` : ''].filter(Boolean).join(', '),
       }))
     : [];
-  const ready = (shownOnes?.items ?? []).flatMap(({ dishId, content }) => {
-    const dish = lesson.dishes.find((each) => each.dishId === dishId);
-    if (!dish || !content.choice) return [];
-    const steps = showSteps(dish.content, content, demonstratedIn(lesson.techniques));
-    const option = optionFor(steps, content.choice);
-    return (option ? readyList(dish.content, steps, option, content) : []).map((each): AheadRow => ({
-      key: `${dishId} shown ${each.stepId}`,
-      what: `${each.component?.name ? `${each.component.name}, ` : ''}done up to: ${each.text}`,
-      forWhat: `demonstration of ${dish.content.title}`,
-      amount: `${lesson.demonstrationPortions} portions${each.copies > 1 ? `, copy ${each.copy}` : ''}`,
-      by: each.by,
-      at: each.wantedAt,
-      kept: [each.where, each.store, each.duringLesson ? 'finished in the lesson' : ''].filter(Boolean).join(', '),
-    }));
-  });
+  const ready = standsReady(lesson, shownOnes?.items ?? []).map((each): AheadRow => ({
+    key: `${each.dishId} shown ${each.stepId}`,
+    what: `${each.component?.name ? `${each.component.name}, ` : ''}done up to: ${each.text}`,
+    forWhat: `demonstration of ${each.dish}`,
+    amount: `${lesson.demonstrationPortions} portions${each.copies > 1 ? `, copy ${each.copy}` : ''}`,
+    by: each.by,
+    at: each.wantedAt,
+    kept: [each.where, each.store, each.duringLesson ? 'finished in the lesson' : ''].filter(Boolean).join(', '),
+  }));
   return [...made, ...stages, ...ready].sort((a, b) => a.at - b.at);
 }
+
+/** Minutes until plates have their heat. @source our own working figures: a warm cupboard, a refrigerator */
+const PLATES_AT_HEAT = { warm: 15, cold: 30 } as const;
 
 /** Ovens, water, fat and plates at their heat by a minute that the plan knows. */
 export function ReadyBefore({ lesson, problem, plan, clock }: PlanPart) {
@@ -139,16 +132,18 @@ export function ReadyBefore({ lesson, problem, plan, clock }: PlanPart) {
       const team = problem.teams.find((each) => each.id === about.team)?.name ?? '';
       return [{ key: id, until: at + minutes, from: at, what: `Heat up for: ${about.work?.text ?? ''}`, who: team }];
     });
-    const plates = problem.instance.steps.flatMap(({ id }) =>
-      problem.meaning.get(id)!.kind === 'tasting' && placed.starts[id] !== undefined ? [placed.starts[id]!] : [],
-    );
-    const warmPlates = lesson.dishes.some(({ content }) =>
-      content.method.some(({ text }) => /\b(?:warm|hot)(?:ed)? plates?\b/i.test(text)),
-    );
-    const first = Math.min(...plates);
-    const all = [...ovens, ...warm];
-    if (warmPlates && plates.length > 0)
-      all.push({ key: 'plates', until: first, from: first - 15, what: `Warm ${plates.length} plates`, who: '' });
+    const plates = lesson.dishes.flatMap(({ dishId, content }) => {
+      const { kind, heat } = platesOf(content);
+      const served = problem.instance.steps.flatMap(({ id }) => {
+        const about = problem.meaning.get(id)!;
+        return about.kind === 'tasting' && about.dishId === dishId ? (placed.starts[id] ?? []) : [];
+      });
+      if (!heat || served.length === 0) return [];
+      const until = Math.min(...served);
+      const what = `${heat === 'warm' ? 'Warm' : 'Chill'} ${served.length * lesson.portionsATeam} ${kind}: ${content.title}`;
+      return [{ key: `plates ${dishId}`, until, from: until - PLATES_AT_HEAT[heat], what, who: '' }];
+    });
+    const all = [...ovens, ...warm, ...plates];
     return all.sort((a, b) => a.until - b.until);
   }, [problem, placed, lesson]);
   return (
@@ -180,15 +175,6 @@ const Unplanned = ({ lesson, what }: { lesson: LessonDetail; what: string }) => 
     The plan of time says {what}. <Link to={`/lessons/${lesson.id}/time`}>Plan the time</Link>
   </p>
 );
-
-const BECAUSE: Readonly<Record<ChangePrompt['because'], string>> = {
-  'raw-to-ready': 'raw flesh before what is eaten as it is',
-  'raw-to-other': 'raw flesh before other food',
-  'soil-to-ready': 'unwashed before what is eaten as it is',
-  allergen: 'an allergen before what is to be free of it',
-  'strong-to-delicate': 'strong before delicate',
-  'warm-onto-raw': 'warm onto raw meat: cool it first',
-};
 
 /** What is changed; the board by the school's own word with its colour. */
 function Changed({ change, board }: { readonly change: readonly string[]; readonly board: SchoolBoard | null }) {
@@ -254,7 +240,7 @@ export function Changes({ lesson, problem, plan, clock }: PlanPart) {
                 cell: ({ change, because, boardFor }) => (
                   <>
                     <Changed change={change} board={boardFor ? lesson.school.boards[boardFor] : null} />{' '}
-                    <span className="block text-small font-normal text-soft">{BECAUSE[because]}</span>
+                    <span className="block text-small font-normal text-soft">{inWords({ code: 'change.because', because })}</span>
                   </>
                 ),
               },

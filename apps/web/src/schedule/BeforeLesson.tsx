@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { computeOrder, momentAt, prepareAhead, type AheadTask, type ClassProblem, type TimePlan } from '@pelvo/core';
-import { orderInputOf, type LessonDetail } from '@pelvo/contract';
+import { madeInOf, orderInputOf, type LessonDetail } from '@pelvo/contract';
 import { clockTime, dayOf, shortDate, shown } from '../device';
 import { Button, Section } from '../design';
 
@@ -16,7 +16,7 @@ interface BeforeLessonProps {
 /** What must stand ready when the lesson begins: stages made ahead, and sub-preparations, which nobody may forget. */
 export function BeforeLesson({ lesson, problem, plan, clock, onBack }: BeforeLessonProps) {
   const dishes = useMemo(() => lesson.dishes.map(({ dishId, content }) => ({ id: dishId, content })), [lesson]);
-  const tasks = useMemo(() => prepareAhead(problem, dishes, plan.placed?.starts), [problem, dishes, plan.placed]);
+  const tasks = useMemo(() => prepareAhead(problem, dishes, plan.placed?.starts, madeInOf(lesson)), [problem, dishes, plan.placed, lesson]);
   const preparations = useMemo(() => preparationsOf(lesson), [lesson]);
   if (tasks.length === 0 && preparations.length === 0) return null;
   const asked = (task: AheadTask) => plan.ahead.some(({ dishId, stepId }) => dishId === task.dishId && stepId === task.stepId);
@@ -65,7 +65,7 @@ export function BeforeLesson({ lesson, problem, plan, clock, onBack }: BeforeLes
                 <td className="py-1">
                   {task.makings} {task.makings === 1 ? 'making' : 'makings'} of {lesson.portionsATeam}
                 </td>
-                <td className="py-1">{task.by === 'team' ? 'each team' : task.by}</td>
+                <td className="py-1">{task.madeIn ? `the class, in “${task.madeIn}”` : task.by === 'team' ? 'each team' : task.by}</td>
                 <td className="py-1 tabular-nums">{clock(task.wantedAt)}</td>
                 <td className="py-1 text-small">
                   {task.store ? `${task.store}${task.hours ? `, not before ${earliest(lesson, task)}` : ''}` : ''}

@@ -1,4 +1,5 @@
 import { handedTo, NO_CHANGE, withChange, type ClassProblem, type Kitchen, type TimePlan } from '@pelvo/core';
+import { isForAnother } from '@pelvo/contract';
 import { Button, SelectField, Stepper, Tick, TimeField } from '../design';
 import { nameOfBar } from './nameOfBar';
 
@@ -113,7 +114,7 @@ export function StepPanel({ id, problem, plan, clock, timeAt, minuteAt, room, on
                   />
                 ))
             : null}
-          {work && about.dishId ? (
+          {work && about.dishId && !isForAnother(about.dishId) ? (
             <Button onClick={() => onAhead(about.dishId!, work.id)}>Make it before the lesson, for all teams</Button>
           ) : null}
           {work?.only ? <p className="text-small text-soft">Planned because it is likely: if {work.only.when}.</p> : null}

@@ -9,7 +9,7 @@ import {
   type Kitchen,
   type TimePlan,
 } from '@pelvo/core';
-import { classToPlan, inTeamsOf, usualSegments, type LessonDetail, type TimeOfLesson } from '@pelvo/contract';
+import { classToPlan, isForAnother, inTeamsOf, usualSegments, type LessonDetail, type TimeOfLesson } from '@pelvo/contract';
 
 /** What a plan of time is made from besides what is decided in it. */
 export interface MadeFrom {
@@ -62,7 +62,10 @@ export function remediesOf(from: MadeFrom, plan: TimePlan, problem: ClassProblem
   };
   const wanted = reason.flatMap((id) => {
     const about = problem.meaning.get(id);
-    return about?.dishId && about.work ? [{ dishId: about.dishId, work: about.work, minutes: about.minutes?.planned ?? 0 }] : [];
+    // What is made for another lesson is that lesson's to change.
+    return about?.dishId && about.work && !isForAnother(about.dishId)
+      ? [{ dishId: about.dishId, work: about.work, minutes: about.minutes?.planned ?? 0 }]
+      : [];
   });
   const once = [...new Map(wanted.map((each) => [`${each.dishId} ${each.work.id}`, each])).values()].sort((a, b) => b.minutes - a.minutes);
   const lastSteps = new Set(lesson.dishes.flatMap(({ content }) => content.method.at(-1)?.id ?? []));

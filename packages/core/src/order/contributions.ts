@@ -16,6 +16,8 @@ export interface OrderDish {
   readonly teams?: readonly string[];
   /** Makings of single components that stand ready for a demonstration, beyond the one that is shown, by component. */
   readonly standIns?: ReadonlyMap<string, number>;
+  /** Only these components are made, by id; all when left out. They are as large as the whole dish asks. */
+  readonly only?: ReadonlySet<string>;
   /** Components that the teams make in an earlier lesson, by id: their lines are wanted on its day. */
   readonly madeEarlier?: ReadonlyMap<string, { readonly date: string; readonly lesson: string }>;
 }
@@ -132,7 +134,7 @@ export function collect(
 
   /** @param swapsFor - how many of a making's are cooked with a substitute */
   const scaleOver = (
-    { editionId, content, standIns, madeEarlier }: OrderDish,
+    { editionId, content, standIns, only, madeEarlier }: OrderDish,
     over: readonly Making[],
     factorOf: (making: Making) => Exact,
     swapsFor: (swap: LineSubstitution, making: Making) => number,
@@ -140,6 +142,7 @@ export function collect(
     const byId = linesById(content);
     const grown = componentFactors(content);
     for (const component of content.components) {
+      if (only && !only.has(component.id)) continue;
       const times = grown.get(component.id)!.factor;
       const earlier = madeEarlier?.get(component.id);
       for (const line of component.lines) {

@@ -41,7 +41,14 @@ export interface Tray {
 }
 
 /** What whoever weighs out has to know of an amount. */
-const ON_A_TRAY: ReadonlySet<Said['code']> = new Set(['cut-from-shared', 'measured-out', 'about-weight', 'for-parts', 'needs-scale']);
+const ON_A_TRAY: ReadonlySet<Said['code']> = new Set([
+  'cut-from-shared',
+  'measured-out',
+  'about-weight',
+  'for-parts',
+  'needs-scale',
+  'wanted-on',
+]);
 
 /** The notes of an amount that belong on its tray; the others are for whoever orders. */
 export const notesOnTray = ({ figure: { notes } }: Pick<TrayItem, 'figure'>): readonly Said[] =>

@@ -42,13 +42,32 @@ export function carriedSteps(content: DishContent, stepId: string, doneBefore: r
 export function carriedPart(content: DishContent, steps: ReadonlySet<string>): DishContent {
   const named = new Set(content.method.flatMap(({ id, componentId }) => (steps.has(id) && componentId ? [componentId] : [])));
   // A component takes what it is made of with it.
-  for (let before = -1; before < named.size; ) {
+  for (let before = -1; before < named.size;) {
     before = named.size;
     for (const { id, lines } of content.components)
       if (named.has(id)) for (const { componentId } of lines) if (componentId) named.add(componentId);
   }
   const method = content.method.filter(({ id }) => steps.has(id));
   return { ...content, components: content.components.filter(({ id }) => named.has(id)), method };
+}
+
+/** How a stage is called: by its component, else by its dish. */
+export function stageName(content: DishContent, stepId: string): string {
+  const step = content.method.find(({ id }) => id === stepId);
+  return content.components.find(({ id }) => id === step?.componentId)?.name || content.title;
+}
+
+/** Components of a dish that are made in earlier lessons, with the day on which their lines are wanted. */
+export function madeEarlier(
+  content: DishContent,
+  carried: readonly { readonly stepId: string; readonly doneBefore: readonly string[]; readonly date: string; readonly lesson: string }[],
+): ReadonlyMap<string, { readonly date: string; readonly lesson: string }> {
+  const made = new Map<string, { date: string; lesson: string }>();
+  const byDay = [...carried].sort((a, b) => a.date.localeCompare(b.date));
+  for (const { stepId, doneBefore, date, lesson } of byDay)
+    for (const { id } of carriedPart(content, carriedSteps(content, stepId, doneBefore)).components)
+      if (!made.has(id)) made.set(id, { date, lesson });
+  return made;
 }
 
 /** Where and between which hours something carried over is used. */
@@ -122,7 +141,7 @@ const HOUR = 3_600_000;
 
 type Team = Pick<CookingTeam, 'id' | 'name' | 'studentIds' | 'dishIds'>;
 
-/** One piece that was made, and who cooks on with it. */
+/** One piece, by whom it is made, and who cooks on with it. */
 export interface CarriedPiece {
   readonly made: Team;
   /** Null where nobody needs it. */
@@ -138,43 +157,35 @@ export interface CarriedPieces {
 }
 
 /**
- * Who cooks on with which piece. What was said comes first; then each team gets the piece of those with whom it shares the most people; who
- * has none takes over what is free, in order.
+ * How many pieces each team makes, and who cooks on with which. Every team of the later lesson needs one: what was said of it comes first;
+ * then it is made by those with whom it shares the most people. Whoever has none takes over a free one, in order: a team makes one in any
+ * case, so that of somebody who is away later is free.
  *
- * @param made - teams that are there in the earlier lesson, one piece each
+ * @param made - teams that are there in the earlier lesson
  * @param wanted - teams that cook the dish in the later one
  */
 export function whoCooksOn(made: readonly Team[], wanted: readonly Team[], covers: readonly Cover[] = []): CarriedPieces {
-  const goes = new Map<Team, { readonly to: Team; readonly because: CarriedPiece['because'] }>();
-  const served = new Set<Team>();
-  const byTechnician = new Set<Team>();
-  const give = (piece: Team, to: Team, because: CarriedPiece['because']) => {
-    goes.set(piece, { to, because });
-    served.add(to);
-  };
-  for (const { studentId, from } of covers) {
-    const team = wanted.find(({ studentIds }) => studentIds.includes(studentId));
-    if (!team || served.has(team) || byTechnician.has(team)) continue;
-    if (from === 'technician') byTechnician.add(team);
-    else {
-      const piece = made.find(({ studentIds }) => studentIds.includes(from));
-      if (piece && !goes.has(piece)) give(piece, team, 'said');
-    }
+  const of = new Map(made.map((team): [Team, CarriedPiece[]] => [team, []]));
+  const give = (maker: Team, goesTo: Team, because: CarriedPiece['because']) => void of.get(maker)!.push({ made: maker, goesTo, because });
+  const open: Team[] = [];
+  const without: { readonly team: Team; readonly because: 'technician' | 'nobody' }[] = [];
+  for (const team of wanted) {
+    const said = covers.find(({ studentId }) => team.studentIds.includes(studentId))?.from;
+    const named = made.find(({ studentIds }) => said !== undefined && studentIds.includes(said));
+    const [own] = made.filter((each) => inCommon(each, team) > 0).sort((a, b) => inCommon(b, team) - inCommon(a, team));
+    if (said === 'technician') without.push({ team, because: 'technician' });
+    else if (named) give(named, team, 'said');
+    else if (own) give(own, team, 'own');
+    else open.push(team);
   }
-  const shared = made
-    .flatMap((piece, row) => wanted.map((team, column) => ({ piece, team, row, column, common: inCommon(piece, team) })))
-    .filter(({ common }) => common > 0)
-    .sort((a, b) => b.common - a.common || a.column - b.column || a.row - b.row);
-  const open = (team: Team) => !served.has(team) && !byTechnician.has(team);
-  for (const { piece, team } of shared) if (!goes.has(piece) && open(team)) give(piece, team, 'own');
-  const free = made.filter((piece) => !goes.has(piece));
-  for (const team of wanted) if (open(team) && free.length > 0) give(free.shift()!, team, 'proposed');
-  return {
-    pieces: made.map((piece) => ({ made: piece, goesTo: goes.get(piece)?.to ?? null, because: goes.get(piece)?.because ?? 'left' })),
-    without: wanted
-      .filter((team) => !served.has(team))
-      .map((team) => ({ team, because: byTechnician.has(team) ? 'technician' : 'nobody' })),
-  };
+  const free = made.filter((team) => of.get(team)!.length === 0);
+  for (const team of open) {
+    const from = free.shift();
+    if (from) give(from, team, 'proposed');
+    else without.push({ team, because: 'nobody' });
+  }
+  for (const team of free) of.get(team)!.push({ made: team, goesTo: null, because: 'left' });
+  return { pieces: [...of.values()].flat(), without };
 }
 
 const inCommon = (a: Team, b: Team): number => a.studentIds.filter((id) => b.studentIds.includes(id)).length;

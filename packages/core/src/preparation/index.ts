@@ -5,6 +5,8 @@ export {
   carriedSteps,
   carriedWindow,
   keptHow,
+  madeEarlier,
+  stageName,
   whoCooksOn,
   type CarriedBetween,
   type CarriedVerdict,
@@ -21,11 +23,13 @@ export {
   preparationList,
   PREPARES,
   type PreparationList,
+  type PreparationMinutes,
   type PreparationTask,
   type PreparedItem,
   type PreparedLine,
   type Prepares,
   type TogetherDone,
 } from './preparationList';
+export { changeSaid, methodChanges } from './methodChanges';
 export { teamChanges, type TeamChanges } from './teamChanges';
-export { countedInAndOut, toolsList, type CountedInAndOut, type ToolNeed } from './toolsList';
+export { countedInAndOut, platesOf, toolsList, type Plates, type CountedInAndOut, type ToolNeed } from './toolsList';

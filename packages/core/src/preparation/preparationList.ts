@@ -1,6 +1,6 @@
 import { exact, type Exact } from '../exact';
 import type { CutSet } from '../cuts';
-import { linesOf, type IngredientLine } from '../dish';
+import { linesOf, type DishContent, type IngredientLine } from '../dish';
 import { allergensOf, isMissingFact, isTapWater, itemKey, SHIPPED_BOOK, toGrams, type FactBook } from '../ingredients';
 import { planMakings, type MakingFor } from '../scaling';
 import { inUnit, unitOf, type Quantity, type UnitCode } from '../quantity';
@@ -18,10 +18,18 @@ import {
 } from './actions';
 import { keepingOf, KEEPING, type Keeping } from './keeping';
 import { minutesOf, NOVICE_TIMES } from './rates';
+import { shareOf, type ClassPractice } from '../schedule/lesson/minutesFor';
 
 /** Who prepares: the teams, each for itself; the technician, for all; whoever demonstrates. */
 export const PREPARES = ['team', 'technician', 'demonstration'] as const;
 export type Prepares = (typeof PREPARES)[number];
+
+/** Minutes in all: of practised hands, of novices, and of those whose work it is, as they stand. */
+export interface PreparationMinutes {
+  readonly practised: number;
+  readonly planned: number;
+  readonly novice: number;
+}
 
 /** A line from which a piece of preparation comes. */
 export interface PreparedLine {
@@ -45,8 +53,7 @@ export interface PreparationTask {
   readonly amounts: readonly Quantity[];
   /** Makings it is done for. */
   readonly makings: number;
-  /** Minutes of a practised hand, and of a novice, in all. */
-  readonly minutes: { readonly practised: number; readonly novice: number };
+  readonly minutes: PreparationMinutes;
   readonly lines: readonly PreparedLine[];
   /** Whether nobody wrote it down: it follows from what the item is. */
   readonly usual: boolean;
@@ -70,13 +77,15 @@ export interface TogetherDone {
 export interface PreparationList {
   readonly items: readonly PreparedItem[];
   readonly together: readonly TogetherDone[];
-  readonly minutes: { readonly practised: number; readonly novice: number };
+  readonly minutes: PreparationMinutes;
 }
 
 interface ListOptions {
   readonly cuts?: CutSet | null;
   /** Whose work; all of it when left out. */
   readonly by?: Prepares;
+  /** Where the class stands, which says how long its own work takes; half way between novice and practised when left out. */
+  readonly practice?: ClassPractice;
 }
 
 const preparedBy = (making: { readonly by: MakingFor; readonly standsReady?: string }): Prepares =>
@@ -84,6 +93,13 @@ const preparedBy = (making: { readonly by: MakingFor; readonly standsReady?: str
 
 /** Actions that are done in one load for everything that wants them. */
 const ONE_LOAD: readonly PreparationAction[] = ['toast'];
+
+/** A line with what is done to it, and how practised those are who do it, between 0 and 1. */
+interface Row {
+  readonly contribution: Contribution;
+  readonly wanted: readonly Wanted[];
+  readonly share: number;
+}
 
 interface Wanted {
   readonly said: ActionSaid;
@@ -96,11 +112,14 @@ interface Wanted {
  *
  * @example two dishes that take diced shallots: peeled 300 g, of which 180 g in fine dice and 120 g in slices
  */
-export function preparationList(input: OrderInput, { cuts = null, by }: ListOptions = {}): PreparationList {
+export function preparationList(
+  input: OrderInput,
+  { cuts = null, by, practice = { purposes: new Map() } }: ListOptions = {},
+): PreparationList {
   const { plan, dishes, preparations, book = SHIPPED_BOOK, substitutions = [] } = input;
   const { contributions } = collect(dishes, planMakings(plan), preparations, { substitutions, book });
   const contents = new Map([...dishes.map(({ editionId, content }) => [editionId, content] as const), ...preparations]);
-  const byItem = new Map<string, { item: string; rows: { contribution: Contribution; wanted: readonly Wanted[] }[] }>();
+  const byItem = new Map<string, { item: string; rows: Row[] }>();
   for (const contribution of contributions) {
     if (by && preparedBy(contribution.making) !== by) continue;
     const { line, editionId } = contribution;
@@ -110,7 +129,8 @@ export function preparationList(input: OrderInput, { cuts = null, by }: ListOpti
     const key = itemKey(line.item, book);
     const group = byItem.get(key) ?? { item: line.item, rows: [] };
     byItem.set(key, group);
-    group.rows.push({ contribution, wanted });
+    const share = preparedBy(contribution.making) === 'team' ? shareOf(techniquesOn(line, contents.get(editionId)!), practice) : 1;
+    group.rows.push({ contribution, wanted, share });
   }
   const items = [...byItem].map(([key, { item, rows }]): PreparedItem => {
     const fact = book.find(item);
@@ -145,25 +165,37 @@ function wantedOf(line: IngredientLine, content: Parameters<typeof linesOf>[0]):
   return [...once.values()];
 }
 
-function tasksOf(
-  key: string,
-  rows: readonly { readonly contribution: Contribution; readonly wanted: readonly Wanted[] }[],
-  cuts: CutSet | null,
-  book: FactBook,
-): readonly PreparationTask[] {
-  const tasks = new Map<string, { said: ActionSaid; usual: boolean; from: Contribution[] }>();
-  for (const { contribution, wanted } of rows)
+/** Techniques of the steps in which something is done to a line; none where none says so. */
+function techniquesOn(line: IngredientLine, content: DishContent): readonly string[] {
+  const component = content.components.find(({ lines }) => lines.some(({ id }) => id === line.id));
+  const steps = content.method.filter(
+    ({ componentId, hands }) => hands === 'on' && (componentId === null || componentId === component?.id),
+  );
+  const others = linesOf(content).flatMap(({ id, item }) => (id === line.id ? [] : [item]));
+  const naming = steps.filter(({ text }) => actionsOn(text, line.item, others).length > 0);
+  return [...new Set(naming.flatMap(({ techniqueIds }) => techniqueIds))];
+}
+
+function tasksOf(key: string, rows: readonly Row[], cuts: CutSet | null, book: FactBook): readonly PreparationTask[] {
+  const tasks = new Map<string, { said: ActionSaid; usual: boolean; from: Contribution[]; minutes: number; planned: number }>();
+  for (const { contribution, wanted, share } of rows)
     for (const { said, usual } of wanted) {
-      const task = tasks.get(`${said.action} ${said.cut}`) ?? { said, usual: true, from: [] };
-      tasks.set(`${said.action} ${said.cut}`, { ...task, usual: task.usual && usual, from: [...task.from, contribution] });
+      const task = tasks.get(`${said.action} ${said.cut}`) ?? { said, usual: true, from: [], minutes: 0, planned: 0 };
+      const minutes = minutesFor(said, contribution, book);
+      tasks.set(`${said.action} ${said.cut}`, {
+        ...task,
+        usual: task.usual && usual,
+        from: [...task.from, contribution],
+        minutes: task.minutes + minutes,
+        planned: task.planned + minutes * (NOVICE_TIMES - share * (NOVICE_TIMES - 1)),
+      });
     }
   return [...tasks.values()]
     .sort(
       (a, b) =>
         PREPARATION_ACTIONS.indexOf(a.said.action) - PREPARATION_ACTIONS.indexOf(b.said.action) || a.said.cut.localeCompare(b.said.cut),
     )
-    .map(({ said, usual, from }): PreparationTask => {
-      const practised = from.reduce((sum, contribution) => sum + minutesFor(said, contribution, book), 0);
+    .map(({ said, usual, from, minutes: practised, planned }): PreparationTask => {
       const named = namedCut(said.cut, cuts);
       return {
         key: `${key} ${said.action} ${said.cut}`.trim(),
@@ -171,7 +203,7 @@ function tasksOf(
         size: named ? `${named.length} × ${named.width} × ${named.thickness} mm` : '',
         amounts: addedUp(from),
         makings: from.reduce((most, { from: first, to }) => Math.max(most, to - first), 0),
-        minutes: { practised: Math.ceil(practised), novice: Math.ceil(practised * NOVICE_TIMES) },
+        minutes: { practised: Math.ceil(practised), planned: Math.ceil(planned - 1e-9), novice: Math.ceil(practised * NOVICE_TIMES) },
         lines: linesOnce(from),
         usual,
       };
@@ -231,7 +263,9 @@ function togetherOf(items: readonly PreparedItem[]): readonly TogetherDone[] {
 function minutesInAll(items: readonly PreparedItem[], together: readonly TogetherDone[]): PreparationList['minutes'] {
   const all = items.flatMap(({ tasks }) => tasks);
   const saved = together.reduce((sum, { action, items: { length } }) => sum + (length - 1) * minutesOf({ action, cut: '' }, 0, 0), 0);
-  const practised = Math.max(0, all.reduce((sum, { minutes }) => sum + minutes.practised, 0) - Math.floor(saved));
-  const novice = Math.max(practised, all.reduce((sum, { minutes }) => sum + minutes.novice, 0) - Math.floor(saved));
-  return { practised, novice };
+  const inAll = (whose: keyof PreparationMinutes, least: number) =>
+    Math.max(least, all.reduce((sum, { minutes }) => sum + minutes[whose], 0) - Math.floor(saved));
+  const practised = inAll('practised', 0);
+  const planned = inAll('planned', practised);
+  return { practised, planned, novice: inAll('novice', planned) };
 }

@@ -54,6 +54,10 @@ const WATER: readonly (readonly [string, RegExp])[] = [
 const NOT_SERVED =
   /\b(?:herb bag|spice bag|bouquet garni|skewers?|string|toothpicks?|cocktail sticks?|cloves? (?:studded|stuck)|bay lea(?:f|ves)|cinnamon sticks?|baking beans)\b/g;
 
+const HEATED =
+  /\b(warm(?:ed)?|hot(?! plate\b)|cold|chilled|frozen) (?:(?:soup|deep|shallow|flat|serving) )?(plates?|bowls?|glass(?:es)?)\b/;
+const SERVED_ON = /\b(?:plat(?:e|ed|ing)|serv(?:e|ed|ing)|spoon|ladle|divide|arrange|pile)\b[a-z ]{0,30}? (plates?|bowls?|glass(?:es)?)\b/;
+
 /**
  * Tools, equipment, plates and paper goods of a lesson: from the cards of what is done, from steps, and from what dishes list; by station, or
  * one among several; against what the kitchen has.
@@ -85,12 +89,8 @@ export function toolsList({ dishes, cards, kitchen }: ToolsInput): readonly Tool
       for (const [kind, list] of [['paper', PAPER] as const, ['water', WATER] as const])
         for (const [name, word] of list) if (word.test(said)) add({ name, kind, count: stations, aStation: 1, because: [content.title] });
     }
-    const all = content.method.map(told).join(' ');
-    const heat = /\b(?:cold|chilled) plates?\b/.test(all)
-      ? 'cold plates'
-      : /\b(?:warm(?:ed)?|hot) plates?\b/.test(all)
-        ? 'warm plates'
-        : 'plates';
+    const plates = platesOf(content);
+    const heat = plates.heat ? `${plates.heat} ${plates.kind}` : plates.kind;
     const sum = (needs.get(heat)?.count ?? 0) + portions;
     if (portions > 0)
       needs.set(heat, {
@@ -107,15 +107,37 @@ export function toolsList({ dishes, cards, kitchen }: ToolsInput): readonly Tool
   return [...needs.values()].sort((a, b) => order.indexOf(a.kind) - order.indexOf(b.kind) || a.name.localeCompare(b.name));
 }
 
+/** What a dish is served on or in, and at which heat, as its steps say. */
+export interface Plates {
+  readonly kind: 'plates' | 'bowls' | 'glasses';
+  readonly heat: 'warm' | 'cold' | null;
+}
+
+/** @example platesOf(mussels) // { kind: 'bowls', heat: 'warm' }, of "Plate in warm bowls, spoon over the liquor" */
+export function platesOf({ method }: Pick<DishContent, 'method'>): Plates {
+  // What it ends on counts; a bowl in which something is mixed does not, nor the hot plate of a hob.
+  for (const { text } of [...method].reverse()) {
+    const said = plain(text);
+    const [, heat = '', warm = ''] = HEATED.exec(said) ?? [];
+    const on = warm || (SERVED_ON.exec(said)?.[1] ?? '');
+    if (!on) continue;
+    const kind = on.startsWith('bowl') ? 'bowls' : on.startsWith('glass') ? 'glasses' : 'plates';
+    return { kind, heat: /warm|hot/.test(heat) ? 'warm' : heat ? 'cold' : null };
+  }
+  return { kind: 'plates', heat: null };
+}
+
 function addTool(tool: string, because: string, stations: number, add: (need: Omit<ToolNeed, 'has' | 'short'>) => void): void {
   const said = plain(tool);
   const equipment = EQUIPMENT.find(([word]) => word.test(said))?.[1];
   if (equipment) return add({ name: equipment, kind: 'equipment', count: stations, aStation: null, because: [because] });
   const among = SHARED_AMONG.find(([word]) => word.test(said))?.[1];
-  const name = tool.trim().toLowerCase();
+  // "Probe thermometer, checked in ice" is one with a word about it.
+  const [name = '', ...about] = tool.split(',').map((part) => part.trim());
   if (!name) return;
-  if (among) return add({ name, kind: 'shared', count: Math.ceil(stations / among), aStation: null, because: [because] });
-  add({ name, kind: 'tool', count: stations, aStation: 1, because: [because] });
+  const of = { name: name.toLowerCase(), because: [[because, ...about].join(', ')] };
+  if (among) return add({ ...of, kind: 'shared', count: Math.ceil(stations / among), aStation: null });
+  add({ ...of, kind: 'tool', count: stations, aStation: 1 });
 }
 
 /** Something that is cooked with and taken out before the plate. */

@@ -273,8 +273,7 @@ export const FREEZING_PAIRS: readonly { readonly celsius: number; readonly hours
 ];
 
 /** Whether some code takes fish frozen so as fit to be eaten raw: one of the pairs is no colder and no longer. */
-const freezingAllowed = (celsius: number, hours: number) =>
-  FREEZING_PAIRS.some((pair) => celsius <= pair.celsius && hours >= pair.hours);
+const freezingAllowed = (celsius: number, hours: number) => FREEZING_PAIRS.some((pair) => celsius <= pair.celsius && hours >= pair.hours);
 
 /** How food is cooled, by one code each. They cannot be ranked, since their stages differ: one of them is in force. */
 export interface CoolingSet {

@@ -1,3 +1,4 @@
+import type { ChangePrompt } from '../preparation/changes';
 import type { CarriedVerdict } from '../preparation/carriedOver';
 
 /** A day as a list of a kitchen writes it: "Wed 2 Dec". */
@@ -13,6 +14,15 @@ const lasting = (hours: number): string => {
   return rounded >= 48 ? `${Math.round((rounded / 24) * 10) / 10} days` : `${rounded} h`;
 };
 
+const BECAUSE: Readonly<Record<ChangePrompt['because'], string>> = {
+  'raw-to-ready': 'raw flesh before what is eaten as it is',
+  'raw-to-other': 'raw flesh before other food',
+  'soil-to-ready': 'unwashed before what is eaten as it is',
+  allergen: 'an allergen before what is to be free of it',
+  'strong-to-delicate': 'strong before delicate',
+  'warm-onto-raw': 'warm onto raw meat: cool it first',
+};
+
 interface CarriedSaid {
   readonly what: string;
   readonly from: string;
@@ -22,7 +32,7 @@ interface CarriedSaid {
   readonly verdict: CarriedVerdict;
 }
 
-/** What does not hold in a term. */
+/** What does not hold in a term, and what is changed between two steps. */
 export const TERM_IN_ENGLISH = {
   'term.prerequisite': ({ technique, needs }: { technique: string; needs: string }) =>
     `${technique} comes before ${needs}, on which it rests.`,
@@ -34,6 +44,9 @@ export const TERM_IN_ENGLISH = {
   'term.kitchen-taken': ({ by }: { by: string }) => `Its kitchen is taken by ${by}.`,
   'term.same-time': ({ other }: { other: string }) => `The class has “${other}” at the same time.`,
   'term.away': ({ students, of }: { students: number; of: number }) => `${students} of ${of} are away.`,
+  'change.first': ({ change, because }: { change: readonly string[]; because: ChangePrompt['because'] }) =>
+    `First change ${change.join(', ')}: ${BECAUSE[because]}.`,
+  'change.because': ({ because }: { because: ChangePrompt['because'] }) => BECAUSE[because],
   'wanted-on': ({ date, lesson }: { date: string; lesson: string }) => `Wanted on ${day(date)} already, where “${lesson}” makes it.`,
   'term.carried': ({ what, from, hours, least, most, verdict }: CarriedSaid) => {
     const made = `${what} from “${from}”`;

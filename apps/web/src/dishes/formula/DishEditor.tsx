@@ -1,6 +1,6 @@
 import { useLocation } from 'react-router';
 import { Plus } from 'lucide-react';
-import { useEffect, useRef, useState, type ReactNode } from 'react';
+import { useEffect, useRef, useState, type ReactNode, useMemo } from 'react';
 import {
   componentFactors,
   DISH_LIMITS,
@@ -10,6 +10,7 @@ import {
   type Component,
   type DishContent,
   type IngredientLine,
+  methodChanges,
 } from '@pelvo/core';
 import type { DishSummary } from '@pelvo/contract';
 import { inWords, newId, useDishSearch } from '../../device';
@@ -32,6 +33,7 @@ interface DishEditorProps {
 
 /** The formula and method of a dish: each line as written beside what it means, doubtful ones marked. */
 export function DishEditor({ content, onChange, readOnlyShape = false }: DishEditorProps) {
+  const changes = useMemo(() => methodChanges(content), [content]);
   const shape = readOnlyShape ? undefined : onChange;
   const dishes = useDishSearch(onChange ? { published: true, preparation: true } : null);
   const preparations = dishes.items.filter((dish) => dish.editionId);
@@ -73,6 +75,7 @@ export function DishEditor({ content, onChange, readOnlyShape = false }: DishEdi
       <Method
         steps={content.method}
         components={content.components}
+        changes={changes}
         onChange={shape ? (method) => shape({ ...content, method }) : undefined}
       />
       {readOnlyShape ? null : <WorkSection content={content} onChange={shape ? (method) => shape({ ...content, method }) : undefined} />}

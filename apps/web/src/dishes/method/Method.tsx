@@ -2,10 +2,19 @@ import { closestCenter, DndContext, KeyboardSensor, PointerSensor, useSensor, us
 import { arrayMove, SortableContext, sortableKeyboardCoordinates, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { ArrowDown, ArrowUp, GripVertical, X } from 'lucide-react';
 import { useState } from 'react';
-import { stepFrom, techniquesIn, temperatureWays, type Component, type Heated, type MethodStep } from '@pelvo/core';
+import {
+  changeSaid,
+  stepFrom,
+  techniquesIn,
+  temperatureWays,
+  type ChangePrompt,
+  type Component,
+  type Heated,
+  type MethodStep,
+} from '@pelvo/core';
 import type { TechniqueSummary } from '@pelvo/contract';
 import { Button, IconButton, Section, SelectField, StrandGlyph, TextArea, useFields } from '../../design';
-import { newId, usePreferences, useTechniques } from '../../device';
+import { inWords, newId, usePreferences, useTechniques } from '../../device';
 import { useLit } from '../read/lit';
 import { StepEditor } from './StepEditor';
 
@@ -13,11 +22,13 @@ interface MethodProps {
   readonly steps: readonly MethodStep[];
   /** Components of the dish, which steps can be of. */
   readonly components: readonly Pick<Component, 'id' | 'name'>[];
+  /** What one pair of hands changes before a step, by the step. */
+  readonly changes?: ReadonlyMap<string, ChangePrompt>;
   readonly onChange?: (steps: readonly MethodStep[]) => void;
 }
 
 /** The method: steps in order, moved by dragging, by the arrow buttons, or with the keyboard on the handle. */
-export function Method({ steps, components, onChange }: MethodProps) {
+export function Method({ steps, components, changes, onChange }: MethodProps) {
   const { data: techniques = [] } = useTechniques();
   const { box, onSubmit, reset } = useFields({ text: '' });
   const [heat, setHeat] = useState<HeatScale>(usePreferences().temperature === 'fahrenheit' ? 'fahrenheit' : 'all');
@@ -69,6 +80,7 @@ export function Method({ steps, components, onChange }: MethodProps) {
                 count={steps.length}
                 techniques={techniques}
                 components={components}
+                change={changes?.get(step.id)}
                 earlier={firstNamed(steps.slice(0, index))}
                 heat={heat}
                 onChange={
@@ -98,6 +110,7 @@ interface StepRowProps {
   readonly count: number;
   readonly techniques: readonly TechniqueSummary[];
   readonly components: MethodProps['components'];
+  readonly change?: ChangePrompt;
   /** Number of the first step that names each technique, by its id. */
   readonly earlier: ReadonlyMap<string, number>;
   readonly heat: HeatScale;
@@ -105,7 +118,7 @@ interface StepRowProps {
   readonly onMove: (by: number) => void;
 }
 
-function StepRow({ step, index, count, techniques, components, earlier, heat, onChange, onMove }: StepRowProps) {
+function StepRow({ step, index, count, techniques, components, change, earlier, heat, onChange, onMove }: StepRowProps) {
   const [open, setOpen] = useState(false);
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({
     id: step.id,
@@ -123,6 +136,7 @@ function StepRow({ step, index, count, techniques, components, earlier, heat, on
     >
       <b className="text-right font-title text-xl">{index + 1}</b>
       <div>
+        {change ? <p className="border-l-4 border-beet pl-2 text-small">{inWords(changeSaid(change))}</p> : null}
         <p className="[overflow-wrap:anywhere]">{step.text}</p>
         <StepFacts step={step} heat={heat} component={components.find(({ id }) => id === step.componentId)?.name ?? ''} />
         <StepCare step={step} techniques={techniques} earlier={earlier} />

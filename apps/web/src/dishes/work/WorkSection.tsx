@@ -65,8 +65,8 @@ export function WorkSection({ content, onChange }: WorkSectionProps) {
       />
       {onChange ? (
         <p className="mt-1 text-small text-soft">
-          Touch a step to say more. Drag it, or its end; drag the dot to the step that waits for it, and once more to let it wait no
-          longer. By key: arrows move it, plus and minus make it longer and shorter; what it waits for is ticked beside it.
+          Touch a step to say more. Drag it, or its end; drag the dot to the step that waits for it, and once more to let it wait no longer.
+          By key: arrows move it, plus and minus make it longer and shorter; what it waits for is ticked beside it.
         </p>
       ) : null}
       {chosen && work.some(({ id }) => id === chosen) ? (

@@ -16,6 +16,18 @@ export interface MinutesPlanned {
 }
 
 /**
+ * How practised a class is with techniques, between 0 and 1: not at all where one is introduced, fully where all are assessed, else by the
+ * share that has practised the least practised of them; half where nothing is known.
+ */
+export function shareOf(techniqueIds: readonly string[], { purposes, practised }: ClassPractice): number {
+  const told = techniqueIds.map((id) => purposes.get(id)).filter((purpose) => purpose !== undefined);
+  const shares = techniqueIds.flatMap((id) => practised?.get(id) ?? []);
+  if (told.includes('introduce')) return 0;
+  if (told.length > 0 && told.every((purpose) => purpose === 'assess')) return 1;
+  return shares.length > 0 ? Math.min(...shares) : 0.5;
+}
+
+/**
  * Minutes of a step for this class: a novice's where its techniques are introduced, a practised hand's where they are assessed, else
  * between the two by the share of the class that has practised them; what grows, grows with the amount.
  *
@@ -24,19 +36,11 @@ export interface MinutesPlanned {
  */
 export function minutesFor(
   step: Pick<WorkStep, 'minutes' | 'grows' | 'techniqueIds'>,
-  { purposes, practised }: ClassPractice,
+  practice: ClassPractice,
   amount = 1,
 ): MinutesPlanned {
   const { minutes, grows, techniqueIds } = step;
-  const told = techniqueIds.map((id) => purposes.get(id)).filter((purpose) => purpose !== undefined);
-  const shares = techniqueIds.flatMap((id) => practised?.get(id) ?? []);
-  const share = told.includes('introduce')
-    ? 0
-    : told.length > 0 && told.every((purpose) => purpose === 'assess')
-      ? 1
-      : shares.length > 0
-        ? Math.min(...shares)
-        : 0.5;
+  const share = shareOf(techniqueIds, practice);
   const grown = (count: number) => Math.max(1, Math.ceil(count * (1 - grows / 100 + (grows / 100) * amount) - 1e-9));
   return {
     planned: grown(minutes.novice - share * (minutes.novice - minutes.practised)),

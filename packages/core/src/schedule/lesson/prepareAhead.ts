@@ -12,6 +12,8 @@ export interface AheadTask {
   /** Makings of it: one for each team that cooks the dish. */
   readonly makings: number;
   readonly by: Maker;
+  /** The lesson in which the class makes it; null where it is made outside of lessons. */
+  readonly madeIn: string | null;
   /** Where it is kept, and for how long; null where neither dish nor reader knows. */
   readonly store: Store | null;
   readonly hours: number | null;
@@ -26,11 +28,13 @@ export interface AheadTask {
  * store; what comes before it is a part of the same work.
  *
  * @param starts - when each step of the problem begins, where there is a plan
+ * @param madeIn - titles of earlier lessons that make a step, by dish and step with a space between
  */
 export function prepareAhead(
   { ahead, meaning, teams }: ClassProblem,
   dishes: readonly { readonly id: string; readonly content: DishContent }[],
   starts: Readonly<Record<string, number>> = {},
+  madeIn: ReadonlyMap<string, string> = new Map(),
 ): readonly AheadTask[] {
   return ahead.map(({ dishId, work }) => {
     const content = dishes.find(({ id }) => id === dishId)!.content;
@@ -47,6 +51,7 @@ export function prepareAhead(
       component: content.components.find(({ id }) => id === work.componentId) ?? null,
       makings: teams.filter(({ dishIds }) => dishIds === null || dishIds.includes(dishId)).length,
       by: work.ahead?.by ?? 'technician',
+      madeIn: madeIn.get(`${dishId} ${work.id}`) ?? null,
       store: kept ? (work.ahead?.store ?? null) : null,
       hours: kept ? (work.ahead?.hours ?? null) : null,
       wantedAt: begins.length > 0 ? Math.min(...begins) : 0,
