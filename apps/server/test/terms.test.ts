@@ -119,14 +119,48 @@ describe('days off', () => {
     const hours = event(['DTSTART:20270301T090000Z', 'DTEND:20270301T100000Z', 'SUMMARY:Staff meeting']);
     const yearly = event(['DTSTART;VALUE=DATE:20270501', 'RRULE:FREQ=YEARLY', 'SUMMARY:First of May']);
     const broken = event(['DTSTART;VALUE=DATE:2027', 'SUMMARY:Broken']);
-    const { days, leftOut } = readCalendar({ text: calendar(WINTER, folded, hours, yearly, broken), mostEvents: 100 });
+    const { days, leftOut } = readCalendar({
+      text: calendar(WINTER, folded, hours, yearly, broken),
+      mostEvents: 100,
+      today: '2026-11-27',
+    });
     expect(days.map(({ first, last, name }) => `${first} ${last} ${name}`)).toEqual([
       '2027-02-08 2027-02-12 Winter break',
       '2027-04-01 2027-04-01 Spring  meeting',
-      '2027-05-01 2027-05-01 First of May',
+      ...[2027, 2028, 2029, 2030, 2031].map((year) => `${year}-05-01 ${year}-05-01 First of May`),
     ]);
-    expect(leftOut.map(({ what }) => what).slice(0, 2)).toEqual(['Staff meeting', 'First of May']);
-    expect(leftOut).toHaveLength(3);
+    expect(leftOut.map(({ what }) => what).slice(0, 1)).toEqual(['Staff meeting']);
+    expect(leftOut).toHaveLength(2);
+  });
+
+  it.each<[string, readonly string[], readonly string[], number]>([
+    ['three times only', ['DTSTART;VALUE=DATE:20270104', 'RRULE:FREQ=WEEKLY;COUNT=3'], ['2027-01-04', '2027-01-11', '2027-01-18'], 0],
+    [
+      'but for a day',
+      ['DTSTART;VALUE=DATE:20270104', 'RRULE:FREQ=WEEKLY;COUNT=3', 'EXDATE;VALUE=DATE:20270111'],
+      ['2027-01-04', '2027-01-18'],
+      0,
+    ],
+    ['since long ago', ['DTSTART;VALUE=DATE:20011224', 'RRULE:FREQ=YEARLY;UNTIL=20271231'], ['2025-12-24', '2026-12-24', '2027-12-24'], 0],
+    ['over long ago', ['DTSTART;VALUE=DATE:20011224', 'RRULE:FREQ=YEARLY;COUNT=4'], [], 1],
+    [
+      'the last Monday of May',
+      ['DTSTART;VALUE=DATE:20270531', 'RRULE:FREQ=YEARLY;BYMONTH=5;BYDAY=-1MO;COUNT=2'],
+      ['2027-05-31', '2028-05-29'],
+      0,
+    ],
+  ])('repeat %s', (_, lines, expected, left) => {
+    const { days, leftOut } = readCalendar({ text: calendar(event([...lines, 'SUMMARY:Off'])), mostEvents: 10, today: '2026-11-27' });
+    expect([days.map(({ first }) => first), leftOut.length]).toEqual([expected, left]);
+  });
+
+  it('that repeat every day are taken a hundred times, and every second for ever in no time at all', () => {
+    const daily = event(['DTSTART;VALUE=DATE:20260101', 'RRULE:FREQ=DAILY', 'SUMMARY:Always']);
+    const secondly = event(['DTSTART:20260101T000000Z', 'DTEND:20260103T000000Z', 'RRULE:FREQ=SECONDLY', 'SUMMARY:Now']);
+    const { days, leftOut } = readCalendar({ text: calendar(daily, secondly), mostEvents: 10, today: '2026-11-27' });
+    expect(days.filter(({ name }) => name === 'Always')).toHaveLength(100);
+    expect(leftOut[0]!.because).toBe('It repeats too often: 100 times were taken.');
+    expect(days.length).toBeLessThanOrEqual(200);
   });
 
   it('are added once, also when the same file comes twice at the same moment', async () => {

@@ -15,16 +15,21 @@ const FROM = '2000-01-01';
 const TO = '2100-01-01';
 const LONGEST_DAYS = 200;
 
+/** Times that are taken of what repeats: from a year before today to five after it, and no more than so many. */
+const REPEATS = { before: 1, after: 5, most: 100, looked: 4000 } as const;
+
 interface CalendarInput {
   readonly text: string;
   readonly mostEvents: number;
+  /** ISO date; the day on which it is read when left out. */
+  readonly today?: string;
 }
 
 /**
- * The days off of an iCalendar file (RFC 5545): events of whole days, and of longer than a day. What repeats is taken for its first time and said;
- * appointments of hours are left out and said. One broken event does not spoil the others.
+ * The days off of an iCalendar file (RFC 5545): events of whole days, and of longer than a day, with their repetitions in the years around
+ * today; appointments of hours are left out and said. One broken event does not spoil the others.
  */
-export function readCalendar({ text, mostEvents }: CalendarInput): CalendarDays {
+export function readCalendar({ text, mostEvents, today = new Date().toISOString().slice(0, 10) }: CalendarInput): CalendarDays {
   const none = (refused: string): CalendarDays => ({ days: [], leftOut: [], leftOutInAll: 0, refused });
   if (!/^\s*BEGIN:VCALENDAR/i.test(text)) return none('This is no calendar: it does not begin with BEGIN:VCALENDAR.');
   // Event by event, so that what is broken is left out by itself.
@@ -69,11 +74,37 @@ export function readCalendar({ text, mostEvents }: CalendarInput): CalendarDays 
         leave(what, `It lasts longer than ${LONGEST_DAYS} days.`);
         continue;
       }
-      if (component.getFirstProperty('rrule')) leave(what, 'It repeats; only its first time was taken.');
-      days.push({ first, last: until, name: what, uid: (of.uid ?? '').slice(0, 255) });
+      const uid = (of.uid ?? '').slice(0, 255);
+      const lasts = Date.parse(until) - Date.parse(first);
+      if (!of.isRecurring()) days.push({ first, last: until, name: what, uid });
+      else {
+        const { times, more } = timesOf(of, today);
+        for (const day of times) {
+          const last = new Date(Date.parse(day) + lasts).toISOString().slice(0, 10);
+          days.push({ first: day, last, name: what, uid: `${uid} ${day}`.trim().slice(0, 255) });
+        }
+        if (more) leave(what, `It repeats too often: ${REPEATS.most} times were taken.`);
+        else if (times.length === 0) leave(what, 'It repeats, but not in the years around today.');
+      }
     } catch {
       leave(what, 'It cannot be read.');
     }
   }
   return { days, leftOut, leftOutInAll, refused: null };
+}
+
+/** Days on which what repeats begins, in the years around today. */
+function timesOf(event: ICAL.Event, today: string): { readonly times: readonly string[]; readonly more: boolean } {
+  const year = Number(today.slice(0, 4));
+  const [from, to] = [`${year - REPEATS.before}${today.slice(4)}`, `${year + REPEATS.after}${today.slice(4)}`];
+  const times: string[] = [];
+  const iterator = event.iterator();
+  for (let looked = 0, next = iterator.next(); next && looked < REPEATS.looked; looked += 1, next = iterator.next()) {
+    const day = next.toString().slice(0, 10);
+    if (day > to) break;
+    if (day < from) continue;
+    if (times.length >= REPEATS.most) return { times, more: true };
+    times.push(day);
+  }
+  return { times, more: false };
 }

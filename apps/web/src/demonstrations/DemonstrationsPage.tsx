@@ -1,8 +1,9 @@
 import { Link, useParams, useSearchParams } from 'react-router';
 import { mutate as mutateAll } from 'swr';
+import { demonstratedIn, optionFor, showSteps } from '@pelvo/core';
 import type { DemonstrationsOfLesson, LessonDetail, StoredDemonstration } from '@pelvo/contract';
-import { useLesson } from '../device';
-import { Empty, Fetching, PageHead } from '../design';
+import { useLesson, useTimeOfLesson } from '../device';
+import { Empty, Fetching, Notice, PageHead } from '../design';
 import { PlanViews } from '../lessons';
 import { DemonstrationDesk } from './DemonstrationDesk';
 import { useDemonstrations, withStored } from './useDemonstration';
@@ -77,7 +78,26 @@ function Dishes({ lesson, all, onStored, onAsked }: DishesProps) {
           ))}
         </div>
       ) : null}
+      <PlannedFor lesson={lesson} all={all} />
       <DemonstrationDesk key={dish.dishId} lesson={lesson} dish={dish} all={all} onStored={onStored} onAsked={onAsked} />
     </>
+  );
+}
+
+/** Whether the plan of time keeps as long for demonstrations as what was chosen takes. */
+function PlannedFor({ lesson, all }: Pick<DishesProps, 'lesson' | 'all'>) {
+  const kept = useTimeOfLesson(lesson.id).data?.content?.segments.demonstration;
+  const taken = all.items.reduce((sum, { dishId, content }) => {
+    const dish = lesson.dishes.find((each) => each.dishId === dishId);
+    const steps = dish && content.choice ? showSteps(dish.content, content, demonstratedIn(lesson.techniques)) : [];
+    return sum + (content.choice && steps.length > 0 ? (optionFor(steps, content.choice)?.showing.minutes ?? 0) : 0);
+  }, 0);
+  if (kept === undefined || taken <= kept) return null;
+  return (
+    <div className="mb-5">
+      <Notice title={`The plan of time keeps ${kept} minutes for demonstrations; what is chosen takes ${taken}.`}>
+        <Link to={`/lessons/${lesson.id}/time`}>Give them more in the plan of time</Link>, or choose less here.
+      </Notice>
+    </div>
   );
 }

@@ -1,3 +1,4 @@
+export { LabelLinks } from './LabelLinks';
 export { Button, ButtonLink, DownloadLink, IconButton } from './Button';
 export { Choice, SelectField, Stepper, TextArea, TextField, Tick } from './Field';
 export { DataTable, type Column } from './DataTable';

@@ -13,7 +13,7 @@ import {
   type Tray,
 } from '@pelvo/core';
 import type { LessonDetail } from '@pelvo/contract';
-import { DataTable, FigureValue, Section } from '../design';
+import { DataTable, FigureValue, LabelLinks, Section } from '../design';
 import { inWords } from '../device';
 
 /** How the class gets its ingredients: trays weighed by the technician, or a store that teams draw from. */
@@ -23,7 +23,7 @@ export function Trays({ lesson, input }: { lesson: LessonDetail; input: OrderInp
   const { weighingOut } = settingsInForce(lesson.school, lesson.settings);
   const way = SETTING_WAYS.weighingOut.ways[weighingOut];
   return (
-    <Section title="Weighing out">
+    <Section title="Weighing out" aside={<LabelLinks lessonId={lesson.id} what="trays" />}>
       <p className="mb-3">
         <b>{way.name}</b>, {lesson.settings.weighingOut ? 'in this lesson.' : 'as this school does.'} {way.says}
       </p>

@@ -24,7 +24,7 @@ import {
   type TermOfClass,
 } from '@pelvo/contract';
 import { fetcher, inWords, send, shortDate, shown, useAction } from '../device';
-import { Button, DataTable, DownloadLink, ProblemNotice, Section, SelectField, TextField } from '../design';
+import { Button, DataTable, LabelLinks, ProblemNotice, Section, SelectField, TextField } from '../design';
 
 interface CarriedOverProps {
   readonly lesson: LessonDetail;
@@ -47,10 +47,7 @@ export function CarriedOver({ lesson, rules, onChanged }: CarriedOverProps) {
         <AddStage lesson={lesson} onChanged={onChanged} />
       </Section>
       {here.length > 0 ? (
-        <Section
-          title="Made here for another lesson"
-          aside={<DownloadLink href={`/api/lessons/${lesson.id}/preparation/labels.pdf?for=carried`}>Labels, A4</DownloadLink>}
-        >
+        <Section title="Made here for another lesson" aside={<LabelLinks lessonId={lesson.id} what="carried" />}>
           {here.map((record) => (
             <MadeHere key={record.id} lesson={lesson} record={record} rules={rules} />
           ))}

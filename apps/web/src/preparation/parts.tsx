@@ -18,7 +18,7 @@ import {
 } from '@pelvo/core';
 import { madeInOf, orderInputOf, standsReady, type DemonstrationsOfLesson, type LessonDetail } from '@pelvo/contract';
 import { fetcher, inWords, shown } from '../device';
-import { DataTable, Section } from '../design';
+import { DataTable, LabelLinks, Section } from '../design';
 
 interface PlanPart {
   readonly lesson: LessonDetail;
@@ -42,7 +42,10 @@ export function MadeAhead({ lesson, problem, plan, clock, teaching }: PlanPart &
   const demonstrations = useSWR<DemonstrationsOfLesson>(teaching ? `/lessons/${lesson.id}/demonstrations` : null, fetcher);
   const rows = useMemo(() => aheadRows(lesson, problem, plan, demonstrations.data), [lesson, problem, plan, demonstrations.data]);
   return (
-    <Section title="Made before the lesson">
+    <Section
+      title="Made before the lesson"
+      aside={Object.keys(lesson.preparations).length > 0 ? <LabelLinks lessonId={lesson.id} what="bulk" /> : undefined}
+    >
       {rows.length === 0 ? (
         <p>Nothing: all of it is made in the lesson.</p>
       ) : (

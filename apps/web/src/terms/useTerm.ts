@@ -1,8 +1,8 @@
-import { useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import useSWR from 'swr';
 import { termBreaks, termBreakSaid, type TermBreak, type TermFacts } from '@pelvo/core';
 import type { TechniqueSummary, TermOfClass } from '@pelvo/contract';
-import { fetcher, inWords, useTechniques } from '../device';
+import { fetcher, inWords, useMe, useTechniques } from '../device';
 
 /** Days that lessons are to get, by lesson; nothing is stored until they are saved. */
 export type Moves = Readonly<Record<string, string>>;
@@ -22,7 +22,7 @@ export interface TermHere {
 export function useTerm(classId: string | undefined) {
   const term = useSWR<TermOfClass>(classId ? `/classes/${classId}/term` : null, fetcher);
   const techniques = useTechniques();
-  const [moves, setMoves] = useState<Moves>({});
+  const [kept, setMoves] = useKeptMoves(classId ?? '');
   const here = useMemo((): TermHere | null => {
     if (!term.data || !techniques.data) return null;
     const names = new Map(techniques.data.map(({ id, name }) => [id, name]));
@@ -30,6 +30,9 @@ export function useTerm(classId: string | undefined) {
       ...term.data,
       prerequisites: new Map(techniques.data.map(({ id, prerequisites }) => [id, prerequisites])),
     };
+    // What was held or is gone since the page was left is not moved.
+    const movable = new Set(term.data.lessons.flatMap(({ id, held }) => (held ? [] : [id])));
+    const moves = Object.fromEntries(Object.entries(kept).filter(([id]) => movable.has(id)));
     const moved = {
       ...facts,
       lessons: facts.lessons
@@ -46,8 +49,34 @@ export function useTerm(classId: string | undefined) {
       setMoves,
       say: (found) => inWords(termBreakSaid(found, (id) => names.get(id) ?? 'a technique that is gone')),
     };
-  }, [term.data, techniques.data, moves]);
+  }, [term.data, techniques.data, kept, setMoves]);
   return { here, term, techniques };
+}
+
+/** Moves that are not saved yet, kept by this tab through a reload: ids and days alone, for whoever made them. */
+function useKeptMoves(classId: string): [Moves, (moves: Moves) => void] {
+  const key = `pelvo.term-moves ${useMe().id} ${classId}`;
+  const [moves, setMoves] = useState<Moves>(() => {
+    try {
+      const kept = JSON.parse(sessionStorage.getItem(key) ?? '{}') as Moves;
+      return Object.fromEntries(Object.entries(kept).filter(([, date]) => /^\d{4}-\d{2}-\d{2}$/.test(String(date))));
+    } catch {
+      return {};
+    }
+  });
+  const keep = useCallback(
+    (next: Moves) => {
+      setMoves(next);
+      try {
+        if (Object.keys(next).length === 0) sessionStorage.removeItem(key);
+        else sessionStorage.setItem(key, JSON.stringify(next));
+      } catch {
+        // A browser that keeps nothing: they last as long as the page.
+      }
+    },
+    [key],
+  );
+  return [moves, keep];
 }
 
 /** Moves that give two lessons each other's day. */
