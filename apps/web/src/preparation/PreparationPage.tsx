@@ -159,6 +159,7 @@ interface ItemsProps {
 const DOES: Readonly<Record<PreparationTask['action'], string>> = {
   wash: 'wash',
   soak: 'soak',
+  dry: 'dry',
   peel: 'peel',
   trim: 'trim',
   fillet: 'bone and trim',
@@ -174,7 +175,14 @@ const DOES: Readonly<Record<PreparationTask['action'], string>> = {
   beat: 'beat',
 };
 
-const CUTS: Readonly<Record<string, string>> = { chop: 'chop', 'fine chop': 'chop finely', shreds: 'shred' };
+const CUTS: Readonly<Record<string, string>> = {
+  crush: 'crush',
+  tear: 'tear',
+  flakes: 'flake',
+  chop: 'chop',
+  'fine chop': 'chop finely',
+  shreds: 'shred',
+};
 /** What is done, as a cook says it. */
 const doing = ({ action, cut }: PreparationTask) => (action === 'cut' ? (CUTS[cut] ?? `cut in ${cut}`) : DOES[action]);
 /** Of each making, where all of them want the same. */

@@ -5,6 +5,7 @@ import { plain, singular } from '../text';
 export const PREPARATION_ACTIONS = [
   'wash',
   'soak',
+  'dry',
   'peel',
   'trim',
   'fillet',
@@ -31,21 +32,36 @@ export interface ActionSaid {
 const WORDS: readonly (readonly [PreparationAction, RegExp])[] = [
   ['wash', /\b(?:wash(?:ed)?|rins(?:e|ed)|scrub(?:bed)?)\b(?! up)/i],
   ['soak', /\bsoak(?:ed)?\b/i],
-  ['peel', /\b(?:peel(?:ed)?|skinned|shell(?:ed)?|podded)\b/i],
+  [
+    'peel',
+    /\b(?:peel(?:ed)?|skinned|(?:skins?|husks?) (?:(?:slipped |rubbed |pulled )?off|removed|pulled off|discarded)|shell(?:ed)?|podded|husk(?:ed)?)\b/i,
+  ],
   [
     'trim',
-    /\b(?:trim(?:med)?|top(?:ped)? and tail(?:ed)?|cor(?:e|ed)|seeds? (?:removed|out)|(?:de)?seed(?:ed)?|stoned|pit(?:ted)?|strings? (?:removed|off)|stalks? (?:removed|off)|debeard(?:ed)?)\b/i,
+    /\b(?:trim(?:med)?|top(?:ped)? and tail(?:ed)?|cor(?:e|ed)|seeds? out|(?:de)?seed(?:ed)?|stoned|pit(?:ted)?|(?:de)?stemmed|de-?stem|hull(?:ed)?|tailed|de-?vein(?:ed)?|picked over|debeard(?:ed)?)\b/i,
   ],
-  ['fillet', /\b(?:fillet(?:ed)|pin ?bones? (?:out|removed)|bon(?:e|ed) out|scal(?:e|ed) the|portion(?:ed)?)\b/i],
-  ['pick', /\b(?:pick(?:ed)?|leaves only|plucked)\b/i],
+  // Whatever is taken off that is not skin or bone.
+  [
+    'trim',
+    /\b(?!skins?\b|peel\b|husks?\b|(?:pin ?)?bones?\b|lids?\b)[a-z]{3,} (?:removed|discarded|scraped out|snapped off|cut (?:out|off|away)|taken (?:out|off)|pulled(?: (?:off|out))?)\b|\b(?:stalks?|stems?|ends?|roots?|tails?|beards?|rinds?|crusts?|tops?|strings?|leaves) off\b/i,
+  ],
+  [
+    'fillet',
+    /\b(?:fillet(?:ed)|pin ?bones? (?:out|removed)|(?:de)?boned|bone out|gutted|scaled(?! (?:up|down))|scal(?:e|ed) the|portion(?:ed)?)\b/i,
+  ],
+  [
+    'pick',
+    /\b(?:pick(?:ed)?(?! over)|leaves only|plucked|(?:leaves|sprigs|florets) separated|(?:separated|pulled) into (?:leaves|sprigs|florets))\b/i,
+  ],
   ['zest', /\b(?:zest(?:ed)?)\b/i],
-  ['juice', /\b(?:juic(?:e|ed)|squeez(?:e|ed))\b/i],
+  ['juice', /\b(?:juic(?:e|ed)|squeez(?:e|ed)(?! (?:dry|out|well)))\b/i],
+  ['dry', /\b(?:pat(?:ted)? dry|dried (?:off|well|on)|squeez(?:e|ed) (?:dry|out|well)|(?:spun|shaken) dry)\b/i],
   ['grate', /\bgrat(?:e|ed)\b/i],
   ['toast', /\b(?:toast(?:ed)?|roast(?:ed)? (?:the )?(?:nuts|seeds|almonds|hazelnuts))\b/i],
-  ['sift', /\bsift(?:ed)?\b/i],
-  ['soften', /\b(?:soften(?:ed)?|at room temperature|soft)\b/i],
+  ['sift', /\b(?:sift(?:ed)?|sieved|through a (?:fine )?sieve)\b/i],
+  ['soften', /\b(?:soften(?:ed)?|at room temperature|soft(?! peaks?\b))\b/i],
   ['melt', /\bmelt(?:ed)?\b/i],
-  ['beat', /\b(?:beaten|beat the)\b/i],
+  ['beat', /\b(?:beaten|beat the|whipped|whisked)\b/i],
 ];
 
 /** Cuts by the words that mean them, longest first. */
@@ -56,19 +72,39 @@ const CUTS: readonly (readonly [string, RegExp])[] = [
   ['julienne', /\bjulienned?\b|\bmatchsticks?\b/i],
   ['ribbons', /\bribbons?\b|\bchiffonade\b/i],
   ['segments', /\bsegment(?:s|ed)?\b/i],
-  ['thin slices', /\b(?:thin(?:ly)?|fine(?:ly)?)[ -]slic(?:e|ed|es)\b|\bslic(?:e|ed) (?:\w+ ){0,2}?(?:thin|fine)(?:ly)?\b/i],
-  ['slices', /\bslic(?:e|ed|es)\b/i],
+  [
+    'thin slices',
+    /\bshaved?\b|\b(?:thin(?:ly)?|fine(?:ly)?)[ -]slic(?:e|ed|es)\b|\bslic(?:e|ed) (?:(?!not\b|too\b)\w+ ){0,2}?(?:thin|fine)(?:ly)?\b/i,
+  ],
+  ['slices', /\bslic(?:e|ed|es)\b|\b(?:across|along|against) the grain\b|\bon (?:the|a) (?:bias|diagonal|slant)\b/i],
   ['rings', /\brings\b/i],
   ['rounds', /\brounds\b|\bdiscs?\b/i],
   ['sticks', /\bsticks\b|\bbatons?\b/i],
   ['wedges', /\bwedges\b/i],
   ['quarters', /\bquarter(?:s|ed)\b/i],
-  ['halves', /\bhalv(?:es|ed)\b/i],
+  ['halves', /\bhalv(?:es|ed)\b|\bsplit\b/i],
   ['shreds', /\bshred(?:s|ded)?\b/i],
-  ['fine chop', /\bfine(?:ly)?[ -]chop(?:ped)?\b|\bminced\b/i],
+  ['fine chop', /\bfine(?:ly)?[ -]chop(?:ped)?\b|\bminced\b|\bsnipped\b/i],
   ['chop', /\bchop(?:ped)?\b/i],
-  ['pieces', /\b(?:in|into) (?:\w+ )?(?:pieces|chunks|bites?)\b/i],
+  ['crush', /\b(?:crush(?:ed)?|bruised?|pounded|cracked|smashed|mashed|crumbled|ground in a mortar)\b/i],
+  ['tear', /\b(?:torn|tear)\b/i],
+  ['flakes', /\bflaked?\b|\bflakes\b/i],
+  ['pieces', /\bsnapped\b(?! off)|\b(?:in|into) (?:\w+ )?(?:pieces|chunks|bites?)\b/i],
 ];
+
+/** What comes in them, rather than being cut into them. */
+const NO_SHAPES: ReadonlySet<string> = new Set(
+  'skins shells pods husks jackets tins cans jars packets bags bunches batches rows layers stages places parts times minutes hours days grams leaves sprigs others waters peaks bowls plates moulds'.split(
+    ' ',
+  ),
+);
+
+/** A shape that no word above names: "into half moons", "in strips", "broken into florets". */
+function shapeIn(phrase: string): string | null {
+  const [, said = ''] = /\b(?:in|into) (?:\d+ ?(?:cm|mm) )?((?:[a-z-]+ ){0,2}[a-z]+s)\b/i.exec(phrase) ?? [];
+  const shape = said.toLowerCase().replace(/^(?:their|its|the|two|three|four|a few|some) /, '');
+  return shape === '' || NO_SHAPES.has(shape.split(' ').at(-1)!) || /ss$/.test(shape) ? null : shape;
+}
 
 const byOrder = (a: ActionSaid, b: ActionSaid) => PREPARATION_ACTIONS.indexOf(a.action) - PREPARATION_ACTIONS.indexOf(b.action);
 
@@ -76,8 +112,10 @@ const byOrder = (a: ActionSaid, b: ActionSaid) => PREPARATION_ACTIONS.indexOf(a.
 export function actionsIn(phrase: string): readonly ActionSaid[] {
   const found: ActionSaid[] = WORDS.filter(([, word]) => word.test(phrase)).map(([action]) => ({ action, cut: '' }));
   const cut = CUTS.find(([, word]) => word.test(phrase));
-  if (cut) found.push({ action: 'cut', cut: cut[0] });
-  return found.sort(byOrder);
+  const shape = cut?.[0] ?? shapeIn(phrase);
+  if (shape) found.push({ action: 'cut', cut: shape });
+  const once = new Map(found.map((each) => [`${each.action} ${each.cut}`, each]));
+  return [...once.values()].sort(byOrder);
 }
 
 const wordsOf = (text: string): ReadonlySet<string> =>

@@ -13,6 +13,7 @@ const rate = (aKilogram: number, apiece: number, always = 0): Rate => ({ aKilogr
 const RATES: Readonly<Record<Exclude<PreparationAction, 'cut'>, Rate>> = {
   wash: rate(2, 0.2, 1),
   soak: rate(0, 0, 2),
+  dry: rate(2, 0.2, 1),
   peel: rate(6, 0.8),
   trim: rate(5, 0.6),
   fillet: rate(10, 3),
