@@ -22,10 +22,18 @@ export interface KnownAllergens {
 /** What "free of" and "vegan" claim to leave out; a claim is its maker's, so it is asked about and not believed. */
 const CLAIMS: readonly (readonly [RegExp, readonly Allergen[], readonly FoodKind[]])[] = [
   [/\b(?:gluten|wheat) free\b/, ['gluten'], []],
-  [/\b(?:dairy|milk) free\b/, ['milk'], ['milk', 'rennet']],
+  [/\b(?:dairy|milk) free\b|\bnon dairy\b/, ['milk'], ['milk', 'rennet']],
   [/\begg free\b|\beggless\b/, ['egg'], ['egg']],
   [/\b(?:nut) free\b/, ['nuts', 'peanut'], []],
   [/\b(?:soya|soy) free\b/, ['soya'], []],
+  [/\b(?:peanut|groundnut) free\b/, ['peanut'], []],
+  [/\b(?:almond|hazelnut|walnut|cashew|pecan|pistachio|tree nut) free\b/, ['nuts'], []],
+  [/\b(?:sulphite|sulfite) free\b|\bno added (?:sulphites?|sulfites?)\b/, ['sulphites'], []],
+  [/\bsesame free\b/, ['sesame'], []],
+  [/\bcelery free\b/, ['celery'], []],
+  [/\bmustard free\b/, ['mustard'], []],
+  [/\blupin free\b/, ['lupin'], []],
+  [/\bshellfish free\b/, ['crustaceans', 'molluscs'], ['crustacean', 'mollusc']],
   [/\bfish free\b/, ['fish'], ['fish']],
   [/\b(?:alcohol free|dealcoholised|non alcoholic)\b/, [], ['alcohol']],
   [

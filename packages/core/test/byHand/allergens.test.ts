@@ -58,6 +58,15 @@ describe('what is known of an item', () => {
     ['buckwheat flour', 'known', [], []],
     ['mustard cress', 'known', ['mustard'], []],
     ['oat milk', 'known', ['gluten'], []],
+    ['tiger nut milk', 'known', [], []],
+    // What a maker claims to leave out is no longer said to be in it, and its label is asked for.
+    ['peanut-free spread', 'partly known', [], []],
+    ['sulphite-free wine', 'partly known', [], []],
+    ['sesame-free hummus', 'partly known', [], []],
+    ['almond-free marzipan', 'partly known', [], []],
+    ['celery-free stock', 'partly known', [], []],
+    ['celery-free mustard', 'partly known', ['mustard'], []],
+    ['non-dairy cream', 'partly known', [], []],
     ['almond milk', 'known', ['nuts'], []],
   ] as const)('%s: %s', (item, known, contains, notKnown) => {
     expect(allergensOf(item)).toMatchObject({ known, allergens: contains, notKnown });

@@ -42,6 +42,7 @@ rose water | orange flower water,orange blossom water | 1.0 ||| | plant | liquid
 coconut water | | 1.02 || | sulphites | plant | liquid
 coconut milk | coconut cream,creamed coconut | 0.97 | tin:400 || sulphites | plant | liquid
 almond milk | almond drink,hazelnut milk,cashew milk,nut milk | 1.02 || nuts | soya | plant | liquid
+tiger nut milk | tiger nut drink,horchata | 1.03 ||| nuts | plant | liquid
 oat milk | oat drink,barista oat milk | 1.03 || gluten || plant | liquid
 oat cream | | 1.0 || gluten | soya | plant | liquid
 rice milk | rice drink | 1.03 ||| | plant | liquid
