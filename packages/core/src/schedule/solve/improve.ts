@@ -3,6 +3,7 @@ import type { Windows } from './construct';
 import type { SearchLimits } from './held';
 import type { Draft, Model } from './model';
 import { ordersOf } from './orders';
+import { partOf } from './part';
 import { Search } from './search';
 
 /** From so many steps on rounds are kept short, since each costs what all its steps cost. */
@@ -34,6 +35,10 @@ export class Improver {
   private readonly ways: { way: Way; give: number; weight: number; size: number }[];
   work = 0;
   rounds = 0;
+  /** The plan that is worked on: the best, or one near it. */
+  private current: Draft | null;
+  /** Rounds since the best was found. */
+  private since = 0;
   /** Cost taken off for a unit of work, of late. */
   private usual = 0;
 
@@ -45,6 +50,7 @@ export class Improver {
     private readonly onBetter: (draft: Draft) => void = () => {},
   ) {
     this.chance = chanceFrom(seed);
+    this.current = best;
     const start = Math.min(model.count, 14);
     const gives = model.count > LARGE ? [0, 4, 15, model.horizon] : [model.horizon];
     this.ways = gives.flatMap((give) =>
@@ -59,22 +65,25 @@ export class Improver {
 
   /** A plan from elsewhere, to go on from if it is better. */
   offer(draft: Draft): void {
-    if (!this.best || draft.cost < this.best.cost) this.best = draft;
+    if (!this.best || draft.cost < this.best.cost) this.best = this.current = draft;
   }
 
   run({ work, stop }: ImproveLimits): void {
     const until = this.work + work;
     while (this.best && this.model.count > 0 && this.work < until && !stop()) {
       this.rounds += 1;
+      this.since += 1;
+      if (this.since % BACK === 0) this.current = this.best;
+      if (this.model.count > LARGE && this.rounds % SETTLE === 0) this.settle();
       const total = this.ways.reduce((sum, { weight }) => sum + weight, 0);
       let pick = this.chance() * total;
       const chosen = this.ways.find(({ weight }) => (pick -= weight) < 0) ?? this.ways[0]!;
-      const loose = chosen.way(this.chance, this.best, Math.round(chosen.size));
-      const before = this.best.cost;
+      const loose = chosen.way(this.chance, this.current!, Math.round(chosen.size));
+      const before = this.current!.cost;
       const worked = this.work;
       const exhausted = this.loosen(loose, chosen.give, this.model.count > LARGE ? SHORT_LOOK : LONG_LOOK, stop);
       // What it gained for its work, against what a round gains on the whole.
-      const gain = (before - this.best.cost) / Math.max(1, this.work - worked);
+      const gain = Math.max(0, before - this.current!.cost) / Math.max(1, this.work - worked);
       this.usual = 0.97 * this.usual + 0.03 * gain;
       chosen.weight = Math.max(0.1, 0.85 * chosen.weight + 0.15 * Math.min(4, this.usual > 0 ? gain / this.usual : 1));
       // What is searched to its end may be larger; what is not was too large.
@@ -82,9 +91,19 @@ export class Improver {
     }
   }
 
+  /** Goes on from a plan, which may be the best there is. */
+  private goOn(draft: Draft): void {
+    this.current = draft;
+    if (draft.cost >= this.best!.cost) return;
+    this.best = draft;
+    this.since = 0;
+    this.onBetter(draft);
+  }
+
   private loosen(loose: ReadonlySet<number>, give: number, look: Omit<SearchLimits, 'stop'>, stop: () => boolean): boolean {
-    const { model, best, windows } = this;
+    const { model, current: best, windows } = this;
     if (!best) return false;
+    if (give === 0 && loose.size > 0) return this.loosenAlone(loose, best, { ...look, stop });
     const search = new Search(model, best.cost, {
       loose,
       orders: ordersOf(model, best, loose),
@@ -93,13 +112,49 @@ export class Improver {
       until: windows.latest.map((latest, at) => (loose.has(at) ? latest : Math.min(latest, best.starts[at]! + give))),
     });
     const outcome = search.run({ ...look, stop });
-    this.work += search.work + 4 * model.count;
-    if (search.best && search.best.cost < best.cost) {
-      this.best = search.best;
-      this.onBetter(search.best);
-    }
+    this.work += search.work + MAKING * model.count;
+    if (search.best && search.best.cost < best.cost) this.goOn(search.best);
     return outcome === 'exhausted';
   }
+
+  /** The same where all others stay at their very minute: a problem of the loose ones alone, which is small however large the plan is. */
+  private loosenAlone(loose: ReadonlySet<number>, best: Draft, limits: SearchLimits): boolean {
+    const aside = this.model.count > LARGE && this.since > PATIENCE && this.chance() < ASIDE;
+    const part = partOf(this.model, best, loose, this.windows);
+    this.work += MAKING * part.model.count;
+    if (aside && !stepAside(part.model, this.chance, (at) => best.starts[part.steps[at]!]!, loose.size)) return true;
+    const give = aside ? Math.ceil(best.cost * NEAR) : 0;
+    const search = new Search(part.model, best.cost + give, null, false, true);
+    const outcome = search.run(limits);
+    this.work += search.work;
+    if (search.best && search.best.cost < best.cost + give) this.goOn(part.whole(search.best));
+    return outcome === 'exhausted';
+  }
+}
+
+/** Rounds without anything better before plans that cost a little more are gone on from. */
+const PATIENCE = 60;
+/** How often then, and by how much more. */
+const ASIDE = 0.5;
+const NEAR = 0.003;
+/** Rounds after which the best is gone back to. */
+const BACK = 400;
+
+/** Rounds after which all times are set anew together. */
+const SETTLE = 40;
+
+/** What is added to the work of a round for making its model. */
+const MAKING = 4;
+
+/** Lets one step of a part lie anywhere but where it lies; false if it can lie nowhere else. */
+function stepAside(part: Model, chance: () => number, startOf: (at: number) => number, loose: number): boolean {
+  const at = Math.floor(chance() * loose);
+  const now = startOf(at);
+  const [earlier, later] = [part.earliest[at]! < now, part.latest[at]! > now];
+  if (!earlier && !later) return false;
+  if (earlier && (!later || chance() < 0.5)) part.latest[at] = now - 1;
+  else part.earliest[at] = now + 1;
+  return true;
 }
 
 function ofTeams(model: Model): Way {

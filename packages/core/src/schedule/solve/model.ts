@@ -248,7 +248,7 @@ export function usesOf(model: Model, { starts, pool }: Draft): Record<string, st
 }
 
 /** Longest ways along the least waits of links; in a ring what was found so far (a ring is refused before anything is solved). */
-function leastBetween(
+export function leastBetween(
   count: number,
   minutes: Int32Array,
   links: readonly ModelLink[],

@@ -42,6 +42,8 @@ export class Search {
     private readonly held: Held | null = null,
     /** Only the bound at the root is wanted: nothing that shares is looked at. */
     boundOnly = false,
+    /** A small part of a large problem, looked at briefly: what costs more than it brings there is left out. */
+    private readonly brief = false,
   ) {
     this.below = below;
     const { engine } = this;
@@ -141,7 +143,7 @@ export class Search {
     if (loads.reduce((sum, { amount }) => sum + amount, 0) <= capacity) return;
     if (byMinute) new Cumulative(this.engine, loads, capacity, this.model.horizon);
     // Its look at all pairs is worth the time where a proof hangs on it; in a neighbourhood of many it is not.
-    if (!this.held || loads.length <= MOST_FOR_OVERLOAD) new Overload(this.engine, loads, capacity);
+    if ((!this.held && !this.brief) || loads.length <= MOST_FOR_OVERLOAD) new Overload(this.engine, loads, capacity);
   }
 
   /** Minutes that two loads must lie apart in a pool, or null if they may be there together. */
@@ -330,7 +332,7 @@ export class Search {
     let stuck: readonly [number, number] | null = null;
     const offers: number[] = [];
     const offer = (each: number, when: number) => {
-      if (held && offers.length < BATCH) offers.push(each);
+      if ((held || this.brief) && offers.length < BATCH) offers.push(each);
       const its = engine.activity[each >> 1]! + 1e-9 / (1 + when);
       if (its > weight) {
         weight = its;
