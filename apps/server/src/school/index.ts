@@ -1,3 +1,3 @@
 export { SchoolModule } from './school.module';
-export { loadSchool } from './loadSchool';
+export { holdSchool, loadSchool } from './loadSchool';
 export { SchoolRow } from './school.entity';
