@@ -1,6 +1,6 @@
 import type { DataSourceOptions } from 'typeorm';
 import { Absence, CookeryClass, Student } from './classes';
-import { Assessment, MarkRow } from './assessment';
+import { Assessment, MarkRow, PlateArrivalRow } from './assessment';
 import { LessonEventRow } from './day';
 import { CutSetRow } from './cuts';
 import { AskedQuestionRow } from './demonstrations';
@@ -38,6 +38,7 @@ import { Kitchens1700000700000 } from './migrations/1700000700000-kitchens';
 import { Time1700000800000 } from './migrations/1700000800000-time';
 import { Preparing1700000900000 } from './migrations/1700000900000-preparing';
 import { CarriedOver1700001000000 } from './migrations/1700001000000-carriedOver';
+import { AtThePass1700001100000 } from './migrations/1700001100000-atThePass';
 import { connectionOptions } from './platform/database/connection';
 
 /** The tables of the house, in one list. */
@@ -68,6 +69,7 @@ export const ENTITIES = [
   RubricEdition,
   Assessment,
   MarkRow,
+  PlateArrivalRow,
   LessonEventRow,
   SchoolRow,
   IngredientFactRow,
@@ -90,6 +92,7 @@ export const MIGRATIONS = [
   Time1700000800000,
   Preparing1700000900000,
   CarriedOver1700001000000,
+  AtThePass1700001100000,
 ];
 
 /** The database of a school: its tables and its migrations. */

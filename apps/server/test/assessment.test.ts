@@ -75,6 +75,37 @@ describe('marking', () => {
     expect((await results(id)).results[0]!.marks.seasoning).toBeUndefined();
   });
 
+  it('keeps when a plate came to the pass, once, also said by two at the same moment, and lets it be taken back', async () => {
+    const id = lessonId('Two plates against the clock');
+    const sheet = await sheetOf(id);
+    const { editionId } = sheet.dishes[0]!;
+    const arrived = (studentId: string, on = true, at = new Date()): SaidEvent => ({
+      ...{ id: randomUUID(), kind: 'arrived', at: at.toISOString() },
+      body: { studentId, dishEditionId: editionId, arrived: on },
+    });
+    const [one, two, three] = sheet.students.filter(({ absent }) => !absent).map((each) => each.id) as [string, string, string];
+    const post = (as: Call, ...events: SaidEvent[]) => as<EventsTaken>('POST', `/api/lessons/${id}/events`, { body: { events } });
+    const both = await Promise.all([post(lead, arrived(one)), post(assistant, arrived(one)), post(assistant, arrived(two))]);
+    expect(both.map(({ status }) => status)).toEqual([200, 200, 200]);
+    const came = async () => (await sheetOf(id)).arrivals.map(({ studentId }) => studentId).sort();
+    expect(await came()).toEqual([one, two].sort());
+    // The first time counts; said again it does not begin anew.
+    const [first] = (await sheetOf(id)).arrivals.filter(({ studentId }) => studentId === one);
+    await post(lead, arrived(one, true, new Date(Date.now() + 600_000)));
+    expect((await sheetOf(id)).arrivals.find(({ studentId }) => studentId === one)).toEqual(first);
+    await post(assistant, arrived(two, false));
+    expect(await came()).toEqual([one]);
+    // A tablet whose clock is an hour wrong says so as it sends: what it says is put right.
+    const wrong = Date.now() + 3_600_000;
+    const sent = { events: [arrived(three, true, new Date(wrong - 120_000))], sentAt: new Date(wrong).toISOString() };
+    expect((await assistant('POST', `/api/lessons/${id}/events`, { body: sent })).status).toBe(200);
+    const late = (await sheetOf(id)).arrivals.find(({ studentId }) => studentId === three)!;
+    expect(Math.abs(Date.now() - 120_000 - Date.parse(late.at))).toBeLessThan(30_000);
+    const nowhere = await post(assistant, arrived(randomUUID()));
+    expect([nowhere.status, nowhere.problem.errors![0]!.field]).toEqual([422, 'events.0.body.studentId']);
+    expect((await post(student, arrived(one))).status).toBe(403);
+  });
+
   it('takes what is new among touches it has already, without a gap, and none at all when one was said elsewhere', async () => {
     const id = lessonId('Poaching and a mounted sauce');
     const sheet = await sheetOf(id);

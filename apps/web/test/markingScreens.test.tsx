@@ -5,7 +5,7 @@ import { screen, waitFor, within } from '@testing-library/react';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { computeResult, type MarkingWay, type Marks } from '@pelvo/core';
 import type { ClassResults, DishResult, MarkedDish, MarkingSheet, MyResult } from '@pelvo/contract';
-import { lessonOf, RUBRIC, sheetOf } from './fixtures';
+import { lessonOf, plate, RUBRIC, sheetOf } from './fixtures';
 import { refused, show } from './screen';
 
 beforeEach(() => {
@@ -30,10 +30,13 @@ async function marking(sheet: MarkingSheet = sheetOf(), answers: Readonly<Record
   });
 }
 const criterion = () => screen.getByRole('region').getAttribute('aria-label');
-const marksSent = (sent: readonly { path: string; body: unknown }[]) =>
-  sent
+/** Marks that were sent, each once: without locks two sendings may overlap, and the server counts an event once. */
+const marksSent = (sent: readonly { path: string; body: unknown }[]) => {
+  const events = sent
     .filter(({ path }) => path.endsWith('/events'))
-    .flatMap(({ body }) => (body as { events: { body: { criterionKey: string; value: unknown } }[] }).events.map((event) => event.body));
+    .flatMap(({ body }) => (body as { events: { id: string; body: { criterionKey: string; value: unknown } }[] }).events);
+  return [...new Map(events.map((event) => [event.id, event.body])).values()];
+};
 
 describe('marking a dish', () => {
   it('takes a touch, moves on by itself when nothing more is to be said, and sends it', async () => {
@@ -135,6 +138,75 @@ const WEAK: Marks = {
   salt: { kind: 'level', level: 4, faults: [] },
   safe: { kind: 'critical', met: true, faults: [] },
 };
+
+describe('the rest as usual', () => {
+  const marked = (studentId: string, level: 1 | 2 | 3 | 4) =>
+    plate(studentId, { cut: { kind: 'level', level, faults: [] }, salt: { kind: 'level', level, faults: [] } });
+  it('gives what is not marked the level of the class in one touch, but never what caps a dish, and is taken back in one', async () => {
+    const { user, sent } = await marking(sheetOf({ plates: [marked('s2', 2), marked('s3', 2), marked('s4', 4)] }));
+    await screen.findByRole('heading', { name: 'Ada' });
+    expect(screen.getAllByText('usual 2')).toHaveLength(2);
+    await user.click(screen.getByRole('button', { name: 'Rest as usual' }));
+    await waitFor(() =>
+      expect(marksSent(sent)).toMatchObject([
+        { criterionKey: 'cut', value: { kind: 'level', level: 2 } },
+        { criterionKey: 'salt', value: { kind: 'level', level: 2 } },
+      ]),
+    );
+    expect(criterion()).toBe('Safe food');
+    expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Rest as usual' }).disabled).toBe(true);
+    await user.keyboard('u');
+    await waitFor(() =>
+      expect(marksSent(sent).slice(2)).toMatchObject([
+        { criterionKey: 'cut', value: null },
+        { criterionKey: 'salt', value: null },
+      ]),
+    );
+  });
+  it('leaves what was marked already as it is, from the keyboard too', async () => {
+    const { user, sent } = await marking();
+    await screen.findByRole('heading', { name: 'Ada' });
+    await user.keyboard('4r');
+    await waitFor(() => expect(marksSent(sent).map(({ criterionKey }) => criterionKey)).toEqual(['cut', 'salt']));
+  });
+});
+
+describe('the queue at the pass', () => {
+  const open = async (sheet: MarkingSheet) => {
+    const { default: MarkListPage } = await import('../src/assessment/MarkListPage');
+    return show(<MarkListPage />, {
+      role: 'assistant',
+      at: '/lessons/l1/mark',
+      route: '/lessons/:id/mark',
+      answers: { '/lessons/l1/marking-sheet': sheet, 'POST /lessons/l1/events': { stored: 1, number: 1 } },
+    });
+  };
+  const ago = (minutes: number) => new Date(Date.now() - minutes * 60_000).toISOString();
+  const at = (studentId: string, minutes: number) => ({ studentId, dishEditionId: 'e1', at: ago(minutes) });
+  it('has what came, what is due and what is marked, and takes a plate in by one touch', async () => {
+    const { user, sent } = await open(sheetOf({ arrivals: [at('s2', 12)], due: [at('s1', 3)], plateWaits: 8 }));
+    expect(await screen.findByText('waits 12 min: too long')).toBeTruthy();
+    expect(screen.getByText('3 min late')).toBeTruthy();
+    await user.click(screen.getByRole('button', { name: /^Here: Ada/ }));
+    expect(await screen.findByText('just came')).toBeTruthy();
+    const events = () => sent.filter(({ path }) => path.endsWith('/events')).flatMap(({ body }) => (body as { events: object[] }).events);
+    await waitFor(() =>
+      expect(events()).toMatchObject([{ kind: 'arrived', body: { studentId: 's1', dishEditionId: 'e1', arrived: true } }]),
+    );
+    await user.click(screen.getByRole('button', { name: /^Not here after all: Ada/ }));
+    await waitFor(() => expect(events().at(-1)).toMatchObject({ body: { arrived: false } }));
+  });
+  it('hides who it is until it is marked, where that is wanted, and remembers it', async () => {
+    const { user, unmount } = await open(sheetOf());
+    await screen.findByText('Ada');
+    await user.click(screen.getByRole('checkbox', { name: /By station/ }));
+    expect(screen.getByText('Station 1')).toBeTruthy();
+    expect(screen.queryByText('Ada')).toBeNull();
+    unmount();
+    await marking();
+    expect(await screen.findByRole('heading', { name: 'Station 1' })).toBeTruthy();
+  });
+});
 
 describe('a result', () => {
   const view = async (dish: DishResult) => {

@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import type { GivenMark, MarkBody, MarkingWay, Marks, Needs, Result, RubricContent } from '@pelvo/core';
+import type { ArrivedBody, GivenMark, MarkBody, MarkingWay, Marks, Needs, Result, RubricContent } from '@pelvo/core';
 import { idSchema, keySchema, shape } from './common';
 
 const faults = Joi.array().items(keySchema).max(12).unique().required();
@@ -18,11 +18,27 @@ export const markBodySchema = shape<MarkBody>({
   value: markValueSchema.allow(null).required(),
 });
 
+/** What an `arrived` says. */
+export const arrivedBodySchema = shape<ArrivedBody>({
+  studentId: idSchema.required(),
+  dishEditionId: idSchema.required(),
+  arrived: Joi.boolean().required(),
+});
+
+/** When a plate came to the pass, or is due there. */
+export interface PlateAt {
+  readonly studentId: string;
+  readonly dishEditionId: string;
+  readonly at: string;
+}
+
 export interface MarkingStudent {
   readonly id: string;
   readonly name: string;
   readonly absent: boolean;
   readonly needs: Needs;
+  /** Where they work, by number: the order of the teams of the day. Null for who is away. */
+  readonly station: number | null;
   /** Name of their team; left out where none was put together. */
   readonly team?: string;
   /** Editions they cook, where their team does not cook all. */
@@ -42,6 +58,12 @@ export interface MarkingSheet {
   readonly students: readonly MarkingStudent[];
   /** Every assessor's judgements, by dish; `marksInForce` says what counts. */
   readonly plates: readonly MarkedPlate[];
+  /** Plates that have come to the pass. */
+  readonly arrivals: readonly PlateAt[];
+  /** When the plan of time has each plate at the pass; empty where there is no plan. */
+  readonly due: readonly PlateAt[];
+  /** Minutes that a plate may stand; null where no plan says so. */
+  readonly plateWaits: number | null;
   /** Names of the assessors, by id. */
   readonly assessors: Readonly<Record<string, string>>;
   /** Number of the last event of the lesson that is in it: the stream goes on from there. */

@@ -2,7 +2,7 @@ import Joi from 'joi';
 import { idSchema } from './common';
 
 /** Kinds of what can happen in a lesson. */
-export const EVENT_KINDS = ['mark'] as const;
+export const EVENT_KINDS = ['mark', 'arrived'] as const;
 export type EventKind = (typeof EVENT_KINDS)[number];
 
 /**
@@ -28,7 +28,13 @@ export interface LessonEvent extends SaidEvent {
 export const EVENTS_A_REQUEST = 100;
 
 /** Events of one lesson; what a body holds is checked by its kind. */
-export const saidEventsSchema = Joi.object<{ events: readonly SaidEvent[] }>({
+export interface SaidEvents {
+  readonly events: readonly SaidEvent[];
+  /** What the device's clock says as they are sent: a clock that is wrong is seen by it, and what it said is put right. */
+  readonly sentAt?: string;
+}
+export const saidEventsSchema = Joi.object<SaidEvents>({
+  sentAt: Joi.string().isoDate().max(40),
   events: Joi.array()
     .items(
       Joi.object({

@@ -7,8 +7,11 @@ import {
   computeResult,
   MARKING_WAYS,
   markInWords,
+  passQueue,
+  usualLevels,
   type Criterion,
   type Marks,
+  type PassPlate,
   type MarkValue,
   type RubricContent,
   shownOf,
@@ -223,5 +226,77 @@ describe('a mark in words', () => {
   it('tells "not seen" from "not marked"', () => {
     expect(markInWords(size!, { kind: 'notSeen' })).toEqual(['not seen', 'the rest weighs more']);
     expect(markInWords(size!, undefined)).toEqual(['not marked', '']);
+  });
+});
+
+describe('the usual level of a class', () => {
+  const usual = (...dishes: Marks[]) => Object.fromEntries(usualLevels(RUBRIC, dishes));
+  it('is the median of what is marked, the lower of two in the middle, and secure where nothing is', () => {
+    expect(usual()).toEqual({ size: 3, trim: 3, doneness: 3, rim: 3 });
+    expect(usual({ size: at(4) }, { size: at(2) }, { size: at(2) }).size).toBe(2);
+    expect(usual({ size: at(4) }, { size: at(3) }).size).toBe(3);
+    expect(usual({ size: at(1) }, { size: at(4) }, { size: at(4) }, { size: at(1) }).size).toBe(1);
+    // What was not seen says nothing of the level.
+    expect(usual({ size: { kind: 'notSeen' } }, { size: at(2) }).size).toBe(2);
+  });
+  it('is never one of what caps a dish', () => {
+    expect(usual({ core: met(true) })).not.toHaveProperty('core');
+  });
+});
+
+describe('the queue at the pass', () => {
+  const minute = 60_000;
+  const plate = (studentId: string, part: Partial<PassPlate> = {}): PassPlate => ({
+    ...{ studentId, dishEditionId: 'e', dueAt: null, arrivedAt: null, given: 0, of: 5 },
+    ...part,
+  });
+  const queue = (now: number, waits: number | null, ...plates: PassPlate[]) =>
+    passQueue(plates, now * minute, waits).map(
+      ({ studentId, state, waits: stands, dying, late }) =>
+        `${studentId} ${state}${stands === null ? '' : ` ${stands}`}${dying ? ' dying' : ''}${late > 0 ? ` late ${late}` : ''}`,
+    );
+  it('has what stands there first as it came, then what is due as planned, then what is marked', () => {
+    expect(
+      queue(
+        20,
+        8,
+        plate('done', { arrivedAt: 0, given: 5 }),
+        plate('later', { dueAt: 30 * minute }),
+        plate('second', { arrivedAt: 15 * minute }),
+        plate('late', { dueAt: 17 * minute }),
+        plate('unplanned'),
+        plate('first', { arrivedAt: 12 * minute }),
+        plate('begun', { arrivedAt: 11 * minute, given: 2 }),
+      ),
+    ).toEqual([
+      'begun begun 9',
+      'first waiting 8 dying',
+      'second waiting 5',
+      'late due late 3',
+      'later due',
+      'unplanned due',
+      'done marked',
+    ]);
+  });
+  it('says of no plate that it dies where no plan says how long it may stand, nor of one that is being marked', () => {
+    expect(queue(60, null, plate('a', { arrivedAt: 0 }))).toEqual(['a waiting 60']);
+    expect(queue(60, 8, plate('a', { arrivedAt: 0, given: 1 }))).toEqual(['a begun 60']);
+  });
+  it('counts from now where a clock says that it comes only later', () => {
+    expect(queue(0, 8, plate('a', { arrivedAt: 60 * minute }))).toEqual(['a waiting 0']);
+  });
+  it('keeps every plate, once', () => {
+    const any = fc.record({
+      dueAt: fc.option(fc.integer({ min: 0, max: 1e6 })),
+      arrivedAt: fc.option(fc.integer({ min: 0, max: 1e6 })),
+      given: fc.integer({ min: 0, max: 5 }),
+    });
+    fc.assert(
+      fc.property(fc.array(any, { maxLength: 20 }), (parts) => {
+        const plates = parts.map((part, index) => plate(`s${index}`, part));
+        const queued = passQueue(plates, 5e5, 8);
+        expect(queued.map(({ studentId }) => studentId).sort()).toEqual(plates.map(({ studentId }) => studentId).sort());
+      }),
+    );
   });
 });

@@ -3,6 +3,7 @@ import { eventKind } from '../day';
 import { planChanges, resultsRelease } from '../lessons';
 import { keepMarked } from './keepMarked';
 import { snapshotMarks } from './releasedMarks';
+import { ARRIVALS } from './takeArrivals';
 import { MARKS } from './takeMarks';
 import { AssessmentController } from './assessment.controller';
 import { AssessmentService } from './assessment.service';
@@ -15,5 +16,6 @@ import { AssessmentService } from './assessment.service';
 export class AssessmentModule {}
 
 eventKind(MARKS);
+eventKind(ARRIVALS);
 planChanges.on(keepMarked);
 resultsRelease.on(snapshotMarks);

@@ -1,16 +1,29 @@
 import { Injectable } from '@nestjs/common';
 import { DataSource, In, IsNull, Not, type EntityManager, type FindOptionsWhere } from 'typeorm';
-import { computeResult, shownOf, type LessonTeam, type MarkingWay, type Marks, type MatterKey } from '@pelvo/core';
-import type { ClassResults, DishResult, MarkedDish, MarkingSheet, MarkingStudent, MyResult } from '@pelvo/contract';
+import {
+  computeResult,
+  cookingTeams,
+  momentAt,
+  shownOf,
+  tastingIdOf,
+  type CookingTeam,
+  type LessonTeam,
+  type MarkingWay,
+  type Marks,
+  type MatterKey,
+} from '@pelvo/core';
+import type { ClassResults, DishResult, MarkedDish, MarkingSheet, MarkingStudent, MyResult, PlateAt } from '@pelvo/contract';
 import { dishesCooked, Lesson, LessonTechnique, markingWayOf, rosters, type CookedDish, teamsOfLessons } from '../lessons';
 import { Person } from '../people';
 import { notFound } from '../platform/problems';
 import { rubricOfEdition, rubricsOfEditions } from '../rubrics';
 import { practicesInWords } from '../practices';
+import { TimePlanRow } from '../schedule';
 import { loadSchool } from '../school';
 import { Technique } from '../techniques';
 import { Assessment } from './assessment.entity';
 import { MarkRow } from './mark.entity';
+import { PlateArrivalRow } from './plateArrival.entity';
 import { changedSince, inForce } from './releasedMarks';
 import { givenMark } from './takeMarks';
 
@@ -34,6 +47,12 @@ export class AssessmentService {
     });
     const marks = await marksOf(manager, assessments);
     const teams = (await teamsOfLessons(manager, [lessonId])).get(lessonId)!;
+    const present = students.flatMap(({ id }) => (absent.has(id) ? [] : [id]));
+    const cooking = cookingTeams({ teams, present, studentCount: null, teamSize: lesson.teamSize });
+    const [arrivals, { due, plateWaits }] = await Promise.all([
+      manager.findBy(PlateArrivalRow, { lessonId }),
+      dueAtThePass(manager, lesson, { cooking, dishes }),
+    ]);
     return {
       lessonId,
       title: lesson.title,
@@ -45,12 +64,22 @@ export class AssessmentService {
         ? { editionId: lesson.rubricEditionId, content: await rubricOfEdition(manager, lesson.rubricEditionId) }
         : null,
       dishes: dishes.map(({ editionId, title }) => ({ editionId, title })),
-      students: students.map(({ id, name, needs }) => ({ id, name, needs, absent: absent.has(id), ...inTeam(teams, id, dishes) })),
+      students: students.map(({ id, name, needs }) => ({
+        id,
+        name,
+        needs,
+        absent: absent.has(id),
+        station: stationOf(cooking, id),
+        ...inTeam(teams, id, dishes),
+      })),
       plates: assessments.map(({ id, studentId, dishEditionId }) => ({
         studentId,
         dishEditionId,
         given: (marks.get(id) ?? []).map(givenMark),
       })),
+      arrivals: arrivals.map(({ studentId, dishEditionId, arrivedAt }) => ({ studentId, dishEditionId, at: arrivedAt.toISOString() })),
+      due,
+      plateWaits,
       assessors: Object.fromEntries([...marks.values()].flat().map(({ assessorId, assessor }) => [assessorId, assessor.name])),
     };
   }
@@ -228,6 +257,32 @@ async function teachesOf(manager: EntityManager, lesson: Lesson, dishes: readonl
   const techniques = await manager.findBy(Technique, { id: In([...ids]) });
   const matters = [...new Set([...techniques.flatMap(({ card }) => card.matters), ...(Object.keys(lesson.practices) as MatterKey[])])];
   return practicesInWords(manager, matters, lesson.practices);
+}
+
+const stationOf = (cooking: readonly CookingTeam[], studentId: string): number | null => {
+  const at = cooking.findIndex(({ studentIds }) => studentIds.includes(studentId));
+  return at < 0 ? null : at + 1;
+};
+
+/** When the plan of time has every plate at the pass. */
+async function dueAtThePass(
+  manager: EntityManager,
+  lesson: Lesson,
+  { cooking, dishes }: { readonly cooking: readonly CookingTeam[]; readonly dishes: readonly CookedDish[] },
+): Promise<{ due: readonly PlateAt[]; plateWaits: number | null }> {
+  const plan = await manager.findOneBy(TimePlanRow, { lessonId: lesson.id });
+  const placed = plan?.content.placed;
+  if (!plan || !placed) return { due: [], plateWaits: null };
+  const { settings: school } = await loadSchool(manager);
+  const due = cooking.flatMap(({ id, studentIds }) =>
+    dishes.flatMap(({ dishId, editionId }) => {
+      const minute = placed.starts[tastingIdOf(id, dishId)];
+      if (minute === undefined) return [];
+      const at = momentAt({ date: lesson.date, start: lesson.start.slice(0, 5) }, school.timeZone, minute).toISOString();
+      return studentIds.map((studentId): PlateAt => ({ studentId, dishEditionId: editionId, at }));
+    }),
+  );
+  return { due, plateWaits: plan.content.segments.plateWaits };
 }
 
 /** The team of a student, and what it cooks where that is not all. */

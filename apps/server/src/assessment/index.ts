@@ -2,4 +2,5 @@ export { AssessmentModule } from './assessment.module';
 export { Assessment } from './assessment.entity';
 export { MarkRow } from './mark.entity';
 export { MARKS } from './takeMarks';
+export { PlateArrivalRow } from './plateArrival.entity';
 export { snapshotMarks } from './releasedMarks';

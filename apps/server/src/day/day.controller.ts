@@ -1,6 +1,6 @@
 import { Body, Controller, Get, HttpCode, Param, Post, Query, Req, Res } from '@nestjs/common';
 import type { Request, Response } from 'express';
-import { afterSchema, saidEventsSchema, type EventsPage, type EventsTaken, type SaidEvent } from '@pelvo/contract';
+import { afterSchema, saidEventsSchema, type EventsPage, type EventsTaken, type SaidEvents } from '@pelvo/contract';
 import { Allow, TEACHING, Who, type SignedIn } from '../platform/identity';
 import { joi } from '../platform/problems';
 import { DayService } from './day.service';
@@ -16,12 +16,8 @@ export class DayController {
   @Post()
   @Allow(...TEACHING)
   @HttpCode(200)
-  take(
-    @Param('id') id: string,
-    @Body(joi(saidEventsSchema)) body: { events: readonly SaidEvent[] },
-    @Who() who: SignedIn,
-  ): Promise<EventsTaken> {
-    return this.day.take(id, body.events, who);
+  take(@Param('id') id: string, @Body(joi(saidEventsSchema)) { events, sentAt }: SaidEvents, @Who() who: SignedIn): Promise<EventsTaken> {
+    return this.day.take(id, events, who, sentAt);
   }
 
   @Get()

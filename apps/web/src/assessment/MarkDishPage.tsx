@@ -1,12 +1,22 @@
 import { ChevronLeft, ChevronRight, Undo2 } from 'lucide-react';
-import { useEffect, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { computeResult, LEVEL_NAMES, type Criterion, type Level, type MarkValue, type RubricContent } from '@pelvo/core';
+import {
+  computeResult,
+  LEVEL_NAMES,
+  marksInForce,
+  usualLevels,
+  type Criterion,
+  type Level,
+  type MarkValue,
+  type RubricContent,
+} from '@pelvo/core';
 import type { MarkingSheet } from '@pelvo/contract';
 import { Dialog, Loading, ProblemNotice, StrandGlyph } from '../design';
 import { LessonStripHere } from '../lessons';
 import { CriterionPane, FAULT_KEYS, withFault } from './CriterionPane';
 import { SavedState } from './SavedState';
+import { useBlind, whoIs } from './useBlind';
 import { givenOn, marksOf, otherIn, ownMark, useMarking } from './useMarking';
 import { shown, useMe, useWakeLock } from '../device';
 
@@ -21,9 +31,9 @@ export default function MarkDishPage() {
     sheet.students.some((student) => student.id === studentId) &&
     sheet.dishes.some((dish) => dish.editionId === dishEditionId);
   return (
-    <div className="min-h-screen">
+    <div className="flex min-h-screen flex-col">
       <LessonStripHere small />
-      <main className="mx-auto max-w-[88rem] px-4 py-3 sm:px-7">
+      <main className="mx-auto flex w-full max-w-[88rem] flex-1 flex-col px-4 pt-3 sm:px-7">
         <ProblemNotice error={error} retry={retry} />
         {!sheet && !error ? <Loading what="the marking sheet" /> : null}
         {sheet && !known ? (
@@ -49,6 +59,15 @@ interface Done extends At {
   readonly before: MarkValue | null;
 }
 
+/** The level at which the other dishes of the lesson lie, by criterion. */
+const usualOf = (sheet: MarkingSheet, rubric: RubricContent, studentId: string, dishEditionId: string) =>
+  usualLevels(
+    rubric,
+    sheet.plates
+      .filter((plate) => plate.studentId !== studentId || plate.dishEditionId !== dishEditionId)
+      .map((plate) => marksInForce(plate.given)),
+  );
+
 interface MarkScreenProps {
   readonly sheet: MarkingSheet;
   readonly rubric: RubricContent;
@@ -72,7 +91,8 @@ function MarkScreen({ sheet, rubric, marking, at }: MarkScreenProps) {
     criteria.findIndex((criterion) => !marks[criterion.key]),
   );
   const [position, setPosition] = useState({ of: `${studentId} ${dishEditionId}`, index: firstOpen });
-  const [undoable, setUndoable] = useState<readonly Done[]>([]);
+  const [undoable, setUndoable] = useState<readonly (readonly Done[])[]>([]);
+  const [blind] = useBlind();
   // Coming to another dish starts at its first open criterion.
   if (position.of !== `${studentId} ${dishEditionId}`) setPosition({ of: `${studentId} ${dishEditionId}`, index: firstOpen });
   const index = Math.min(position.index, criteria.length - 1);
@@ -83,15 +103,28 @@ function MarkScreen({ sheet, rubric, marking, at }: MarkScreenProps) {
   const plates = sheet.dishes.flatMap((dish) =>
     sheet.students
       .filter((student) => !student.absent || student.id === studentId)
-      .map((student) => ({ studentId: student.id, dishEditionId: dish.editionId, name: student.name })),
+      .map((student) => ({ studentId: student.id, dishEditionId: dish.editionId, name: whoIs(student, sheet.students, blind) })),
   );
   const here = plates.findIndex((plate) => plate.studentId === studentId && plate.dishEditionId === dishEditionId);
   const goTo = (plate: At | undefined) =>
     plate && void navigate(`/lessons/${sheet.lessonId}/mark/${plate.studentId}/${plate.dishEditionId}`, { replace: true });
   const show = (next: number) => setPosition((now) => ({ ...now, index: Math.min(criteria.length - 1, Math.max(0, next)) }));
 
+  const doneTo = (criterionKey: string): Done => ({ ...at, criterionKey, before: ownMark(given, me.id, criterionKey) });
+  const usual = useMemo(() => usualOf(sheet, rubric, studentId, dishEditionId), [sheet, rubric, studentId, dishEditionId]);
+  const rest = criteria.filter(({ key }) => !marks[key] && usual.has(key));
+  /** Gives what is not marked yet the level at which most of the class lie; one undo takes all of it back. */
+  const acceptUsual = () => {
+    if (rest.length === 0) return;
+    setUndoable((now) => [...now.slice(-99), rest.map(({ key }) => doneTo(key))]);
+    for (const { key } of rest)
+      void marking.give({ studentId, dishEditionId, criterionKey: key, value: { kind: 'level', level: usual.get(key)!, faults: [] } });
+    const open = criteria.findIndex(({ key }) => !marks[key] && !usual.has(key));
+    if (open >= 0) show(open);
+  };
+
   const mark = (next: MarkValue, advance = true) => {
-    setUndoable((now) => [...now.slice(-99), { ...at, criterionKey: criterion.key, before: ownMark(given, me.id, criterion.key) }]);
+    setUndoable((now) => [...now.slice(-99), [doneTo(criterion.key)]]);
     void marking.give({ studentId, dishEditionId, criterionKey: criterion.key, value: next });
     if (!advance || !isSettled(next)) return;
     const open = [...criteria.keys()]
@@ -103,10 +136,13 @@ function MarkScreen({ sheet, rubric, marking, at }: MarkScreenProps) {
     const last = undoable.at(-1);
     if (!last) return;
     setUndoable((now) => now.slice(0, -1));
-    const { before, ...place } = last;
-    void marking.give({ ...place, value: before });
-    if (last.studentId !== studentId || last.dishEditionId !== dishEditionId) goTo(last);
-    setPosition({ of: `${last.studentId} ${last.dishEditionId}`, index: criteria.findIndex((other) => other.key === last.criterionKey) });
+    for (const { before, ...place } of last) void marking.give({ ...place, value: before });
+    const [first] = last as [Done];
+    if (first.studentId !== studentId || first.dishEditionId !== dishEditionId) goTo(first);
+    setPosition({
+      of: `${first.studentId} ${first.dishEditionId}`,
+      index: criteria.findIndex((other) => other.key === first.criterionKey),
+    });
   };
 
   useEffect(() => {
@@ -120,6 +156,7 @@ function MarkScreen({ sheet, rubric, marking, at }: MarkScreenProps) {
       else if (event.key === 'PageDown' || event.key === ']') goTo(plates[here + 1]);
       else if (event.key === 'PageUp' || event.key === '[') goTo(plates[here - 1]);
       else if (event.key === 'u' || event.key === 'Backspace') undo();
+      else if (event.key === 'r') acceptUsual();
       else return;
       event.preventDefault();
     };
@@ -135,7 +172,7 @@ function MarkScreen({ sheet, rubric, marking, at }: MarkScreenProps) {
         <Link to={`/lessons/${sheet.lessonId}/mark`} className="inline-flex min-h-12 items-center font-semibold">
           All dishes
         </Link>
-        <h1 className="text-2xl">{student.name}</h1>
+        <h1 className="text-2xl">{whoIs(student, sheet.students, blind && !result.complete)}</h1>
         <span className="text-lg text-soft">{dish.title}</span>
         {sheet.teaches.length > 0 ? <Taught teaches={sheet.teaches} /> : null}
         <span className="ml-auto">
@@ -159,7 +196,8 @@ function MarkScreen({ sheet, rubric, marking, at }: MarkScreenProps) {
           Capped at {result.capped.cap}: {result.capped.by} was not met.
         </p>
       ) : null}
-      <div className="grid gap-5 md:grid-cols-[19rem_minmax(0,1fr)]">
+      {/* On a tablet that stands upright all that is touched lies low, where the thumb is. */}
+      <div className="grid gap-5 md:grid-cols-[19rem_minmax(0,1fr)] portrait:mt-auto portrait:md:items-end">
         <ol aria-label="Criteria" className="max-md:order-2">
           {criteria.map((each, at) => (
             <li key={each.key}>
@@ -172,7 +210,12 @@ function MarkScreen({ sheet, rubric, marking, at }: MarkScreenProps) {
                 <StrandGlyph strand={each.strand} size={18} silent />
                 <span className="min-w-0 flex-1">{each.name}</span>
                 <span className="text-right leading-tight">
-                  <span className="whitespace-nowrap">{said(marks[each.key])}</span>
+                  <span className="whitespace-nowrap">
+                    {said(marks[each.key])}
+                    {!marks[each.key] && usual.has(each.key) ? (
+                      <span className="text-small font-normal text-soft">usual {usual.get(each.key)}</span>
+                    ) : null}
+                  </span>
                   {otherIn(sheet, given, each.key, me.id) ? (
                     <span className="block text-small font-normal text-soft">{otherIn(sheet, given, each.key, me.id)}</span>
                   ) : null}
@@ -187,12 +230,16 @@ function MarkScreen({ sheet, rubric, marking, at }: MarkScreenProps) {
         <BarButton label="Undo" disabled={undoable.length === 0} onClick={undo}>
           <Undo2 aria-hidden className="size-5" /> Undo
         </BarButton>
-        <BarButton label="Next criterion" disabled={index === criteria.length - 1} onClick={() => show(index + 1)}>
-          Next criterion
+        <BarButton label="Rest as usual" disabled={rest.length === 0} onClick={acceptUsual}>
+          Rest as usual{rest.length > 0 ? ` (${rest.length})` : ''}
         </BarButton>
-        <span className="ml-auto hidden text-small text-soft lg:inline">
-          Keys: 1 to 4 and 0, a b c faults, ↑ ↓ criterion, [ ] student, u undo
+        <BarButton label="Next criterion" disabled={index === criteria.length - 1} onClick={() => show(index + 1)}>
+          Next
+        </BarButton>
+        <span className="ml-auto hidden text-small text-soft 2xl:inline">
+          Keys: 1 to 4 and 0, a b c faults, r rest, ↑ ↓ criterion, [ ] student, u undo
         </span>
+        <span className="ml-auto 2xl:hidden" />
         <BarButton label="Previous student" disabled={here <= 0} onClick={() => goTo(plates[here - 1])}>
           <ChevronLeft aria-hidden className="size-5" /> {plates[here - 1]?.name ?? 'First'}
         </BarButton>

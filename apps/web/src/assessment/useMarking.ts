@@ -6,6 +6,7 @@ import {
   open,
   seal,
   type DocumentFormat,
+  type ArrivedBody,
   type GivenMark,
   type MarkBody,
   type Marks,
@@ -36,6 +37,14 @@ export const SHEET: DocumentFormat<MarkingSheet> = {
           number: 0,
         })),
       })),
+    }),
+    // From 2: plates came to the pass unsaid.
+    (sheet) => ({
+      arrivals: [],
+      due: [],
+      plateWaits: null,
+      ...sheet,
+      students: (Array.isArray(sheet.students) ? (sheet.students as object[]) : []).map((student) => ({ station: null, ...student })),
     }),
   ],
   lacks: lacking({
@@ -91,7 +100,27 @@ export function withMark(
   };
 }
 
-const isMark = (event: Pick<LessonEvent, 'kind'>) => event.kind === 'mark';
+/** A sheet with a plate that has come to the pass, or has not after all; the first time counts. */
+export function withArrival(sheet: MarkingSheet, { arrived, ...plate }: ArrivedBody, at: string): MarkingSheet {
+  const there = sheet.arrivals.some((each) => same(each, plate));
+  if (arrived) return there ? sheet : { ...sheet, arrivals: [...sheet.arrivals, { ...plate, at }] };
+  return { ...sheet, arrivals: sheet.arrivals.filter((each) => !same(each, plate)) };
+}
+
+/** A sheet with one more thing that happened. */
+const withEvent = (
+  sheet: MarkingSheet,
+  event: Pick<LessonEvent, 'kind' | 'body' | 'at'>,
+  by: { id: string; name: string },
+  number: number,
+) => {
+  switch (event.kind) {
+    case 'mark':
+      return withMark(sheet, event.body as MarkBody, by, number);
+    case 'arrived':
+      return withArrival(sheet, event.body as ArrivedBody, event.at);
+  }
+};
 
 /**
  * The marking of a lesson: the sheet with what others say as it happens, everything said on this device laid over it, and a
@@ -106,7 +135,7 @@ export function useMarking(lessonId: string) {
     void mutate(
       (now) => {
         if (!now || event.number <= now.number) return now;
-        const next = { ...(isMark(event) ? withMark(now, event.body as MarkBody, event.by, event.number) : now), number: event.number };
+        const next = { ...withEvent(now, event, event.by, event.number), number: event.number };
         void keepDocument(me.id, keyOf(lessonId), seal(SHEET, next)).catch(() => undefined);
         return next;
       },
@@ -117,9 +146,9 @@ export function useMarking(lessonId: string) {
     () =>
       data &&
       outbox.waiting
-        .filter((entry) => entry.lessonId === lessonId && isMark(entry.event))
+        .filter((entry) => entry.lessonId === lessonId)
         // What is not confirmed yet counts after everything that is.
-        .reduce((now, entry, order) => withMark(now, entry.event.body as MarkBody, me, data.number + 1 + order), data),
+        .reduce((now, entry, order) => withEvent(now, entry.event, me, data.number + 1 + order), data),
     [data, outbox.waiting, lessonId, me],
   );
   const give = useCallback(
@@ -131,7 +160,16 @@ export function useMarking(lessonId: string) {
     },
     [lessonId, me, mutate],
   );
-  return { sheet, error: data ? undefined : (error as unknown), retry: () => void mutate(), give, outbox };
+  /** Says that a plate has come to the pass, or that it has not after all. */
+  const call = useCallback(
+    async (body: ArrivedBody) => {
+      const shown = mutate((now) => now && withArrival(now, body, new Date().toISOString()), { revalidate: false });
+      await say(lessonId, 'arrived', body);
+      await shown;
+    },
+    [lessonId, mutate],
+  );
+  return { sheet, error: data ? undefined : (error as unknown), retry: () => void mutate(), give, call, outbox };
 }
 
 /** Everything assessors said of a dish. */

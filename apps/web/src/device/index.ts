@@ -30,4 +30,5 @@ export { beginSession, savePreferences, signOut, useMe, usePreferences, useSessi
 export { speech } from './speech';
 export { useAction, type Action } from './useAction';
 export { useImport, type Importing } from './useImport';
+export { useNow } from './useNow';
 export { useWakeLock } from './useWakeLock';

@@ -79,7 +79,7 @@ export async function say(lessonId: string, kind: EventKind, body: object): Prom
 /** A browser without storage, in private mode say: it is sent at once, and if that fails the screen says so. */
 async function sendUnkept(lessonId: string, event: SaidEvent): Promise<void> {
   try {
-    await send('POST', `/lessons/${lessonId}/events`, { body: { events: [event] } });
+    await send('POST', `/lessons/${lessonId}/events`, { body: { events: [event], sentAt: new Date().toISOString() } });
   } catch (error) {
     set({ trouble: `the last touch was not saved and cannot be kept on this device: ${problemOf(error).title} Give it again.` });
   }
@@ -134,7 +134,10 @@ function nextBatch(): readonly Waiting[] {
 async function sendBatch(batch: readonly Waiting[]): Promise<void> {
   const { lessonId, personId: as } = batch[0]!;
   try {
-    await send<EventsTaken>('POST', `/lessons/${lessonId}/events`, { body: { events: batch.map(({ event }) => event) }, as });
+    await send<EventsTaken>('POST', `/lessons/${lessonId}/events`, {
+      body: { events: batch.map(({ event }) => event), sentAt: new Date().toISOString() },
+      as,
+    });
     await removeWaiting(batch.map(({ key }) => key));
   } catch (error) {
     const problem = problemOf(error);

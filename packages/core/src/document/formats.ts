@@ -340,6 +340,19 @@ export const MARK_EVENT: DocumentFormat<MarkBody> = {
   lacks: lacking({ studentId: 'text', dishEditionId: 'text', criterionKey: 'text', value: 'any' }),
 };
 
+/** That a plate has come to the pass, or was called so by mistake. */
+export interface ArrivedBody {
+  readonly studentId: string;
+  readonly dishEditionId: string;
+  readonly arrived: boolean;
+}
+
+export const ARRIVED_EVENT: DocumentFormat<ArrivedBody> = {
+  name: 'arrived',
+  upgrades: [],
+  lacks: lacking({ studentId: 'text', dishEditionId: 'text', arrived: 'any' }),
+};
+
 /** The marks of a dish as its student was given them. */
 export interface ReleasedMarks {
   readonly marks: Marks;

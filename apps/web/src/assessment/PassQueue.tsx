@@ -1,0 +1,175 @@
+import { Link } from 'react-router';
+import { computeResult, passQueue, type ArrivedBody, type QueuedPlate, type RubricContent } from '@pelvo/core';
+import type { MarkingSheet, MarkingStudent, PlateAt } from '@pelvo/contract';
+import { Tick } from '../design';
+import { clockTime, shown, speech, useNow } from '../device';
+import { useBlind, whoIs } from './useBlind';
+import { marksOf } from './useMarking';
+
+interface PassQueueProps {
+  readonly sheet: MarkingSheet;
+  readonly rubric: RubricContent;
+  readonly onCall: (body: ArrivedBody) => void;
+}
+
+const timeOf = (list: readonly PlateAt[], studentId: string, dishEditionId: string): number | null => {
+  const found = list.find((each) => each.studentId === studentId && each.dishEditionId === dishEditionId);
+  return found ? Date.parse(found.at) : null;
+};
+
+/** What stands at the pass, what is due there, what is marked; one touch says that a plate has come. */
+export function PassQueue({ sheet, rubric, onCall }: PassQueueProps) {
+  const now = useNow(10);
+  const [blind, setBlind] = useBlind();
+  const { students, dishes, arrivals, due, plateWaits } = sheet;
+  const cooked = students.flatMap((student) =>
+    dishes.filter(({ editionId }) => !student.cooks || student.cooks.includes(editionId)).map((dish) => ({ student, dish })),
+  );
+  const here = cooked.filter(({ student, dish }) => !student.absent || Object.keys(marksOf(sheet, student.id, dish.editionId)).length > 0);
+  const away = cooked.filter((each) => !here.includes(each));
+  const queue = passQueue(
+    here.map(({ student, dish }) => ({
+      studentId: student.id,
+      dishEditionId: dish.editionId,
+      dueAt: timeOf(due, student.id, dish.editionId),
+      arrivedAt: timeOf(arrivals, student.id, dish.editionId),
+      given: Object.values(marksOf(sheet, student.id, dish.editionId)).filter(Boolean).length,
+      of: rubric.criteria.length,
+    })),
+    now,
+    plateWaits,
+  );
+  const by = (states: readonly QueuedPlate['state'][]) => queue.filter(({ state }) => states.includes(state));
+  const tile = (plate: QueuedPlate) => (
+    <PlateTile
+      key={`${plate.studentId} ${plate.dishEditionId}`}
+      plate={plate}
+      sheet={sheet}
+      rubric={rubric}
+      blind={blind}
+      onCall={onCall}
+    />
+  );
+  const groups = [
+    {
+      title: 'At the pass',
+      plates: by(['begun', 'waiting']),
+      none: 'Nothing stands there. Touch “Here” when a plate comes, or mark it at once.',
+    },
+    { title: due.length > 0 ? 'Due, in the order of the plan' : 'Not there yet', plates: by(['due']), none: 'Every plate has come.' },
+    { title: 'Marked', plates: by(['marked']), none: 'None yet.' },
+  ];
+  return (
+    <>
+      <div className="mb-4">
+        <Tick label="By station, names only after marking" checked={blind} onChange={setBlind} />
+      </div>
+      {groups.map(({ title, plates, none }) => (
+        <section key={title} className="mb-6">
+          <h2 className="mb-2 text-xl">
+            {title} <span className="font-body text-base font-normal text-soft">{plates.length}</span>
+          </h2>
+          {plates.length === 0 ? (
+            <p className="text-soft">{none}</p>
+          ) : (
+            <ul className="grid grid-cols-2 gap-3 sm:grid-cols-3 lg:grid-cols-4 xl:grid-cols-5">{plates.map(tile)}</ul>
+          )}
+        </section>
+      ))}
+      {away.length > 0 ? (
+        <p className="text-soft">
+          Away:{' '}
+          {away.map(({ student, dish }, at) => (
+            <span key={`${student.id} ${dish.editionId}`}>
+              {at > 0 ? ', ' : ''}
+              <Link to={`/lessons/${sheet.lessonId}/mark/${student.id}/${dish.editionId}`} className="inline-flex min-h-11 items-center">
+                {student.name}
+              </Link>
+            </span>
+          ))}
+        </p>
+      ) : null}
+    </>
+  );
+}
+
+interface PlateTileProps {
+  readonly plate: QueuedPlate;
+  readonly sheet: MarkingSheet;
+  readonly rubric: RubricContent;
+  readonly blind: boolean;
+  readonly onCall: (body: ArrivedBody) => void;
+}
+
+function PlateTile({ plate, sheet, rubric, blind, onCall }: PlateTileProps) {
+  const { studentId, dishEditionId, state } = plate;
+  const student = sheet.students.find(({ id }) => id === studentId)!;
+  const dish = sheet.dishes.find(({ editionId }) => editionId === dishEditionId)!;
+  const result = computeResult(rubric, marksOf(sheet, studentId, dishEditionId), sheet.way);
+  const hidden = blind && state !== 'marked';
+  const look =
+    state === 'marked'
+      ? 'border-ink bg-ink text-paper'
+      : state === 'due'
+        ? 'border-dashed border-soft'
+        : plate.dying
+          ? 'border-beet bg-beet-wash'
+          : 'border-ink bg-tile';
+  return (
+    <li className={`flex flex-col rounded-sm border-2 ${look}`}>
+      <Link
+        to={`/lessons/${sheet.lessonId}/mark/${studentId}/${dishEditionId}`}
+        className="flex min-h-24 flex-1 flex-col justify-between px-3 py-2 no-underline hover:underline"
+      >
+        <span className="text-lg font-semibold leading-tight [overflow-wrap:anywhere]">
+          {whoIs(student, sheet.students, hidden)}
+          {student.absent ? <span className="font-normal"> (away)</span> : null}
+          <Beside student={student} dish={sheet.dishes.length > 1 ? dish.title : ''} hidden={hidden} />
+        </span>
+        <span className="flex items-end justify-between gap-2">
+          <span>{saidOf(plate, result.capped !== null)}</span>
+          <b className="font-title text-2xl">{result.mark ? `${result.complete ? '' : '~'}${shown(result.mark)}` : ''}</b>
+        </span>
+      </Link>
+      {state === 'due' || state === 'waiting' ? (
+        <button
+          type="button"
+          onClick={() => onCall({ studentId, dishEditionId, arrived: state === 'due' })}
+          className={`min-h-12 border-t-2 px-3 text-left font-semibold hover:bg-wash ${state === 'due' ? 'border-dashed border-soft' : 'border-current font-normal'}`}
+        >
+          {state === 'due' ? 'Here' : 'Not here after all'}
+          <span className="sr-only">
+            : {whoIs(student, sheet.students, hidden)}, {dish.title}
+          </span>
+        </button>
+      ) : null}
+    </li>
+  );
+}
+
+/** Team and dish under the name; a team's name would tell who it is. */
+function Beside({ student, dish, hidden }: { readonly student: MarkingStudent; readonly dish: string; readonly hidden: boolean }) {
+  const said = [hidden ? '' : (student.team ?? ''), dish].filter(Boolean).join(', ');
+  return said ? <span className="block text-base font-normal">{said}</span> : null;
+}
+
+/** How a plate stands, in words. */
+function saidOf({ state, waits, dying, late, dueAt, given, of }: QueuedPlate, capped: boolean): string {
+  switch (state) {
+    case 'marked':
+      return capped ? 'done, capped' : 'done';
+    case 'begun':
+      return `${given} of ${of}${waits === null ? '' : `, here ${waits} min`}`;
+    case 'waiting':
+      return dying ? `waits ${waits} min: too long` : waits === 0 ? 'just came' : `waits ${waits} min`;
+    case 'due':
+      if (dueAt === null) return 'not begun';
+      return late > 0 ? `${late} min late` : `due ${clockOf(dueAt)}`;
+  }
+}
+
+/** A moment by the clock of the school. */
+const clockOf = (at: number): string =>
+  clockTime(
+    new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', hourCycle: 'h23', timeZone: speech().timeZone }).format(at),
+  );

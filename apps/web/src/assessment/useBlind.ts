@@ -1,0 +1,31 @@
+import { useState } from 'react';
+import type { MarkingStudent } from '@pelvo/contract';
+
+const KEY = 'pelvo.blind';
+
+/** Whether this device shows plates by station until they are marked, so that nobody marks a name. */
+export function useBlind(): readonly [boolean, (blind: boolean) => void] {
+  const [blind, setBlind] = useState(() => localStorage.getItem(KEY) === '1');
+  const choose = (next: boolean) => {
+    setBlind(next);
+    try {
+      if (next) localStorage.setItem(KEY, '1');
+      else localStorage.removeItem(KEY);
+    } catch {
+      // A browser that keeps nothing: it lasts as long as the page.
+    }
+  };
+  return [blind, choose];
+}
+
+/** Whose plate it is, as far as an assessor may know yet. Two at one station are told apart by a letter. */
+export function whoIs(
+  student: Pick<MarkingStudent, 'id' | 'name' | 'station'>,
+  students: readonly Pick<MarkingStudent, 'id' | 'station'>[],
+  blind: boolean,
+): string {
+  if (!blind || student.station === null) return student.name;
+  const there = students.filter(({ station }) => station === student.station);
+  const letter = there.length > 1 ? ` ${'abcdefghijkl'[there.findIndex(({ id }) => id === student.id)] ?? ''}` : '';
+  return `Station ${student.station}${letter}`;
+}
