@@ -101,6 +101,18 @@ describe('marking', () => {
     expect((await assistant('POST', `/api/lessons/${id}/events`, { body: sent })).status).toBe(200);
     const late = (await sheetOf(id)).arrivals.find(({ studentId }) => studentId === three)!;
     expect(Math.abs(Date.now() - 120_000 - Date.parse(late.at))).toBeLessThan(30_000);
+    // Clocks that cannot be are not believed, whatever they say.
+    for (const [at, sentAt] of [
+      ['9999-12-31T23:59:59Z', '0001-01-01T00:00:00Z'],
+      ['0001-01-01T00:00:00Z', '9999-12-31T23:59:59Z'],
+      ['1970-01-01T00:00:00Z', undefined],
+    ] as const) {
+      await post(lead, arrived(two, false));
+      const body = { events: [{ ...arrived(two), at }], ...(sentAt ? { sentAt } : {}) };
+      expect((await lead('POST', `/api/lessons/${id}/events`, { body })).status).toBe(200);
+      const came2 = (await sheetOf(id)).arrivals.find(({ studentId }) => studentId === two)!;
+      expect(Math.abs(Date.now() - Date.parse(came2.at))).toBeLessThan(60_000);
+    }
     const nowhere = await post(assistant, arrived(randomUUID()));
     expect([nowhere.status, nowhere.problem.errors![0]!.field]).toEqual([422, 'events.0.body.studentId']);
     expect((await post(student, arrived(one))).status).toBe(403);

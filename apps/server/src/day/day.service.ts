@@ -41,7 +41,7 @@ export class DayService {
         kind: event.kind,
         body: seal(specOf(event.kind).format, bodies.get(event.id)!),
         personId: who.id,
-        happenedAt: new Date(Date.parse(event.at) - fast),
+        happenedAt: happenedAt(event.at, fast),
         receivedAt: new Date(),
       }));
       for (const kind of new Set(rows.map((row) => row.kind))) {
@@ -70,6 +70,16 @@ const NEAR_MS = 5000;
 function aheadBy(sentAt: string | undefined): number {
   const ahead = sentAt === undefined ? 0 : Date.parse(sentAt) - Date.now();
   return Math.abs(ahead) < NEAR_MS ? 0 : ahead;
+}
+
+const DAY_MS = 86_400_000;
+const FIRST_MOMENT = Date.parse('2000-01-01T00:00:00Z');
+
+/** When something happened by the server's clock; now, where what was said cannot be. */
+function happenedAt(at: string, fast: number): Date {
+  const moment = Date.parse(at) - fast;
+  const now = Date.now();
+  return new Date(moment >= FIRST_MOMENT && moment <= now + DAY_MS ? moment : now);
 }
 
 /*
