@@ -169,7 +169,7 @@ describe('what is to be marked', () => {
     expect((await screen.findByRole('link', { name: /^Ada/ })).textContent).toBe('Adadone, capped40');
     expect(screen.getByRole('link', { name: /^Bo/ }).textContent).toBe('Bo1 of 3~100');
     expect(screen.getByRole('link', { name: /^Cy/ }).textContent).toBe('Cynot begun');
-    expect(screen.getByRole('link', { name: /^Flo/ }).textContent).toContain('(away)');
+    expect(screen.getByRole('link', { name: /^Flo/ }).closest('p')!.textContent).toContain('Away: Flo');
     expect(screen.getByRole('link', { name: /^Ada/ }).getAttribute('href')).toBe('/lessons/l1/mark/s1/e1');
   });
 

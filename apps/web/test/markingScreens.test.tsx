@@ -163,6 +163,16 @@ describe('the rest as usual', () => {
       ]),
     );
   });
+  it('goes on to what has stood at the pass the longest, once a dish is done', async () => {
+    const came = (studentId: string, at: string) => ({ studentId, dishEditionId: 'e1', at });
+    const arrivals = [came('s3', '2026-11-27T10:05:00Z'), came('s2', '2026-11-27T10:01:00Z')];
+    const { user, at } = await marking(sheetOf({ arrivals }));
+    await screen.findByRole('heading', { name: 'Ada' });
+    expect(screen.queryByRole('button', { name: 'Next at the pass' })).toBeNull();
+    await user.keyboard('r2');
+    await user.click(await screen.findByRole('button', { name: 'Next at the pass' }));
+    expect(at()).toBe('/lessons/l1/mark/s2/e1');
+  });
   it('leaves what was marked already as it is, from the keyboard too', async () => {
     const { user, sent } = await marking();
     await screen.findByRole('heading', { name: 'Ada' });

@@ -16,6 +16,7 @@ import { Dialog, Loading, ProblemNotice, StrandGlyph } from '../design';
 import { LessonStripHere } from '../lessons';
 import { CriterionPane, FAULT_KEYS, withFault } from './CriterionPane';
 import { SavedState } from './SavedState';
+import { queueOf } from './queueOf';
 import { useBlind, whoIs } from './useBlind';
 import { givenOn, marksOf, otherIn, ownMark, useMarking } from './useMarking';
 import { shown, useMe, useWakeLock } from '../device';
@@ -164,6 +165,13 @@ function MarkScreen({ sheet, rubric, marking, at }: MarkScreenProps) {
     return () => removeEventListener('keydown', onKey);
   });
 
+  // What has stood at the pass the longest comes next, before the next of the list.
+  const waiting = result.complete
+    ? queueOf(sheet, rubric, 0).find(
+        (plate) => plate.state === 'waiting' && (plate.studentId !== studentId || plate.dishEditionId !== dishEditionId),
+      )
+    : undefined;
+  const nextThere = waiting && sheet.students.find(({ id }) => id === waiting.studentId);
   const student = sheet.students.find((other) => other.id === studentId)!;
   const dish = sheet.dishes.find((other) => other.editionId === dishEditionId)!;
   return (
@@ -243,7 +251,17 @@ function MarkScreen({ sheet, rubric, marking, at }: MarkScreenProps) {
         <BarButton label="Previous student" disabled={here <= 0} onClick={() => goTo(plates[here - 1])}>
           <ChevronLeft aria-hidden className="size-5" /> {plates[here - 1]?.name ?? 'First'}
         </BarButton>
-        <BarButton main={result.complete} label="Next student" disabled={here >= plates.length - 1} onClick={() => goTo(plates[here + 1])}>
+        {nextThere ? (
+          <BarButton main label="Next at the pass" disabled={false} onClick={() => goTo(waiting)}>
+            At the pass: {whoIs(nextThere, sheet.students, blind)} <ChevronRight aria-hidden className="size-5" />
+          </BarButton>
+        ) : null}
+        <BarButton
+          main={result.complete && !nextThere}
+          label="Next student"
+          disabled={here >= plates.length - 1}
+          onClick={() => goTo(plates[here + 1])}
+        >
           {plates[here + 1]?.name ?? 'Last'} <ChevronRight aria-hidden className="size-5" />
         </BarButton>
       </div>

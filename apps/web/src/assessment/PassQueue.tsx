@@ -1,9 +1,10 @@
 import { Link } from 'react-router';
-import { computeResult, passQueue, type ArrivedBody, type QueuedPlate, type RubricContent } from '@pelvo/core';
-import type { MarkingSheet, MarkingStudent, PlateAt } from '@pelvo/contract';
+import { computeResult, type ArrivedBody, type QueuedPlate, type RubricContent } from '@pelvo/core';
+import type { MarkingSheet, MarkingStudent } from '@pelvo/contract';
 import { Tick } from '../design';
 import { clockTime, shown, speech, useNow } from '../device';
 import { useBlind, whoIs } from './useBlind';
+import { isAway, platesOf, queueOf } from './queueOf';
 import { marksOf } from './useMarking';
 
 interface PassQueueProps {
@@ -12,33 +13,12 @@ interface PassQueueProps {
   readonly onCall: (body: ArrivedBody) => void;
 }
 
-const timeOf = (list: readonly PlateAt[], studentId: string, dishEditionId: string): number | null => {
-  const found = list.find((each) => each.studentId === studentId && each.dishEditionId === dishEditionId);
-  return found ? Date.parse(found.at) : null;
-};
-
 /** What stands at the pass, what is due there, what is marked; one touch says that a plate has come. */
 export function PassQueue({ sheet, rubric, onCall }: PassQueueProps) {
   const now = useNow(10);
   const [blind, setBlind] = useBlind();
-  const { students, dishes, arrivals, due, plateWaits } = sheet;
-  const cooked = students.flatMap((student) =>
-    dishes.filter(({ editionId }) => !student.cooks || student.cooks.includes(editionId)).map((dish) => ({ student, dish })),
-  );
-  const here = cooked.filter(({ student, dish }) => !student.absent || Object.keys(marksOf(sheet, student.id, dish.editionId)).length > 0);
-  const away = cooked.filter((each) => !here.includes(each));
-  const queue = passQueue(
-    here.map(({ student, dish }) => ({
-      studentId: student.id,
-      dishEditionId: dish.editionId,
-      dueAt: timeOf(due, student.id, dish.editionId),
-      arrivedAt: timeOf(arrivals, student.id, dish.editionId),
-      given: Object.values(marksOf(sheet, student.id, dish.editionId)).filter(Boolean).length,
-      of: rubric.criteria.length,
-    })),
-    now,
-    plateWaits,
-  );
+  const queue = queueOf(sheet, rubric, now);
+  const away = platesOf(sheet).filter(({ student, dish }) => isAway(sheet, student, dish.editionId));
   const by = (states: readonly QueuedPlate['state'][]) => queue.filter(({ state }) => states.includes(state));
   const tile = (plate: QueuedPlate) => (
     <PlateTile
@@ -56,7 +36,7 @@ export function PassQueue({ sheet, rubric, onCall }: PassQueueProps) {
       plates: by(['begun', 'waiting']),
       none: 'Nothing stands there. Touch “Here” when a plate comes, or mark it at once.',
     },
-    { title: due.length > 0 ? 'Due, in the order of the plan' : 'Not there yet', plates: by(['due']), none: 'Every plate has come.' },
+    { title: sheet.due.length > 0 ? 'Due, in the order of the plan' : 'Not there yet', plates: by(['due']), none: 'Every plate has come.' },
     { title: 'Marked', plates: by(['marked']), none: 'None yet.' },
   ];
   return (
