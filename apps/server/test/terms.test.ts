@@ -154,6 +154,11 @@ describe('days off', () => {
     expect([days.map(({ first }) => first), leftOut.length]).toEqual([expected, left]);
   });
 
+  it('are refused from a calendar that holds none', () => {
+    for (const text of ['BEGIN:VCALENDAR\nnonsense', calendar(), calendar('BEGIN:VEVENT\nSUMMARY:never ends')])
+      expect(readCalendar({ text, mostEvents: 10 }).refused).toBe('This calendar holds no event.');
+  });
+
   it('that repeat every day are taken a hundred times, and every second for ever in no time at all', () => {
     const daily = event(['DTSTART;VALUE=DATE:20260101', 'RRULE:FREQ=DAILY', 'SUMMARY:Always']);
     const secondly = event(['DTSTART:20260101T000000Z', 'DTEND:20260103T000000Z', 'RRULE:FREQ=SECONDLY', 'SUMMARY:Now']);

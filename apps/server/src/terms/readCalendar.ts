@@ -34,6 +34,7 @@ export function readCalendar({ text, mostEvents, today = new Date().toISOString(
   if (!/^\s*BEGIN:VCALENDAR/i.test(text)) return none('This is no calendar: it does not begin with BEGIN:VCALENDAR.');
   // Event by event, so that what is broken is left out by itself.
   const events = text.match(/^BEGIN:VEVENT[\s\S]*?^END:VEVENT/gim) ?? [];
+  if (events.length === 0) return none('This calendar holds no event.');
   if (events.length > mostEvents) return none(`It holds ${events.length} events; at most ${mostEvents} are read at once.`);
   const days: CalendarDays['days'][number][] = [];
   const leftOut: CalendarDays['leftOut'][number][] = [];
