@@ -4,7 +4,8 @@ import { parentPort, workerData } from 'node:worker_threads';
 /*
  * Clients in a thread of their own, as little as a client can be: what they do is not to be counted as the server's time.
  *
- * workerData: { base, cookie, clients: [{ after?: ms before its first, every?: ms between two, requests: [{ method, path, body? }] }] }.
+ * workerData: { base, cookie, clients: [{ after?: ms before its first, every?: ms between two, lasting?: ms for which its requests are
+ * asked over and over, requests: [{ method, path, body? }] }] }.
  * Says: { times: ms of each answer, statuses, bytes, whole: ms }.
  */
 const { base, cookie, clients } = workerData;
@@ -31,13 +32,15 @@ function send({ method, path, body }) {
 const begun = performance.now();
 const answers = (
   await Promise.all(
-    clients.map(async ({ after = 0, every = 0, requests }) => {
+    clients.map(async ({ after = 0, every = 0, lasting = 0, requests }) => {
       const own = [];
       if (after) await pause(after);
-      for (const [index, each] of requests.entries()) {
-        if (index > 0 && every) await pause(every);
-        own.push(await send(each));
-      }
+      do {
+        for (const each of requests) {
+          if (own.length > 0 && every) await pause(every);
+          own.push(await send(each));
+        }
+      } while (performance.now() - begun < lasting);
       return own;
     }),
   )

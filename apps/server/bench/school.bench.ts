@@ -11,6 +11,8 @@ import { runSchool, type RunningSchool } from './running';
 interface Client {
   readonly after?: number;
   readonly every?: number;
+  /** Milliseconds for which the requests are asked over and over. */
+  readonly lasting?: number;
   readonly requests: readonly { readonly method: string; readonly path: string; readonly body?: unknown }[];
 }
 interface Answers {
@@ -128,22 +130,24 @@ test('a touch of an assessor', async () => {
     ['the term page is loaded all the time', LESSONS.path],
     ['orders are printed all the time', order],
   ] as const) {
-    let stop = false;
-    const busy = (async () => {
-      while (!stop) await clients(year, [{ requests: Array.from({ length: 5 }, () => ({ method: 'GET', path })) }]);
-    })();
-    const calm = await clients(
-      year,
-      sheets.map((sheet, place) => ({
-        after: place * 100,
-        every: 2000,
-        requests: Array.from({ length: 5 }, (_, index) => touch(sheet, index + 7)),
-      })),
-    );
-    stop = true;
-    await busy;
-    expect(calm.statuses).toEqual([200]);
-    held(`a touch while ${what}, 95th percentile`, at(0.95, calm.times), 60);
+    const rounds: number[] = [];
+    while (rounds.length < 3) {
+      // One client that goes on, not a new one for every few requests: starting those would be counted as the server's time.
+      const busy = clients(year, [{ lasting: 10_000, requests: [{ method: 'GET', path }] }]);
+      const calm = await clients(
+        year,
+        sheets.map((sheet, place) => ({
+          after: place * 100,
+          every: 2000,
+          requests: Array.from({ length: 5 }, (_, index) => touch(sheet, index + 7)),
+        })),
+      );
+      expect([...calm.statuses, ...(await busy).statuses]).toEqual([200, 200]);
+      rounds.push(at(0.95, calm.times));
+      console.log(`(${(await busy).times.length} answers meanwhile, a touch ${at(0.95, calm.times).toFixed(1)} ms)`);
+    }
+    // The middle one: what else the machine does for a few seconds is not the server's doing.
+    held(`a touch while ${what}, 95th percentile`, at(0.5, rounds), 60);
   }
 });
 
