@@ -39,9 +39,19 @@ const UNITS: readonly (readonly [unit: RegExp, minutes: number])[] = [
   [/^w/i, 10_080],
 ];
 const OVERNIGHT = 720;
+/** Friday evening to Monday morning. */
+const WEEKEND = 3600;
+const FORTNIGHT = 20_160;
+/** Times that are named without a figure. */
+const NAMED: readonly (readonly [name: RegExp, minutes: number])[] = [
+  [/\b(?:over ?night|until (?:the )?(?:next (?:day|morning)|tomorrow|morning)|all (?:day|night))\b/gi, OVERNIGHT],
+  [/\b(?:over|for|until after) the week-?end\b/gi, WEEKEND],
+  [/\b(?:an?|one) fortnight\b/gi, FORTNIGHT],
+];
 
 const WORD_NUMBER = `(?:(?:${TENS.split(' ').join('|')})[\\s-](?:${ONES.split(' ').slice(0, 9).join('|')})|${[...ONES.split(' '), ...TENS.split(' ')].sort((a, b) => b.length - a.length).join('|')})`;
-const FIGURE = String.raw`(?:\d{1,4} \d\/\d{1,2}|\d{1,2}\/\d{1,2}|\d{1,4}(?:[.,]\d{1,2})?\s?[¼½¾⅓⅔]?|[¼½¾⅓⅔]|three quarters of an?|(?:a )?quarter of an?|half(?: an?)?|a couple of|a few|${WORD_NUMBER}|an?)`;
+const AND_PART = String.raw`(?:\d{1,3}|an?|${WORD_NUMBER})\s+and\s+(?:an?|one|three)[\s-](?:half|quarters?)`;
+const FIGURE = String.raw`(?:${AND_PART}|\d{1,2}:[0-5]\d|\d{1,4} \d\/\d{1,2}|\d{1,2}\/\d{1,2}|\d{1,4}(?:[.,]\d{1,2})?\s?[¼½¾⅓⅔]?|[¼½¾⅓⅔]|three quarters of an?|(?:a )?quarter of an?|half(?: an?)?|a couple of|a few|${WORD_NUMBER}|an?)`;
 const UNIT = String.raw`(seconds?|secs?|minutes?|mins?|hours?|hrs?|days?|nights?|weeks?|months?|(?<=\d[\s-]{0,2})[sh](?![a-zé]))`;
 /** One figure or two, and their unit. Digits may stand against the unit, words may not. */
 const SPAN = new RegExp(
@@ -55,6 +65,10 @@ const WITHOUT_UNIT = new RegExp(
 
 function valueOf(text: string): number {
   const plain = text.trim().toLowerCase();
+  const [whole, part] = plain.split(/\s+and\s+/);
+  if (part) return valueOf(whole!) + (/three/.test(part) ? 0.75 : /quarter/.test(part) ? 0.25 : 0.5);
+  const [units, sixtieths] = plain.split(':');
+  if (sixtieths) return Number(units) + Number(sixtieths) / 60;
   if (/three quarters/.test(plain)) return 0.75;
   if (/quarter/.test(plain)) return 0.25;
   if (/^half/.test(plain)) return 0.5;
@@ -80,6 +94,8 @@ interface Span {
   to: number;
 }
 
+const OR_MORE = /^\s+or\s+(two|three)\b(?!\s*(?:sec|min|hour|hr|day|night|week|month|h\b))/i;
+
 function spansIn(text: string): Span[] {
   const spans: Span[] = [];
   for (const match of text.matchAll(SPAN)) {
@@ -88,14 +104,18 @@ function spansIn(text: string): Span[] {
     // "1h30", "1 h 30": what stands bare behind hours is minutes.
     const more = (bare && per === 60 ? Number(bare) : 0) + (half ? 0.5 * per : 0);
     const a = valueOf(first) * per;
-    const b = second === undefined ? a : valueOf(second) * per;
-    spans.push({ least: Math.min(a, b) + more, most: Math.max(a, b) + more, per, from: match.index, to: match.index + all.length });
+    // "an hour or two"
+    const orMore = second === undefined ? OR_MORE.exec(text.slice(match.index + all.length)) : null;
+    const longer = second ?? orMore?.[1];
+    const b = longer === undefined ? a : valueOf(longer) * per;
+    const to = match.index + all.length + (orMore?.[0].length ?? 0);
+    spans.push({ least: Math.min(a, b) + more, most: Math.max(a, b) + more, per, from: match.index, to });
   }
   return spans;
 }
 
 /** Most lines name no time: a quick look spares them the rest. */
-const MAY_NAME = /sec|min|hour|hr|day|night|week|month|morning|\d[\s-]{0,2}[sh](?![a-z])/i;
+const MAY_NAME = /sec|min|hour|hr|day|night|week|month|morning|tomorrow|\d[\s-]{0,2}[sh](?![a-z])/i;
 
 /** "2 h 15 min", "one hour and ten minutes", "45 min to 1 hour": one time. */
 function joined(text: string, spans: readonly Span[]): Span[] {
@@ -145,8 +165,9 @@ export function timesIn(text: string): readonly TimeSaid[] {
       to: from + match[0].length,
     });
   }
-  for (const match of text.matchAll(/\b(?:over ?night|until (?:the )?(?:next (?:day|morning)|tomorrow|morning)|all day)\b/gi))
-    spans.push({ least: OVERNIGHT, most: OVERNIGHT, per: OVERNIGHT, from: match.index, to: match.index + match[0].length });
+  for (const [name, minutes] of NAMED)
+    for (const match of text.matchAll(name))
+      spans.push({ least: minutes, most: minutes, per: OVERNIGHT, from: match.index, to: match.index + match[0].length });
   return spans
     .filter(({ most }) => most > 0)
     .sort((a, b) => a.from - b.from)

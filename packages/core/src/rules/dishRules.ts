@@ -1,4 +1,4 @@
-import { linesOf, type Component, type DishContent, type MethodStep } from '../dish/types';
+import { linesOf, type Component, type DishContent, type IngredientLine, type MethodStep } from '../dish/types';
 import { SHIPPED_BOOK, type FactBook, type FoodKind } from '../ingredients';
 import type { Said } from '../words';
 import { allowanceFor } from './allowances';
@@ -91,6 +91,17 @@ const STARCH = new Set([
 ]);
 const COOKED =
   /\b(?:cook|boil|simmer|braise|stew|roast|bake|fry|sear|poach|steam|blanch|sweat|grill|reduce|scald|confit|sauté|saute|render|heat)\w*/i;
+/** Ways of cooking flesh that nothing else is called by. */
+const COOKS_FLESH = new RegExp(
+  `${COOKED.source}|\\b(?:barbecue|griddle|deep-?fry|deep-?fried|sous[- ]vide|water bath|bast|broil|salamander|oven|wok|plancha|embers|coals|spit|(?:hot|dry|heavy|frying|covered|smoking) pan|brown (?:it|them|hard|well|all|the|in)|(?:until|till) (?:it is |they are |just )?(?:done|opaque|flak))\\w*`,
+  'i',
+);
+/** Flesh that is bought ready to eat. */
+const READY =
+  /\b(?:smoked(?! (?:haddock|cod|bacon|pancetta|lardons))|cooked|boiled|roasted?|tinned|canned|dried|potted|paté|pâté|pate|rillettes|ham|prosciutto|salami|bresaola|mortadella|chorizo|crab ?meat|(?:white|brown|picked) crab)\b/i;
+/** What is made of flesh, or of what is round it, and is no piece of it any more. */
+const NO_PIECE =
+  /\b(?:stock|broth|bouillon|fond|demi[- ]glace|jus|gelatine|roe|caviar|paste|sauce|essence|ink|fat|lard|suet|dripping|skins?|bones?)\b/i;
 const BAKED = /\b(?:bake|baked|baking|oven)\b/i;
 const RAW =
   /\b(?:raw|ceviche|tartare|carpaccio|sashimi|crudo|gravlax|cure[ds]?|curing|lightly (?:cooked|cured|seared|smoked)|just set|barely|rare|pink|tataki|cold[- ]smok\w+)\b/i;
@@ -99,13 +110,20 @@ const IN_THE_ROOM =
 const STANDS = /\b(?:stand|leave|left|rest|sit|keep|kept|hold|held|cool|marinate|soak|set aside|infuse|prove)\w*\b/i;
 const COLD_PLACE = /\b(?:fridge|refrigerat\w*|chill\w*|cold room|ice|iced|freez\w*|walk[- ]in)\b/i;
 const WARM = /\b(?:keep|hold|kept|held)\b[^.;]{0,24}\b(?:warm|hot)\b|\bhot[- ]hold/i;
+const HOLDS = /\b(?:keep|hold|kept|held|stand|stands)\b/i;
+/** Food that is kept for later, which has a longest life; what cures, ripens or marinates is not meant. */
+const KEPT =
+  /\b(?:keeps?|kept|stored?|stores|lasts?|press(?:ed)?|refrigerat\w*|(?:in|into) the (?:fridge|refrigerator|cold room|walk[- ]in))\b/i;
+const NOT_KEPT =
+  /\b(?:freez\w*|frozen|cur(?:e|ed|ing)|brin(?:e|ed|ing)|marinat\w*|salt(?:ed|ing)?|hang|hung|ferment\w*|pickl\w*|dry|dried)\b/i;
 
 const matched = (component: Component, book: FactBook) =>
   component.lines.flatMap((line) => (line.componentId ? [] : book.read(line.item).found.map(({ fact }) => ({ line, fact }))));
 
+const lineWords = ({ written, item, preparation, note }: IngredientLine) => [written, item, preparation, note].join(' ');
+
 /** Words of a component: its name, its lines and what is done to them. */
-const wordsOf = ({ name, lines }: Component) =>
-  [name, ...lines.flatMap(({ written, item, preparation, note }) => [written, item, preparation, note])].join(' ');
+const wordsOf = ({ name, lines }: Component) => [name, ...lines.map(lineWords)].join(' ');
 
 /** Steps that speak of a component: by its name or one of its ingredients; all of them where it is the only one. */
 function stepsOf(dish: DishContent, component: Component): readonly MethodStep[] {
@@ -124,6 +142,34 @@ function named(dish: DishContent, component: Component): readonly MethodStep[] {
   return dish.method.filter(({ text }) => {
     const said = text.toLowerCase();
     return words.some((word) => said.includes(word.replace(/e?s$/, '')));
+  });
+}
+
+/**
+ * Whether flesh among the lines is eaten as it is: no step that speaks of it, or of no ingredient in particular, cooks it. A component
+ * without any step says nothing about it.
+ */
+function eatenRaw(dish: DishContent, component: Component, book: FactBook): boolean {
+  const steps = stepsOf(dish, component);
+  if (steps.length === 0) return false;
+  const wordsIn = (text: string) =>
+    text
+      .toLowerCase()
+      .split(/[^\p{L}]+/u)
+      .filter((word) => word.length > 2)
+      .map((word) => word.replace(/e?s$/, ''));
+  const items = linesOf(dish).map(({ item }) => wordsIn(item));
+  const speaksOf = ({ text }: MethodStep, words: readonly string[]) => {
+    const said = new Set(wordsIn(text));
+    return words.some((word) => said.has(word));
+  };
+  return matched(component, book).some(({ line, fact }) => {
+    if (!fact.kinds.some((kind) => FLESH.includes(kind)) || STABLE.has(fact.name) || fact.label) return false;
+    if (READY.test(lineWords(line)) || NO_PIECE.test(lineWords(line))) return false;
+    const own = wordsIn(line.item);
+    return !dish.method.some(
+      (step) => COOKS_FLESH.test(step.text) && (speaksOf(step, own) || !items.some((words) => words !== own && speaksOf(step, words))),
+    );
   });
 }
 
@@ -161,27 +207,33 @@ function natureOf(dish: DishContent, component: Component, book: FactBook): Natu
     oil &&
     wet &&
     (/\boil\b|\bconfit\b/i.test(component.name || (dish.components.length === 1 ? dish.title : '')) ||
-      /\bunder oil\b|\bcover\w* (?:with|in) oil\b|\bin oil\b|\bblend\w*[^.]{0,40}\boil\b|\binfuse\w*[^.]{0,40}\boil\b|\boil\b[^.]{0,40}\binfuse/i.test(
-        told,
-      ));
+      /\bunder oil\b|\bcover\w* (?:with|in) oil\b|\bin oil\b|\binfuse\w*[^.]{0,40}\boil\b|\boil\b[^.]{0,40}\binfuse/i.test(told) ||
+      // Herbs blended with oil, not a soup or a spread that has oil in it.
+      (/\bblend\w*[^.]{0,40}\boil\b/i.test(told) && !facts.some(({ name }) => BULK.test(name))));
   const lowOxygen = /\bvacuum|\bsous[- ]vide|\bsealed (?:bag|pouch|jar)|\breduced[- ]oxygen|\bbag(?:ged)? and seal/i.test(told);
-  const sprouts = /\bsprout(?:s|ed)\b/i.test(wordsOf(component)) && !/brussels/i.test(wordsOf(component));
+  const sprouts = /\bsprout(?:s|ed)\b|\balfalfa\b/i.test(wordsOf(component)) && !/brussels/i.test(wordsOf(component));
   const melon = facts.some(({ name }) => name === 'melon' || name === 'watermelon');
   const hasEgg = facts.some(({ kinds: of, name }) => of.includes('egg') && !/pasteurised|dried/.test(name) && !STABLE.has(name));
+  // Boiling syrup poured on whites does not cook them through.
   const hotEgg = steps.some(
     ({ text, celsius, heats }) =>
-      /\b(?:bake|boil|fry|poach|scramble|cook)\w*/i.test(text) || (celsius !== null && celsius >= 70 && heats !== 'surface'),
+      !(/\b(?:syrup|sugar|caramel)\b/i.test(text) && !/\b(?:bake|custard|cream|milk|poach|scramble)\w*/i.test(text)) &&
+      (/\b(?:bake|boil|fry|poach|scramble|cook)\w*/i.test(text) ||
+        (celsius !== null && celsius >= 70 && heats !== 'surface' && heats !== 'sugar')),
   );
   const perishable = flesh || (eggOrMilk && !bread) || (starch && !bread) || madeWet || underOil || sprouts || melon;
   const hazards: DishHazard[] = [];
   if (perishable && cooked && component.keeps.length > 0) hazards.push('cooked-kept');
   if (hasEgg && !hotEgg && !bread) hazards.push('raw-egg');
-  if (flesh && (RAW.test(told) || component.allowance)) hazards.push('raw-fish-or-meat');
+  if (flesh && (RAW.test(told) || component.allowance || eatenRaw(dish, component, book))) hazards.push('raw-fish-or-meat');
   if (underOil) hazards.push('under-oil');
   if (sprouts || melon) hazards.push('sprouts-or-cut-melon');
   if (lowOxygen) hazards.push('low-oxygen');
   if (steps.some(({ text }) => REHEAT.test(text))) hazards.push('reheated');
-  if (flesh && cooked) hazards.push('raw-to-cook');
+  const raw = found.some(
+    ({ fact, line }) => perishing.includes(fact) && fact.kinds.some((kind) => FLESH.includes(kind)) && !READY.test(lineWords(line)),
+  );
+  if (raw && (cooked || steps.some(({ text }) => COOKS_FLESH.test(text)))) hazards.push('raw-to-cook');
   return { kinds, perishable, told, hazards };
 }
 
@@ -189,6 +241,7 @@ const REHEAT = /\bre-?heat\w*|\bwarm(?:ed)? (?:it |them )?(?:through|again|up)\b
 
 const HERBS_AND_VEGETABLES =
   /garlic|basil|parsley|thyme|rosemary|sage|chives|tarragon|chervil|dill|mint|coriander|chilli|pepper$|tomato|onion|shallot|mushroom|aubergine|courgette|artichoke|lemon|ginger|herb/;
+const BULK = /tomato|cucumber|aubergine|courgette|bread|yoghurt|stock|^water$|beans?$|chickpea|lentil|(?:red|green|bell|sweet) pepper/;
 const isFreshVegetable = (name: string, book: FactBook) =>
   HERBS_AND_VEGETABLES.test(name) && book.named(name) !== null && !/dried|peppercorn|^pepper$/.test(name);
 
@@ -219,8 +272,16 @@ function coreRuleOf(kinds: ReadonlySet<FoodKind>, told: string): { readonly rule
 function coreIn({ text, celsius, heats }: MethodStep): number | null {
   if (heats === 'core' && celsius !== null) return celsius;
   const match =
-    /\b(?:core|internal temperature|inside|centre|center)\b[^.;]{0,40}?(\d{2,3})\s*°?\s*(c|f)?\b/i.exec(text) ??
-    /\b(\d{2,3})\s*°?\s*(c|f)\b[^.;]{0,20}\b(?:core|in the (?:centre|thickest)|inside)/i.exec(text);
+    /\b(?:core|internal temperature|inside|centre|center|middle|thickest part|probe|at the bone)\b[^.;]{0,40}?(\d{2,3})\s*°?\s*(c|f)?\b/i.exec(
+      text,
+    ) ??
+    /\b(\d{2,3})\s*°?\s*(c|f)\b[^.;\d]{0,20}\b(?:core|in(?:to)? the (?:centre|center|middle|thickest)|at the (?:bone|centre|center|thickest)|internal|inside)/i.exec(
+      text,
+    ) ??
+    // "Roast to 68 °C": no oven, pan or grill that cooks is as cool, so it is meant of the food.
+    /\b(?:roast|grill|sear|fry|barbecue|griddle|bake)\b(?:(?!\b(?:oven|oil|fat|water|bath|pan)\b)[^.;]){0,40}\bto (?:about |around )?(\d{2})\s*°\s*(c)\b/i.exec(
+      text,
+    );
   if (!match) return null;
   const value = Number(match[1]);
   return /f/i.test(match[2] ?? '') ? Math.round(((value - 32) * 5) / 9) : value;
@@ -287,6 +348,11 @@ export function dishRuleNotices(dish: DishContent, rules: LocalRules, book: Fact
       }
     }
     if (!perishable) return;
+    const keeper = natures.find(({ component, nature }) => nature.perishable && stepsOf(dish, component).includes(step));
+    if (keeper && time !== null && KEPT.test(text) && !NOT_KEPT.test(text)) {
+      const { code, rule } = lifeOf(keeper.nature);
+      if (time > ruleValue(rule, rules) * 60) add(where, { code, ...of(rule), hours: time / 60 });
+    }
     const cools = /\bcool(?:s|ed|ing)?\b/i.test(text);
     const inRoom = IN_THE_ROOM.test(text);
     if (cools && inRoom) add(where, { code: 'plan.cools-in-the-room', ...of('cooling-first') });
@@ -296,10 +362,22 @@ export function dishRuleNotices(dish: DishContent, rules: LocalRules, book: Fact
       if (time === null) add(where, { code: 'plan.stands-untimed', ...of('out-of-control') });
       else if (time > ruleValue('out-of-control', rules)) add(where, { code: 'plan.stands', ...of('out-of-control'), minutes: time });
     }
-    if (WARM.test(text) && !(step.celsius !== null && step.celsius >= ruleValue('hot-holding', rules))) {
+    const heldBelow =
+      HOLDS.test(text) &&
+      step.celsius !== null &&
+      step.celsius > ruleValue('cold-holding', rules) &&
+      step.celsius < ruleValue('hot-holding', rules);
+    if ((WARM.test(text) || heldBelow) && !(step.celsius !== null && step.celsius >= ruleValue('hot-holding', rules))) {
       if (time === null) add(where, { code: 'plan.warm-untimed', ...of('hot-holding') });
       else if (time > ruleValue('out-of-control', rules)) add(where, { code: 'plan.held-warm', ...of('hot-holding'), minutes: time });
     }
   });
   return notices;
+}
+
+/** How long a component may be kept cold, by what can go wrong with it. */
+function lifeOf({ hazards }: Nature): { readonly code: 'plan.raw-egg' | 'plan.low-oxygen' | 'plan.chilled'; readonly rule: RuleKey } {
+  if (hazards.includes('raw-egg')) return { code: 'plan.raw-egg', rule: 'raw-egg-life' };
+  if (hazards.includes('under-oil') || hazards.includes('low-oxygen')) return { code: 'plan.low-oxygen', rule: 'low-oxygen-life' };
+  return { code: 'plan.chilled', rule: 'chilled-life' };
 }

@@ -157,6 +157,14 @@ describe('diets follow from kinds of food', () => {
     ['fish sauce', 'vegan', 'against'],
     ['cochineal', 'vegetarian', 'against'],
     ['beef tomato', 'no beef', 'fits'],
+    // Fined with egg, milk, fish or gelatine, or not: only the maker knows.
+    ['red wine', 'vegan', 'perhaps'],
+    ['marsala', 'vegetarian', 'perhaps'],
+    ['beer', 'vegan', 'perhaps'],
+    ['rum', 'vegan', 'fits'],
+    // The animal that gave it is not eaten.
+    ['goat butter', 'vegetarian', 'fits'],
+    ['sheep’s yoghurt', 'vegetarian', 'fits'],
   ] as const)('%s, %s: %s', (item, diet, answer) => {
     expect(dietOf(item, diet)).toBe(answer);
   });

@@ -92,6 +92,15 @@ describe('local rules', () => {
     ['rest, then stir', []],
     ['cut into 20 mm dice', []],
     ['3 hours, turning every 30 minutes', [30, 180]],
+    ['for two and a half hours', [150]],
+    ['one and three quarter hours', [105]],
+    ['2 and a quarter hours', [135]],
+    ['for 2:30 h', [150]],
+    ['4:30 min', [4.5]],
+    ['a fortnight', [20_160]],
+    ['over the weekend', [3600]],
+    ['until tomorrow', [720]],
+    ['an hour or two', [120]],
   ] as const)('"%s" names %j minutes', (text, minutes) => {
     expect(minutesNamed(text)).toEqual(minutes);
   });
@@ -112,6 +121,12 @@ describe('local rules', () => {
     ['1. Cook it.\n2. Chill overnight in the fridge.', []],
     ['1. Cook it.\n2. Cool in iced water for 1 hour.', []],
     ['1. Cook it.\n2. Reheat to a core of 65 °C.', ['plan.reheats']],
+    ['1. Cook it.\n2. Keep at 50 °C for up to 3 hours.', ['plan.held-warm']],
+    ['1. Cook it.\n2. Hold on the counter lamps at 55 °C for two and a half hours.', ['plan.stands', 'plan.held-warm']],
+    // A life that a step names, like one that is entered.
+    ['1. Cook it.\n2. Store in the fridge for up to two weeks.', ['plan.chilled']],
+    ['1. Cook it.\n2. Keep two days in the fridge.', []],
+    ['1. Cook it.\n2. Freeze, keeps three months.', []],
   ] as const)('%j: %j', (steps, codes) => {
     expect(dishRuleNotices(stew(steps), {}).map(({ said }) => said.code)).toEqual(codes);
   });
@@ -137,6 +152,21 @@ describe('local rules', () => {
     ['Duck\nserves 4\n4 duck breasts\nMethod\n1. Roast the duck.', ['raw-to-cook']],
     ['Pocket\nserves 4\n400 g carrots\nMethod\n1. Cook in a vacuum bag in a water bath.', ['low-oxygen']],
     ['Salad\nserves 4\n400 g carrots', []],
+    // Raw is what no step cooks, whatever it is called.
+    ['Bowl\nserves 4\n300 g sea trout\n20 ml soy sauce\nMethod\n1. Dice and dress.', ['raw-fish-or-meat']],
+    [
+      'Bowl\nserves 4\n300 g rice\n200 g hake\nMethod\n1. Boil the rice.\n2. Dice the hake, dress with lime.',
+      ['raw-fish-or-meat', 'raw-to-cook'],
+    ],
+    ['Plate\nserves 4\n24 oysters\nMethod\n1. Open and serve on ice.', ['raw-fish-or-meat']],
+    ['Plate\nserves 4\n400 g herring fillets\n200 ml vinegar\nMethod\n1. Cover with the vinegar for two days.', ['raw-fish-or-meat']],
+    ['Hake\nserves 4\n4 hake fillets\n50 g butter\nMethod\n1. Heat the butter.\n2. Lay in the hake and baste until done.', ['raw-to-cook']],
+    ['Cod\nserves 4\n4 cod fillets\nMethod\n1. Slide under the salamander for six minutes.', ['raw-to-cook']],
+    ['Toast\nserves 4\n100 g smoked mackerel\n4 slices bread\nMethod\n1. Toast the bread and lay the fish on.', []],
+    ['Mussel salad\nserves 4\n300 g cooked mussels\nMethod\n1. Dress.', []],
+    ['Cups\nserves 8\n3 egg whites\n150 g sugar\nMethod\n1. Boil the sugar with water to 118 °C and pour on the whites.', ['raw-egg']],
+    ['Sandwich\nserves 4\n100 g alfalfa\n8 slices bread', ['sprouts-or-cut-melon']],
+    ['Cold soup\nserves 4\n1 kg tomatoes\n2 cloves garlic\n50 ml olive oil\nMethod\n1. Blend with the oil.', []],
   ] as const)('%j can go wrong by %j', (text, hazards) => {
     expect(dishHazards(dishFrom(text))[0]!.hazards).toEqual(hazards);
   });
@@ -162,6 +192,11 @@ describe('local rules', () => {
     ['Veal\nserves 4\n800 g veal\nMethod\n1. Roast to a core of 65 °C.', null],
     ['Parcel\nserves 4\n800 g rolled veal\nMethod\n1. Roast to a core of 65 °C.', 'core-minced'],
     ['Trout\nserves 4\n4 trout fillets\nMethod\n1. Poach to 50 °C in the centre.', 'core-fish'],
+    ['Burger\nserves 4\n600 g minced veal\nMethod\n1. Grill to 55 °C in the middle.', 'core-minced'],
+    ['Fowl\nserves 4\n1 guinea fowl\nMethod\n1. Roast at 180 °C until 65 °C at the bone.', 'core-poultry'],
+    ['Turkey\nserves 6\n1 kg turkey breast\nMethod\n1. Roast to 68 °C.', 'core-poultry'],
+    ['Turkey\nserves 6\n1 kg turkey breast\nMethod\n1. Roast in an oven set to 90 °C.', null],
+    ['Kofta\nserves 4\n600 g minced lamb\nMethod\n1. Grill until the probe shows 62 °C.', 'core-minced'],
   ] as const)('%j is held to %s', (text, rule) => {
     expect(dishRuleNotices(dishFrom(text), {}).find(({ said }) => said.code === 'plan.core')?.rule ?? null).toBe(rule);
   });

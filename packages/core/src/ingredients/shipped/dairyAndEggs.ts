@@ -1,6 +1,6 @@
 /** Milk, cheese and eggs; columns as in `index.ts`. */
 export const DAIRY_AND_EGGS = `
-butter | unsalted butter,salted butter,clarified butter,brown butter,beurre noisette | 0.95 | stick:113 | milk || milk
+butter | unsalted butter,salted butter,clarified butter,brown butter,beurre noisette,goat butter,goat s butter,sheep butter | 0.95 | stick:113 | milk || milk
 ghee | | 0.92 || milk || milk
 buttermilk | | 1.03 || milk || milk | liquid
 buttermilk powder | dried buttermilk | 0.5 || milk || milk
@@ -15,7 +15,7 @@ whey | whey powder,casein,milk protein || | milk || milk
 custard | custard sauce,creme anglaise || | milk | egg | milk | label
 custard powder | | 0.55 || | milk,egg | plant | label
 ice cream | vanilla ice cream || | milk | egg,nuts,soya,gluten,peanut | milk | label
-yoghurt | yogurt,plain yoghurt,greek yoghurt,natural yoghurt,plain yogurt,greek yogurt,natural yogurt,skyr,labneh | 1.03 || milk || milk
+yoghurt | yogurt,plain yoghurt,greek yoghurt,natural yoghurt,plain yogurt,greek yogurt,natural yogurt,skyr,labneh,goat yoghurt,goat s yoghurt,sheep yoghurt,sheep s yoghurt | 1.03 || milk || milk
 kefir | | 1.03 || milk || milk | liquid
 cheese | grated cheese || | milk | egg | milk;rennet
 cheddar | cheddar cheese,gouda,edam,red leicester,cheshire,double gloucester,lancashire cheese | 0.47 || milk || milk;rennet
