@@ -32,6 +32,17 @@ export const FORMULA_BANDS: Readonly<Record<string, Band>> = {
   'pasta-liquid': { of: 'liquid or egg in a pasta dough', least: 40, most: 70, source: TAUGHT },
   'pastry-fat': { of: 'butter in a short pastry', least: 40, most: 85, source: TAUGHT },
   'pastry-liquid': { of: 'liquid in a short pastry', least: 10, most: 40, source: TAUGHT },
+  'puff-fat': { of: 'butter in a laminated pastry', least: 50, most: 120, source: TAUGHT },
+  'puff-liquid': { of: 'liquid in a laminated pastry', least: 30, most: 65, source: TAUGHT },
+  'choux-fat': { of: 'butter in a choux paste, of the liquid', least: 30, most: 65, source: TAUGHT },
+  'choux-flour': { of: 'flour in a choux paste, of the liquid', least: 45, most: 80, source: TAUGHT },
+  'choux-egg': { of: 'egg in a choux paste, of the liquid', least: 55, most: 130, source: TAUGHT },
+  'white-sauce-flour': { of: 'flour in a bound sauce, of the liquid', least: 2, most: 20, source: TAUGHT },
+  'white-sauce-fat': { of: 'butter in a bound sauce, of the flour', least: 50, most: 200, source: TAUGHT },
+  'meringue-sugar': { of: 'sugar in a meringue, of the egg white', least: 80, most: 260, source: TAUGHT },
+  'mayonnaise-oil': { of: 'oil in a mayonnaise, of the egg', least: 250, most: 2200, source: TAUGHT },
+  'custard-sugar': { of: 'sugar in a custard, of the milk and cream', least: 4, most: 45, source: TAUGHT },
+  'custard-egg': { of: 'egg in a custard, of the milk and cream', least: 7, most: 70, source: TAUGHT },
   'cake-raising': { of: 'baking powder for the flour', least: 0.8, most: 7, source: TAUGHT },
   'cake-soda': { of: 'bicarbonate of soda for the flour', least: 0.1, most: 2.5, source: TAUGHT },
   'brine-salt': {
@@ -83,6 +94,74 @@ const isOil = ({ fact }: Weighed) => /(?:^| )oil$/.test(fact.name);
 const isAcid = ({ fact }: Weighed) => /vinegar|lemon juice|lime juice|verjuice/.test(fact.name);
 const isFlesh = ({ fact }: Weighed) => fact.kinds.some((kind) => ['cattle', 'pig', 'other mammal', 'poultry', 'fish'].includes(kind));
 
+const isFactOf = (pattern: RegExp) => (each: Weighed) => pattern.test(each.fact.name);
+const isSugar = isFactOf(/sugar$/);
+const isSweet = isFactOf(/sugar$|syrup$|^honey$/);
+const isWater = isFactOf(/^water$/);
+const isDairy = isFactOf(/^(?:milk|cream)$/);
+const isLiquid = (each: Weighed) => each.fact.liquid;
+const isDoughLiquid = (each: Weighed) => isWet(each) && !isAcid(each);
+const isPouredLiquid = (each: Weighed) => isDoughLiquid(each) && !isEgg(each);
+
+/** A share that a kind of formula is held to: its band, the lines, and what they are a share of. */
+type Share = readonly [band: string, lines: readonly Weighed[], of: (each: Weighed) => boolean];
+
+/** Which kind of formula a component is, by its name or by what it is made of, and the shares that belong to it. */
+function sharesOf(all: readonly Weighed[], named: string): readonly Share[] {
+  const base = (is: (each: Weighed) => boolean) => all.filter(is).reduce((sum, { grams }) => sum + grams, 0);
+  const share = (band: string, is: (each: Weighed) => boolean, of: (each: Weighed) => boolean): Share => [band, all.filter(is), of];
+  const flour = base(isFlour);
+  const shares: Share[] = [];
+  if (flour > 0) {
+    const fat = base(isFat);
+    const poured = base(isPouredLiquid);
+    const yeast = isFactOf(/^yeast$/);
+    const fresh = isFactOf(/^fresh yeast$/);
+    const raised = all.some(isFactOf(/^(?:baking powder|bicarbonate of soda)$/));
+    const egg = base(isEgg);
+    if (all.some(isFactOf(/^(?:yeast|fresh yeast|sourdough starter)$/)))
+      shares.push(
+        share('bread-liquid', isDoughLiquid, isFlour),
+        share('bread-salt', isSalt, isFlour),
+        share('bread-yeast', yeast, isFlour),
+        share('bread-fresh-yeast', fresh, isFlour),
+      );
+    else if (/\bchoux|\b[eé]clair|\bprofiterole|\bgoug[eè]re/i.test(named))
+      shares.push(
+        share('choux-fat', isFat, isPouredLiquid),
+        share('choux-flour', isFlour, isPouredLiquid),
+        share('choux-egg', isEgg, isPouredLiquid),
+      );
+    else if (/\b(?:puff|rough puff|flaky|laminated)\b/i.test(named))
+      shares.push(share('puff-fat', isFat, isFlour), share('puff-liquid', isDoughLiquid, isFlour));
+    else if (/\bb[eé]chamel|\bwhite sauce|\bvelout[eé]/i.test(named) || (fat > 0 && !egg && !raised && poured > flour * 4))
+      shares.push(share('white-sauce-flour', isFlour, isPouredLiquid), share('white-sauce-fat', isFat, isFlour));
+    else if (
+      !raised &&
+      !egg &&
+      (fat > flour * 0.2 || /\b(?:short ?crust|short ?pastry|p[aâ]te bris[eé]e|tart (?:case|dough|shell))/i.test(named)) &&
+      base(isSweet) < flour * 0.6
+    )
+      shares.push(share('pastry-fat', isFat, isFlour), share('pastry-liquid', isDoughLiquid, isFlour));
+    else if (/\b(?:pasta|tagliatelle|noodle|ravioli|ribbon)/i.test(named)) shares.push(share('pasta-liquid', isDoughLiquid, isFlour));
+    shares.push(
+      share('cake-raising', isFactOf(/^baking powder$/), isFlour),
+      share('cake-soda', isFactOf(/^bicarbonate of soda$/), isFlour),
+    );
+    return shares;
+  }
+  if (base(isWater) > 0 && /\bbrine/i.test(named)) shares.push(share('brine-salt', isSalt, isWater));
+  if (base(isWater) > 0 && /\bsyrup/i.test(named)) shares.push(share('syrup-sugar', isSugar, isWater));
+  if (/\bmeringue|\bpavlova/i.test(named)) shares.push(share('meringue-sugar', isSugar, isEgg));
+  if (/\bmayo|\ba[iï]oli/i.test(named)) shares.push(share('mayonnaise-oil', isOil, isEgg));
+  if (/\bcustard|\banglaise|\bcr[eè]me br[uû]l[eé]e|\bice cream/i.test(named))
+    shares.push(share('custard-sugar', isSugar, isDairy), share('custard-egg', isEgg, isDairy));
+  shares.push(share('gel-gelatine', isFactOf(/gelatine$/), isLiquid), share('gel-agar', isFactOf(/^agar/), isLiquid));
+  if (/\b(?:dressing|vinaigrette)/i.test(named)) shares.push(share('dressing-acid', isAcid, isOil));
+  if (/\bcur(?:e|ed|ing)\b/i.test(named)) shares.push(share('cure-salt', isSalt, isFlesh));
+  return shares;
+}
+
 /**
  * Shares of a dish's formula that lie outside the usual band of their kind, each with the slip that would explain it best: a factor of
  * ten or a thousand, a tablespoon for a teaspoon, a cup for a spoon. Only ever a question.
@@ -107,61 +186,12 @@ export function formulaDoubts(dish: DishContent, book: FactBook = SHIPPED_BOOK):
           percent: measure(fromDecimal(percent, 2), 'percent'),
           least: measure(fromDecimal(band.least, 2), 'percent'),
           most: measure(fromDecimal(band.most, 2), 'percent'),
-          slip: likeliestSlip(percent, band, largest.line),
+          slip: likeliestSlip(percent, band, largest.line, key === 'dressing-acid'),
         },
       });
     };
-    const flour = base(isFlour);
-    const wet = all.filter((each) => isWet(each) && !isAcid(each));
-    if (flour > 0) {
-      const yeast = all.filter(({ fact }) => fact.name === 'yeast');
-      const fresh = all.filter(({ fact }) => fact.name === 'fresh yeast');
-      const fat = base(isFat);
-      const sugar = base(({ fact }) => /sugar$|syrup$|^honey$/.test(fact.name));
-      if (yeast.length + fresh.length > 0 || all.some(({ fact }) => fact.name === 'sourdough starter')) {
-        hold('bread-liquid', wet, flour);
-        hold('bread-salt', all.filter(isSalt), flour);
-        hold('bread-yeast', yeast, flour);
-        hold('bread-fresh-yeast', fresh, flour);
-      } else if (fat > flour * 0.2 && sugar < flour * 0.6 && !wet.some(isEgg)) {
-        hold('pastry-fat', all.filter(isFat), flour);
-        hold('pastry-liquid', wet, flour);
-      } else if (/\b(?:pasta|tagliatelle|noodle|ravioli|ribbon)/i.test(`${dish.title} ${component.name}`)) hold('pasta-liquid', wet, flour);
-      hold(
-        'cake-raising',
-        all.filter(({ fact }) => fact.name === 'baking powder'),
-        flour,
-      );
-      hold(
-        'cake-soda',
-        all.filter(({ fact }) => fact.name === 'bicarbonate of soda'),
-        flour,
-      );
-      return doubts;
-    }
-    const water = base(({ fact }) => fact.name === 'water');
-    const named = `${component.name} ${dish.components.length === 1 ? dish.title : ''}`;
-    if (water > 0 && /\bbrine/i.test(named)) hold('brine-salt', all.filter(isSalt), water);
-    if (water > 0 && /\bsyrup/i.test(named))
-      hold(
-        'syrup-sugar',
-        all.filter(({ fact }) => /sugar$/.test(fact.name)),
-        water,
-      );
-    const liquid = base((each) => each.fact.liquid);
-    hold(
-      'gel-gelatine',
-      all.filter(({ fact }) => /gelatine$/.test(fact.name)),
-      liquid,
-    );
-    hold(
-      'gel-agar',
-      all.filter(({ fact }) => /^agar/.test(fact.name)),
-      liquid,
-    );
-    const oil = base(isOil);
-    if (/\b(?:dressing|vinaigrette)/i.test(named)) hold('dressing-acid', all.filter(isAcid), oil);
-    if (/\bcur(?:e|ed|ing)\b/i.test(named)) hold('cure-salt', all.filter(isSalt), base(isFlesh));
+    for (const [key, lines, of] of sharesOf(all, `${component.name} ${dish.components.length === 1 ? dish.title : ''}`))
+      hold(key, lines, base(of));
     return doubts;
   });
 }
@@ -228,7 +258,12 @@ function likeliestSlip(
   percent: number,
   { least, most }: Band,
   line: IngredientLine,
+  /** Both are poured, and either may have been written in the other's place. */
+  swappable: boolean,
 ): { readonly what: string; readonly times: ExactText } | null {
+  const swapped = 10_000 / percent;
+  if (swappable && swapped >= least && swapped <= most)
+    return { what: 'the two amounts the wrong way round', times: exactText(fromDecimal(swapped / percent, 4)) };
   for (const [times, what, unit] of FACTORS) {
     const would = percent * exact(times).valueOf();
     if (unit.test(line.amount!.unit) && would >= least && would <= most) return { what, times: exactText(exact(times)) };

@@ -159,6 +159,19 @@ describe('does this formula look right', () => {
     ['Vinaigrette\nserves 4\n90 ml oil\n300 ml vinegar', ['vinegar or juice in a dressing, of the oil']],
     ['Sponge\nserves 8\n200 g flour\n200 g sugar\n2 tbsp baking powder', ['baking powder for the flour']],
     ['Soup\nserves 4\n1 l water\n10 g salt', []],
+    // Butter to liquid: 100 g to 250 is 40 %, a kilogram 400 %.
+    ['Choux\nserves 8\n250 ml water\n100 g butter\n150 g flour\n4 eggs', []],
+    ['Choux\nserves 8\n250 ml water\n1 kg butter\n150 g flour\n4 eggs', ['butter in a choux paste, of the liquid']],
+    // 125 g to 250 g is half; 12 g is a slip although it is no longer short.
+    ['Shortcrust\nserves 8\n250 g flour\n12 g butter\n60 ml water', ['butter in a short pastry']],
+    ['Puff pastry\nserves 8\n500 g flour\n500 g butter\n250 ml water', []],
+    // A sauce bound with butter and flour is no pastry.
+    ['Sauce\nserves 6\n500 ml milk\n40 g butter\n40 g flour', []],
+    ['Béchamel\nserves 6\n500 ml milk\n400 g butter\n400 g flour', ['flour in a bound sauce, of the liquid']],
+    ['Meringue\nserves 8\n120 g egg whites\n240 g sugar', []],
+    ['Meringue\nserves 8\n120 g egg whites\n24 g sugar', ['sugar in a meringue, of the egg white']],
+    ['Mayonnaise\nserves 8\n2 egg yolks\n3 l oil', ['oil in a mayonnaise, of the egg']],
+    ['Custard\nserves 6\n500 ml milk\n6 egg yolks\n1 kg sugar', ['sugar in a custard, of the milk and cream']],
   ] as const)('%j: %j', (text, what) => {
     expect(formulaDoubts(dishFrom(text)).map(({ said }) => (said.code === 'formula-outside' ? said.what : ''))).toEqual(what);
   });
@@ -192,6 +205,7 @@ describe('does this formula look right', () => {
     expect(slipIn('Sponge\nserves 8\n200 g flour\n200 g sugar\n2 tbsp baking powder')).toContain(
       'Could it be a tablespoon for a teaspoon?',
     );
+    expect(slipIn('Vinaigrette\nserves 8\n50 ml olive oil\n150 ml sherry vinegar')).toContain('the two amounts the wrong way round?');
   });
 
   it('knows each band that it names, with a source', () => {
