@@ -107,7 +107,7 @@ await inPairs([
     ? [() => suite('web', 'apps/web'), () => suite('core', 'packages/core'), () => suite('contract', 'packages/contract')]
     : []),
   ...(wanted('types')
-    ? ['packages/core', 'packages/contract', 'apps/server', 'apps/web', 'e2e'].map(
+    ? ['packages', 'apps/server', 'apps/web', 'e2e'].map(
         (project) => () => check(`types, ${project}`, bin('tsc'), ['--noEmit', '-p', project]),
       )
     : []),

@@ -28,41 +28,47 @@ function lowest(gives: Amount, gave: readonly string[]): Working {
   return least([gives.min, ...gave].map((value) => given(measure(value, gives.unit))));
 }
 
+/** Plates with their working, or why they cannot be said. Not one of two in a union: what may be said are hundreds, and slow to check. */
+interface Plates {
+  readonly plates: Working | null;
+  readonly because: Said | null;
+}
+
+const notSaid = (because: Said): Plates => ({ plates: null, because });
+
 /** Whole plates that a making of the component serves, with the working. */
-function platesOf({ gives, gave }: Component, { amount }: PlateItem): Working | Said {
-  if (!gives) return { code: 'says-no-yield' };
-  if (exact(amount.max).compare(0) <= 0) return { code: 'nothing-on-plate' };
+function platesOf({ gives, gave }: Component, { amount }: PlateItem): Plates {
+  if (!gives) return notSaid({ code: 'says-no-yield' });
+  if (exact(amount.max).compare(0) <= 0) return notSaid({ code: 'nothing-on-plate' });
   const each = given(measure(amount.max, amount.unit), { said: { code: 'a-plate' } });
   const [from, to] = [unitOf(gives.unit).dimension, unitOf(amount.unit).dimension];
   if (gives.unit !== amount.unit && (from !== to || from === 'count'))
-    return { code: 'other-kind-of-unit', gives: measure(gives.max, gives.unit), takes: measure(amount.max, amount.unit) };
+    return notSaid({ code: 'other-kind-of-unit', gives: measure(gives.max, gives.unit), takes: measure(amount.max, amount.unit) });
   const all = lowest(gives, gave);
   const served = quotient(gives.unit === amount.unit ? all : inUnitOf(all, gives.unit, amount.unit), each, 'plate');
-  return rounding(served, exact(served.value.value).floor(), 'down', measure(1, 'plate'));
+  return { plates: rounding(served, exact(served.value.value).floor(), 'down', measure(1, 'plate')), because: null };
 }
 
 const inUnitOf = (working: Working, from: UnitCode, to: UnitCode): Working =>
   conversion(working, measure(inUnit({ value: exact(working.value.value), unit: from }, to).value, to));
-
-const isSaid = (result: Working | Said): result is Said => !('op' in result);
 
 /** Plates that one making of a dish gives by its plate build, which component limits them, and what is left of the others. */
 export function plateBuild(dish: DishContent): PlateBuild {
   const components = new Map(dish.components.map((component) => [component.id, component]));
   const entries = dish.plate.flatMap((item) => {
     const component = components.get(item.componentId);
-    return component ? [{ item, component, plates: platesOf(component, item) }] : [];
+    return component ? [{ item, component, ...platesOf(component, item) }] : [];
   });
-  const counted = entries.flatMap(({ item, component, plates }) => (isSaid(plates) ? [] : [{ item, component, plates }]));
+  const counted = entries.flatMap(({ item, component, plates }) => (plates ? [{ item, component, plates }] : []));
   const values = counted.map(({ plates }) => exact(plates.value.value));
   const fewest = values.length > 0 ? values.reduce((low, value) => (value.compare(low) < 0 ? value : low)) : null;
-  const shares = entries.map(({ item, component, plates }): PlateShare => ({
+  const shares = entries.map(({ item, component, plates, because }): PlateShare => ({
     componentId: component.id,
     name: component.name,
     onPlate: item.amount,
-    plates: isSaid(plates) ? null : plates.value,
-    left: !isSaid(plates) && fewest ? leftOf(component.gives!, component.gave, item, fewest) : null,
-    because: isSaid(plates) ? plates : null,
+    plates: plates?.value ?? null,
+    left: plates && fewest ? leftOf(component.gives!, component.gave, item, fewest) : null,
+    because,
   }));
   if (!fewest) return { portions: null, limitedBy: [], shares };
   const limits = (plates: Working) => exact(plates.value.value).equals(fewest);

@@ -27,6 +27,11 @@ export interface FactBook {
   readonly all: readonly IngredientFact[];
 }
 
+/** Whatever was done to it, water comes from the same tap; ice comes from elsewhere. */
+const isTapWater = (words: readonly string[]) => words.at(-1) === 'water' && words.slice(0, -1).every((word) => WATER_IS.has(word));
+const WATER_IS: ReadonlySet<string> = new Set(['boiled', 'tap', 'iced', 'ice', 'hot', 'cold', 'filtered', 'clean', 'drinking']);
+const isIce = (words: readonly string[]) => words[0] === 'ice' && !words.includes('water');
+
 /**
  * A book of the shipped facts with `own` facts laid over them by name.
  *
@@ -79,7 +84,8 @@ export function factBook(own: readonly IngredientFact[] = []): FactBook {
     const bare = words.filter((word) => !isState(word));
     // "Cold butter" is butter, but fresh pasta is not pasta: a name that means something else keeps its words.
     const key = bare.length > 0 && bare.length < words.length && (!whole || run(bare) === whole) ? bare : words;
-    const fact = byName.get(key.join(' '));
+    const fact = byName.get(key.join(' ')) ?? (isTapWater(key) ? byName.get('water') : undefined);
+    if (fact?.name === 'water' && !isIce(key)) return 'water';
     // A plural spelling of a known ingredient meets its singular; a different variety ("red onion") does not.
     if (fact && singular(key.join(' ')) === singular(plain(fact.name))) return plain(fact.name);
     return key.map(singular).join(' ');

@@ -9,7 +9,8 @@ const set = (words: string): ReadonlySet<string> => new Set(words.trim().split(/
 /** How an ingredient stands there when it is used, which is no part of what it is: butter is butter, cold or melted. */
 const STATE = set(`
   cold soft softened melted hot warm warmed lukewarm tepid cool cooled chilled iced room temperature ripe unripe overripe fresh freshly
-  frozen thawed defrosted raw stale firm very well just at day old
+  frozen thawed defrosted raw stale firm very well just at day old boiling simmering scalded
+  scalding hand fridge but yet
 `);
 
 /** What is done to an ingredient before it is used. */

@@ -253,9 +253,9 @@ function linesOfGroup(key: string, group: readonly Part[], book: FactBook): read
   const apart = new Map<UnitCode, Converted[]>();
   let missing: Said | null = null;
   for (const part of group) {
-    const converted = convert(part, target, book);
-    if ('code' in converted) {
-      missing = converted;
+    const { converted, lacks } = convert(part, target, book);
+    if (!converted) {
+      missing = lacks;
       apart.set(part.unit, [...(apart.get(part.unit) ?? []), { part, working: part.working, byFact: false }]);
     } else together.push(converted);
   }
@@ -275,24 +275,25 @@ function targetUnit(group: readonly Part[], book: FactBook): UnitCode {
   return 'g';
 }
 
-/** The part in the target unit, or the fact that is missing. */
-function convert(part: Part, target: UnitCode, book: FactBook): Converted | Said {
+/** The part in the target unit, or the fact that is missing; one of the two. */
+function convert(part: Part, target: UnitCode, book: FactBook): { readonly converted: Converted | null; readonly lacks: Said | null } {
   const { working, item, unit } = part;
   const { from, said, by } = working;
-  if (unit === target) return { part, working, byFact: false };
+  if (unit === target) return { converted: { part, working, byFact: false }, lacks: null };
   const relabel = (of: Working) => (of.op === 'relation' ? labelled(of, { from, by }) : labelled(of, { from, said, by }));
-  const done = (of: Working, byFact: boolean): Converted => ({ part, working: relabel(of), byFact });
+  const done = (of: Working, byFact: boolean) => ({ converted: { part, working: relabel(of), byFact }, lacks: null });
+  const without = (need: 'density' | 'weight of one') => ({ converted: null, lacks: { code: 'fact-missing', item, need } as const });
   const bare = working.op === 'relation' ? working : labelled(working, { from: undefined, said: undefined, by: undefined });
   const [ownUnit, to] = [unitOf(unit), unitOf(target)];
   if (ownUnit.dimension === to.dimension && ownUnit.dimension !== 'count')
     return done(conversion(bare, measure(inUnit(quantityOf(part), target).value, target)), false);
   const grams = toGrams(item, quantityOf(part), saidOf(part), book);
-  if (isMissingFact(grams)) return { code: 'fact-missing', item, need: grams.need };
+  if (isMissingFact(grams)) return without(grams.need);
   const inMass = inGrams(bare, grams);
   if (target === 'g') return done(inMass, grams.by !== null);
   const density = densityOf(item, book);
   if (target === 'ml' && density) return done(quotient(inMass, density, 'ml'), true);
-  return { code: 'fact-missing', item, need: 'density' };
+  return without('density');
 }
 
 interface LineOf {

@@ -23,6 +23,9 @@ const SMALL: ReadonlySet<string> = new Set([
   'stalk',
 ]);
 
+/** What comes apart by itself: a part of a head of garlic or a bulb of fennel is passed on. */
+const COMES_APART: ReadonlySet<string> = new Set(['head', 'bulb']);
+
 /**
  * How a line scales until a person chooses another: pieces as their fact says (whole in each making, shared, or weighed out once broken
  * up), strong spices tapered, a pan's film of oil once, the rest in proportion. Packs and bunches can be shared between makings and so
@@ -39,7 +42,7 @@ export function defaultScaling(
   if (unit.dimension === 'count') {
     if (unit.pack || unit.code === 'bunch') return { kind: 'proportional' };
     if (BROKEN_UP.test(line.preparation)) return { kind: 'weighed' };
-    const piece = SMALL.has(unit.code) ? 'whole' : (fact?.piece ?? 'whole');
+    const piece = SMALL.has(unit.code) ? 'whole' : COMES_APART.has(unit.code) ? 'shared' : (fact?.piece ?? 'whole');
     return { kind: piece === 'whole' ? 'wholeEach' : piece };
   }
   if (fact?.strong) return { kind: 'tapered' };

@@ -130,6 +130,19 @@ describe('pieces', () => {
 
 describe('amounts', () => {
   it.each([
+    // Whatever was done to it, it comes from one tap: 1 l and 200 ml of a making are 1.2 l, twice that for eight.
+    ['1 l cold water\n200 ml boiling water', 8, { 'cold water': '2.4 l' }],
+    ['1 l freshly boiled water\n200 ml iced water', 4, { 'freshly boiled water': '1.2 l' }],
+    ['500 ml milk\n100 ml scalded milk', 4, { milk: '600 ml' }],
+    // A head comes apart, so ten quarters of one are two and a half; a sprig does not.
+    ['1 head garlic', 10, { garlic: '3 heads' }],
+    ['1 bulb fennel', 6, { fennel: '2 bulbs' }],
+    ['1 sprig thyme', 6, { thyme: '6 sprigs' }],
+  ] as const)('%j for %d is %j', (lines, students, wanted) => {
+    expect(ordered(dishFrom(`Dish\nserves 4\n${lines}`), { students })).toEqual(wanted);
+  });
+
+  it.each([
     // What becomes more is bought as less: 280 g cooked at 2.8 are 100 g dry.
     ['280 g rice', [{ kind: 'cooking', fraction: '14/5' }], '100 g'],
     ['240 g lentils', [{ kind: 'cooking', fraction: '12/5' }], '100 g'],
