@@ -96,6 +96,11 @@ const COOKS_FLESH = new RegExp(
   `${COOKED.source}|\\b(?:barbecue|griddle|deep-?fry|deep-?fried|sous[- ]vide|water bath|bast|broil|salamander|oven|wok|plancha|embers|coals|spit|(?:hot|dry|heavy|frying|covered|smoking) pan|brown (?:it|them|hard|well|all|the|in)|(?:until|till) (?:it is |they are |just )?(?:done|opaque|flak))\\w*`,
   'i',
 );
+/** A verb of cooking and the two words that follow, which may be what it cooks. */
+const COOKED_OBJECT = new RegExp(
+  `${COOKED.source}\\s*(?:(?:the|all|your|some|half|a|an)\\s+)*((?:(?!in |with |at |over |on |for |until )[\\p{L}-]+\\s*){0,2})`,
+  'giu',
+);
 /** Flesh that is bought ready to eat. */
 const READY =
   /\b(?:smoked(?! (?:haddock|cod|bacon|pancetta|lardons))|cooked|boiled|roasted?|tinned|canned|dried|potted|paté|pâté|pate|rillettes|ham|prosciutto|salami|bresaola|mortadella|chorizo|crab ?meat|(?:white|brown|picked) crab)\b/i;
@@ -106,9 +111,14 @@ const BAKED = /\b(?:bake|baked|baking|oven)\b/i;
 const RAW =
   /\b(?:raw|ceviche|tartare|carpaccio|sashimi|crudo|gravlax|cure[ds]?|curing|lightly (?:cooked|cured|seared|smoked)|just set|barely|rare|pink|tataki|cold[- ]smok\w+)\b/i;
 const IN_THE_ROOM =
-  /\b(?:room temperature|on the (?:counter|bench|side|worktop|table)|(?:in|at) (?:a|the) warm place|ambient|in the kitchen|unrefrigerated|out of the fridge)\b/i;
-const STANDS = /\b(?:stand|leave|left|rest|sit|keep|kept|hold|held|cool|marinate|soak|set aside|infuse|prove)\w*\b/i;
+  /\b(?:room temperature|(?:on|from) the (?:counter|bench|side|worktop|table|buffet|pass|work surface)|(?:in|at) (?:a|the) warm place|ambient|in the kitchen|unrefrigerated|out of the fridge)\b/i;
+const STANDS = /\b(?:stand|leave|left|rest|sit|keep|kept|hold|held|cool|marinate|soak|set aside|infuse|prove|spread|serve)\w*\b/i;
+/** Left for hours, with no word of where: what is soaked, salted or raised is meant to stand. */
+const LEFT = /\b(?:stand|leave|left|rest|sit|keep|kept|set aside)\w*\b/i;
+const MEANT_TO_STAND =
+  /\b(?:soak|prove|rise|ferment|culture|cur(?:e|ed|ing)|brin|salt|marinat|pickl|dry|dried|dehydrat|hang|hung|oven|freez|frozen)\w*/i;
 const COLD_PLACE = /\b(?:fridge|refrigerat\w*|chill\w*|cold room|ice|iced|freez\w*|walk[- ]in)\b/i;
+const OVERNIGHT = /\bover ?night|\bnext (?:day|morning)/i;
 const WARM = /\b(?:keep|hold|kept|held)\b[^.;]{0,24}\b(?:warm|hot)\b|\bhot[- ]hold/i;
 const HOLDS = /\b(?:keep|hold|kept|held|stand|stands)\b/i;
 /** Food that is kept for later, which has a longest life; what cures, ripens or marinates is not meant. */
@@ -158,18 +168,18 @@ function eatenRaw(dish: DishContent, component: Component, book: FactBook): bool
       .split(/[^\p{L}]+/u)
       .filter((word) => word.length > 2)
       .map((word) => word.replace(/e?s$/, ''));
-  const items = linesOf(dish).map(({ item }) => wordsIn(item));
-  const speaksOf = ({ text }: MethodStep, words: readonly string[]) => {
-    const said = new Set(wordsIn(text));
-    return words.some((word) => said.has(word));
-  };
+  const others = new Set(linesOf(dish).flatMap(({ item }) => wordsIn(item)));
   return matched(component, book).some(({ line, fact }) => {
     if (!fact.kinds.some((kind) => FLESH.includes(kind)) || STABLE.has(fact.name) || fact.label) return false;
     if (READY.test(lineWords(line)) || NO_PIECE.test(lineWords(line))) return false;
-    const own = wordsIn(line.item);
-    return !dish.method.some(
-      (step) => COOKS_FLESH.test(step.text) && (speaksOf(step, own) || !items.some((words) => words !== own && speaksOf(step, words))),
-    );
+    const own = new Set(wordsIn(line.item));
+    /** "Boil the rice": what the verb cooks is something else. */
+    const cooksAnother = (object: string) => wordsIn(object).some((word) => others.has(word) && !own.has(word));
+    return !dish.method.some(({ text }) => {
+      if (!COOKS_FLESH.test(text)) return false;
+      if (wordsIn(text).some((word) => own.has(word))) return true;
+      return [...text.matchAll(COOKED_OBJECT)].some(([, object = '']) => !cooksAnother(object)) || !COOKED.test(text);
+    });
   });
 }
 
@@ -221,7 +231,8 @@ function natureOf(dish: DishContent, component: Component, book: FactBook): Natu
       (/\b(?:bake|boil|fry|poach|scramble|cook)\w*/i.test(text) ||
         (celsius !== null && celsius >= 70 && heats !== 'surface' && heats !== 'sugar')),
   );
-  const perishable = flesh || (eggOrMilk && !bread) || (starch && !bread) || madeWet || underOil || sprouts || melon;
+  const perishable =
+    flesh || (lowOxygen && cooked) || (eggOrMilk && !bread) || (starch && !bread) || madeWet || underOil || sprouts || melon;
   const hazards: DishHazard[] = [];
   if (perishable && cooked && component.keeps.length > 0) hazards.push('cooked-kept');
   if (hasEgg && !hotEgg && !bread) hazards.push('raw-egg');
@@ -272,7 +283,7 @@ function coreRuleOf(kinds: ReadonlySet<FoodKind>, told: string): { readonly rule
 function coreIn({ text, celsius, heats }: MethodStep): number | null {
   if (heats === 'core' && celsius !== null) return celsius;
   const match =
-    /\b(?:core|internal temperature|inside|centre|center|middle|thickest part|probe|at the bone)\b[^.;]{0,40}?(\d{2,3})\s*°?\s*(c|f)?\b/i.exec(
+    /\b(?:core|internal(?: temperature)?|inside|centre|center|middle|thickest part|probe|at the bone|reads|registers)\b[^.;]{0,40}?(\d{2,3})\s*°?\s*(c|f)?\b/i.exec(
       text,
     ) ??
     /\b(\d{2,3})\s*°?\s*(c|f)\b[^.;\d]{0,20}\b(?:core|in(?:to)? the (?:centre|center|middle|thickest)|at the (?:bone|centre|center|thickest)|internal|inside)/i.exec(
@@ -362,6 +373,18 @@ export function dishRuleNotices(dish: DishContent, rules: LocalRules, book: Fact
       if (time === null) add(where, { code: 'plan.stands-untimed', ...of('out-of-control') });
       else if (time > ruleValue('out-of-control', rules)) add(where, { code: 'plan.stands', ...of('out-of-control'), minutes: time });
     }
+    const leftSomewhere =
+      keeper !== undefined &&
+      !cools &&
+      !inRoom &&
+      LEFT.test(text) &&
+      !COLD_PLACE.test(text) &&
+      !MEANT_TO_STAND.test(text) &&
+      !(COOKED.test(text) && !OVERNIGHT.test(text)) &&
+      !(step.celsius !== null && step.celsius >= ruleValue('hot-holding', rules)) &&
+      !KEPT.test(text);
+    if (leftSomewhere && time !== null && time > ruleValue('out-of-control', rules))
+      add(where, { code: 'plan.stands', ...of('out-of-control'), minutes: time });
     const heldBelow =
       HOLDS.test(text) &&
       step.celsius !== null &&

@@ -127,6 +127,12 @@ describe('local rules', () => {
     ['1. Cook it.\n2. Store in the fridge for up to two weeks.', ['plan.chilled']],
     ['1. Cook it.\n2. Keep two days in the fridge.', []],
     ['1. Cook it.\n2. Freeze, keeps three months.', []],
+    // Where it is left is not said: it is not taken for a cold place.
+    ['1. Cook it.\n2. Leave overnight in the pan.', ['plan.stands']],
+    ['1. Leave to simmer for three hours.', []],
+    ['1. Soak overnight.\n2. Cook it.', []],
+    ['1. Cook it.\n2. Spread on trays on the worktop for 3 hours.', ['plan.stands']],
+    ['1. Cook it.\n2. Serve warm from the buffet, up to 2½ hours.', ['plan.stands']],
   ] as const)('%j: %j', (steps, codes) => {
     expect(dishRuleNotices(stew(steps), {}).map(({ said }) => said.code)).toEqual(codes);
   });
@@ -161,6 +167,8 @@ describe('local rules', () => {
     ['Plate\nserves 4\n24 oysters\nMethod\n1. Open and serve on ice.', ['raw-fish-or-meat']],
     ['Plate\nserves 4\n400 g herring fillets\n200 ml vinegar\nMethod\n1. Cover with the vinegar for two days.', ['raw-fish-or-meat']],
     ['Hake\nserves 4\n4 hake fillets\n50 g butter\nMethod\n1. Heat the butter.\n2. Lay in the hake and baste until done.', ['raw-to-cook']],
+    ['Legs\nserves 4\n4 duck legs\n300 g duck fat\nMethod\n1. Cook in the fat for 4 h.', ['raw-to-cook']],
+    ['Fry\nserves 4\n400 g whitebait\n100 g flour\nMethod\n1. Flour and deep-fry at 175 °C.', ['raw-to-cook']],
     ['Cod\nserves 4\n4 cod fillets\nMethod\n1. Slide under the salamander for six minutes.', ['raw-to-cook']],
     ['Toast\nserves 4\n100 g smoked mackerel\n4 slices bread\nMethod\n1. Toast the bread and lay the fish on.', []],
     ['Mussel salad\nserves 4\n300 g cooked mussels\nMethod\n1. Dress.', []],
@@ -196,6 +204,8 @@ describe('local rules', () => {
     ['Fowl\nserves 4\n1 guinea fowl\nMethod\n1. Roast at 180 °C until 65 °C at the bone.', 'core-poultry'],
     ['Turkey\nserves 6\n1 kg turkey breast\nMethod\n1. Roast to 68 °C.', 'core-poultry'],
     ['Turkey\nserves 6\n1 kg turkey breast\nMethod\n1. Roast in an oven set to 90 °C.', null],
+    ['Quail\nserves 4\n4 quail\nMethod\n1. Roast until the breast reads 58 °C.', 'core-poultry'],
+    ['Pheasant\nserves 4\n2 pheasants\nMethod\n1. Take out at an internal 62 °C.', 'core-game'],
     ['Kofta\nserves 4\n600 g minced lamb\nMethod\n1. Grill until the probe shows 62 °C.', 'core-minced'],
   ] as const)('%j is held to %s', (text, rule) => {
     expect(dishRuleNotices(dishFrom(text), {}).find(({ said }) => said.code === 'plan.core')?.rule ?? null).toBe(rule);
