@@ -1,0 +1,238 @@
+import { linesOf, type Component, type DishContent, type IngredientLine, type MethodStep } from '../dish/types';
+import { SHIPPED_BOOK, type FactBook, type FoodKind } from '../ingredients';
+
+/** What can go wrong with a component. */
+export const DISH_HAZARDS = [
+  'cooked-kept',
+  'raw-egg',
+  'raw-fish-or-meat',
+  'under-oil',
+  'sprouts-or-cut-melon',
+  'low-oxygen',
+  'reheated',
+  'raw-to-cook',
+] as const;
+export type DishHazard = (typeof DISH_HAZARDS)[number];
+
+export const DISH_HAZARD_NAMES: Readonly<Record<DishHazard, string>> = {
+  'cooked-kept': 'cooked meat, fish, egg, milk or grain that is kept',
+  'raw-egg': 'raw or barely cooked egg',
+  'raw-fish-or-meat': 'fish or meat served raw, cured or lightly cooked',
+  'under-oil': 'garlic, herbs or vegetables under oil',
+  'sprouts-or-cut-melon': 'sprouts or cut melon',
+  'low-oxygen': 'packed without air',
+  reheated: 'cooked, cooled and reheated',
+  'raw-to-cook': 'raw meat, poultry or fish that is cooked here',
+};
+
+export interface ComponentHazards {
+  readonly componentId: string;
+  readonly name: string;
+  readonly hazards: readonly DishHazard[];
+}
+
+export const FLESH: readonly FoodKind[] = ['cattle', 'pig', 'other mammal', 'poultry', 'fish', 'crustacean', 'mollusc'];
+/** Of animals, but dry, sour, salt or fat enough to stand by themselves. */
+const STABLE = new Set([
+  'butter',
+  'ghee',
+  'parmesan',
+  'comte',
+  'cheddar',
+  'lard',
+  'suet',
+  'duck fat',
+  'honey',
+  'anchovy fillets',
+  'fish sauce',
+  'bonito flakes',
+  'worcester sauce',
+  'gelatine',
+  'powdered gelatine',
+  'milk powder',
+  'buttermilk powder',
+  'dried egg white',
+  'meringue',
+  'condensed milk',
+  'mayonnaise',
+  'chocolate',
+  'milk chocolate',
+]);
+const STARCH = new Set([
+  'rice',
+  'short grain rice',
+  'wild rice',
+  'pasta',
+  'egg pasta',
+  'noodles',
+  'barley',
+  'bulgur',
+  'couscous',
+  'farro',
+  'quinoa',
+  'polenta',
+  'lentils',
+  'dried chickpeas',
+  'black beans',
+  'butter beans',
+  'potato',
+]);
+export const COOKED =
+  /\b(?:cook|boil|simmer|braise|stew|roast|bake|fry|sear|poach|steam|blanch|sweat|grill|reduce|scald|confit|sauté|saute|render|heat)\w*/i;
+/** Ways of cooking flesh that nothing else is called by. */
+const COOKS_FLESH = new RegExp(
+  `${COOKED.source}|\\b(?:barbecue|griddle|deep-?fry|deep-?fried|sous[- ]vide|water bath|bast|broil|salamander|oven|wok|plancha|embers|coals|spit|(?:hot|dry|heavy|frying|covered|smoking) pan|brown (?:it|them|hard|well|all|the|in)|(?:until|till) (?:it is |they are |just )?(?:done|opaque|flak))\\w*`,
+  'i',
+);
+/** A verb of cooking and the two words that follow, which may be what it cooks. */
+const COOKED_OBJECT = new RegExp(
+  `${COOKED.source}\\s*(?:(?:the|all|your|some|half|a|an)\\s+)*((?:(?!in |with |at |over |on |for |until )[\\p{L}-]+\\s*){0,2})`,
+  'giu',
+);
+/** Flesh that is bought ready to eat. */
+const READY =
+  /\b(?:smoked(?! (?:haddock|cod|bacon|pancetta|lardons))|cooked|boiled|roasted?|tinned|canned|dried|potted|paté|pâté|pate|rillettes|ham|prosciutto|salami|bresaola|mortadella|chorizo|crab ?meat|(?:white|brown|picked) crab)\b/i;
+/** What is made of flesh, or of what is round it, and is no piece of it any more. */
+const NO_PIECE =
+  /\b(?:stock|broth|bouillon|fond|demi[- ]glace|jus|gelatine|roe|caviar|paste|sauce|essence|ink|fat|lard|suet|dripping|skins?|bones?)\b/i;
+const BAKED = /\b(?:bake|baked|baking|oven)\b/i;
+const RAW =
+  /\b(?:raw|ceviche|tartare|carpaccio|sashimi|crudo|gravlax|cure[ds]?|curing|lightly (?:cooked|cured|seared|smoked)|just set|barely|rare|pink|tataki|cold[- ]smok\w+)\b/i;
+const matched = (component: Component, book: FactBook) =>
+  component.lines.flatMap((line) => (line.componentId ? [] : book.read(line.item).found.map(({ fact }) => ({ line, fact }))));
+
+const lineWords = ({ written, item, preparation, note }: IngredientLine) => [written, item, preparation, note].join(' ');
+
+/** Words of a component: its name, its lines and what is done to them. */
+const wordsOf = ({ name, lines }: Component) => [name, ...lines.map(lineWords)].join(' ');
+
+/** Steps that speak of a component: by its name or one of its ingredients; all of them where it is the only one. */
+export function stepsOf(dish: DishContent, component: Component): readonly MethodStep[] {
+  if (dish.components.length === 1) return dish.method;
+  const own = named(dish, component);
+  if (component.name) return own;
+  // The main list is also what no other component claims.
+  const claimed = new Set(dish.components.flatMap((other) => (other === component ? [] : named(dish, other))));
+  return dish.method.filter((step) => own.includes(step) || !claimed.has(step));
+}
+
+function named(dish: DishContent, component: Component): readonly MethodStep[] {
+  const words = [component.name, ...component.lines.map(({ item }) => item)]
+    .flatMap((text) => text.toLowerCase().split(/[^\p{L}]+/u))
+    .filter((word) => word.length > 3);
+  return dish.method.filter(({ text }) => {
+    const said = text.toLowerCase();
+    return words.some((word) => said.includes(word.replace(/e?s$/, '')));
+  });
+}
+
+/**
+ * Whether flesh among the lines is eaten as it is: no step that speaks of it, or of no ingredient in particular, cooks it. A component
+ * without any step says nothing about it.
+ */
+function eatenRaw(dish: DishContent, component: Component, book: FactBook): boolean {
+  const steps = stepsOf(dish, component);
+  if (steps.length === 0) return false;
+  const wordsIn = (text: string) =>
+    text
+      .toLowerCase()
+      .split(/[^\p{L}]+/u)
+      .filter((word) => word.length > 2)
+      .map((word) => word.replace(/e?s$/, ''));
+  const others = new Set(linesOf(dish).flatMap(({ item }) => wordsIn(item)));
+  return matched(component, book).some(({ line, fact }) => {
+    if (!fact.kinds.some((kind) => FLESH.includes(kind)) || STABLE.has(fact.name) || fact.label) return false;
+    if (READY.test(lineWords(line)) || NO_PIECE.test(lineWords(line))) return false;
+    const own = new Set(wordsIn(line.item));
+    /** "Boil the rice": what the verb cooks is something else. */
+    const cooksAnother = (object: string) => wordsIn(object).some((word) => others.has(word) && !own.has(word));
+    return !dish.method.some(({ text }) => {
+      if (!COOKS_FLESH.test(text)) return false;
+      if (wordsIn(text).some((word) => own.has(word))) return true;
+      return [...text.matchAll(COOKED_OBJECT)].some(([, object = '']) => !cooksAnother(object)) || !COOKED.test(text);
+    });
+  });
+}
+
+export interface Nature {
+  readonly kinds: ReadonlySet<FoodKind>;
+  /** It has to be kept hot or cold. */
+  readonly perishable: boolean;
+  readonly told: string;
+  readonly hazards: readonly DishHazard[];
+}
+
+/** What a component is and what can go wrong with it, from its ingredients and the steps that speak of it. */
+export function natureOf(dish: DishContent, component: Component, book: FactBook): Nature {
+  const found = matched(component, book);
+  const steps = stepsOf(dish, component);
+  const title = dish.components.length === 1 ? dish.title : '';
+  const told = [title, wordsOf(component), ...steps.map(({ text }) => text)].join('. ');
+  const facts = found.map(({ fact }) => fact);
+  const kinds = new Set(facts.flatMap((fact) => fact.kinds));
+  const cooked = steps.some(({ text }) => COOKED.test(text)) || /\b(?:cooked|boiled|roasted|braised)\b/i.test(wordsOf(component));
+  const bread =
+    facts.some(({ allergens, name }) => allergens.includes('gluten') && /flour|dough|semolina/.test(name)) &&
+    steps.some(({ text }) => BAKED.test(text));
+  const perishing = facts.filter((fact) => !STABLE.has(fact.name));
+  const flesh = perishing.some((fact) => fact.kinds.some((kind) => FLESH.includes(kind)));
+  const eggOrMilk = perishing.some((fact) => fact.kinds.includes('egg') || (fact.kinds.includes('milk') && fact.name !== 'butter'));
+  const starch = cooked && facts.some(({ name }) => STARCH.has(name));
+  const madeWet =
+    cooked &&
+    facts.some(({ name, liquid }) => /stock/.test(name) || (liquid && name === 'water')) &&
+    !bread &&
+    facts.some(({ kinds: of, exacting }) => of.includes('plant') && !exacting);
+  const oil = facts.some(({ name }) => /(?:^| )oil$/.test(name) && !/^(?:chilli)/.test(name));
+  const wet = found.some(({ fact, line }) => isFreshVegetable(fact.name, book) && !/\bdried\b/i.test(line.item));
+  const underOil =
+    oil &&
+    wet &&
+    (/\boil\b|\bconfit\b/i.test(component.name || (dish.components.length === 1 ? dish.title : '')) ||
+      /\bunder oil\b|\bcover\w* (?:with|in) oil\b|\bin oil\b|\binfuse\w*[^.]{0,40}\boil\b|\boil\b[^.]{0,40}\binfuse/i.test(told) ||
+      // Herbs blended with oil, not a soup or a spread that has oil in it.
+      (/\bblend\w*[^.]{0,40}\boil\b/i.test(told) && !facts.some(({ name }) => BULK.test(name))));
+  const lowOxygen = /\bvacuum|\bsous[- ]vide|\bsealed (?:bag|pouch|jar)|\breduced[- ]oxygen|\bbag(?:ged)? and seal/i.test(told);
+  const sprouts = /\bsprout(?:s|ed)\b|\balfalfa\b/i.test(wordsOf(component)) && !/brussels/i.test(wordsOf(component));
+  const melon = facts.some(({ name }) => name === 'melon' || name === 'watermelon');
+  const hasEgg = facts.some(({ kinds: of, name }) => of.includes('egg') && !/pasteurised|dried/.test(name) && !STABLE.has(name));
+  // Boiling syrup poured on whites does not cook them through.
+  const hotEgg = steps.some(
+    ({ text, celsius, heats }) =>
+      !(/\b(?:syrup|sugar|caramel)\b/i.test(text) && !/\b(?:bake|custard|cream|milk|poach|scramble)\w*/i.test(text)) &&
+      (/\b(?:bake|boil|fry|poach|scramble|cook)\w*/i.test(text) ||
+        (celsius !== null && celsius >= 70 && heats !== 'surface' && heats !== 'sugar')),
+  );
+  const perishable =
+    flesh || (lowOxygen && cooked) || (eggOrMilk && !bread) || (starch && !bread) || madeWet || underOil || sprouts || melon;
+  const hazards: DishHazard[] = [];
+  if (perishable && cooked && component.keeps.length > 0) hazards.push('cooked-kept');
+  if (hasEgg && !hotEgg && !bread) hazards.push('raw-egg');
+  if (flesh && (RAW.test(told) || component.allowance || eatenRaw(dish, component, book))) hazards.push('raw-fish-or-meat');
+  if (underOil) hazards.push('under-oil');
+  if (sprouts || melon) hazards.push('sprouts-or-cut-melon');
+  if (lowOxygen) hazards.push('low-oxygen');
+  if (steps.some(({ text }) => REHEAT.test(text))) hazards.push('reheated');
+  const raw = found.some(
+    ({ fact, line }) => perishing.includes(fact) && fact.kinds.some((kind) => FLESH.includes(kind)) && !READY.test(lineWords(line)),
+  );
+  if (raw && (cooked || steps.some(({ text }) => COOKS_FLESH.test(text)))) hazards.push('raw-to-cook');
+  return { kinds, perishable, told, hazards };
+}
+
+export const REHEAT = /\bre-?heat\w*|\bwarm(?:ed)? (?:it |them )?(?:through|again|up)\b|\bheat(?:ed)? (?:it |them )?(?:through|again)\b/i;
+
+const HERBS_AND_VEGETABLES =
+  /garlic|basil|parsley|thyme|rosemary|sage|chives|tarragon|chervil|dill|mint|coriander|chilli|pepper$|tomato|onion|shallot|mushroom|aubergine|courgette|artichoke|lemon|ginger|herb/;
+const BULK = /tomato|cucumber|aubergine|courgette|bread|yoghurt|stock|^water$|beans?$|chickpea|lentil|(?:red|green|bell|sweet) pepper/;
+const isFreshVegetable = (name: string, book: FactBook) =>
+  HERBS_AND_VEGETABLES.test(name) && book.named(name) !== null && !/dried|peppercorn|^pepper$/.test(name);
+
+/** What each component of a dish can go wrong by, from its ingredients and steps, also where it has no step. */
+export function dishHazards(dish: DishContent, book: FactBook = SHIPPED_BOOK): readonly ComponentHazards[] {
+  return dish.components.map((component) => ({
+    componentId: component.id,
+    name: component.name || dish.title,
+    hazards: natureOf(dish, component, book).hazards,
+  }));
+}
