@@ -29,6 +29,7 @@ if (!DATABASE_URL)
 let app: Awaited<ReturnType<typeof createApp>> | null = null;
 let closing = false;
 const PATIENCE = 8000;
+const KEPT_IDLE = 75_000;
 
 /** Ends in order, and in any case: a request that never ends must not keep the server after its launcher. */
 async function close(): Promise<void> {
@@ -71,7 +72,10 @@ if (PELVO_DEMO === '1') {
 const firstCode = PELVO_DEMO === '1' ? null : await app.get(PeopleService).firstVisitCode();
 if (launched && !process.connected) await close();
 
-await app.listen(Number(PORT), HOST);
+const listening = (await app.listen(Number(PORT), HOST)) as Server;
+// Longer than browsers and proxies keep an idle connection, so that none is closed under a request that is just being sent.
+listening.keepAliveTimeout = KEPT_IDLE;
+listening.headersTimeout = KEPT_IDLE + 1000;
 const address = PELVO_TLS_KEY ? `https://${HOST === '0.0.0.0' ? 'localhost' : HOST}:${PORT}` : `http://${HOST}:${PORT}`;
 console.log(`\nPelvo is ready at ${address}\n`);
 if (PELVO_DEMO === '1') {

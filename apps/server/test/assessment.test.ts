@@ -75,6 +75,50 @@ describe('marking', () => {
     expect((await results(id)).results[0]!.marks.seasoning).toBeUndefined();
   });
 
+  it('takes what was measured, counted and staged, keeps pieces before a level is given, and refuses what cannot be', async () => {
+    const id = lessonId('Knife basics and a citrus salad');
+    const sheet = await sheetOf(id);
+    const name = sheet.students[0]!.name;
+    const dice = (pieces: readonly (readonly number[])[], at: number | null) =>
+      touch(sheet, 'fine-dice', { kind: 'measured', pieces, level: at, faults: [] } as unknown as MarkValue, name);
+    const of = async () => (await results(id)).results.find((each) => each.student === name)!;
+    const before = (await of()).marks['fine-dice'];
+    expect(before).toMatchObject({ kind: 'measured' });
+    await give(id, dice([[3], [3.1], [9]], 2));
+    expect((await of()).marks['fine-dice']).toMatchObject({ pieces: [[3], [3.1], [9]], level: 2 });
+    // Measured again, without a level: the pieces are kept, and it is no mark.
+    await give(id, dice([[3], [3], [3]], null));
+    // What the lead had said of it counts again meanwhile.
+    expect((await of()).marks['fine-dice']).toEqual(before);
+    const kept = (await sheetOf(id)).plates.flatMap(({ given }) => given).filter(({ criterionKey }) => criterionKey === 'fine-dice');
+    expect(kept.some(({ value }) => value?.kind === 'measured' && value.level === null && value.pieces.length === 3)).toBe(true);
+    await give(id, dice([[3], [3], [3]], 4));
+    const wrong: readonly [string, unknown][] = [
+      ['fine-dice', { kind: 'measured', pieces: [[1, 2]], level: 3, faults: [] }],
+      ['fine-dice', { kind: 'measured', pieces: [[30_000]], level: 3, faults: [] }],
+      ['fine-dice', { kind: 'measured', pieces: Array(300).fill([3]), level: 3, faults: [] }],
+      ['fine-dice', { kind: 'counted', count: 3, faults: [] }],
+      ['boards-missed', { kind: 'counted', count: -1, faults: [] }],
+      ['boards-missed', { kind: 'counted', count: 1.5, faults: [] }],
+      ['station', { kind: 'ladder', stage: 7, faults: [] }],
+      ['station', { kind: 'level', level: 3, faults: [] }],
+      ['station', { kind: 'guess' }],
+    ];
+    for (const [key, value] of wrong) {
+      const answer = await give(id, touch(sheet, key, value as MarkValue, name));
+      expect([key, JSON.stringify(value).slice(0, 60), answer.status]).toEqual([key, JSON.stringify(value).slice(0, 60), 422]);
+    }
+    await give(
+      id,
+      touch(sheet, 'boards-missed', { kind: 'counted', count: 2, faults: [] }, name),
+      touch(sheet, 'station', { kind: 'ladder', stage: 3, faults: [] }, name),
+    );
+    const { marks, result } = await of();
+    expect(marks).toMatchObject({ 'boards-missed': { count: 2 }, station: { stage: 3 }, 'fine-dice': { level: 4 } });
+    expect(result.mark).not.toBeNull();
+    expect((await lead('PUT', `/api/lessons/${id}/release`, { body: { released: true } })).status).toBe(200);
+  });
+
   it('keeps when a plate came to the pass, once, also said by two at the same moment, and lets it be taken back', async () => {
     const id = lessonId('Two plates against the clock');
     const sheet = await sheetOf(id);
@@ -247,17 +291,17 @@ describe('marking', () => {
   it('explains an old mark the same after the rubric has been changed', async () => {
     const id = lessonId('Knife basics and a citrus salad');
     const before = (await results(id)).results;
-    const [summary] = (await lead<RubricSummary[]>('GET', '/api/rubrics')).body;
+    const summary = (await lead<RubricSummary[]>('GET', '/api/rubrics')).body.find(({ name }) => name === 'Knife practical');
     const rubric = (await lead<Rubric>('GET', `/api/rubrics/${summary!.id}`)).body;
     const content = {
       ...rubric.content,
-      strandWeights: { knife: 90, cooking: 5, plating: 5 },
+      strandWeights: { knife: 90, cooking: 0, plating: 0, process: 10 },
       criteria: rubric.content.criteria.map((criterion) => ({ ...criterion, name: `${criterion.name}, new` })),
     };
     const saved = (await lead<Rubric>('PUT', `/api/rubrics/${summary!.id}`, { body: content, version: rubric.version })).body;
     expect((await lead('POST', `/api/rubrics/${summary!.id}/editions`, { version: saved.version })).body.number).toBe(2);
     expect((await results(id)).results).toEqual(before);
-    const bad = { ...content, strandWeights: { knife: 0, cooking: 50, plating: 50 } };
+    const bad = { ...content, strandWeights: { knife: 0, cooking: 0, plating: 0, process: 100 } };
     const draft = (await lead<Rubric>('PUT', `/api/rubrics/${summary!.id}`, { body: bad, version: saved.version })).body;
     expect((await lead('POST', `/api/rubrics/${summary!.id}/editions`, { version: draft.version })).problem.errors![0]!.field).toBe(
       'strandWeights.knife',

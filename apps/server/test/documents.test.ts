@@ -123,7 +123,7 @@ describe('an order on paper', () => {
 describe('a result on paper', () => {
   const rubric: RubricContent = {
     name: 'Practical',
-    strandWeights: { knife: 0, cooking: 1, plating: 0 },
+    strandWeights: { knife: 0, cooking: 1, plating: 0, process: 0 },
     levelShares: [0.25, 0.5, 0.75, 1],
     passAt: 3,
     criteria: ['Seasoning', 'Colour'].map((name) => ({

@@ -95,7 +95,7 @@ const levels = (key: string, name: string, strand: Criterion['strand']): Criteri
 export const RUBRIC: RubricContent = {
   name: 'Practical',
   passAt: 3,
-  strandWeights: { knife: 50, cooking: 50, plating: 0 },
+  strandWeights: { knife: 50, cooking: 50, plating: 0, process: 0 },
   levelShares: [0.25, 0.5, 0.75, 1],
   criteria: [
     levels('cut', 'Cut', 'knife'),

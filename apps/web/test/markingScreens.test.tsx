@@ -3,7 +3,7 @@ import 'fake-indexeddb/auto';
 import { IDBFactory } from 'fake-indexeddb';
 import { screen, waitFor, within } from '@testing-library/react';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { computeResult, type MarkingWay, type Marks } from '@pelvo/core';
+import { computeResult, type MarkingWay, type Marks, type RubricContent } from '@pelvo/core';
 import type { ClassResults, DishResult, MarkedDish, MarkingSheet, MyResult } from '@pelvo/contract';
 import { lessonOf, plate, RUBRIC, sheetOf } from './fixtures';
 import { refused, show } from './screen';
@@ -12,6 +12,31 @@ beforeEach(() => {
   vi.resetModules();
   vi.stubGlobal('indexedDB', new IDBFactory());
 });
+
+const base = { strand: 'knife', evidence: 'seen', faults: [], weight: 1 } as const;
+const KNIFE: RubricContent = {
+  ...RUBRIC,
+  criteria: [
+    {
+      ...base,
+      kind: 'measured',
+      key: 'dice',
+      name: 'Dice',
+      target: { unit: 'mm', sizes: [{ name: 'side', least: 9, most: 11 }], pieces: 3, shares: [0.4, 0.7, 0.9] },
+    },
+    { ...base, kind: 'counted', key: 'boards', name: 'Boards', counts: 'changes missed', most: [0, 1, 3] },
+    {
+      ...base,
+      kind: 'ladder',
+      key: 'order',
+      name: 'Order',
+      stages: [
+        { name: 'cluttered', share: 0.25 },
+        { name: 'clear', share: 1 },
+      ],
+    },
+  ],
+};
 
 const AT = '/lessons/l1/mark/s1/e1';
 /** The marking screen of one dish, in front of a server that takes every mark. */
@@ -101,6 +126,45 @@ describe('marking a dish', () => {
     await screen.findByRole('heading', { name: 'Bo' });
     await user.keyboard('[[');
     await waitFor(() => expect(at()).toBe(AT));
+  });
+
+  it('measures piece by piece, refuses nonsense with what was typed still there, and proposes a level that a person gives', async () => {
+    const { user, sent } = await marking(sheetOf({ rubric: { editionId: 'r1', content: KNIFE } }));
+    await screen.findByRole('heading', { name: 'Ada' });
+    const field = await screen.findByLabelText<HTMLInputElement>('Piece 1, in mm');
+    // As an instrument types: figures and Enter.
+    await user.type(field, '10.5{Enter}');
+    expect(await screen.findByText('1 of 1 within')).toBeTruthy();
+    await user.type(field, '3O00{Enter}');
+    expect(screen.getByRole('alert').textContent).toContain('"3O00" is no measure in mm');
+    expect(field.value).toBe('3O00');
+    await user.clear(field);
+    for (const digit of ['1', '2']) await user.click(screen.getByRole('button', { name: digit }));
+    await user.click(screen.getByRole('button', { name: 'Take it' }));
+    expect(await screen.findByText('1 of 2 within')).toBeTruthy();
+    expect(screen.getByText(/1 more piece before a level is proposed/)).toBeTruthy();
+    // Kept before anybody gives a level.
+    await waitFor(() => expect(marksSent(sent).at(-1)).toMatchObject({ value: { kind: 'measured', pieces: [[10.5], [12]], level: null } }));
+    await user.click(screen.getByRole('button', { name: /Take out piece 2/ }));
+    await user.type(field, '9{Enter}10{Enter}');
+    const proposed = await screen.findByRole('button', { name: /Assured proposed/ });
+    await user.click(proposed);
+    await waitFor(() => expect(marksSent(sent).at(-1)).toMatchObject({ value: { pieces: [[10.5], [9], [10]], level: 4 } }));
+  });
+
+  it('counts by touch and by key, and takes a stage by its number', async () => {
+    const { user, sent } = await marking(
+      sheetOf({ rubric: { editionId: 'r1', content: { ...KNIFE, criteria: KNIFE.criteria.slice(1) } } }),
+    );
+    await screen.findByRole('heading', { name: 'Ada' });
+    await user.click(screen.getByRole('button', { name: 'None at all' }));
+    expect(await screen.findByText('Assured.')).toBeTruthy();
+    await user.keyboard('++');
+    await user.click(screen.getByRole('button', { name: 'One more' }));
+    await user.keyboard('-');
+    await waitFor(() => expect(marksSent(sent).at(-1)).toMatchObject({ criterionKey: 'boards', value: { kind: 'counted', count: 2 } }));
+    await user.keyboard('{ArrowDown}2');
+    await waitFor(() => expect(marksSent(sent).at(-1)).toMatchObject({ criterionKey: 'order', value: { kind: 'ladder', stage: 1 } }));
   });
 
   it('keeps a mark the server refuses, and says why', async () => {

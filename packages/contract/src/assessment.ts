@@ -1,14 +1,64 @@
 import Joi from 'joi';
-import type { ArrivedBody, GivenMark, MarkBody, MarkingWay, Marks, Needs, Result, RubricContent } from '@pelvo/core';
+import {
+  LEVELS,
+  MEASURED_FROM,
+  MEASURED_TO,
+  MOST_COUNTED,
+  MOST_PIECES,
+  MOST_STAGES,
+  type ArrivedBody,
+  type GivenMark,
+  type MarkBody,
+  type MarkingWay,
+  type Marks,
+  type MarkValue,
+  type Needs,
+  type Result,
+  type RubricContent,
+} from '@pelvo/core';
 import { idSchema, keySchema, shape } from './common';
 
 const faults = Joi.array().items(keySchema).max(12).unique().required();
 
-const markValueSchema = Joi.alternatives().try(
-  Joi.object({ kind: Joi.string().valid('level').required(), level: Joi.number().valid(1, 2, 3, 4).required(), faults }),
-  Joi.object({ kind: Joi.string().valid('critical').required(), met: Joi.boolean().required(), faults }),
-  Joi.object({ kind: Joi.string().valid('notSeen').required() }),
-);
+const level = Joi.number()
+  .valid(...LEVELS)
+  .required();
+/** What a judgement of each kind consists of. */
+const values: { readonly [K in MarkValue['kind']]: Joi.PartialSchemaMap } = {
+  level: { level, faults },
+  critical: { met: Joi.boolean().required(), faults },
+  measured: {
+    pieces: Joi.array()
+      .items(Joi.array().items(Joi.number().min(MEASURED_FROM).max(MEASURED_TO)).min(1).max(3))
+      .max(MOST_PIECES)
+      .required(),
+    // Pieces are kept before anybody gives a level.
+    level: level.allow(null),
+    faults,
+  },
+  counted: { count: Joi.number().integer().min(0).max(MOST_COUNTED).required(), faults },
+  ladder: {
+    stage: Joi.number()
+      .integer()
+      .min(0)
+      .max(MOST_STAGES - 1)
+      .required(),
+    faults,
+  },
+  notSeen: {},
+};
+
+const markValueSchema = Joi.alternatives().conditional('.kind', {
+  switch: Object.entries(values).map(([kind, parts]) => ({
+    is: kind,
+    then: Joi.object({ ...parts, kind: Joi.string().valid(kind).required() }),
+  })),
+  otherwise: Joi.object({
+    kind: Joi.string()
+      .valid(...Object.keys(values))
+      .required(),
+  }).unknown(),
+});
 
 /** What a `mark` says; see `LessonEvent`. */
 export const markBodySchema = shape<MarkBody>({

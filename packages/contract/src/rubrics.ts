@@ -1,5 +1,17 @@
 import Joi from 'joi';
-import { LEVELS, STRANDS, type RubricContent } from '@pelvo/core';
+import {
+  LEAST_STAGES,
+  LEVELS,
+  MEASURED_FROM,
+  MEASURED_TO,
+  MOST_COUNTED,
+  MOST_PIECES,
+  MOST_STAGES,
+  RUBRIC_STRANDS,
+  STRANDS,
+  type Criterion,
+  type RubricContent,
+} from '@pelvo/core';
 import { keySchema, shape } from './common';
 import type { EditionSummary } from './dishes';
 
@@ -40,31 +52,67 @@ const base = {
   key: keySchema.required(),
   name: line(80),
   strand: Joi.string()
-    .valid(...STRANDS)
+    .valid(...RUBRIC_STRANDS)
     .required(),
   evidence: Joi.string().valid('measured', 'seen', 'tasted').required(),
   faults: Joi.array().items(faultSchema).max(12).unique('key').required(),
 };
 
-const criterionSchema = Joi.alternatives().conditional(Joi.object({ kind: 'critical' }).unknown(), {
-  then: Joi.object({
-    ...base,
-    kind: Joi.string().valid('critical').required(),
-    met: line(300),
-    notMet: line(300),
-    cap: Joi.number().min(0).max(100).required(),
-  }),
+const weighed = { ...base, weight: Joi.number().greater(0).max(100).required() };
+const size = Joi.number().min(MEASURED_FROM).max(MEASURED_TO).required();
+const share = Joi.number().min(0).max(1);
+
+/** What a criterion of each kind consists of. */
+const criteria: { readonly [K in Criterion['kind']]: Joi.PartialSchemaMap } = {
+  levels: { ...weighed, descriptors: Joi.array().items(Joi.string().trim().max(300)).length(4).required() },
+  critical: { ...base, met: line(300), notMet: line(300), cap: Joi.number().min(0).max(100).required() },
+  measured: {
+    ...weighed,
+    target: Joi.object({
+      unit: line(12),
+      sizes: Joi.array()
+        .items(Joi.object({ name: line(40), least: size, most: size }))
+        .min(1)
+        .max(3)
+        .required(),
+      pieces: Joi.number().integer().min(1).max(MOST_PIECES).required(),
+      shares: Joi.array().items(share).length(3).required(),
+    }).required(),
+  },
+  counted: {
+    ...weighed,
+    counts: line(80),
+    most: Joi.array().items(Joi.number().integer().min(0).max(MOST_COUNTED)).length(3).required(),
+  },
+  ladder: {
+    ...weighed,
+    stages: Joi.array()
+      .items(Joi.object({ name: line(120), share: share.required() }))
+      .min(LEAST_STAGES)
+      .max(MOST_STAGES)
+      .required(),
+  },
+};
+
+const criterionSchema = Joi.alternatives().conditional('.kind', {
+  switch: Object.entries(criteria).map(([kind, parts]) => ({
+    is: kind,
+    then: Joi.object({ ...parts, kind: Joi.string().valid(kind).required() }),
+  })),
   otherwise: Joi.object({
-    ...base,
-    kind: Joi.string().valid('levels').required(),
-    weight: Joi.number().greater(0).max(100).required(),
-    descriptors: Joi.array().items(Joi.string().trim().max(300)).length(4).required(),
-  }),
+    kind: Joi.string()
+      .valid(...Object.keys(criteria))
+      .required(),
+  }).unknown(),
 });
 
 export const rubricContentSchema = shape<RubricContent>({
   name: line(120),
-  strandWeights: Joi.object(Object.fromEntries(STRANDS.map((strand) => [strand, Joi.number().min(0).max(100).required()]))).required(),
+  // How the work was done is not weighed in rubrics from before it could be.
+  strandWeights: Joi.object({
+    ...Object.fromEntries(STRANDS.map((strand) => [strand, Joi.number().min(0).max(100).required()])),
+    process: Joi.number().min(0).max(100).default(0),
+  }).required(),
   levelShares: Joi.array().items(Joi.number().min(0).max(1)).length(4).required(),
   criteria: Joi.array().items(criterionSchema).max(30).required(),
   passAt: Joi.number()

@@ -15,7 +15,7 @@ const criterion = (key: string): Criterion => ({
 const rubric = (...keys: readonly string[]): RubricContent => ({
   name: keys.join(' and '),
   passAt: 3,
-  strandWeights: { knife: 0, cooking: 100, plating: 0 },
+  strandWeights: { knife: 0, cooking: 100, plating: 0, process: 0 },
   levelShares: [0, 0.5, 0.8, 1],
   criteria: keys.map(criterion),
 });

@@ -45,7 +45,7 @@ const safe: Criterion = {
 };
 const RUBRIC: RubricContent = {
   name: 'Practical',
-  strandWeights: { knife: 30, cooking: 50, plating: 20 },
+  strandWeights: { knife: 30, cooking: 50, plating: 20, process: 0 },
   levelShares: [0.25, 0.5, 0.75, 1],
   passAt: 3,
   criteria: [levels('size', 'knife', 2), levels('trim', 'knife', 1), levels('doneness', 'cooking', 1), safe, levels('rim', 'plating', 1)],
@@ -139,7 +139,7 @@ describe('the mark of a dish', () => {
 describe('a rubric', () => {
   it('can be published when weights and criteria agree', () => {
     expect(checkRubric(RUBRIC)).toEqual([]);
-    expect(checkRubric({ ...RUBRIC, strandWeights: { knife: 30, cooking: 50, plating: 0 } })[0]!.field).toBe('strandWeights.plating');
+    expect(checkRubric({ ...RUBRIC, strandWeights: { knife: 30, cooking: 50, plating: 0, process: 0 } })[0]!.field).toBe('strandWeights.plating');
     expect(checkRubric({ ...RUBRIC, levelShares: [0.5, 0.25, 0.75, 1] })[0]!.field).toBe('levelShares.1');
     expect(checkRubric({ ...RUBRIC, criteria: [...RUBRIC.criteria, RUBRIC.criteria[0]!] })[0]!.problem.code).toBe('no.key-twice');
   });

@@ -1,5 +1,5 @@
 import type { Content, TDocumentDefinitions, TableCell } from 'pdfmake/interfaces';
-import { figureInWords, markInWords, showMeasure, shownOf, STRAND_NAMES, type Criterion, type MarkValue } from '@pelvo/core';
+import { figureInWords, markInWords, showMeasure, shownOf, RUBRIC_STRAND_NAMES, type Criterion, type MarkValue } from '@pelvo/core';
 import type { DishResult } from '@pelvo/contract';
 import { longDate } from '../platform/pdf/longDate';
 
@@ -75,5 +75,5 @@ function remarks({ result }: DishResult): Content[] {
 
 function row(criterion: Criterion, value: MarkValue | undefined): TableCell[] {
   const [level, means] = markInWords(criterion, value);
-  return [{ text: `${STRAND_NAMES[criterion.strand]}: ${criterion.name}` }, { text: level, bold: true }, { text: means }];
+  return [{ text: `${RUBRIC_STRAND_NAMES[criterion.strand]}: ${criterion.name}` }, { text: level, bold: true }, { text: means }];
 }

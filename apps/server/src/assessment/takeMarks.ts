@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type { EntityManager } from 'typeorm';
-import { MARK_EVENT, MARK_VALUE, marksInForce, type GivenMark, type MarkBody, type RubricContent } from '@pelvo/core';
+import { MARK_EVENT, MARK_VALUE, marksInForce, refusesValue, type GivenMark, type MarkBody, type RubricContent } from '@pelvo/core';
 import { markBodySchema } from '@pelvo/contract';
 import type { EventSpec, TakenEvent } from '../day';
 import { openStored, sealed } from '../platform/database/documentColumn';
@@ -131,14 +131,10 @@ async function makePlates(
 function checkValue(rubric: RubricContent, { criterionKey, value }: MarkBody, at: string): void {
   const criterion = rubric.criteria.find(({ key }) => key === criterionKey);
   if (!criterion) throw invalid(`${at}.criterionKey`, `The rubric has no criterion "${criterionKey}".`, 'Load the marking screen again.');
-  if (!value || value.kind === 'notSeen') return;
-  if ((value.kind === 'critical') !== (criterion.kind === 'critical')) {
-    throw invalid(
-      `${at}.value`,
-      `"${criterion.name}" is judged ${criterion.kind === 'critical' ? 'as met or not met' : 'by level'}.`,
-      'Send a mark of that kind.',
-    );
-  }
+  if (!value) return;
+  const refused = refusesValue(criterion, value);
+  if (refused) throw invalid(`${at}.value`, refused, 'Send a mark of that kind, with figures that can be.');
+  if (value.kind === 'notSeen') return;
   if (value.faults.some((key) => !criterion.faults.some((fault) => fault.key === key))) {
     throw invalid(`${at}.value.faults`, `"${criterion.name}" has no such fault.`, 'Choose one of its faults.');
   }

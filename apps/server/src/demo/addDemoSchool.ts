@@ -71,7 +71,7 @@ async function addSchool(manager: EntityManager, passwordHash: string): Promise<
   const kitchens = DEMO_KITCHENS.map((content) => ({ id: randomUUID(), name: content.name, content, version: 1, updatedAt: new Date() }));
   await manager.insert(KitchenRow, kitchens);
   const editions = await addDishes(manager, techniques, lead);
-  const rubric = await manager.findOneByOrFail(RubricEdition, { number: 1 });
+  const rubrics = new Map((await manager.findBy(RubricEdition, { number: 1 })).map((edition) => [edition.content.name, edition]));
   for (const [index, plan] of DEMO_LESSONS.entries()) {
     await addLesson(manager, {
       plan,
@@ -79,7 +79,7 @@ async function addSchool(manager: EntityManager, passwordHash: string): Promise<
       of: plan.evening ? evening : cohort,
       editions,
       techniques,
-      rubric,
+      rubric: found(rubrics.get(plan.rubric ?? 'Practical dish'), plan.rubric ?? 'Practical dish'),
       assessors: [lead, people[1]!.id],
       kitchenId: kitchens[plan.evening ? 0 : 1]!.id,
     });

@@ -14,6 +14,8 @@ export interface LessonPlan {
   readonly portions?: number;
   readonly marks?: 'all' | 'some';
   readonly noRubric?: true;
+  /** Name of the rubric where it is not the one for a practical dish. */
+  readonly rubric?: string;
   /** What it teaches otherwise than the school. */
   readonly practices?: PracticeChoices;
 }
@@ -32,6 +34,7 @@ export const DEMO_LESSONS: readonly LessonPlan[] = [
       Julienne: 'introduce',
       'Citrus segments': 'introduce',
     },
+    rubric: 'Knife practical',
     marks: 'all',
   },
   {

@@ -3,9 +3,10 @@ import type { EntityManager } from 'typeorm';
 import { Rubric, RubricEdition } from '../rubrics';
 import { Technique, TechniquePrerequisite } from '../techniques';
 import { starterTechniques } from './cards';
+import { knifePractical } from './knifePractical';
 import { starterRubric } from './starterRubric';
 
-/** Puts the starter cards and the starter rubric, published, into a school that has none. */
+/** Puts the starter cards and the starter rubrics, published, into a school that has none. */
 export async function addStarterMaterial(manager: EntityManager, personId: string): Promise<void> {
   if (await manager.existsBy(Technique, {})) return;
   const cards = starterTechniques();
@@ -30,16 +31,16 @@ export async function addStarterMaterial(manager: EntityManager, personId: strin
       prerequisites.map((needs, position) => ({ techniqueId: ids.get(name)!, needsId: ids.get(needs)!, position })),
     ),
   );
-  const now = new Date();
-  const rubricId = randomUUID();
-  const rubric = starterRubric(cards);
-  await manager.insert(Rubric, { id: rubricId, name: rubric.name, content: rubric, version: 1, updatedAt: now });
-  await manager.insert(RubricEdition, {
-    id: randomUUID(),
-    rubricId,
-    number: 1,
-    content: rubric,
-    publishedAt: now,
-    publishedBy: personId,
-  });
+  for (const rubric of [starterRubric(cards), knifePractical(cards)]) {
+    const rubricId = randomUUID();
+    await manager.insert(Rubric, { id: rubricId, name: rubric.name, content: rubric, version: 1, updatedAt });
+    await manager.insert(RubricEdition, {
+      id: randomUUID(),
+      rubricId,
+      number: 1,
+      content: rubric,
+      publishedAt: updatedAt,
+      publishedBy: personId,
+    });
+  }
 }

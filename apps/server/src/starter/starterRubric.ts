@@ -1,23 +1,10 @@
-import { PASS_LEVEL, type Criterion, type RubricContent, type Strand, type TechniqueCard } from '@pelvo/core';
-
-/** Faults of the named cards, `technique: fault, fault`, as a criterion carries them. */
-const faultsFrom =
-  (cards: readonly TechniqueCard[]) =>
-  (...picks: readonly string[]): Criterion['faults'] =>
-    picks.flatMap((pick) => {
-      const [technique = '', keys = ''] = pick.split(': ');
-      const card = cards.find(({ name }) => name === technique);
-      return keys.split(', ').map((key) => {
-        const fault = card?.faults.find((candidate) => candidate.key === key);
-        if (!fault) throw new Error(`No fault "${key}" on the card "${technique}"`);
-        return { ...fault, technique };
-      });
-    });
+import { PASS_LEVEL, type Criterion, type RubricContent, type RubricStrand, type TechniqueCard } from '@pelvo/core';
+import { faultsFrom, safeKnife } from './criteria';
 
 interface Levels {
   readonly key: string;
   readonly name: string;
-  readonly strand: Strand;
+  readonly strand: RubricStrand;
   readonly weight: number;
   readonly evidence: Criterion['evidence'];
   readonly levels: readonly [string, string, string, string];
@@ -37,20 +24,10 @@ export function starterRubric(cards: readonly TechniqueCard[]): RubricContent {
   return {
     name: 'Practical dish',
     passAt: PASS_LEVEL,
-    strandWeights: { knife: 30, cooking: 45, plating: 25 },
+    strandWeights: { knife: 30, cooking: 45, plating: 25, process: 0 },
     levelShares: [0.25, 0.5, 0.75, 1],
     criteria: [
-      {
-        kind: 'critical',
-        key: 'safe-knife',
-        name: 'Safe with the knife',
-        strand: 'knife',
-        evidence: 'seen',
-        cap: 40,
-        met: 'Fingertips behind the knuckles, board secured, knife carried and laid down safely, or corrected at the first word.',
-        notMet: 'A dangerous grip or a sliding board went on after it was pointed out.',
-        faults: faultsOf('Grip, guide hand and board: flat-fingers, board-slides'),
-      },
+      safeKnife(faultsOf),
       levels({
         key: 'cut-size',
         name: 'Cut against its size',

@@ -1,5 +1,6 @@
-import { LEVELS, LEVEL_NAMES, STRAND_NAMES, type Criterion, type Level, type MarkValue } from '@pelvo/core';
+import { RUBRIC_STRAND_NAMES, type Criterion, type MarkValue } from '@pelvo/core';
 import { StrandGlyph } from '../design';
+import { Choice, GivenBy } from './kinds';
 
 interface CriterionPaneProps {
   readonly criterion: Criterion;
@@ -17,9 +18,6 @@ export function withFault(value: MarkValue | undefined, key: string): MarkValue 
 }
 
 const EVIDENCE = { measured: 'measured', seen: 'by eye', tasted: 'by taste' } as const;
-const box = (chosen: boolean) =>
-  `flex min-h-[4.5rem] items-center gap-3 rounded-sm border-2 px-3 py-2 text-left text-lg leading-snug ${chosen ? 'border-ink bg-ink text-paper' : 'border-line bg-tile hover:border-ink'}`;
-const keyCap = 'flex size-8 shrink-0 items-center justify-center rounded-sm border border-current font-semibold';
 export const FAULT_KEYS = 'abcdefghijkl';
 
 /** One criterion, to be judged by a single touch: what can be seen at each level, and the faults. */
@@ -30,63 +28,15 @@ export function CriterionPane({ criterion, value, onMark }: CriterionPaneProps) 
       <h2 className="flex items-center gap-2 text-2xl">
         <StrandGlyph strand={criterion.strand} size={26} /> {criterion.name}
         <span className="ml-auto font-body text-base font-normal text-soft">
-          {STRAND_NAMES[criterion.strand]}, {EVIDENCE[criterion.evidence]}
+          {RUBRIC_STRAND_NAMES[criterion.strand]}, {EVIDENCE[criterion.evidence]}
           {criterion.kind === 'critical' ? `, critical: caps at ${criterion.cap}` : ''}
         </span>
       </h2>
       <div className="mt-3 grid gap-2">
-        {criterion.kind === 'levels'
-          ? LEVELS.map((level: Level) => {
-              const chosen = value?.kind === 'level' && value.level === level;
-              return (
-                <button
-                  key={level}
-                  type="button"
-                  aria-pressed={chosen}
-                  onClick={() => onMark({ kind: 'level', level, faults })}
-                  className={box(chosen)}
-                >
-                  <span aria-hidden className={keyCap}>
-                    {level}
-                  </span>
-                  <span>
-                    <b>{LEVEL_NAMES[level]}.</b> {criterion.descriptors[level - 1]}
-                  </span>
-                </button>
-              );
-            })
-          : ([false, true] as const).map((met) => {
-              const chosen = value?.kind === 'critical' && value.met === met;
-              return (
-                <button
-                  key={String(met)}
-                  type="button"
-                  aria-pressed={chosen}
-                  onClick={() => onMark({ kind: 'critical', met, faults: met ? [] : faults })}
-                  className={box(chosen)}
-                >
-                  <span aria-hidden className={keyCap}>
-                    {met ? 2 : 1}
-                  </span>
-                  <span>
-                    <b>{met ? 'Met' : 'Not met'}.</b> {met ? criterion.met : criterion.notMet}
-                  </span>
-                </button>
-              );
-            })}
-        <button
-          type="button"
-          aria-pressed={value?.kind === 'notSeen'}
-          onClick={() => onMark({ kind: 'notSeen' })}
-          className={`${box(value?.kind === 'notSeen')} !min-h-12 border-dashed`}
-        >
-          <span aria-hidden className={keyCap}>
-            0
-          </span>
-          <span>
-            <b>Not seen.</b> The rest weighs more.
-          </span>
-        </button>
+        <GivenBy criterion={criterion} value={value} onMark={onMark} />
+        <Choice dashed chosen={value?.kind === 'notSeen'} keyCap="0" onChoose={() => onMark({ kind: 'notSeen' })}>
+          <b>Not seen.</b> The rest weighs more.
+        </Choice>
       </div>
       {criterion.faults.length > 0 ? (
         <div className="mt-4">

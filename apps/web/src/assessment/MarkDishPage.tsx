@@ -1,21 +1,13 @@
 import { ChevronLeft, ChevronRight, Undo2 } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import {
-  computeResult,
-  LEVEL_NAMES,
-  marksInForce,
-  usualLevels,
-  type Criterion,
-  type Level,
-  type MarkValue,
-  type RubricContent,
-} from '@pelvo/core';
+import { computeResult, marksInForce, usualLevels, type Criterion, type MarkValue, type RubricContent } from '@pelvo/core';
 import type { MarkingSheet } from '@pelvo/contract';
 import { Dialog, Loading, ProblemNotice, StrandGlyph } from '../design';
 import { LessonStripHere } from '../lessons';
 import { CriterionPane, FAULT_KEYS, withFault } from './CriterionPane';
 import { SavedState } from './SavedState';
+import { brief, byKey, isSettled, usePanes } from './kinds';
 import { queueOf } from './queueOf';
 import { useBlind, whoIs } from './useBlind';
 import { givenOn, marksOf, otherIn, ownMark, useMarking } from './useMarking';
@@ -27,6 +19,7 @@ export default function MarkDishPage() {
   const marking = useMarking(id);
   const { sheet, error, retry } = marking;
   useWakeLock();
+  usePanes(sheet?.rubric?.content);
   const known =
     sheet?.rubric &&
     sheet.students.some((student) => student.id === studentId) &&
@@ -76,10 +69,6 @@ interface MarkScreenProps {
   readonly at: At;
 }
 
-/** Whether a judgement leaves nothing more to say, so that the next criterion can come up by itself. */
-const isSettled = (value: MarkValue) =>
-  value.kind === 'notSeen' || (value.kind === 'level' ? value.level >= 3 && value.faults.length === 0 : value.met);
-
 function MarkScreen({ sheet, rubric, marking, at }: MarkScreenProps) {
   const navigate = useNavigate();
   const { studentId, dishEditionId } = at;
@@ -98,7 +87,8 @@ function MarkScreen({ sheet, rubric, marking, at }: MarkScreenProps) {
   if (position.of !== `${studentId} ${dishEditionId}`) setPosition({ of: `${studentId} ${dishEditionId}`, index: firstOpen });
   const index = Math.min(position.index, criteria.length - 1);
   const criterion = criteria[index]!;
-  const value = marks[criterion.key];
+  // Pieces that are measured and have no level yet are no mark, and stand there to go on with.
+  const value = marks[criterion.key] ?? ownMark(given, me.id, criterion.key) ?? undefined;
   const result = computeResult(rubric, marks, sheet.way);
 
   const plates = sheet.dishes.flatMap((dish) =>
@@ -127,7 +117,7 @@ function MarkScreen({ sheet, rubric, marking, at }: MarkScreenProps) {
   const mark = (next: MarkValue, advance = true) => {
     setUndoable((now) => [...now.slice(-99), [doneTo(criterion.key)]]);
     void marking.give({ studentId, dishEditionId, criterionKey: criterion.key, value: next });
-    if (!advance || !isSettled(next)) return;
+    if (!advance || !isSettled(criterion, next)) return;
     const open = [...criteria.keys()]
       .map((offset) => (index + 1 + offset) % criteria.length)
       .find((other) => other !== index && !marks[criteria[other]!.key]);
@@ -148,8 +138,8 @@ function MarkScreen({ sheet, rubric, marking, at }: MarkScreenProps) {
 
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      // What is typed while something is read in front of the dish is no mark.
-      if (event.ctrlKey || event.metaKey || event.altKey || (event.target as Element).closest('[role="dialog"]')) return;
+      // What is typed into a field, or while something is read in front of the dish, is no mark.
+      if (event.ctrlKey || event.metaKey || event.altKey || (event.target as Element).closest('[role="dialog"], input')) return;
       const byKey = valueForKey(criterion, value, event.key);
       if (byKey) mark(byKey, !FAULT_KEYS.includes(event.key));
       else if (event.key === 'ArrowDown') show(index + 1);
@@ -219,7 +209,7 @@ function MarkScreen({ sheet, rubric, marking, at }: MarkScreenProps) {
                 <span className="min-w-0 flex-1">{each.name}</span>
                 <span className="text-right leading-tight">
                   <span className="whitespace-nowrap">
-                    {said(marks[each.key])}
+                    {said(each, marks[each.key] ?? ownMark(given, me.id, each.key) ?? undefined)}
                     {!marks[each.key] && usual.has(each.key) ? (
                       <span className="text-small font-normal text-soft">usual {usual.get(each.key)}</span>
                     ) : null}
@@ -317,19 +307,17 @@ function BarButton({
   );
 }
 
-function said(value: MarkValue | undefined): string {
+function said(criterion: Criterion, value: MarkValue | undefined): string {
   if (!value) return '';
-  if (value.kind === 'notSeen') return 'not seen';
-  const faults = value.faults.length > 0 ? ` ·${value.faults.length}` : '';
-  return (value.kind === 'critical' ? (value.met ? 'met' : 'not met') : `${value.level} ${LEVEL_NAMES[value.level]}`) + faults;
+  const faults = value.kind !== 'notSeen' && value.faults.length > 0 ? ` ·${value.faults.length}` : '';
+  return brief(criterion, value) + faults;
 }
 
 /** The mark a key stands for on a criterion, or null when it stands for none. */
 function valueForKey(criterion: Criterion, value: MarkValue | undefined, key: string): MarkValue | null {
-  const faults = value && value.kind !== 'notSeen' ? value.faults : [];
   if (key === '0') return { kind: 'notSeen' };
-  if (criterion.kind === 'levels' && /^[1-4]$/.test(key)) return { kind: 'level', level: Number(key) as Level, faults };
-  if (criterion.kind === 'critical' && /^[12]$/.test(key)) return { kind: 'critical', met: key === '2', faults: key === '2' ? [] : faults };
+  const given = byKey(criterion, value, key);
+  if (given) return given;
   const fault = key.length === 1 ? criterion.faults[FAULT_KEYS.indexOf(key)] : undefined;
   return fault ? withFault(value, fault.key) : null;
 }

@@ -2,12 +2,14 @@ import { useParams } from 'react-router';
 import { ButtonLink, Empty, Loading, PageHead, PlainHttpNotice, ProblemNotice } from '../design';
 import { SavedState } from './SavedState';
 import { PassQueue } from './PassQueue';
+import { usePanes } from './kinds';
 import { useMarking } from './useMarking';
 
 /** Every dish of the lesson that is to be marked, and how far each is. */
 export default function MarkListPage() {
   const { id = '' } = useParams();
   const { sheet, error, retry, call, outbox } = useMarking(id);
+  usePanes(sheet?.rubric?.content);
   return (
     <>
       <ProblemNotice error={error} retry={retry} />

@@ -1,4 +1,4 @@
-import { markInWords, STRAND_NAMES } from '@pelvo/core';
+import { markInWords, RUBRIC_STRAND_NAMES, RUBRIC_STRANDS } from '@pelvo/core';
 import type { DishResult } from '@pelvo/contract';
 import { longDate, measured } from '../device';
 import { DownloadLink, FigureValue, Notice, PageHead, Section, StrandGlyph, WorkingPage } from '../design';
@@ -85,7 +85,10 @@ export function ResultView({ dish, pdf }: { dish: DishResult; pdf: string }) {
       </Section>
       <p className="mt-6 text-small text-soft">
         Marked by {dish.assessors.join(', ')} with “{dish.rubric}”, edition {dish.rubricEdition}; dish edition {dish.dishEdition}.{' '}
-        {Object.values(STRAND_NAMES).join(', ')}: open the mark to see how they weigh.
+        {RUBRIC_STRANDS.filter((strand) => dish.criteria.some((criterion) => criterion.strand === strand))
+          .map((strand) => RUBRIC_STRAND_NAMES[strand])
+          .join(', ')}
+        : open the mark to see how they weigh.
       </p>
     </WorkingPage>
   );

@@ -1,9 +1,10 @@
 import { Plus, X } from 'lucide-react';
 import { useState } from 'react';
-import { LEVEL_NAMES, LEVELS, type Criterion } from '@pelvo/core';
-import { Button, SelectField, TextArea, TextField } from '../design';
+import { type Criterion } from '@pelvo/core';
+import { Button, SelectField, TextField } from '../design';
 import { useTechnique } from '../techniques';
 import { useTechniques } from '../device';
+import { cellsOf, EditedBy, EDITING, NumberField } from './kinds';
 
 /** A criterion to read, or, opened, to change. */
 export function CriterionEditor({ criterion, onChange }: { criterion: Criterion; onChange?: (criterion: Criterion | null) => void }) {
@@ -13,7 +14,10 @@ export function CriterionEditor({ criterion, onChange }: { criterion: Criterion;
       <div className="flex flex-wrap items-baseline gap-x-4">
         <h3 className="text-lg">{criterion.name}</h3>
         <span className="text-soft">
-          {criterion.kind === 'critical' ? `critical, caps at ${criterion.cap}` : `weight ${criterion.weight}`}, {criterion.evidence}
+          {criterion.kind === 'critical'
+            ? `critical, caps at ${criterion.cap}`
+            : `${EDITING[criterion.kind].called}, weight ${criterion.weight}`}
+          , {criterion.evidence}
         </span>
         {onChange ? (
           <span className="ml-auto">
@@ -30,16 +34,12 @@ export function CriterionEditor({ criterion, onChange }: { criterion: Criterion;
 }
 
 function Reading({ criterion }: { criterion: Criterion }) {
-  const cells =
-    criterion.kind === 'levels'
-      ? LEVELS.map((level) => [LEVEL_NAMES[level], criterion.descriptors[level - 1]!] as const)
-      : ([
-          ['Not met', criterion.notMet],
-          ['Met', criterion.met],
-        ] as const);
+  const cells = cellsOf(criterion);
   return (
     <>
-      <dl className={`mt-1 grid gap-x-4 gap-y-1 ${criterion.kind === 'levels' ? 'sm:grid-cols-4' : 'sm:grid-cols-2'}`}>
+      <dl
+        className={`mt-1 grid gap-x-4 gap-y-1 ${cells.length > 2 ? 'sm:grid-cols-[repeat(auto-fit,minmax(9rem,1fr))]' : 'sm:grid-cols-2'}`}
+      >
         {cells.map(([name, text]) => (
           <div key={name} className="border-t-2 border-ink pt-1">
             <dt className="text-small font-semibold">{name}</dt>
@@ -68,57 +68,19 @@ function Editing({ criterion, onChange }: { criterion: Criterion; onChange: (cri
             <option key={each}>{each}</option>
           ))}
         </SelectField>
-        {criterion.kind === 'levels' ? (
-          <TextField
+        {criterion.kind === 'critical' ? (
+          <NumberField label="Caps at" max={100} value={criterion.cap} onChange={(cap) => onChange({ ...criterion, cap })} />
+        ) : (
+          <NumberField
             label="Weight"
-            type="number"
             min={0.1}
             max={100}
-            step="any"
             value={criterion.weight}
-            onChange={(event) => onChange({ ...criterion, weight: Number(event.target.value) || 0 })}
-          />
-        ) : (
-          <TextField
-            label="Caps at"
-            type="number"
-            min={0}
-            max={100}
-            value={criterion.cap}
-            onChange={(event) => onChange({ ...criterion, cap: Number(event.target.value) || 0 })}
+            onChange={(weight) => onChange({ ...criterion, weight })}
           />
         )}
       </div>
-      {criterion.kind === 'levels' ? (
-        <div className="grid gap-3 sm:grid-cols-2">
-          {LEVELS.map((level) => (
-            <TextArea
-              key={level}
-              rows={2}
-              label={LEVEL_NAMES[level]}
-              value={criterion.descriptors[level - 1]}
-              onChange={(event) =>
-                onChange({
-                  ...criterion,
-                  descriptors: criterion.descriptors.map((text, index) =>
-                    index === level - 1 ? event.target.value : text,
-                  ) as unknown as typeof criterion.descriptors,
-                })
-              }
-            />
-          ))}
-        </div>
-      ) : (
-        <div className="grid gap-3 sm:grid-cols-2">
-          <TextArea rows={2} label="Met" value={criterion.met} onChange={(event) => onChange({ ...criterion, met: event.target.value })} />
-          <TextArea
-            rows={2}
-            label="Not met"
-            value={criterion.notMet}
-            onChange={(event) => onChange({ ...criterion, notMet: event.target.value })}
-          />
-        </div>
-      )}
+      <EditedBy criterion={criterion} onChange={onChange} />
       <FromTheCards criterion={criterion} onChange={onChange} />
       <Button kind="quiet" onClick={() => onChange(null)}>
         Remove this criterion

@@ -5,18 +5,19 @@ import {
   LEVEL_NAMES,
   LEVELS,
   RUBRIC,
-  STRANDS,
-  STRAND_NAMES,
+  RUBRIC_STRANDS,
+  RUBRIC_STRAND_NAMES,
   type Criterion,
   type Level,
   type RubricContent,
-  type Strand,
+  type RubricStrand,
   typedValue,
 } from '@pelvo/core';
 import type { Rubric } from '@pelvo/contract';
-import { newId, fetcher, fieldProblem, savedMeanwhile, send, dayOf, longDate, useDraft, useMe, useAction } from '../device';
+import { fetcher, fieldProblem, savedMeanwhile, send, dayOf, longDate, useDraft, useMe, useAction } from '../device';
 import { Button, Fetching, MeanwhileNotice, PageHead, ProblemNotice, Section, SelectField, StrandGlyph, TextField } from '../design';
 import { CriterionEditor } from './CriterionEditor';
+import { EDITING, newCriterion } from './kinds';
 
 /** A rubric: strands with weights, criteria with four levels, critical criteria that cap. */
 export default function RubricPage() {
@@ -106,26 +107,16 @@ function RubricScreen({ rubric, onStored }: { rubric: Rubric; onStored: (rubric:
         )}
       </div>
       {lead ? <Weights content={content} error={error} onChange={change} /> : null}
-      {STRANDS.map((strand) => (
+      {RUBRIC_STRANDS.map((strand) => (
         <Section
           key={strand}
-          title={`${STRAND_NAMES[strand]}, weight ${content.strandWeights[strand]}`}
+          title={`${RUBRIC_STRAND_NAMES[strand]}, weight ${content.strandWeights[strand]}`}
           aside={
             lead ? (
-              <span>
-                <Button
-                  kind="quiet"
-                  onClick={() => change({ ...content, criteria: [...content.criteria, newCriterion(strand, 'levels')] })}
-                >
-                  Add a criterion
-                </Button>
-                <Button
-                  kind="quiet"
-                  onClick={() => change({ ...content, criteria: [...content.criteria, newCriterion(strand, 'critical')] })}
-                >
-                  Add a critical one
-                </Button>
-              </span>
+              <AddCriterion
+                strand={strand}
+                onAdd={(kind) => change({ ...content, criteria: [...content.criteria, newCriterion(strand, kind)] })}
+              />
             ) : (
               <StrandGlyph strand={strand} />
             )
@@ -146,10 +137,28 @@ function RubricScreen({ rubric, onStored }: { rubric: Rubric; onStored: (rubric:
   );
 }
 
+/** Adds a criterion of the kind that is chosen. */
+function AddCriterion({ strand, onAdd }: { strand: RubricStrand; onAdd: (kind: Criterion['kind']) => void }) {
+  return (
+    <SelectField
+      label={`Add to ${RUBRIC_STRAND_NAMES[strand]}`}
+      value=""
+      onChange={(event) => event.target.value && onAdd(event.target.value as Criterion['kind'])}
+    >
+      <option value="">a criterion …</option>
+      {Object.entries(EDITING).map(([kind, { called }]) => (
+        <option key={kind} value={kind}>
+          {called}
+        </option>
+      ))}
+    </SelectField>
+  );
+}
+
 function Weights({ content, error, onChange }: { content: RubricContent; error: unknown; onChange: (content: RubricContent) => void }) {
   const number = (text: string, max: number) => Math.min(max, Math.max(0, typedValue(text) || 0));
   return (
-    <div className="mb-6 grid gap-4 md:grid-cols-2">
+    <div className="mb-6 grid gap-4 md:grid-cols-[minmax(14rem,1fr)_auto]">
       <TextField
         label="Name"
         value={content.name}
@@ -159,10 +168,10 @@ function Weights({ content, error, onChange }: { content: RubricContent; error: 
       <fieldset>
         <legend className="sr-only">Weights of the strands</legend>
         <div className="flex flex-wrap gap-3">
-          {STRANDS.map((strand) => (
+          {RUBRIC_STRANDS.map((strand) => (
             <div key={strand} className="w-40">
               <TextField
-                label={`${STRAND_NAMES[strand]} weighs`}
+                label={`${RUBRIC_STRAND_NAMES[strand]} weighs`}
                 inputMode="decimal"
                 type="number"
                 min={0}
@@ -218,21 +227,4 @@ function Weights({ content, error, onChange }: { content: RubricContent; error: 
       </fieldset>
     </div>
   );
-}
-
-function newCriterion(strand: Strand, kind: Criterion['kind']): Criterion {
-  const base = { key: newId().slice(0, 8), name: 'New criterion', strand, evidence: 'seen' as const, faults: [] };
-  return kind === 'critical'
-    ? { ...base, kind, met: 'What is seen when it is met.', notMet: 'What is seen when it is not.', cap: 40 }
-    : {
-        ...base,
-        kind,
-        weight: 1,
-        descriptors: [
-          'What is seen when it fails.',
-          'What is seen when it nearly succeeds.',
-          'What is seen when it is right.',
-          'What is seen when it is better than asked.',
-        ],
-      };
 }

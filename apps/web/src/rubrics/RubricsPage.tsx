@@ -7,7 +7,7 @@ import { Button, Empty, Loading, PageHead, ProblemNotice } from '../design';
 
 const EMPTY: RubricContent = {
   name: '',
-  strandWeights: { knife: 30, cooking: 45, plating: 25 },
+  strandWeights: { knife: 30, cooking: 45, plating: 25, process: 0 },
   levelShares: [0.25, 0.5, 0.75, 1],
   passAt: PASS_LEVEL,
   criteria: [],

@@ -158,6 +158,8 @@ export const RUBRIC: DocumentFormat<RubricContent> = {
       ...rubric,
       criteria: partsOf(rubric.criteria).map((criterion) => ({ ...criterion, faults: partsOf(criterion.faults).map(withRescue) })),
     }),
+    // From 2: how the work was done is a strand of its own, which older rubrics did not weigh.
+    (rubric) => ({ ...rubric, strandWeights: { process: 0, ...(isJson(rubric.strandWeights) ? rubric.strandWeights : {}) } }),
   ],
   lacks: lacking(
     { name: 'text', strandWeights: 'object', levelShares: 'list', criteria: 'parts', passAt: 'number' },

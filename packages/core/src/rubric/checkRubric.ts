@@ -1,14 +1,14 @@
-import { STRANDS } from '../technique';
 import type { FieldRefused, Said } from '../words';
-import type { RubricContent } from './types';
+import { lacksOf, weighs } from './kinds';
+import { RUBRIC_STRANDS, type RubricContent } from './types';
 
 /** What keeps a rubric from being published; empty when it can be. */
 export function checkRubric(rubric: RubricContent): readonly FieldRefused[] {
   const problems: FieldRefused[] = [];
   const say = (field: string, problem: Said, remedy: Said) => problems.push({ field, problem, remedy });
-  const levels = rubric.criteria.filter((criterion) => criterion.kind === 'levels');
+  const levels = rubric.criteria.filter(weighs);
   if (levels.length === 0) say('criteria', { code: 'no.no-criterion' }, { code: 'do.add-one' });
-  for (const strand of STRANDS) {
+  for (const strand of RUBRIC_STRANDS) {
     const weight = rubric.strandWeights[strand];
     const has = levels.some((criterion) => criterion.strand === strand);
     if (weight > 0 && !has) {
@@ -22,9 +22,7 @@ export function checkRubric(rubric: RubricContent): readonly FieldRefused[] {
   rubric.criteria.forEach((criterion, index) => {
     if (keys.has(criterion.key)) say(`criteria.${index}.key`, { code: 'no.key-twice', key: criterion.key }, { code: 'do.rename-one' });
     keys.add(criterion.key);
-    if (criterion.kind === 'levels' && new Set(criterion.descriptors.map((text) => text.trim().toLowerCase())).size < 4) {
-      say(`criteria.${index}.descriptors`, { code: 'no.same-descriptor', name: criterion.name }, { code: 'do.say-each-level' });
-    }
+    problems.push(...lacksOf(criterion, `criteria.${index}`));
   });
   if (rubric.levelShares[3] !== 1) say('levelShares.3', { code: 'no.top-not-full' }, { code: 'do.top-full' });
   rubric.levelShares.forEach((share, index) => {

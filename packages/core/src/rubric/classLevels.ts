@@ -1,3 +1,4 @@
+import { seenOf, standingOf } from './kinds';
 import type { Criterion, Marks, RubricContent } from './types';
 
 /** How a class did on one criterion. */
@@ -23,11 +24,12 @@ export function classLevels(rubric: RubricContent, dishes: readonly Marks[]): re
     let unmarked = 0;
     for (const marks of dishes) {
       const value = marks[criterion.key];
+      const seen = seenOf(criterion, value);
       if (!value) unmarked += 1;
-      else if (value.kind === 'notSeen') notSeen += 1;
+      else if (!seen) notSeen += 1;
       else {
-        counts[(value.kind === 'level' ? value.level : value.met ? 4 : 1) - 1]! += 1;
-        for (const key of value.faults) faults.set(key, (faults.get(key) ?? 0) + 1);
+        counts[standingOf(criterion, seen, rubric).level - 1]! += 1;
+        for (const key of seen.faults) faults.set(key, (faults.get(key) ?? 0) + 1);
       }
     }
     const [top] = [...faults.entries()].sort((a, b) => b[1] - a[1]);

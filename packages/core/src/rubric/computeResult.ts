@@ -1,9 +1,9 @@
-import { exact, fromDecimal, roundTo, sum as sumOf, ZERO, type Exact } from '../exact';
+import { exact, fromDecimal, roundTo, sum as sumOf, type Exact } from '../exact';
 import { figure, given, least, measure, product, quotient, rounding, sum, type Figure, type Measure, type Working } from '../figure';
-import { STRANDS, type Strand } from '../technique';
 import type { Said } from '../words';
 import { criticalNotSeen, deductions, earnings, passOrNotYet, type MarkingWay } from './markingWay';
-import { type Criterion, type LevelCriterion, type Marks, type RubricContent } from './types';
+import { aimOf, seenInWords, seenOf, standingOf, weighs } from './kinds';
+import { RUBRIC_STRANDS, type Criterion, type GradedCriterion, type Marks, type RubricContent, type RubricStrand } from './types';
 
 /** A fault or shortfall that mattered, with what to do about it. */
 export interface Remark {
@@ -46,11 +46,11 @@ const REMARKS = 3;
  * @param way - how the lesson marks; the levels touched at the pass are the same whichever it is
  */
 export function computeResult(rubric: RubricContent, marks: Marks, way: MarkingWay = 'levels'): Result {
-  const seen = rubric.criteria.filter(isLevel).flatMap((criterion) => {
-    const value = marks[criterion.key];
-    return value?.kind === 'level' ? [{ criterion, level: value.level, share: shareOf(rubric, value.level) }] : [];
+  const seen = rubric.criteria.filter(weighs).flatMap((criterion) => {
+    const value = seenOf(criterion, marks[criterion.key]);
+    return value ? [{ criterion, value, ...standingOf(criterion, value, rubric) }] : [];
   });
-  const seenStrands = STRANDS.filter((strand) => seen.some((entry) => entry.criterion.strand === strand));
+  const seenStrands = RUBRIC_STRANDS.filter((strand) => seen.some((entry) => entry.criterion.strand === strand));
   const strandTotal = sumOf(seenStrands.map((strand) => weight(rubric.strandWeights[strand])));
   const unmarked = rubric.criteria.filter((criterion) => !marks[criterion.key]).map((criterion) => criterion.name);
   const notSeen = rubric.criteria.filter((criterion) => marks[criterion.key]?.kind === 'notSeen').map((criterion) => criterion.name);
@@ -68,13 +68,13 @@ export function computeResult(rubric: RubricContent, marks: Marks, way: MarkingW
   );
   /** Points out of 100 each criterion is worth in this result. */
   const worths = new Map(
-    seen.map(({ criterion }): [LevelCriterion, Working] => {
+    seen.map(({ criterion }): [GradedCriterion, Working] => {
       const strand = ofStrand.get(criterion.strand)!;
       const shares = [strand.share, share(weight(criterion.weight), strand.inStrand)];
       return [criterion, product([given(measure(100, 'point')), ...shares], 'point', { said: { code: 'points' } })];
     }),
   );
-  const worth = (criterion: LevelCriterion): Working => worths.get(criterion)!;
+  const worth = (criterion: GradedCriterion): Working => worths.get(criterion)!;
 
   const judged = seen.map((entry) => ({ ...entry, points: worth(entry.criterion) }));
   const total = sum(earnings(judged), 'point');
@@ -97,7 +97,7 @@ export function computeResult(rubric: RubricContent, marks: Marks, way: MarkingW
   };
 
   const lostIn = (criterion: Criterion, share: Exact): number =>
-    criterion.kind === 'levels' ? exact(worth(criterion).value.value).mul(exact(1).sub(share)).valueOf() : 100;
+    weighs(criterion) ? exact(worth(criterion).value.value).mul(exact(1).sub(share)).valueOf() : 100;
 
   return {
     way,
@@ -114,16 +114,17 @@ export function computeResult(rubric: RubricContent, marks: Marks, way: MarkingW
 function remarksOf(
   rubric: RubricContent,
   marks: Marks,
-  seen: readonly { criterion: LevelCriterion; level: number; share: Exact }[],
+  seen: readonly { criterion: GradedCriterion; level: number; share: Exact }[],
   lostIn: (criterion: Criterion, share: Exact) => number,
 ): { remarks: readonly Remark[]; practiseNext: string | null } {
-  const shares = new Map(seen.map((entry) => [entry.criterion.key, entry.share]));
+  const graded = new Map(seen.map((entry) => [entry.criterion.key, entry]));
   const all = rubric.criteria.flatMap((criterion): Remark[] => {
-    const value = marks[criterion.key];
-    if (!value || value.kind === 'notSeen') return [];
+    const value = seenOf(criterion, marks[criterion.key]);
+    if (!value) return [];
+    const grade = graded.get(criterion.key);
     const critical = value.kind === 'critical' && !value.met;
     if (value.kind === 'critical' && value.met && value.faults.length === 0) return [];
-    const lost = value.kind === 'level' ? lostIn(criterion, shares.get(criterion.key) ?? ZERO) : critical ? 100 : 0;
+    const lost = grade ? lostIn(criterion, grade.share) : critical ? 100 : 0;
     const chosen = criterion.faults.filter((fault) => value.faults.includes(fault.key));
     if (chosen.length > 0) {
       return chosen.map(({ see, cause, correction, technique }) => ({
@@ -137,13 +138,11 @@ function remarksOf(
       }));
     }
     const technique = criterion.faults[0]?.technique ?? '';
-    if (critical && criterion.kind === 'critical') {
-      return [{ criterion: criterion.name, see: criterion.notMet, cause: '', correction: criterion.met, technique, lost, critical }];
-    }
-    if (value.kind === 'level' && criterion.kind === 'levels' && value.level <= 2) {
-      const see = criterion.descriptors[value.level - 1]!;
-      return [{ criterion: criterion.name, see, cause: '', correction: `Aim for: ${criterion.descriptors[2]}`, technique, lost, critical }];
-    }
+    const [said, means] = seenInWords(criterion, value);
+    const see = means || said;
+    if (critical) return [{ criterion: criterion.name, see, cause: '', correction: aimOf(criterion), technique, lost, critical }];
+    if (grade && grade.level <= 2)
+      return [{ criterion: criterion.name, see, cause: '', correction: `Aim for: ${aimOf(criterion)}`, technique, lost, critical }];
     return [];
   });
   const remarks = all
@@ -156,11 +155,11 @@ function remarksOf(
 
 function weightNotes(
   rubric: RubricContent,
-  seen: readonly Strand[],
+  seen: readonly RubricStrand[],
   notSeen: readonly string[],
   unmarked: readonly string[],
 ): readonly Said[] {
-  const weighted = STRANDS.filter((strand) => rubric.strandWeights[strand] > 0);
+  const weighted = RUBRIC_STRANDS.filter((strand) => rubric.strandWeights[strand] > 0);
   const left = weighted.filter((strand) => !seen.includes(strand));
   return [
     { code: 'strands-weigh', weights: weighted.map((strand) => ({ strand, weight: rubric.strandWeights[strand] })) },
@@ -170,14 +169,6 @@ function weightNotes(
   ];
 }
 
-function isLevel(criterion: Criterion): criterion is LevelCriterion {
-  return criterion.kind === 'levels';
-}
-
 function weight(value: number): Exact {
   return fromDecimal(value, 4);
-}
-
-function shareOf(rubric: RubricContent, level: number): Exact {
-  return fromDecimal(rubric.levelShares[level - 1]!, 4);
 }

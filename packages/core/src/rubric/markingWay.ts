@@ -1,14 +1,16 @@
 import { exact, type Exact } from '../exact';
 import { figure, given, measure, product, sum, type Figure, type Reference, type Working } from '../figure';
 import type { Said } from '../words';
-import { type Criterion, type Level, type LevelCriterion, type Marks, type RubricContent } from './types';
+import { seenOf, standingOf } from './kinds';
+import type { Level } from './levels';
+import type { Criterion, GradedCriterion, Marks, RubricContent } from './types';
 
 /** How results are told; a setting of how a lesson runs. */
 export const MARKING_WAYS = ['levels', 'pass', 'deductions'] as const;
 export type MarkingWay = (typeof MARKING_WAYS)[number];
 
 export interface Judged {
-  readonly criterion: LevelCriterion;
+  readonly criterion: GradedCriterion;
   readonly level: Level;
   /** Share of its points that the level earns. */
   readonly share: Exact;
@@ -55,10 +57,9 @@ export function passOrNotYet(
   { notSeen, unmarked }: { readonly notSeen: readonly string[]; readonly unmarked: readonly string[] },
 ): Figure {
   const parts = rubric.criteria.flatMap((criterion): Working[] => {
-    const value = marks[criterion.key];
-    if (!value || value.kind === 'notSeen') return [];
-    const stands: Said = value.kind === 'critical' ? { code: value.met ? 'met' : 'not-met' } : { code: 'stands', level: value.level };
-    const passed = value.kind === 'critical' ? value.met : value.level >= rubric.passAt;
+    const seen = seenOf(criterion, marks[criterion.key]);
+    if (!seen) return [];
+    const { stands, passed } = standingOf(criterion, seen, rubric);
     const labels = { from: referenceTo(criterion), said: stands, by: { code: passed ? 'passed' : 'in-the-way' } } as const;
     return [given(measure(passed ? 0 : 1, 'criterion'), labels)];
   });

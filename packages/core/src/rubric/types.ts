@@ -1,49 +1,41 @@
-import type { Strand, Fault } from '../technique';
-
-export const LEVELS = [1, 2, 3, 4] as const;
-export type Level = (typeof LEVELS)[number];
-
-/** The names of the four levels, weakest first. */
-export const LEVEL_NAMES: Readonly<Record<Level, string>> = { 1: 'Not yet', 2: 'Nearly', 3: 'Secure', 4: 'Assured' };
+import { STRAND_NAMES, STRANDS, type Fault, type Strand } from '../technique';
+import type { CountedCriterion, CountedValue } from './kinds/counted';
+import type { CriticalCriterion, CriticalValue } from './kinds/critical';
+import type { LadderCriterion, LadderValue } from './kinds/ladder';
+import type { LevelCriterion, LevelValue } from './kinds/levels';
+import type { MeasuredCriterion, MeasuredValue } from './kinds/measured';
+import type { Level } from './levels';
 
 export type EvidenceKind = 'measured' | 'seen' | 'tasted';
 
-/** The level at which a criterion is passed in a new rubric. */
-export const PASS_LEVEL: Level = 3;
+/** What is judged: the three strands that techniques are taught in, and how the work was done. */
+export const RUBRIC_STRANDS = [...STRANDS, 'process'] as const;
+export type RubricStrand = Strand | 'process';
+export const RUBRIC_STRAND_NAMES: Readonly<Record<RubricStrand, string>> = { ...STRAND_NAMES, process: 'Process' };
 
-interface CriterionBase {
+export interface CriterionBase {
   readonly key: string;
   readonly name: string;
-  readonly strand: Strand;
+  readonly strand: RubricStrand;
   readonly evidence: EvidenceKind;
   /** Faults that can be noted under this criterion, copied from technique cards when the rubric is published. */
   readonly faults: readonly (Fault & { readonly technique: string })[];
 }
 
-/** A criterion judged by level. */
-export interface LevelCriterion extends CriterionBase {
-  readonly kind: 'levels';
+export interface Weighed {
   /** Weight within its strand, above 0. */
   readonly weight: number;
-  /** Observable descriptors for levels 1 to 4. */
-  readonly descriptors: readonly [string, string, string, string];
 }
 
-/** A criterion that caps the dish when it is not met, whatever the rest says. */
-export interface CriticalCriterion extends CriterionBase {
-  readonly kind: 'critical';
-  readonly met: string;
-  readonly notMet: string;
-  /** The highest mark the dish can have when this is not met, 0 to 100. */
-  readonly cap: number;
-}
-
-export type Criterion = LevelCriterion | CriticalCriterion;
+export type Criterion = LevelCriterion | CriticalCriterion | MeasuredCriterion | CountedCriterion | LadderCriterion;
+/** A criterion that earns points. */
+export type GradedCriterion = Extract<Criterion, Weighed>;
+export type CriterionOf<K extends Criterion['kind']> = Extract<Criterion, { kind: K }>;
 
 export interface RubricContent {
   readonly name: string;
   /** Weights of the strands; any positive numbers, used in proportion. */
-  readonly strandWeights: Readonly<Record<Strand, number>>;
+  readonly strandWeights: Readonly<Record<RubricStrand, number>>;
   /** Share of a criterion's weight that each level earns, levels 1 to 4, not falling, the last 1. */
   readonly levelShares: readonly [number, number, number, number];
   readonly criteria: readonly Criterion[];
@@ -51,11 +43,19 @@ export interface RubricContent {
   readonly passAt: Level;
 }
 
+/** What an assessor saw of a criterion, by its kind. */
+export type SeenValue = LevelValue | CriticalValue | MeasuredValue | CountedValue | LadderValue;
+interface Values {
+  readonly levels: LevelValue;
+  readonly critical: CriticalValue;
+  readonly measured: MeasuredValue;
+  readonly counted: CountedValue;
+  readonly ladder: LadderValue;
+}
+export type ValueOf<K extends Criterion['kind']> = Values[K];
+
 /** What an assessor said of one criterion. "Not seen" is an answer; no entry means it has not been marked yet. */
-export type MarkValue =
-  | { readonly kind: 'level'; readonly level: Level; readonly faults: readonly string[] }
-  | { readonly kind: 'critical'; readonly met: boolean; readonly faults: readonly string[] }
-  | { readonly kind: 'notSeen' };
+export type MarkValue = SeenValue | { readonly kind: 'notSeen' };
 
 /** Marks of one dish by criterion key. */
 export type Marks = Readonly<Record<string, MarkValue | undefined>>;
@@ -68,6 +68,9 @@ export interface GivenMark {
   readonly value: MarkValue | null;
   readonly number: number;
 }
+
+/** Pieces are measured and nobody has given a level yet: kept, and no mark. */
+export const isUnderWay = (value: MarkValue): boolean => value.kind === 'measured' && value.level === null;
 
 /** The marks in force on a dish: of each criterion the newest judgement that its assessor did not take back. */
 export function marksInForce(given: readonly GivenMark[]): Marks {
@@ -82,7 +85,7 @@ export function assessorsInForce(given: readonly GivenMark[]): readonly string[]
 function newestOf(given: readonly GivenMark[]): ReadonlyMap<string, GivenMark> {
   const newest = new Map<string, GivenMark>();
   for (const mark of given) {
-    if (mark.value === null) continue;
+    if (mark.value === null || isUnderWay(mark.value)) continue;
     const other = newest.get(mark.criterionKey);
     if (!other || mark.number > other.number) newest.set(mark.criterionKey, mark);
   }

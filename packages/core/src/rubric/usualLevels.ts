@@ -1,4 +1,5 @@
-import type { Level, Marks, RubricContent } from './types';
+import type { Level } from './levels';
+import type { Marks, RubricContent } from './types';
 
 /** Where nothing is known of a class yet. */
 const FIRST_USUAL: Level = 3;

@@ -2,9 +2,9 @@ import type { Doubt, ScalingKind, YieldStep } from '../dish';
 import type { Measure } from '../figure';
 import type { Known } from '../ingredients/allergensOf';
 import { exact, showDecimal, showFraction, type ExactText } from '../exact';
-import { LEVEL_NAMES, type Level } from '../rubric/types';
+import { LEVEL_NAMES, type Level } from '../rubric/levels';
 import { SCALING_NAMES } from '../dish/types';
-import { STRAND_NAMES, type Strand } from '../technique/types';
+import { RUBRIC_STRAND_NAMES, type RubricStrand } from '../rubric/types';
 import { CALCULATORS_IN_ENGLISH } from './calculatorsInEnglish';
 import { DEMONSTRATION_IN_ENGLISH } from './demonstrationInEnglish';
 import { HEALTH_IN_ENGLISH } from './healthInEnglish';
@@ -218,6 +218,9 @@ export const ENGLISH = {
   'level-earns': ({ level }: { level: Level }) => `${LEVEL_NAMES[level]} earns`,
   'level-loses': ({ level }: { level: Level }) => `${LEVEL_NAMES[level]} loses`,
   stands: ({ level }: { level: Level }) => LEVEL_NAMES[level],
+  counted: ({ count, of, level }: { count: number; of: string; level: Level }) => `${LEVEL_NAMES[level]}, ${count} ${of}`,
+  'at-stage': ({ stage, level }: { stage: string; level: Level }) => `${stage}, ${LEVEL_NAMES[level]}`,
+  'measured-as': ({ said, level }: { said: string; level: Level }) => `${LEVEL_NAMES[level]}, ${said}`,
   met: () => 'met',
   'not-met': () => 'not met',
   passed: () => 'passed',
@@ -225,10 +228,10 @@ export const ENGLISH = {
   'full-marks': () => 'Full marks',
   'before-deductions': () => 'before anything is taken off',
   capped: ({ cap, by }: { cap: number; by: string }) => `capped at ${cap}: ${by} was not met`,
-  'strands-weigh': ({ weights }: { weights: readonly { readonly strand: Strand; readonly weight: number }[] }) =>
-    `strands weigh ${list(weights.map(({ strand, weight }) => `${STRAND_NAMES[strand]} ${weight}`))}`,
-  'nothing-seen-in': ({ strands }: { strands: readonly Strand[] }) =>
-    `nothing seen in ${list(strands.map((strand) => STRAND_NAMES[strand]))}: the other strands take its weight`,
+  'strands-weigh': ({ weights }: { weights: readonly { readonly strand: RubricStrand; readonly weight: number }[] }) =>
+    `strands weigh ${list(weights.map(({ strand, weight }) => `${RUBRIC_STRAND_NAMES[strand]} ${weight}`))}`,
+  'nothing-seen-in': ({ strands }: { strands: readonly RubricStrand[] }) =>
+    `nothing seen in ${list(strands.map((strand) => RUBRIC_STRAND_NAMES[strand]))}: the other strands take its weight`,
   'not-seen-reweighs': ({ names }: { names: readonly string[] }) => `not seen, so the rest weighs more: ${list(names)}`,
   'not-seen-uncounted': ({ names }: { names: readonly string[] }) => `not seen, so not counted: ${list(names)}`,
   'not-marked-yet': ({ names }: { names: readonly string[] }) => `not marked yet, so this is not final: ${list(names)}`,

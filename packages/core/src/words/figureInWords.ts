@@ -1,7 +1,7 @@
 import { exact, showDecimal, showFraction } from '../exact';
 import { addends, isKitchenUnit, isLast, showMeasure, type Figure, type Measure, type Reference, type Working } from '../figure';
 import { HOUSE_PREFERENCES, type Preferences } from '../preferences';
-import { STRAND_NAMES, type Strand } from '../technique/types';
+import { RUBRIC_STRAND_NAMES, type RubricStrand } from '../rubric/types';
 import { words } from './index';
 
 /** One thing that adds up to a figure, in words. */
@@ -54,7 +54,7 @@ export function referenceInWords(reference: Reference): string {
     case 'component':
       return reference.name || words({ code: 'main-list' });
     case 'criterion':
-      return `${STRAND_NAMES[reference.strand as Strand]}, ${reference.name}${reference.critical ? ', critical' : ''}`;
+      return `${RUBRIC_STRAND_NAMES[reference.strand as RubricStrand]}, ${reference.name}${reference.critical ? ', critical' : ''}`;
     case 'fact':
       return reference.item;
     case 'limit':

@@ -1,6 +1,6 @@
 import { measure, type Measure } from '../figure/measure';
 import { RULE_SPECS, ruleValue, showRuleValue, type LocalRules, type RuleKey } from '../rules/specs';
-import { STRAND_NAMES, type Strand } from '../technique/types';
+import { RUBRIC_STRAND_NAMES, type RubricStrand } from '../rubric/types';
 import type { Speaker } from './english';
 
 const list = (items: readonly string[]) => items.join(', ');
@@ -116,14 +116,22 @@ export const REFUSALS_IN_ENGLISH = {
   // Rubrics
   'no.no-criterion': () => 'No criterion is judged by level.',
   'do.add-one': () => 'Add at least one.',
-  'no.weight-alone': ({ strand }: { strand: Strand }) => `${STRAND_NAMES[strand]} has a weight but no criterion.`,
+  'no.weight-alone': ({ strand }: { strand: RubricStrand }) => `${RUBRIC_STRAND_NAMES[strand]} has a weight but no criterion.`,
   'do.add-or-zero': () => 'Add a criterion or set the weight to 0.',
-  'no.no-weight': ({ strand }: { strand: Strand }) => `${STRAND_NAMES[strand]} has criteria but no weight.`,
+  'no.no-weight': ({ strand }: { strand: RubricStrand }) => `${RUBRIC_STRAND_NAMES[strand]} has criteria but no weight.`,
   'do.weight-above-nothing': () => 'Give it a weight above 0.',
   'no.key-twice': ({ key }: { key: string }) => `Two criteria share the key "${key}".`,
   'do.rename-one': () => 'Rename one.',
   'no.same-descriptor': ({ name }: { name: string }) => `"${name}" has two levels with the same descriptor.`,
   'do.say-each-level': () => 'Say what can be seen at each level.',
+  'no.counts-fall': ({ name }: { name: string }) => `"${name}" allows more at a better level than at a weaker one.`,
+  'do.let-counts-rise': () => 'Let the weaker level allow as many or more.',
+  'no.same-stage': ({ name }: { name: string }) => `"${name}" has fewer than two stages, or two of one name.`,
+  'do.name-each-stage': () => 'Give it two stages or more, each with a name of its own.',
+  'no.best-stage': ({ name }: { name: string }) => `No stage of "${name}" earns full weight.`,
+  'do.full-stage': () => 'Let the best stage earn 100 percent.',
+  'no.tolerance': ({ name }: { name: string }) => `"${name}" has a tolerance whose least is not below its most.`,
+  'do.least-below-most': () => 'Give the smallest and the largest that is still right.',
   'no.top-not-full': () => 'The top level does not earn full weight.',
   'do.top-full': () => 'Let it earn 100 percent.',
   'no.shares-fall': () => 'A higher level earns less than a lower one.',

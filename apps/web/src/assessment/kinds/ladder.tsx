@@ -1,0 +1,21 @@
+import { Choice, faultsOf, type PaneOf } from './pane';
+
+export const LADDER_PANE: PaneOf<'ladder'> = {
+  Pane: ({ criterion, value, onMark }) =>
+    criterion.stages.map(({ name, share }, stage) => (
+      <Choice
+        key={name}
+        chosen={value?.stage === stage}
+        keyCap={String(stage + 1)}
+        onChoose={() => onMark({ kind: 'ladder', stage, faults: faultsOf(value) })}
+      >
+        <b>{name}</b> <span className="opacity-80">earns {Math.round(share * 100)} %</span>
+      </Choice>
+    )),
+  byKey: ({ stages }, value, key) => {
+    const stage = /^[1-8]$/.test(key) ? Number(key) - 1 : -1;
+    return stages[stage] ? { kind: 'ladder', stage, faults: faultsOf(value) } : null;
+  },
+  isSettled: ({ faults }) => faults.length === 0,
+  brief: ({ stage }) => `stage ${stage + 1}`,
+};
