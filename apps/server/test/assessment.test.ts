@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { shownOf, type MarkBody, type MarkValue } from '@pelvo/core';
 import type {
+  ClassFairness,
   ClassResults,
   DishResult,
   EventsPage,
@@ -240,6 +241,47 @@ describe('marking', () => {
     expect((await student('GET', `/api/my-results/${hidden.id}`)).status).toBe(200);
     const pdf = await student('GET', `/api/my-results/${hidden.id}/pdf`);
     expect(pdf.bytes.subarray(0, 5).toString()).toBe('%PDF-');
+  });
+
+  it('counts two marks by the rule of the school, and leaves what was released as it was', async () => {
+    const id = lessonId('Blanching and emulsions');
+    const sheet = await sheetOf(id);
+    const name = sheet.students.filter(({ absent }) => !absent).at(-1)!.name;
+    const by = (who: Call, value: MarkValue) =>
+      who<EventsTaken>('POST', `/api/lessons/${id}/events`, { body: { events: [touch(sheet, 'doneness', value, name)] } });
+    const counts = async () => (await results(id)).results.find((each) => each.student === name)!.marks.doneness;
+    const rule = async (counting: string) => {
+      const { body } = await lead<{ version: number; settings: object }>('GET', '/api/school');
+      expect((await lead('PUT', '/api/school', { body: { ...body.settings, counting }, version: body.version })).status).toBe(200);
+    };
+    // Both at the same moment, and the assistant once more.
+    expect((await Promise.all([by(lead, level(4)), by(assistant, level(2))])).map(({ status }) => status)).toEqual([200, 200]);
+    await by(assistant, level(1));
+    expect(await counts()).toEqual(level(1));
+    await rule('lead');
+    expect(await counts()).toEqual(level(4));
+    expect((await sheetOf(id)).counting.rule).toBe('lead');
+    await rule('mean');
+    expect(await counts()).toEqual(level(2));
+    expect((await lead('PUT', '/api/school', { body: { counting: 'loudest' }, version: 1 })).status).toBe(422);
+    await rule('newest');
+  });
+
+  it('says how fairly a class was marked, to the lead alone', async () => {
+    const [{ id: classId }] = (await school.database.query("SELECT id FROM class WHERE name = 'Foundation cohort'")) as [{ id: string }];
+    const path = `/api/classes/${classId}/fairness`;
+    const { body } = await lead<ClassFairness>('GET', path);
+    expect(body.fairness.platesTwice).toBeGreaterThan(10);
+    const [pair] = body.fairness.people;
+    expect([body.assessors[pair!.first], body.assessors[pair!.second]].sort()).toEqual(['Maren Oltz', 'Teo Vasz']);
+    expect(pair!.agreement.verdict).not.toBe('too-few');
+    expect(Object.values(body.criteria)).toContain('Seasoning');
+    // No student in it, by name or by id.
+    const said = JSON.stringify(body);
+    for (const { name, id } of (await sheetOf(lessonId('Blanching and emulsions'))).students)
+      expect([said.includes(name), said.includes(id)]).toEqual([false, false]);
+    for (const who of [assistant, student, await school.as('stores')]) expect((await who('GET', path)).status).toBe(403);
+    expect((await lead('GET', '/api/classes/nothing/fairness')).status).toBe(404);
   });
 
   it('keeps what a student was told, finds it out once where it was given out before that was kept, and forgets it when it is taken back', async () => {

@@ -1,4 +1,5 @@
 import {
+  NEWEST,
   AS_THE_SCHOOL,
   cookingTeams,
   NEW_SCHOOL,
@@ -119,6 +120,7 @@ export const sheetOf = (more: Partial<MarkingSheet> = {}): MarkingSheet => ({
   title: 'Leeks and a dressing',
   teaches: ['Turning in the pan: often'],
   way: 'levels',
+  counting: NEWEST,
   rubric: { editionId: 'r1', content: RUBRIC },
   dishes: [{ editionId: 'e1', title: 'Leek salad' }],
   students: lessonOf().students.map(({ id, name, needs, absent }, at) => ({ id, name, needs, absent, station: absent ? null : at + 1 })),

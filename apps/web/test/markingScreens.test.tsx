@@ -191,6 +191,7 @@ const result = (marks: Marks, way: MarkingWay = 'levels', more: Partial<DishResu
   lesson: 'Leeks and a dressing',
   date: '2026-12-04',
   assessors: ['Maren Oltz', 'Teo Vasz'],
+  counting: 'newest',
   marks,
   criteria: RUBRIC.criteria,
   result: computeResult(RUBRIC, marks, way),
@@ -202,6 +203,23 @@ const WEAK: Marks = {
   salt: { kind: 'level', level: 4, faults: [] },
   safe: { kind: 'critical', met: true, faults: [] },
 };
+
+describe('a second marking', () => {
+  it('hides what the first gave until every criterion is judged', async () => {
+    localStorage.setItem('pelvo.second', '1');
+    const first = plate('s1', { cut: { kind: 'level', level: 1, faults: [] } }, 'other');
+    const { user, sent } = await marking(sheetOf({ plates: [first], assessors: { other: 'Ottil Brand' } }));
+    await screen.findByRole('heading', { name: 'Ada' });
+    expect(screen.getByText(/what the first assessor gave is hidden/)).toBeTruthy();
+    expect(screen.queryByText('1 Not yet')).toBeNull();
+    await user.keyboard('3');
+    await user.keyboard('3');
+    await user.keyboard('2');
+    await waitFor(() => expect(marksSent(sent)).toHaveLength(3));
+    await waitFor(() => expect(screen.queryByText(/what the first assessor gave is hidden/)).toBeNull());
+    localStorage.removeItem('pelvo.second');
+  });
+});
 
 describe('the rest as usual', () => {
   const marked = (studentId: string, level: 1 | 2 | 3 | 4) =>
@@ -298,7 +316,9 @@ describe('a result', () => {
     const fault = screen.getByRole('heading', { name: 'Cut slips' }).closest('li')!;
     expect(fault.textContent).toMatch(/Likely cause\. haste.*Next time\. slow down/);
     expect(screen.getByText('Practise next:').parentElement!.textContent).toContain('Julienne');
-    expect(screen.getByText(/Marked by Maren Oltz, Teo Vasz with “Practical”, edition 2/)).toBeTruthy();
+    expect(
+      screen.getByText(/Marked by Maren Oltz, Teo Vasz; where both marked, the newest counts; with “Practical”, edition 2/),
+    ).toBeTruthy();
   });
 
   it('is told as deductions with the same mark, or as pass or not yet without a number', async () => {
@@ -337,6 +357,7 @@ describe('the results of a class', () => {
   });
   const classResults = (dishes: readonly MarkedDish[], more: Partial<ClassResults> = {}): ClassResults => ({
     lessonId: 'l1',
+    counting: 'newest',
     title: 'Leeks and a dressing',
     date: '2026-12-04',
     way: 'levels',

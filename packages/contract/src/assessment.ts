@@ -7,6 +7,9 @@ import {
   MOST_PIECES,
   MOST_STAGES,
   type ArrivedBody,
+  type Counting,
+  type CountingRule,
+  type Fairness,
   type GivenMark,
   type MarkBody,
   type MarkingWay,
@@ -103,6 +106,8 @@ export interface MarkingSheet {
   readonly teaches: readonly string[];
   /** How its results are told. */
   readonly way: MarkingWay;
+  /** Whose mark counts where two marked the same. */
+  readonly counting: Counting;
   readonly rubric: { readonly editionId: string; readonly content: RubricContent } | null;
   readonly dishes: readonly { readonly editionId: string; readonly title: string }[];
   readonly students: readonly MarkingStudent[];
@@ -141,6 +146,8 @@ export interface DishResult {
   readonly lesson: string;
   readonly date: string;
   readonly assessors: readonly string[];
+  /** Whose mark counts, where more than one assessor marked. */
+  readonly counting: CountingRule;
   readonly marks: Marks;
   readonly criteria: RubricContent['criteria'];
   readonly result: Result;
@@ -166,6 +173,7 @@ export interface ClassResults {
   readonly title: string;
   readonly date: string;
   readonly way: MarkingWay;
+  readonly counting: CountingRule;
   readonly releasedAt: string | null;
   readonly dishes: readonly { readonly editionId: string; readonly title: string; readonly number: number }[];
   readonly rubrics: readonly { readonly editionId: string; readonly number: number; readonly content: RubricContent }[];
@@ -181,4 +189,15 @@ export interface MyResult {
   readonly lesson: string;
   readonly date: string;
   readonly mark: string | null;
+}
+
+/** How fairly a class was marked, with names. */
+export interface ClassFairness {
+  readonly classId: string;
+  readonly className: string;
+  readonly fairness: Fairness;
+  /** Names of the assessors, by id. */
+  readonly assessors: Readonly<Record<string, string>>;
+  /** Names of the criteria, by what `fairness` calls them. */
+  readonly criteria: Readonly<Record<string, string>>;
 }

@@ -6,7 +6,7 @@ import type { ClassResults, DishResult } from './assessment';
  *
  * @throws Error when a dish or rubric that marks name is missing
  */
-export function resultsOfClass({ title, date, way, dishes, rubrics, marked }: ClassResults): {
+export function resultsOfClass({ title, date, way, counting, dishes, rubrics, marked }: ClassResults): {
   readonly results: readonly DishResult[];
   readonly levels: readonly CriterionLevels[];
 } {
@@ -27,6 +27,7 @@ export function resultsOfClass({ title, date, way, dishes, rubrics, marked }: Cl
       rubricEdition: number,
       lesson: title,
       date,
+      counting,
       criteria: content.criteria,
       result: computeResult(content, own.marks, way),
     };

@@ -1,6 +1,7 @@
 import Joi from 'joi';
 import {
   ALLERGEN_LIST_KEYS,
+  COUNTING_RULES,
   CLOCKS,
   DATE_ORDERS,
   FOOD_STATES,
@@ -48,6 +49,7 @@ const board = shape<SchoolBoard>({
 export const schoolSettingsSchema = shape<SchoolSettings>({
   marking: oneOf(MARKING_WAYS).required(),
   weighingOut: oneOf(WEIGHING_OUT).required(),
+  counting: oneOf(COUNTING_RULES).default('newest'),
   allergenList: oneOf(ALLERGEN_LIST_KEYS).required(),
   timeZone,
   boards: shape<SchoolBoards>(Object.fromEntries(FOOD_STATES.map((state) => [state, board])) as Record<FoodState, Joi.Schema>).default(

@@ -32,6 +32,7 @@ const dish = (student: string, rubricEditionId: string, marks: Marks): MarkedDis
 });
 const lesson = (marked: readonly MarkedDish[], more: Partial<ClassResults> = {}): ClassResults => ({
   lessonId: 'l1',
+  counting: 'newest',
   title: 'Leeks',
   date: '2026-12-04',
   way: 'levels',

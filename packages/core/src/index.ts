@@ -24,6 +24,7 @@ export {
   type Reference,
   type Working,
 } from './figure';
+export * from './fairness';
 export * from './formats';
 export * from './formula';
 export * from './health';

@@ -2,9 +2,13 @@ import { expectHonest } from './told';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
+  assessorsInForce,
   checkRubric,
   classLevels,
   computeResult,
+  drawnPlates,
+  marksInForce,
+  type CountingRule,
   MARKING_WAYS,
   markInWords,
   passQueue,
@@ -139,7 +143,9 @@ describe('the mark of a dish', () => {
 describe('a rubric', () => {
   it('can be published when weights and criteria agree', () => {
     expect(checkRubric(RUBRIC)).toEqual([]);
-    expect(checkRubric({ ...RUBRIC, strandWeights: { knife: 30, cooking: 50, plating: 0, process: 0 } })[0]!.field).toBe('strandWeights.plating');
+    expect(checkRubric({ ...RUBRIC, strandWeights: { knife: 30, cooking: 50, plating: 0, process: 0 } })[0]!.field).toBe(
+      'strandWeights.plating',
+    );
     expect(checkRubric({ ...RUBRIC, levelShares: [0.5, 0.25, 0.75, 1] })[0]!.field).toBe('levelShares.1');
     expect(checkRubric({ ...RUBRIC, criteria: [...RUBRIC.criteria, RUBRIC.criteria[0]!] })[0]!.problem.code).toBe('no.key-twice');
   });
@@ -298,5 +304,56 @@ describe('the queue at the pass', () => {
         expect(queued.map(({ studentId }) => studentId).sort()).toEqual(plates.map(({ studentId }) => studentId).sort());
       }),
     );
+  });
+});
+
+describe('whose mark counts', () => {
+  const said = (assessorId: string, number: number, value: MarkValue | null, criterionKey = 'size') => ({
+    assessorId,
+    criterionKey,
+    value,
+    number,
+  });
+  const counting = (rule: CountingRule) => ({ rule, leadIds: ['lead'] });
+  const two = [said('lead', 1, at(4, ['size-f'])), said('other', 2, at(3))];
+  it.each([
+    ['newest', two, at(3), ['other']],
+    ['lead', two, at(4, ['size-f']), ['lead']],
+    // 3.5 lies between two: the lower. Faults of both are kept.
+    ['mean', two, at(3, ['size-f']), ['other', 'lead']],
+    ['mean', [...two, said('third', 3, at(4))], at(4, ['size-f']), ['third', 'other', 'lead']],
+    // Taken back: what is left counts.
+    ['newest', [two[0]!, said('other', 3, null)], at(4, ['size-f']), ['lead']],
+    ['lead', [said('lead', 3, null), two[1]!], at(3), ['other']],
+    // Whoever saw it outvotes whoever did not; where nobody saw it, it was not seen.
+    ['mean', [two[1]!, said('third', 5, { kind: 'notSeen' })], at(3), ['other']],
+    ['mean', [said('a', 1, { kind: 'notSeen' }), said('b', 2, { kind: 'notSeen' })], { kind: 'notSeen' }, ['b']],
+    // Danger that one saw is danger.
+    ['mean', [said('a', 1, met(false), 'size'), said('b', 2, met(true), 'size')], met(false), ['b', 'a']],
+    ['newest', [said('a', 1, met(false), 'size'), said('b', 2, met(true), 'size')], met(true), ['b']],
+    [
+      'mean',
+      [said('a', 1, { kind: 'counted', count: 1, faults: [] }), said('b', 2, { kind: 'counted', count: 4, faults: [] })],
+      { kind: 'counted', count: 3, faults: [] },
+      ['b', 'a'],
+    ],
+  ] as const)('by %s of %j is %j, of %j', (rule, given, value, assessors) => {
+    expect(marksInForce(given, counting(rule))).toEqual({ size: value });
+    expect(assessorsInForce(given, counting(rule))).toEqual(assessors);
+  });
+
+  it('draws the same plates everywhere, spread over the class, and as many as were asked for', () => {
+    const plates = Array.from({ length: 40 }, (_, at) => `student-${at} dish`);
+    const drawn = drawnPlates('lesson-1', plates, 0.2);
+    expect([...drawn]).toHaveLength(8);
+    expect(drawnPlates('lesson-1', [...plates].reverse(), 0.2)).toEqual(drawn);
+    expect([...drawnPlates('lesson-2', plates, 0.2)].sort()).not.toEqual([...drawn].sort());
+    expect([drawnPlates('l', plates, 0).size, drawnPlates('l', plates, 0.001).size, drawnPlates('l', plates, 1).size]).toEqual([0, 1, 40]);
+    // Over many lessons everybody is drawn about as often: 200 times a fifth is 40.
+    const often = new Map(plates.map((plate) => [plate, 0]));
+    for (let lesson = 0; lesson < 200; lesson += 1)
+      for (const plate of drawnPlates(`lesson-${lesson}`, plates, 0.2)) often.set(plate, often.get(plate)! + 1);
+    expect(Math.min(...often.values())).toBeGreaterThan(18);
+    expect(Math.max(...often.values())).toBeLessThan(64);
   });
 });

@@ -1,6 +1,14 @@
 import { Controller, Get, Param, Query, Res } from '@nestjs/common';
 import type { Response } from 'express';
-import { pdfQuerySchema, type ClassResults, type DishResult, type MarkingSheet, type MyResult, type PdfQuery } from '@pelvo/contract';
+import {
+  pdfQuerySchema,
+  type ClassFairness,
+  type ClassResults,
+  type DishResult,
+  type MarkingSheet,
+  type MyResult,
+  type PdfQuery,
+} from '@pelvo/contract';
 import { Allow, TEACHING, Who, type SignedIn } from '../platform/identity';
 import { apart } from '../platform/apart';
 import { download, fileName, renderPdf, tooLong } from '../platform/pdf';
@@ -25,6 +33,13 @@ export class AssessmentController {
   @Allow(...TEACHING)
   classResults(@Param('id') id: string): Promise<ClassResults> {
     return this.assessment.classResults(id);
+  }
+
+  /** How two assessors agree, who is stricter, and whether marks drift: of people who mark, so for the lead alone. */
+  @Get('classes/:id/fairness')
+  @Allow('lead')
+  fairness(@Param('id') id: string): Promise<ClassFairness> {
+    return this.assessment.fairness(id);
   }
 
   /** Every result of the lesson in one file, to be handed out. */

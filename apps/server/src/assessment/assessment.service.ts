@@ -7,12 +7,13 @@ import {
   shownOf,
   tastingIdOf,
   type CookingTeam,
+  type CountingRule,
   type LessonTeam,
   type MarkingWay,
   type Marks,
   type MatterKey,
 } from '@pelvo/core';
-import type { ClassResults, DishResult, MarkedDish, MarkingSheet, MarkingStudent, MyResult, PlateAt } from '@pelvo/contract';
+import type { ClassFairness, ClassResults, DishResult, MarkedDish, MarkingSheet, MarkingStudent, MyResult, PlateAt } from '@pelvo/contract';
 import { dishesCooked, Lesson, LessonTechnique, markingWayOf, rosters, type CookedDish, teamsOfLessons } from '../lessons';
 import { Person } from '../people';
 import { notFound } from '../platform/problems';
@@ -22,9 +23,10 @@ import { TimePlanRow } from '../schedule';
 import { loadSchool } from '../school';
 import { Technique } from '../techniques';
 import { Assessment } from './assessment.entity';
+import { fairnessOfClass } from './fairnessOfClass';
 import { MarkRow } from './mark.entity';
 import { PlateArrivalRow } from './plateArrival.entity';
-import { changedSince, inForce } from './releasedMarks';
+import { changedSince, countingOf, inForce } from './releasedMarks';
 import { givenMark } from './takeMarks';
 
 const RESULT_LIMIT = 2000;
@@ -58,6 +60,7 @@ export class AssessmentService {
       title: lesson.title,
       teaches: await teachesOf(manager, lesson, dishes),
       way,
+      counting: await countingOf(manager),
       number: lesson.events,
       releasedAt: lesson.releasedAt?.toISOString() ?? null,
       rubric: lesson.rubricEditionId
@@ -89,10 +92,11 @@ export class AssessmentService {
     const { lesson, dishes, students, absent, way } = await markedLesson(manager, lessonId);
     const assessments = await manager.find(Assessment, { where: { lessonId }, relations: { student: true } });
     const given = await marksOf(manager, assessments);
+    const counting = await countingOf(manager);
     const marked = assessments
       .flatMap((assessment): MarkedDish[] => {
         const rows = given.get(assessment.id) ?? [];
-        const { marks, assessorIds } = inForce(rows);
+        const { marks, assessorIds } = inForce(rows, counting);
         if (Object.keys(marks).length === 0) return [];
         const { id, studentId, dishEditionId, rubricEditionId, student, released } = assessment;
         const names = new Map(rows.map((row) => [row.assessorId, row.assessor.name]));
@@ -121,6 +125,7 @@ export class AssessmentService {
       title: lesson.title,
       date: lesson.date,
       way,
+      counting: counting.rule,
       releasedAt: lesson.releasedAt?.toISOString() ?? null,
       dishes: dishes.map(({ editionId, title, number }) => ({ editionId, title, number })),
       rubrics: await rubricsOfEditions(manager, [...rubricIds]),
@@ -137,6 +142,10 @@ export class AssessmentService {
     const [result] = await this.results({ id });
     if (!result) throw notFound('result');
     return result;
+  }
+
+  fairness(classId: string): Promise<ClassFairness> {
+    return fairnessOfClass(this.database.manager, classId);
   }
 
   /** A student's own results, as the lead has given them out, the newest first. */
@@ -182,16 +191,19 @@ export class AssessmentService {
       take: RESULT_LIMIT,
     });
     const rows = await marksOf(manager, assessments);
+    const counting = await countingOf(manager);
     const { settings: school } = await loadSchool(manager);
     const names = new Map((await manager.find(Person, { select: { id: true, name: true } })).map(({ id, name }) => [id, name]));
     return assessments
       .flatMap((assessment) => {
-        const now = inForce(rows.get(assessment.id) ?? []);
+        const now = inForce(rows.get(assessment.id) ?? [], counting);
         const told = as === 'released' ? assessment.released : now;
         if (!told || Object.keys(told.marks).length === 0) return [];
         const assessors = told.assessorIds.flatMap((id) => names.get(id) ?? []).sort();
         const changed = as === 'now' && changedSince(assessment.released, now.marks);
-        return [resultOf(assessment, { marks: told.marks, assessors }, markingWayOf(assessment.lesson, school), changed)];
+        return [
+          resultOf(assessment, { marks: told.marks, assessors, counting: counting.rule }, markingWayOf(assessment.lesson, school), changed),
+        ];
       })
       .sort((a, b) => a.student.localeCompare(b.student) || a.dish.localeCompare(b.dish));
   }
@@ -200,6 +212,7 @@ export class AssessmentService {
 interface OwnMarks {
   readonly marks: Marks;
   readonly assessors: readonly string[];
+  readonly counting: CountingRule;
 }
 
 /** Every assessor's judgements of each dish. */
@@ -218,7 +231,7 @@ async function marksOf(manager: EntityManager, assessments: readonly Assessment[
   return found;
 }
 
-function resultOf(assessment: Assessment, { marks, assessors }: OwnMarks, way: MarkingWay, changed: boolean): DishResult {
+function resultOf(assessment: Assessment, { marks, assessors, counting }: OwnMarks, way: MarkingWay, changed: boolean): DishResult {
   const rubric = assessment.rubricEdition.content;
   return {
     id: assessment.id,
@@ -232,6 +245,7 @@ function resultOf(assessment: Assessment, { marks, assessors }: OwnMarks, way: M
     lesson: assessment.lesson.title,
     date: assessment.lesson.date,
     assessors,
+    counting,
     marks,
     criteria: rubric.criteria,
     result: computeResult(rubric, marks, way),

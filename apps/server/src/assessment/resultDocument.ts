@@ -1,5 +1,14 @@
 import type { Content, TDocumentDefinitions, TableCell } from 'pdfmake/interfaces';
-import { figureInWords, markInWords, showMeasure, shownOf, RUBRIC_STRAND_NAMES, type Criterion, type MarkValue } from '@pelvo/core';
+import {
+  COUNTING_SAYS,
+  figureInWords,
+  markInWords,
+  showMeasure,
+  shownOf,
+  RUBRIC_STRAND_NAMES,
+  type Criterion,
+  type MarkValue,
+} from '@pelvo/core';
 import type { DishResult } from '@pelvo/contract';
 import { longDate } from '../platform/pdf/longDate';
 
@@ -48,7 +57,7 @@ export function resultDocument(dish: DishResult): TDocumentDefinitions {
         .filter((note) => note !== null)
         .map((note): Content => ({ text: note, style: 'small', italics: true })),
       {
-        text: `Marked by ${dish.assessors.join(', ')} with "${dish.rubric}", edition ${dish.rubricEdition}; dish edition ${dish.dishEdition}.`,
+        text: `Marked by ${dish.assessors.join(', ')}${dish.assessors.length > 1 ? `; where both marked, ${COUNTING_SAYS[dish.counting]};` : ''} with "${dish.rubric}", edition ${dish.rubricEdition}; dish edition ${dish.dishEdition}.`,
         style: 'small',
         margin: [0, 10, 0, 0],
       },

@@ -41,3 +41,15 @@ function demoPieces({ target }: MeasuredCriterion, level: Level, draw: number): 
     }),
   );
 }
+
+/** What a second person says of the same plate: mostly the same, now and then a level lower, seldom one higher. */
+export function demoSecondMarks(marks: Readonly<Record<string, MarkValue>>, salt: number): Readonly<Record<string, MarkValue>> {
+  return Object.fromEntries(
+    Object.entries(marks).map(([key, value], index): [string, MarkValue] => {
+      if (value.kind !== 'level' && value.kind !== 'measured') return [key, value];
+      const draw = (salt * 37 + index * 53) % 100;
+      const change = draw < 24 ? -1 : draw >= 92 ? 1 : 0;
+      return [key, { ...value, level: Math.min(4, Math.max(1, (value.level ?? 1) + change)) as Level }];
+    }),
+  );
+}

@@ -15,6 +15,7 @@ const OrderPage = lazy(() => import('../orders/OrderPage'));
 const MarkListPage = lazy(() => import('../assessment/MarkListPage'));
 const MarkDishPage = lazy(() => import('../assessment/MarkDishPage'));
 const ClassResultsPage = lazy(() => import('../assessment/ClassResultsPage'));
+const FairnessPage = lazy(() => import('../assessment/FairnessPage'));
 const ResultPage = lazy(() => import('../assessment/ResultPage'));
 const TechniquesPage = lazy(() => import('../techniques/TechniquesPage'));
 const TechniquePage = lazy(() => import('../techniques/TechniquePage'));
@@ -94,6 +95,7 @@ const OTHERS: readonly Screen[] = [
   { path: '/classes', roles: TEACHING, page: <ClassesPage /> },
   { path: '/classes/:id', roles: TEACHING, page: <ClassPage /> },
   { path: '/classes/:id/term', roles: TEACHING, page: <TermOfClassPage /> },
+  { path: '/classes/:id/fairness', roles: LEAD, page: <FairnessPage /> },
   { path: '/rubrics', roles: TEACHING, page: <RubricsPage /> },
   { path: '/rubrics/:id', roles: TEACHING, page: <RubricPage /> },
   { path: '/people', roles: LEAD, page: <PeoplePage /> },

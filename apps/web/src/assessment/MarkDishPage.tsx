@@ -10,6 +10,7 @@ import { SavedState } from './SavedState';
 import { brief, byKey, isSettled, usePanes } from './kinds';
 import { queueOf } from './queueOf';
 import { useBlind, whoIs } from './useBlind';
+import { useSecond } from './useSecond';
 import { givenOn, marksOf, otherIn, ownMark, useMarking } from './useMarking';
 import { shown, useMe, useWakeLock } from '../device';
 
@@ -59,7 +60,7 @@ const usualOf = (sheet: MarkingSheet, rubric: RubricContent, studentId: string, 
     rubric,
     sheet.plates
       .filter((plate) => plate.studentId !== studentId || plate.dishEditionId !== dishEditionId)
-      .map((plate) => marksInForce(plate.given)),
+      .map((plate) => marksInForce(plate.given, sheet.counting)),
   );
 
 interface MarkScreenProps {
@@ -74,8 +75,13 @@ function MarkScreen({ sheet, rubric, marking, at }: MarkScreenProps) {
   const { studentId, dishEditionId } = at;
   const me = useMe();
   const given = givenOn(sheet, studentId, dishEditionId);
-  const marks = marksOf(sheet, studentId, dishEditionId);
   const { criteria } = rubric;
+  const { isDrawn } = useSecond(sheet);
+  const mine = marksInForce(given.filter(({ assessorId }) => assessorId === me.id));
+  /** A second marking is blind to the first until it is done. */
+  const hidden =
+    isDrawn(studentId, dishEditionId) && criteria.some(({ key }) => !mine[key]) && given.some(({ assessorId }) => assessorId !== me.id);
+  const marks = hidden ? mine : marksOf(sheet, studentId, dishEditionId);
   const firstOpen = Math.max(
     0,
     criteria.findIndex((criterion) => !marks[criterion.key]),
@@ -184,6 +190,11 @@ function MarkScreen({ sheet, rubric, marking, at }: MarkScreenProps) {
           </span>
         </span>
       </div>
+      {hidden ? (
+        <p className="mb-2 border-2 border-dashed border-ink px-3 py-1 text-lg">
+          Second marking: what the first assessor gave is hidden until you have judged every criterion.
+        </p>
+      ) : null}
       {sheet.releasedAt ? (
         <p className="mb-2 border-2 border-dashed border-ink px-3 py-1 text-lg">
           The students have these results. What you mark now reaches them when the lead gives the results out again.
@@ -214,7 +225,7 @@ function MarkScreen({ sheet, rubric, marking, at }: MarkScreenProps) {
                       <span className="text-small font-normal text-soft">usual {usual.get(each.key)}</span>
                     ) : null}
                   </span>
-                  {otherIn(sheet, given, each.key, me.id) ? (
+                  {!hidden && otherIn(sheet, given, each.key, me.id) ? (
                     <span className="block text-small font-normal text-soft">{otherIn(sheet, given, each.key, me.id)}</span>
                   ) : null}
                 </span>

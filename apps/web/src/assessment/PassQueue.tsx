@@ -1,11 +1,12 @@
 import { Link } from 'react-router';
-import { computeResult, type ArrivedBody, type QueuedPlate, type RubricContent } from '@pelvo/core';
+import { computeResult, marksInForce, type ArrivedBody, type QueuedPlate, type RubricContent } from '@pelvo/core';
 import type { MarkingSheet, MarkingStudent } from '@pelvo/contract';
-import { Tick } from '../design';
-import { clockTime, shown, speech, useNow } from '../device';
+import { SelectField, Tick } from '../design';
+import { clockTime, shown, speech, useMe, useNow } from '../device';
 import { useBlind, whoIs } from './useBlind';
 import { isAway, platesOf, queueOf } from './queueOf';
-import { marksOf } from './useMarking';
+import { SECOND_SHARES, useSecond } from './useSecond';
+import { givenOn, marksOf } from './useMarking';
 
 interface PassQueueProps {
   readonly sheet: MarkingSheet;
@@ -13,20 +14,39 @@ interface PassQueueProps {
   readonly onCall: (body: ArrivedBody) => void;
 }
 
+/** Whether somebody has judged every criterion of a plate. */
+function judgedBy(
+  sheet: MarkingSheet,
+  rubric: RubricContent,
+  personId: string,
+  plate: Pick<QueuedPlate, 'studentId' | 'dishEditionId'>,
+): boolean {
+  const own = marksInForce(givenOn(sheet, plate.studentId, plate.dishEditionId).filter(({ assessorId }) => assessorId === personId));
+  return rubric.criteria.every(({ key }) => own[key]);
+}
+
 /** What stands at the pass, what is due there, what is marked; one touch says that a plate has come. */
 export function PassQueue({ sheet, rubric, onCall }: PassQueueProps) {
   const now = useNow(10);
   const [blind, setBlind] = useBlind();
+  const me = useMe();
   const queue = queueOf(sheet, rubric, now);
+  const second = useSecond(sheet);
+  // A second marking is of what somebody else has begun.
+  const again = queue.filter((plate) => {
+    const others = givenOn(sheet, plate.studentId, plate.dishEditionId).some(({ assessorId }) => assessorId !== me.id);
+    return others && second.isDrawn(plate.studentId, plate.dishEditionId) && !judgedBy(sheet, rubric, me.id, plate);
+  });
   const away = platesOf(sheet).filter(({ student, dish }) => isAway(sheet, student, dish.editionId));
-  const by = (states: readonly QueuedPlate['state'][]) => queue.filter(({ state }) => states.includes(state));
-  const tile = (plate: QueuedPlate) => (
+  const by = (states: readonly QueuedPlate['state'][]) => queue.filter((plate) => states.includes(plate.state) && !again.includes(plate));
+  const tile = (plate: QueuedPlate, secondTime = false) => (
     <PlateTile
       key={`${plate.studentId} ${plate.dishEditionId}`}
       plate={plate}
       sheet={sheet}
       rubric={rubric}
       blind={blind}
+      secondTime={secondTime}
       onCall={onCall}
     />
   );
@@ -41,9 +61,28 @@ export function PassQueue({ sheet, rubric, onCall }: PassQueueProps) {
   ];
   return (
     <>
-      <div className="mb-4">
+      <div className="mb-4 flex flex-wrap items-end gap-x-8 gap-y-2">
         <Tick label="By station, names only after marking" checked={blind} onChange={setBlind} />
+        <SelectField
+          label="Second marking, blind to the first"
+          value={second.share}
+          onChange={(event) => second.choose(event.target.value)}
+        >
+          {SECOND_SHARES.map(({ value, name }) => (
+            <option key={value} value={value}>
+              {name}
+            </option>
+          ))}
+        </SelectField>
       </div>
+      {again.length > 0 ? (
+        <section className="mb-6">
+          <h2 className="mb-2 text-xl">
+            Drawn for a second marking <span className="font-body text-base font-normal text-soft">{again.length}</span>
+          </h2>
+          <ul className="grid grid-cols-2 gap-3 sm:grid-cols-3 lg:grid-cols-4 xl:grid-cols-5">{again.map((plate) => tile(plate, true))}</ul>
+        </section>
+      ) : null}
       {groups.map(({ title, plates, none }) => (
         <section key={title} className="mb-6">
           <h2 className="mb-2 text-xl">
@@ -52,7 +91,7 @@ export function PassQueue({ sheet, rubric, onCall }: PassQueueProps) {
           {plates.length === 0 ? (
             <p className="text-soft">{none}</p>
           ) : (
-            <ul className="grid grid-cols-2 gap-3 sm:grid-cols-3 lg:grid-cols-4 xl:grid-cols-5">{plates.map(tile)}</ul>
+            <ul className="grid grid-cols-2 gap-3 sm:grid-cols-3 lg:grid-cols-4 xl:grid-cols-5">{plates.map((plate) => tile(plate))}</ul>
           )}
         </section>
       ))}
@@ -78,17 +117,19 @@ interface PlateTileProps {
   readonly sheet: MarkingSheet;
   readonly rubric: RubricContent;
   readonly blind: boolean;
+  /** Drawn for a second marking: what the first gave is not shown. */
+  readonly secondTime: boolean;
   readonly onCall: (body: ArrivedBody) => void;
 }
 
-function PlateTile({ plate, sheet, rubric, blind, onCall }: PlateTileProps) {
+function PlateTile({ plate, sheet, rubric, blind, secondTime, onCall }: PlateTileProps) {
   const { studentId, dishEditionId, state } = plate;
   const student = sheet.students.find(({ id }) => id === studentId)!;
   const dish = sheet.dishes.find(({ editionId }) => editionId === dishEditionId)!;
   const result = computeResult(rubric, marksOf(sheet, studentId, dishEditionId), sheet.way);
-  const hidden = blind && state !== 'marked';
+  const hidden = blind && (state !== 'marked' || secondTime);
   const look =
-    state === 'marked'
+    state === 'marked' && !secondTime
       ? 'border-ink bg-ink text-paper'
       : state === 'due'
         ? 'border-dashed border-soft'
@@ -107,11 +148,11 @@ function PlateTile({ plate, sheet, rubric, blind, onCall }: PlateTileProps) {
           <Beside student={student} dish={sheet.dishes.length > 1 ? dish.title : ''} hidden={hidden} />
         </span>
         <span className="flex items-end justify-between gap-2">
-          <span>{saidOf(plate, result.capped !== null)}</span>
-          <b className="font-title text-2xl">{result.mark ? `${result.complete ? '' : '~'}${shown(result.mark)}` : ''}</b>
+          <span>{secondTime ? 'to be marked again' : saidOf(plate, result.capped !== null)}</span>
+          <b className="font-title text-2xl">{result.mark && !secondTime ? `${result.complete ? '' : '~'}${shown(result.mark)}` : ''}</b>
         </span>
       </Link>
-      {state === 'due' || state === 'waiting' ? (
+      {!secondTime && (state === 'due' || state === 'waiting') ? (
         <button
           type="button"
           onClick={() => onCall({ studentId, dishEditionId, arrived: state === 'due' })}

@@ -1,4 +1,4 @@
-import { markInWords, RUBRIC_STRAND_NAMES, RUBRIC_STRANDS } from '@pelvo/core';
+import { COUNTING_SAYS, markInWords, RUBRIC_STRAND_NAMES, RUBRIC_STRANDS } from '@pelvo/core';
 import type { DishResult } from '@pelvo/contract';
 import { longDate, measured } from '../device';
 import { DownloadLink, FigureValue, Notice, PageHead, Section, StrandGlyph, WorkingPage } from '../design';
@@ -84,7 +84,9 @@ export function ResultView({ dish, pdf }: { dish: DishResult; pdf: string }) {
         </ul>
       </Section>
       <p className="mt-6 text-small text-soft">
-        Marked by {dish.assessors.join(', ')} with “{dish.rubric}”, edition {dish.rubricEdition}; dish edition {dish.dishEdition}.{' '}
+        Marked by {dish.assessors.join(', ')}
+        {dish.assessors.length > 1 ? `; where both marked, ${COUNTING_SAYS[dish.counting]};` : ''} with “{dish.rubric}”, edition{' '}
+        {dish.rubricEdition}; dish edition {dish.dishEdition}.{' '}
         {RUBRIC_STRANDS.filter((strand) => dish.criteria.some((criterion) => criterion.strand === strand))
           .map((strand) => RUBRIC_STRAND_NAMES[strand])
           .join(', ')}

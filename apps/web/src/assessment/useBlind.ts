@@ -1,21 +1,10 @@
-import { useState } from 'react';
 import type { MarkingStudent } from '@pelvo/contract';
-
-const KEY = 'pelvo.blind';
+import { useDeviceChoice } from './useDeviceChoice';
 
 /** Whether this device shows plates by station until they are marked, so that nobody marks a name. */
 export function useBlind(): readonly [boolean, (blind: boolean) => void] {
-  const [blind, setBlind] = useState(() => localStorage.getItem(KEY) === '1');
-  const choose = (next: boolean) => {
-    setBlind(next);
-    try {
-      if (next) localStorage.setItem(KEY, '1');
-      else localStorage.removeItem(KEY);
-    } catch {
-      // A browser that keeps nothing: it lasts as long as the page.
-    }
-  };
-  return [blind, choose];
+  const [blind, choose] = useDeviceChoice('pelvo.blind');
+  return [blind === '1', (next) => choose(next ? '1' : '')];
 }
 
 /** Whose plate it is, as far as an assessor may know yet. Two at one station are told apart by a letter. */

@@ -1,8 +1,10 @@
 import { useCallback, useMemo } from 'react';
 import useSWR from 'swr';
 import {
+  assessorsInForce,
   lacking,
   marksInForce,
+  NEWEST,
   open,
   seal,
   type DocumentFormat,
@@ -46,6 +48,8 @@ export const SHEET: DocumentFormat<MarkingSheet> = {
       ...sheet,
       students: (Array.isArray(sheet.students) ? (sheet.students as object[]) : []).map((student) => ({ station: null, ...student })),
     }),
+    // From 3: whoever marked last counted.
+    (sheet) => ({ counting: NEWEST, ...sheet }),
   ],
   lacks: lacking({
     lessonId: 'text',
@@ -178,16 +182,17 @@ export function givenOn(sheet: MarkingSheet, studentId: string, dishEditionId: s
 }
 
 export const marksOf = (sheet: MarkingSheet, studentId: string, dishEditionId: string): Marks =>
-  marksInForce(givenOn(sheet, studentId, dishEditionId));
+  marksInForce(givenOn(sheet, studentId, dishEditionId), sheet.counting);
 
 /** What one assessor said of a criterion; null when nothing, or when it was taken back. */
 export const ownMark = (given: readonly GivenMark[], assessorId: string, criterionKey: string): MarkValue | null =>
   given.find((mark) => mark.assessorId === assessorId && mark.criterionKey === criterionKey)?.value ?? null;
 
-/** Whose word counts on a criterion, where it is not one's own. */
+/** Whose word counts on a criterion, where it is not one's own alone. */
 export function otherIn(sheet: MarkingSheet, given: readonly GivenMark[], criterionKey: string, me: string): string | null {
-  const newest = given
-    .filter((mark) => mark.criterionKey === criterionKey && mark.value !== null)
-    .reduce<GivenMark | null>((last, mark) => (!last || mark.number > last.number ? mark : last), null);
-  return newest && newest.assessorId !== me ? (sheet.assessors[newest.assessorId] ?? null) : null;
+  const others = assessorsInForce(
+    given.filter((mark) => mark.criterionKey === criterionKey),
+    sheet.counting,
+  ).filter((id) => id !== me);
+  return others.length > 0 ? others.map((id) => sheet.assessors[id] ?? '').join(', ') : null;
 }

@@ -41,6 +41,7 @@ export default function ClassPage() {
               lead ? (
                 <>
                   <ButtonLink to={`/classes/${id}/term`}>Its term</ButtonLink>
+                  <ButtonLink to={`/classes/${id}/fairness`}>How it was marked</ButtonLink>
                   <Button onClick={() => setDialog('import')}>Import a roster</Button>
                   <Button kind="main" onClick={() => setDialog('add')}>
                     Add a student

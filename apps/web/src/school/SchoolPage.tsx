@@ -36,7 +36,7 @@ const BOARD_FOR: Readonly<Record<FoodState, string>> = {
   allergen: 'Allergens',
 };
 
-const SETTINGS = ['marking', 'weighingOut'] as const;
+const SETTINGS = ['marking', 'counting', 'weighingOut'] as const;
 
 interface SettingWays {
   readonly name: string;
@@ -47,6 +47,7 @@ interface SettingWays {
 const NAMES: Readonly<Record<string, string>> = {
   marking: SETTING_WAYS.marking.name,
   weighingOut: SETTING_WAYS.weighingOut.name,
+  counting: SETTING_WAYS.counting.name,
   allergenList: 'Allergens',
   timeZone: 'Time zone',
   boards: 'Boards',

@@ -317,8 +317,13 @@ export const SCHOOL_SETTINGS: DocumentFormat<SchoolSettings> = {
   name: 'school-settings',
   // From 1: the allergens that are named are those of the European Union and the United Kingdom.
   // From 2: nobody has said what the boards are called.
-  upgrades: [(settings) => ({ allergenList: 'eu-uk', ...settings }), (settings) => ({ boards: NO_BOARDS, ...settings })],
-  lacks: lacking({ marking: 'text', weighingOut: 'text', allergenList: 'text', timeZone: 'text', boards: 'object' }),
+  // From 3: whoever marked last counted.
+  upgrades: [
+    (settings) => ({ allergenList: 'eu-uk', ...settings }),
+    (settings) => ({ boards: NO_BOARDS, ...settings }),
+    (settings) => ({ counting: 'newest', ...settings }),
+  ],
+  lacks: lacking({ marking: 'text', weighingOut: 'text', counting: 'text', allergenList: 'text', timeZone: 'text', boards: 'object' }),
 };
 
 export const PREFERENCES: DocumentFormat<Preferences> = {

@@ -1,6 +1,6 @@
 import type { AllergenList } from '../allergens';
 import type { FoodState } from '../dish';
-import type { MarkingWay } from '../rubric';
+import type { CountingRule, MarkingWay } from '../rubric';
 
 /** How a class gets its ingredients. */
 export const WEIGHING_OUT = ['trays', 'draw'] as const;
@@ -29,6 +29,8 @@ export const NO_BOARDS: SchoolBoards = { 'raw flesh': NO_BOARD, 'raw vegetable':
 export interface SchoolSettings {
   readonly marking: MarkingWay;
   readonly weighingOut: WeighingOut;
+  /** Which mark counts where two assessors marked the same. */
+  readonly counting: CountingRule;
   /** Which allergens are named on dishes, orders, trays and handouts. */
   readonly allergenList: AllergenList;
   /** IANA name, such as `Europe/Vienna`; the day and the hour of a lesson are of this zone. */
@@ -41,6 +43,7 @@ export const AS_THE_SCHOOL: LessonSettings = { marking: null, weighingOut: null 
 export const NEW_SCHOOL: SchoolSettings = {
   marking: 'levels',
   weighingOut: 'trays',
+  counting: 'newest',
   allergenList: 'eu-uk',
   timeZone: 'UTC',
   boards: NO_BOARDS,
@@ -55,6 +58,7 @@ interface Way {
 export const SETTING_WAYS: {
   readonly marking: { readonly name: string; readonly decides: string; readonly ways: Readonly<Record<MarkingWay, Way>> };
   readonly weighingOut: { readonly name: string; readonly decides: string; readonly ways: Readonly<Record<WeighingOut, Way>> };
+  readonly counting: { readonly name: string; readonly decides: string; readonly ways: Readonly<Record<CountingRule, Way>> };
 } = {
   marking: {
     name: 'Marking',
@@ -74,6 +78,18 @@ export const SETTING_WAYS: {
         says: 'Each team reads its formula and weighs for itself; the store is stocked by the order.',
       },
       trays: { name: 'the technician weighs every tray', says: 'A tray for each making stands ready, weighed and labelled.' },
+    },
+  },
+  counting: {
+    name: 'Two marks on one dish',
+    decides: 'whose counts where two assessors marked the same criterion. Both stay on record; released results keep theirs.',
+    ways: {
+      newest: { name: 'the newest', says: 'Whoever marked last is taken to have seen what the other saw.' },
+      lead: { name: 'the lead’s', says: 'The lead reconciles: what the lead gave counts, and where the lead gave nothing, the newest.' },
+      mean: {
+        name: 'their mean',
+        says: 'The mean of the levels, the lower where it lies between two. Critical: not met when anybody saw that it was not.',
+      },
     },
   },
 };

@@ -13,6 +13,17 @@ export { computeResult, type Remark, type Result } from './computeResult';
 export { MARKING_WAYS, type MarkingWay } from './markingWay';
 export { markInWords } from './markInWords';
 export { passQueue, type PassPlate, type PassState, type QueuedPlate } from './passQueue';
+export {
+  assessorsInForce,
+  COUNTING_RULES,
+  COUNTING_SAYS,
+  isUnderWay,
+  marksInForce,
+  NEWEST,
+  type Counting,
+  type CountingRule,
+} from './counting';
+export { drawnPlates } from './drawnPlates';
 export { targetOfCut } from './targetOfCut';
 export { usualLevels } from './usualLevels';
 export { classLevels, type CriterionLevels } from './classLevels';

@@ -68,26 +68,3 @@ export interface GivenMark {
   readonly value: MarkValue | null;
   readonly number: number;
 }
-
-/** Pieces are measured and nobody has given a level yet: kept, and no mark. */
-export const isUnderWay = (value: MarkValue): boolean => value.kind === 'measured' && value.level === null;
-
-/** The marks in force on a dish: of each criterion the newest judgement that its assessor did not take back. */
-export function marksInForce(given: readonly GivenMark[]): Marks {
-  return Object.fromEntries([...newestOf(given)].map(([key, { value }]) => [key, value!]));
-}
-
-/** Who gave the marks in force, each once. */
-export function assessorsInForce(given: readonly GivenMark[]): readonly string[] {
-  return [...new Set([...newestOf(given).values()].map(({ assessorId }) => assessorId))];
-}
-
-function newestOf(given: readonly GivenMark[]): ReadonlyMap<string, GivenMark> {
-  const newest = new Map<string, GivenMark>();
-  for (const mark of given) {
-    if (mark.value === null || isUnderWay(mark.value)) continue;
-    const other = newest.get(mark.criterionKey);
-    if (!other || mark.number > other.number) newest.set(mark.criterionKey, mark);
-  }
-  return newest;
-}
