@@ -8,6 +8,7 @@ const SOURCES = [
   'packages/core/src',
   'packages/contract/src',
   'apps/server/src',
+  'tools/lib/record.mjs',
   'apps/web/src',
   'apps/web/public',
   'apps/web/index.html',

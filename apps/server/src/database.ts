@@ -1,6 +1,6 @@
 import type { DataSourceOptions } from 'typeorm';
 import { Absence, CookeryClass, Student } from './classes';
-import { Assessment, MarkRow, PlateArrivalRow } from './assessment';
+import { Assessment, MarkRow, PlateArrivalRow, ToldRecordRow } from './assessment';
 import { LessonEventRow } from './day';
 import { CutSetRow } from './cuts';
 import { AskedQuestionRow } from './demonstrations';
@@ -39,6 +39,7 @@ import { Time1700000800000 } from './migrations/1700000800000-time';
 import { Preparing1700000900000 } from './migrations/1700000900000-preparing';
 import { CarriedOver1700001000000 } from './migrations/1700001000000-carriedOver';
 import { AtThePass1700001100000 } from './migrations/1700001100000-atThePass';
+import { ToldRecord1700001200000 } from './migrations/1700001200000-toldRecord';
 import { connectionOptions } from './platform/database/connection';
 
 /** The tables of the house, in one list. */
@@ -70,6 +71,7 @@ export const ENTITIES = [
   Assessment,
   MarkRow,
   PlateArrivalRow,
+  ToldRecordRow,
   LessonEventRow,
   SchoolRow,
   IngredientFactRow,
@@ -93,6 +95,7 @@ export const MIGRATIONS = [
   Preparing1700000900000,
   CarriedOver1700001000000,
   AtThePass1700001100000,
+  ToldRecord1700001200000,
 ];
 
 /** The database of a school: its tables and its migrations. */

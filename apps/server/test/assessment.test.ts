@@ -11,10 +11,12 @@ import type {
   SaidEvent,
   MarkingSheet,
   MyResult,
+  ResultChange,
   Rubric,
   RubricSummary,
 } from '@pelvo/contract';
 import { resultsOfClass } from '@pelvo/contract';
+import { brokenAt, hashOf, type ChainedEntry } from '../../../tools/lib/record.mjs';
 import { openSchool, type Call, type School } from './school';
 
 describe('marking', () => {
@@ -117,7 +119,39 @@ describe('marking', () => {
     const { marks, result } = await of();
     expect(marks).toMatchObject({ 'boards-missed': { count: 2 }, station: { stage: 3 }, 'fine-dice': { level: 4 } });
     expect(result.mark).not.toBeNull();
-    expect((await lead('PUT', `/api/lessons/${id}/release`, { body: { released: true } })).status).toBe(200);
+    // Amara was told another mark: a change of it says why.
+    const unsaid = await lead('PUT', `/api/lessons/${id}/release`, { body: { released: true } });
+    expect([unsaid.status, unsaid.problem.errors![0]!.field]).toEqual([422, 'why']);
+    const why = 'Measured again with a calliper';
+    expect((await lead('PUT', `/api/lessons/${id}/release`, { body: { released: true, why } })).status).toBe(200);
+    const [change] = (await lead<ResultChange[]>('GET', `/api/lessons/${id}/told`)).body;
+    expect(change).toMatchObject({ why, by: 'Maren Oltz', student: name, after: shownOf(result.mark!) });
+    expect(change!.before).not.toBe(change!.after);
+    for (const who of [assistant, student]) expect((await who('GET', `/api/lessons/${id}/told`)).status).toBe(403);
+  });
+
+  it('keeps a record of what was told that cannot be changed without it showing, also written by two at the same moment', async () => {
+    const rows = async () =>
+      (await school.database.query(
+        'SELECT number, lesson_id AS lessonId, assessment_id AS assessmentId, person_id AS personId, at, why, before_told AS `before`, after_told AS `after`, previous, hash FROM told_record ORDER BY number',
+      )) as ChainedEntry[];
+    const ids = ['Knife basics and a citrus salad', 'Sweating, stock and a slow barley'].map(lessonId);
+    const give2 = (released: boolean) =>
+      ids.map((id) => lead('PUT', `/api/lessons/${id}/release`, { body: { released, why: 'as asked' } }));
+    const before = (await rows()).length;
+    // Two lessons at the same moment, and one of them twice: one chain, without a gap.
+    for (const released of [false, true])
+      expect((await Promise.all([...give2(released), give2(released)[0]!])).map(({ status }) => status)).toEqual([200, 200, 200]);
+    const all = await rows();
+    expect(all.length).toBeGreaterThan(before);
+    expect(brokenAt(all)).toBeNull();
+    const [third] = all.slice(2);
+    const changed = (change: Partial<ChainedEntry>) => brokenAt(all.map((row) => (row === third ? { ...row, ...change } : row)));
+    expect(changed({ why: 'nothing at all' })).toMatchObject({ number: 3, why: 'It was changed after it was written.' });
+    expect(changed({ after: third!.after!.replace('"level":', '"level": ') })).toMatchObject({ number: 3 });
+    // Whoever writes the hash anew as well breaks the entry behind it.
+    expect(changed({ why: 'nothing', hash: hashOf(third!.previous, { ...third!, why: 'nothing' }) })).toMatchObject({ number: 4 });
+    expect(brokenAt(all.filter((row) => row !== third))).toMatchObject({ number: 3, why: 'An entry is missing.' });
   });
 
   it('keeps when a plate came to the pass, once, also said by two at the same moment, and lets it be taken back', async () => {

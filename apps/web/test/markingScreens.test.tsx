@@ -375,7 +375,7 @@ describe('the results of a class', () => {
       role,
       at: '/lessons/l1/results',
       route: '/lessons/:id/results',
-      answers: { '/lessons/l1': lessonOf(), '/lessons/l1/results': results, ...answers },
+      answers: { '/lessons/l1': lessonOf(), '/lessons/l1/results': results, '/lessons/l1/told': [], ...answers },
     });
   };
 
@@ -396,6 +396,33 @@ describe('the results of a class', () => {
     await page(classResults([marked(WEAK)]), 'assistant');
     expect(await screen.findByRole('link', { name: 'Ada' })).toBeTruthy();
     expect(screen.queryByRole('button', { name: 'Give them to the students' })).toBeNull();
+  });
+
+  it('that students have change only with a reason, which stays on record', async () => {
+    const changed = classResults([marked(WEAK, { changedSince: true })], { releasedAt: '2026-12-04T10:00:00Z' });
+    const errors = [{ field: 'why', problem: 'Students have been told other results than these.', remedy: 'Say why.' }];
+    const told = [
+      {
+        number: 2,
+        at: '2026-12-05T10:00:00Z',
+        by: 'Maren Oltz',
+        why: 'Tasted again',
+        student: 'Ada',
+        dish: 'Leek salad',
+        before: '60',
+        after: '75',
+      },
+    ];
+    const { user, sent } = await page(changed, 'lead', {
+      '/lessons/l1/told': told,
+      'PUT /lessons/l1/release': refused(422, { type: 'urn:pelvo:problem:invalid-input', title: 'Not right.', status: 422, errors }),
+    });
+    expect((await screen.findByText('Tasted again')).closest('tr')!.textContent).toMatch(/Ada.*60.*75.*Maren Oltz/);
+    await user.click(screen.getByRole('button', { name: 'Give them out again' }));
+    expect((await screen.findAllByText(/Students have been told other results/)).length).toBeGreaterThan(0);
+    await user.type(screen.getByLabelText('Why they change'), 'Tasted once more');
+    await user.click(screen.getByRole('button', { name: 'Give them out again' }));
+    await waitFor(() => expect(sent.at(-1)).toMatchObject({ body: { released: true, why: 'Tasted once more' } }));
   });
 
   it('begin with a way to mark', async () => {

@@ -191,6 +191,19 @@ export interface MyResult {
   readonly mark: string | null;
 }
 
+/** What a student was told, and what they are told since. */
+export interface ResultChange {
+  readonly number: number;
+  readonly at: string;
+  readonly by: string;
+  readonly why: string;
+  readonly student: string;
+  readonly dish: string;
+  /** The mark as it was told; null for none. */
+  readonly before: string | null;
+  readonly after: string | null;
+}
+
 /** How fairly a class was marked, with names. */
 export interface ClassFairness {
   readonly classId: string;

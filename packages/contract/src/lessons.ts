@@ -191,7 +191,17 @@ export interface LessonDetail extends Omit<LessonFields, 'dishEditionIds' | 'tec
   readonly school: SchoolSettings;
 }
 
-export const releaseSchema = Joi.object<{ released: boolean }>({ released: Joi.boolean().required() });
+/** Gives results out, or takes them back. */
+export interface Release {
+  readonly released: boolean;
+  /** Why results that students have already are given out otherwise; asked for where any is. */
+  readonly why: string;
+}
+
+export const releaseSchema = shape<Release>({
+  released: Joi.boolean().required(),
+  why: Joi.string().trim().allow('').max(300).default(''),
+});
 
 export interface LessonRange {
   readonly from: string;

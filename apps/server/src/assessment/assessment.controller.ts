@@ -8,6 +8,7 @@ import {
   type MarkingSheet,
   type MyResult,
   type PdfQuery,
+  type ResultChange,
 } from '@pelvo/contract';
 import { Allow, TEACHING, Who, type SignedIn } from '../platform/identity';
 import { apart } from '../platform/apart';
@@ -33,6 +34,13 @@ export class AssessmentController {
   @Allow(...TEACHING)
   classResults(@Param('id') id: string): Promise<ClassResults> {
     return this.assessment.classResults(id);
+  }
+
+  /** What students were told of the lesson, and every change of it. */
+  @Get('lessons/:id/told')
+  @Allow('lead')
+  told(@Param('id') id: string): Promise<readonly ResultChange[]> {
+    return this.assessment.changes(id);
   }
 
   /** How two assessors agree, who is stricter, and whether marks drift: of people who mark, so for the lead alone. */

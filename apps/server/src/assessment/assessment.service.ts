@@ -13,7 +13,17 @@ import {
   type Marks,
   type MatterKey,
 } from '@pelvo/core';
-import type { ClassFairness, ClassResults, DishResult, MarkedDish, MarkingSheet, MarkingStudent, MyResult, PlateAt } from '@pelvo/contract';
+import type {
+  ClassFairness,
+  ClassResults,
+  DishResult,
+  MarkedDish,
+  MarkingSheet,
+  MarkingStudent,
+  MyResult,
+  PlateAt,
+  ResultChange,
+} from '@pelvo/contract';
 import { dishesCooked, Lesson, LessonTechnique, markingWayOf, rosters, type CookedDish, teamsOfLessons } from '../lessons';
 import { Person } from '../people';
 import { notFound } from '../platform/problems';
@@ -28,6 +38,7 @@ import { MarkRow } from './mark.entity';
 import { PlateArrivalRow } from './plateArrival.entity';
 import { changedSince, countingOf, inForce } from './releasedMarks';
 import { givenMark } from './takeMarks';
+import { changesOf } from './toldRecord';
 
 const RESULT_LIMIT = 2000;
 
@@ -142,6 +153,10 @@ export class AssessmentService {
     const [result] = await this.results({ id });
     if (!result) throw notFound('result');
     return result;
+  }
+
+  changes(lessonId: string): Promise<readonly ResultChange[]> {
+    return changesOf(this.database.manager, lessonId);
   }
 
   fairness(classId: string): Promise<ClassFairness> {

@@ -14,8 +14,10 @@ import { Person } from '../people';
 import { rubricOfEdition } from '../rubrics';
 import { loadSchool } from '../school';
 import { Assessment } from './assessment.entity';
+import { invalid } from '../platform/problems';
 import { MarkRow } from './mark.entity';
 import { givenMark } from './takeMarks';
+import { changedTold, recordTold, type GivenOut } from './toldRecord';
 
 /** The marks that count, of every assessor's. */
 export function inForce(rows: readonly MarkRow[], counting: Counting): ReleasedMarks {
@@ -32,26 +34,37 @@ export async function countingOf(manager: EntityManager): Promise<Counting> {
 
 /**
  * Keeps the marks as students are given them, and how they are told: what is marked afterwards reaches them when results are
- * given out again.
+ * given out again. Everything they are told is written into the record; a change of it says why.
  *
  * @param way - how they are told; null when they are taken back
+ * @throws ProblemException when something that students were told changes and nobody says why
  */
 export async function snapshotMarks(
   manager: EntityManager,
-  { lessonId, way }: { readonly lessonId: string; readonly way: MarkingWay | null },
+  { lessonId, way, personId, why }: GivenOut & { readonly way: MarkingWay | null },
 ): Promise<void> {
+  const rows = await manager.find(Assessment, { where: { lessonId }, select: { id: true, rubricEditionId: true, released: true } });
+  if (rows.length === 0) return;
+  const counting = await countingOf(manager);
+  const marks = grouped(await manager.findBy(MarkRow, { assessmentId: In(rows.map(({ id }) => id)) }), ({ assessmentId }) => assessmentId);
+  const told = rows.map(({ id, rubricEditionId, released: had }) => {
+    const now = inForce(marks.get(id) ?? [], counting);
+    return { assessmentId: id, rubricEditionId, had, now, has: way === null || nothingIn(now) ? null : now };
+  });
+  if (why === '' && (await changedTold(manager, told)).length > 0)
+    throw invalid('why', 'Students have been told other results than these.', 'Say in a few words why they change; it stays on record.');
+  await recordTold(
+    manager,
+    told.filter(({ had, has }) => !(had === null && has === null) && !(had && has && sameDocument(had.marks, has.marks))),
+    { lessonId, personId, why },
+  );
   if (way === null) {
     await manager.update(Assessment, { lessonId }, { released: null, told: null });
     return;
   }
-  const rows = await manager.find(Assessment, { where: { lessonId }, select: { id: true, rubricEditionId: true } });
-  if (rows.length === 0) return;
-  const counting = await countingOf(manager);
-  const marks = grouped(await manager.findBy(MarkRow, { assessmentId: In(rows.map(({ id }) => id)) }), ({ assessmentId }) => assessmentId);
-  for (const { id, rubricEditionId } of rows) {
-    const released = inForce(marks.get(id) ?? [], counting);
-    const { mark } = computeResult(await rubricOfEdition(manager, rubricEditionId), released.marks, way);
-    await manager.update(Assessment, { id }, { released, told: nothingIn(released) ? null : mark ? shownOf(mark) : '' });
+  for (const { assessmentId: id, rubricEditionId, now, has } of told) {
+    const { mark } = computeResult(await rubricOfEdition(manager, rubricEditionId), now.marks, way);
+    await manager.update(Assessment, { id }, { released: now, told: has ? (mark ? shownOf(mark) : '') : null });
   }
 }
 

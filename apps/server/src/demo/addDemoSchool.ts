@@ -239,7 +239,7 @@ async function addLesson(
   );
   await manager.update(Lesson, { id }, { events: numbered.length });
   await MARKS.take(manager, id, numbered, String);
-  if (plan.marks === 'all') await snapshotMarks(manager, { lessonId: id, way: 'levels' });
+  if (plan.marks === 'all') await snapshotMarks(manager, { lessonId: id, way: 'levels', personId: assessors[0]!, why: '' });
 }
 
 /** Those who cook together, at stations as they are called in the kitchen. */

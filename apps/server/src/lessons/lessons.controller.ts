@@ -3,6 +3,7 @@ import {
   lessonRangeSchema,
   lessonSchema,
   releaseSchema,
+  type Release,
   type LessonDetail,
   type LessonFields,
   type LessonRange,
@@ -47,7 +48,7 @@ export class LessonsController {
 
   @Put(':id/release')
   @Allow('lead')
-  release(@Param('id') id: string, @Body(joi(releaseSchema)) body: { released: boolean }): Promise<LessonDetail> {
-    return this.lessons.release(id, body.released);
+  release(@Param('id') id: string, @Body(joi(releaseSchema)) body: Release, @Who() who: SignedIn): Promise<LessonDetail> {
+    return this.lessons.release(id, body, who.id);
   }
 }

@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
 import { DataSource, In, type EntityManager } from 'typeorm';
 import { factBook, linesById, sameDocument, substitutionRefused, type LineSubstitution } from '@pelvo/core';
-import type { LessonDetail, LessonFields, LessonRange, LessonSummary, Role } from '@pelvo/contract';
+import type { LessonDetail, LessonFields, LessonRange, LessonSummary, Release, Role } from '@pelvo/contract';
 import { CookeryClass } from '../classes';
 import { CutSetRow } from '../cuts';
 import { newestEditions, DishEdition } from '../dishes';
@@ -12,7 +12,7 @@ import { inTransaction } from '../platform/database/transaction';
 import { invalid, notFound } from '../platform/problems';
 import { saveOver, storedOr } from '../platform/saving';
 import { together } from '../platform/together';
-import { loadSchool } from '../school';
+import { holdSchool, loadSchool } from '../school';
 import { RubricEdition } from '../rubrics';
 import { Technique } from '../techniques';
 import { carriedOf } from './carriedWork';
@@ -152,15 +152,16 @@ export class LessonsService {
   }
 
   /** Gives results out to the students, as they stand now, or takes them back. */
-  async release(id: string, released: boolean): Promise<LessonDetail> {
+  async release(id: string, { released, why }: Release, personId: string): Promise<LessonDetail> {
     await inTransaction(this.database, async (manager) => {
+      // Held before anything is read: what is told is written behind everything that was told before, by whomever.
+      const { settings: school } = await holdSchool(manager);
       const locked = await manager.findOne(Lesson, { where: { id }, lock: { mode: 'pessimistic_write' } });
       if (!locked) throw notFound('lesson');
-      const { settings: school } = await loadSchool(manager);
       // Given out again, results keep the way they were first told in.
       const releasedWay = released ? markingWayOf(locked, school) : null;
       await manager.update(Lesson, { id }, { releasedAt: released ? new Date() : null, releasedWay });
-      await resultsRelease.happens(manager, { lessonId: id, way: releasedWay });
+      await resultsRelease.happens(manager, { lessonId: id, way: releasedWay, personId, why });
     });
     return this.one(id, 'lead');
   }

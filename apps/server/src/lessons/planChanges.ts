@@ -7,4 +7,10 @@ import type { Lesson } from './lesson.entity';
 export const planChanges = new Moment<{ readonly lesson: Lesson; readonly fields: LessonFields }>();
 
 /** Results of a lesson are given out, or taken back. The lesson is locked. */
-export const resultsRelease = new Moment<{ readonly lessonId: string; readonly way: MarkingWay | null }>();
+export const resultsRelease = new Moment<{
+  readonly lessonId: string;
+  readonly way: MarkingWay | null;
+  /** Who gives them out, and why what was told is changed; empty where nothing was. */
+  readonly personId: string;
+  readonly why: string;
+}>();

@@ -1,9 +1,9 @@
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import useSWR, { mutate as mutateAll } from 'swr';
 import { LEVELS, LEVEL_NAMES, text, type CriterionLevels } from '@pelvo/core';
-import { resultsOfClass, type ClassResults } from '@pelvo/contract';
-import { fetcher, send, dayOf, longDate, useMe, useAction, useLesson } from '../device';
+import { resultsOfClass, type ClassResults, type ResultChange } from '@pelvo/contract';
+import { fetcher, fieldProblem, send, dayOf, longDate, useMe, useAction, useLesson } from '../device';
 import {
   DataTable,
   Button,
@@ -16,6 +16,7 @@ import {
   PageHead,
   ProblemNotice,
   Section,
+  TextField,
   WorkingPage,
 } from '../design';
 import { LevelsChart } from './LevelsChart';
@@ -59,14 +60,18 @@ function Results({ of, onChanged }: { of: ClassResults; onChanged: () => void })
   const lead = useMe().role === 'lead';
   const unfinished = results.filter((dish) => !dish.result.complete).length;
   const { busy, error: failure, run } = useAction();
+  const [why, setWhy] = useState('');
   const release = async (released: boolean) => {
     await run(async () => {
-      await send('PUT', `/lessons/${of.lessonId}/release`, { body: { released } });
+      await send('PUT', `/lessons/${of.lessonId}/release`, { body: { released, why } });
+      setWhy('');
       onChanged();
+      void mutateAll(`/lessons/${of.lessonId}/told`);
     });
   };
   const given = of.releasedAt !== null;
   const changed = results.filter((dish) => dish.changedSince).length;
+  const asksWhy = fieldProblem(failure, 'why');
   return (
     <WorkingPage>
       <PageHead
@@ -78,11 +83,6 @@ function Results({ of, onChanged }: { of: ClassResults; onChanged: () => void })
             <DownloadLink href={`/api/lessons/${of.lessonId}/results/pdf?paper=LETTER`}>All as PDF, Letter</DownloadLink>
             {lead ? (
               <>
-                {changed > 0 ? (
-                  <Button kind="main" busy={busy} onClick={() => void release(true)}>
-                    Give them out again
-                  </Button>
-                ) : null}
                 <Button kind={given ? 'plain' : 'main'} busy={busy} onClick={() => void release(!given)}>
                   {given ? 'Take them back' : 'Give them to the students'}
                 </Button>
@@ -93,13 +93,40 @@ function Results({ of, onChanged }: { of: ClassResults; onChanged: () => void })
       />
       <div className="space-y-3">
         <ProblemNotice error={failure} />
-        {changed > 0 ? (
+        {changed > 0 || asksWhy ? (
           <Notice
             kind="caution"
-            title={`${changed} ${changed === 1 ? 'result has' : 'results have'} changed since the students were given theirs`}
+            title={
+              changed > 0
+                ? `${changed} ${changed === 1 ? 'result has' : 'results have'} changed since the students were given theirs`
+                : 'Students were told other results before these were taken back'
+            }
           >
-            They still see what they were given.{' '}
+            {changed > 0 ? 'They still see what they were given. ' : ''}
             {lead ? 'Give the results out again, and they see what stands here.' : 'The lead can give the results out again.'}
+            {lead ? (
+              <form
+                className="mt-2 flex flex-wrap items-end gap-3"
+                onSubmit={(event) => {
+                  event.preventDefault();
+                  void release(true);
+                }}
+              >
+                <div className="min-w-64 flex-1">
+                  <TextField
+                    label="Why they change"
+                    hint="stays on record, with what they were told before"
+                    maxLength={300}
+                    value={why}
+                    problem={asksWhy}
+                    onChange={(event) => setWhy(event.target.value)}
+                  />
+                </div>
+                <Button kind="main" type="submit" busy={busy}>
+                  Give them out again
+                </Button>
+              </form>
+            ) : null}
           </Notice>
         ) : null}
       </div>
@@ -148,6 +175,7 @@ function Results({ of, onChanged }: { of: ClassResults; onChanged: () => void })
           <p className="mt-3 text-soft">Not begun: {of.unmarked.map(({ student, dish }) => `${student} (${dish})`).join(', ')}.</p>
         ) : null}
       </Section>
+      {lead ? <ToldRecord lessonId={of.lessonId} /> : null}
     </WorkingPage>
   );
 }
@@ -178,5 +206,35 @@ function LevelsTable({ levels }: { levels: readonly CriterionLevels[] }) {
         ]}
       />
     </details>
+  );
+}
+
+/** What students of the lesson were told, and every change of it. */
+function ToldRecord({ lessonId }: { lessonId: string }) {
+  const { data = [] } = useSWR<readonly ResultChange[]>(`/lessons/${lessonId}/told`, fetcher);
+  const changes = data.filter(({ before }) => before !== null);
+  if (data.length === 0) return null;
+  return (
+    <Section title="What students were told">
+      <p>
+        {data.length - changes.length} results were given out, {changes.length} {changes.length === 1 ? 'change' : 'changes'} since. Nothing
+        here can be edited, and a check of the record shows it where somebody did so in the database.
+      </p>
+      {changes.length > 0 ? (
+        <DataTable
+          rows={changes}
+          keyOf={({ number }) => String(number)}
+          columns={[
+            { head: 'When', cell: ({ at }) => longDate(dayOf(at)) },
+            { head: 'Student', names: true, cell: ({ student }) => student },
+            { head: 'Dish', small: true, cell: ({ dish }) => dish },
+            { head: 'Told before', align: 'right', cell: ({ before }) => before ?? '–' },
+            { head: 'Told now', align: 'right', cell: ({ after }) => after ?? 'taken back' },
+            { head: 'Why', cell: ({ why }) => why || '–' },
+            { head: 'By', small: true, cell: ({ by }) => by },
+          ]}
+        />
+      ) : null}
+    </Section>
   );
 }

@@ -41,7 +41,7 @@ function fills(): (string | CanvasPattern)[] {
 
 /** Levels by criterion over a class, as stacked bars. The table beside it says the same in numbers. */
 export function LevelsChart({ levels }: { levels: readonly CriterionLevels[] }) {
-  const judged = levels.filter((level) => level.kind === 'levels');
+  const judged = levels.filter((level) => level.kind !== 'critical');
   const data = useMemo(() => {
     const paints = fills();
     return {
