@@ -19,7 +19,7 @@ import {
   type Result,
   type RubricContent,
 } from '@pelvo/core';
-import { idSchema, keySchema, shape } from './common';
+import { byKind, idSchema, keySchema, shape } from './common';
 
 const faults = Joi.array().items(keySchema).max(12).unique().required();
 
@@ -51,17 +51,7 @@ const values: { readonly [K in MarkValue['kind']]: Joi.PartialSchemaMap } = {
   notSeen: {},
 };
 
-const markValueSchema = Joi.alternatives().conditional('.kind', {
-  switch: Object.entries(values).map(([kind, parts]) => ({
-    is: kind,
-    then: Joi.object({ ...parts, kind: Joi.string().valid(kind).required() }),
-  })),
-  otherwise: Joi.object({
-    kind: Joi.string()
-      .valid(...Object.keys(values))
-      .required(),
-  }).unknown(),
-});
+const markValueSchema = byKind(values);
 
 /** What a `mark` says; see `LessonEvent`. */
 export const markBodySchema = shape<MarkBody>({

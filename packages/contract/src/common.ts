@@ -45,3 +45,21 @@ export interface PageQuery {
   readonly page: number;
   readonly search: string;
 }
+
+/**
+ * One of several shapes, told apart by their `kind`.
+ *
+ * @param shapes - what each kind consists of besides its name
+ */
+export const byKind = (shapes: Readonly<Record<string, Joi.PartialSchemaMap>>): Joi.AlternativesSchema =>
+  Joi.alternatives().conditional('.kind', {
+    switch: Object.entries(shapes).map(([kind, parts]) => ({
+      is: kind,
+      then: Joi.object({ ...parts, kind: Joi.string().valid(kind).required() }),
+    })),
+    otherwise: Joi.object({
+      kind: Joi.string()
+        .valid(...Object.keys(shapes))
+        .required(),
+    }).unknown(),
+  });

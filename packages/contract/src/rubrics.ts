@@ -12,7 +12,7 @@ import {
   type Criterion,
   type RubricContent,
 } from '@pelvo/core';
-import { keySchema, shape } from './common';
+import { byKind, keySchema, shape } from './common';
 import type { EditionSummary } from './dishes';
 
 export interface RubricSummary {
@@ -94,17 +94,7 @@ const criteria: { readonly [K in Criterion['kind']]: Joi.PartialSchemaMap } = {
   },
 };
 
-const criterionSchema = Joi.alternatives().conditional('.kind', {
-  switch: Object.entries(criteria).map(([kind, parts]) => ({
-    is: kind,
-    then: Joi.object({ ...parts, kind: Joi.string().valid(kind).required() }),
-  })),
-  otherwise: Joi.object({
-    kind: Joi.string()
-      .valid(...Object.keys(criteria))
-      .required(),
-  }).unknown(),
-});
+const criterionSchema = byKind(criteria);
 
 export const rubricContentSchema = shape<RubricContent>({
   name: line(120),
