@@ -26,6 +26,7 @@ import { RubricsModule } from './rubrics';
 import { RulesModule } from './rules';
 import { ScheduleModule } from './schedule';
 import { SchoolModule } from './school';
+import { StudentsModule } from './students';
 import { TechniquesModule } from './techniques';
 import { TermsModule } from './terms';
 import './starter';
@@ -54,6 +55,7 @@ const AREAS = [
   DishesModule,
   IngredientsModule,
   ClassesModule,
+  StudentsModule,
   RubricsModule,
   KitchensModule,
   LessonsModule,

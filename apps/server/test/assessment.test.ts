@@ -128,6 +128,9 @@ describe('marking', () => {
     expect(change).toMatchObject({ why, by: 'Maren Oltz', student: name, after: shownOf(result.mark!) });
     expect(change!.before).not.toBe(change!.after);
     for (const who of [assistant, student]) expect((await who('GET', `/api/lessons/${id}/told`)).status).toBe(403);
+    const gradebook = await lead('GET', `/api/lessons/${id}/results.csv`);
+    expect(gradebook.bytes.toString()).toMatch(new RegExp(`\\n${name},.*,${shownOf(result.mark!)},`));
+    expect((await student('GET', `/api/lessons/${id}/results.csv`)).status).toBe(403);
   });
 
   it('keeps a record of what was told that cannot be changed without it showing, also written by two at the same moment', async () => {

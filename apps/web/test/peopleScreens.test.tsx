@@ -37,6 +37,31 @@ describe('a class', () => {
     expect(screen.getByText('Autumn, 2 students')).toBeTruthy();
   });
 
+  it('erases whoever has left, by their typed name', async () => {
+    let answer: unknown = invalid('name', 'This is not the name of the student: "C".', 'Type Cy to erase them for good.');
+    const { user, sent } = page({ 'POST /students/cy/erasure': () => answer });
+    expect((await screen.findByRole('link', { name: 'All that is held' })).getAttribute('href')).toBe('/api/students/cy/file');
+    await user.click(screen.getByRole('button', { name: /^Erase …/ }));
+    const dialog = await screen.findByRole('dialog', { name: 'Erase Cy' });
+    expect(dialog.textContent).toContain('cannot be brought back');
+    await user.type(screen.getByLabelText('Type Cy'), 'C');
+    await user.click(screen.getByRole('button', { name: 'Erase for good' }));
+    expect(await screen.findByText(/This is not the name of the student/)).toBeTruthy();
+    expect(screen.getByLabelText<HTMLInputElement>('Type Cy').value).toBe('C');
+    answer = {};
+    await user.type(screen.getByLabelText('Type Cy'), 'y');
+    await user.click(screen.getByRole('button', { name: 'Erase for good' }));
+    await waitFor(() => expect(screen.queryByRole('dialog')).toBeNull());
+    expect(sent.map(({ body }) => body)).toEqual([{ name: 'C' }, { name: 'Cy' }]);
+  });
+
+  it('is read by an assistant without what only the lead may do', async () => {
+    page({}, 'assistant');
+    expect(await screen.findByText('Cy')).toBeTruthy();
+    expect(screen.queryByRole('link', { name: 'All that is held' })).toBeNull();
+    expect(screen.queryByRole('button', { name: /^Erase …/ })).toBeNull();
+  });
+
   it('takes a day away and takes it back', async () => {
     const { user, sent } = page({
       'PUT /students/ada/absences/2999-03-01': studentOf('Ada'),

@@ -70,6 +70,45 @@ export const studentSchema = Joi.object<StudentFields>({
   }).required(),
 });
 
+/** Everything that is held on a student; `docs/formats/student-file.md` says what stands in it. */
+export interface StudentFile {
+  readonly format: 'pelvo-student-file';
+  readonly version: 1;
+  readonly written: string;
+  readonly student: {
+    readonly name: string;
+    readonly number: string;
+    readonly class: string;
+    readonly needs: Needs;
+    readonly active: boolean;
+  };
+  readonly accounts: readonly { readonly signIn: string | null; readonly createdAt: string }[];
+  readonly absences: readonly string[];
+  readonly teams: readonly { readonly lesson: string; readonly date: string; readonly team: string }[];
+  readonly dishes: readonly {
+    readonly lesson: string;
+    readonly date: string;
+    readonly dish: string;
+    readonly dishEdition: number;
+    readonly rubric: string;
+    readonly rubricEdition: number;
+    /** The mark as it was told; null while it was not. */
+    readonly told: string | null;
+    readonly judgements: readonly {
+      readonly criterion: string;
+      readonly said: string;
+      readonly means: string;
+      readonly faults: readonly string[];
+      readonly by: string;
+      readonly at: string | null;
+    }[];
+    readonly givenOut: readonly { readonly at: string; readonly why: string }[];
+  }[];
+}
+
+/** Who is erased is named, so that it is not done by a slip. */
+export const erasureSchema = Joi.object<{ name: string }>({ name: Joi.string().trim().max(120).required() });
+
 export const studentActiveSchema = Joi.object<{ active: boolean }>({ active: Joi.boolean().required() });
 export const absenceParamsSchema = Joi.object<{ date: string }>({ date: dateSchema.required() });
 

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import {
   checkRubric,
   computeResult,
+  gradebookCsv,
   marksInForce,
   markInWords,
   measuredPieces,
@@ -134,6 +135,19 @@ const counted = (count: number): MarkValue => ({ kind: 'counted', count, faults:
 const stage = (at: number): MarkValue => ({ kind: 'ladder', stage: at, faults: [] });
 
 describe('criteria of every kind', () => {
+  it('stand in a gradebook, a column each, and run in no spreadsheet', () => {
+    const marks = { dice: measured(2, 10, 12), boards: counted(2), order: { kind: 'notSeen' } as const };
+    const csv = gradebookCsv([
+      { student: '=Ada()', dish: 'Dice', assessors: ['Teo'], criteria: RUBRIC.criteria, marks, result: computeResult(RUBRIC, marks) },
+    ]);
+    const [head, row] = csv.trim().split(/\r?\n/);
+    expect(head).toBe('student,dish,mark,final,capped by,what mattered most,assessors,Dice,Boards,Order');
+    // Knife half of 50; of process only boards were seen, half of 50.
+    expect(row).toBe(
+      `'=Ada(),Dice,50,yes,,1 of 2 pieces within 9 to 11 mm; 2 changes missed,Teo,Nearly: 1 of 2 pieces within 9 to 11 mm,Nearly: 2 changes missed,not seen`,
+    );
+  });
+
   it.each([
     // Knife 50: secure 37.5. Process 50, halves: none missed 25, right 25.
     [{ dice: measured(3, 10), boards: counted(0), order: stage(1) }, '88'],

@@ -1,7 +1,9 @@
 import { Controller, Get, Param, Query, Res } from '@nestjs/common';
 import type { Response } from 'express';
+import { gradebookCsv } from '@pelvo/core';
 import {
   pdfQuerySchema,
+  resultsOfClass,
   type ClassFairness,
   type ClassResults,
   type DishResult,
@@ -59,6 +61,15 @@ export class AssessmentController {
       throw conflict('results', 'Nothing has been marked in this lesson.', 'Mark dishes, then print their results.');
     const pdf = Buffer.from(await printed({ of, paper }));
     download(response, `${fileName('results', of.title, of.date)}.pdf`, 'application/pdf', pdf);
+  }
+
+  /** The marks of the class for a gradebook. */
+  @Get('lessons/:id/results.csv')
+  @Allow(...TEACHING)
+  async gradebook(@Param('id') id: string, @Res() response: Response): Promise<void> {
+    const of = await this.assessment.classResults(id);
+    const csv = Buffer.from(gradebookCsv(resultsOfClass(of).results), 'utf8');
+    download(response, `${fileName('results', of.title, of.date)}.csv`, 'text/csv; charset=utf-8', csv);
   }
 
   @Get('results/:id')

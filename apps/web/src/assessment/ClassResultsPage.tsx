@@ -79,6 +79,7 @@ function Results({ of, onChanged }: { of: ClassResults; onChanged: () => void })
         lead={`${results.length} dishes marked${unfinished > 0 ? `, ${unfinished} not finished` : ''}${of.unmarked.length > 0 ? `, ${of.unmarked.length} not begun` : ''}. ${given ? `With the students since ${longDate(dayOf(of.releasedAt))}.` : 'The students do not see them yet.'}`}
         actions={
           <>
+            <DownloadLink href={`/api/lessons/${of.lessonId}/results.csv`}>CSV</DownloadLink>
             <DownloadLink href={`/api/lessons/${of.lessonId}/results/pdf`}>All as PDF, A4</DownloadLink>
             <DownloadLink href={`/api/lessons/${of.lessonId}/results/pdf?paper=LETTER`}>All as PDF, Letter</DownloadLink>
             {lead ? (

@@ -3,8 +3,21 @@ import { useParams } from 'react-router';
 import useSWR, { mutate as mutateAll } from 'swr';
 import type { ClassDetail, Invitation, Student, StudentFields } from '@pelvo/contract';
 import { fetcher, send, shortDate, today, useMe, useAction } from '../device';
-import { Button, ButtonLink, Dialog, Empty, Fetching, PageHead, ProblemNotice, Section, DateField, useFields } from '../design';
+import {
+  Button,
+  ButtonLink,
+  Dialog,
+  DownloadLink,
+  Empty,
+  Fetching,
+  PageHead,
+  ProblemNotice,
+  Section,
+  DateField,
+  useFields,
+} from '../design';
 import { InvitationNotice } from '../people';
+import { EraseDialog } from './EraseDialog';
 import { RosterImportDialog } from './RosterImportDialog';
 import { StudentForm } from './StudentForm';
 
@@ -16,6 +29,7 @@ export default function ClassPage() {
   const [dialog, setDialog] = useState<'add' | 'import' | Student | null>(null);
   const action = useAction();
   const [said, setSaid] = useState<string | null>(null);
+  const [erasing, setErasing] = useState<Student | null>(null);
   const [invitation, setInvitation] = useState<Invitation | null>(null);
 
   const changed = async () => {
@@ -97,17 +111,34 @@ export default function ClassPage() {
                   <li key={student.id} className="flex min-h-11 items-center gap-4">
                     <span>{student.name}</span>
                     {lead ? (
-                      <Button
-                        kind="quiet"
-                        onClick={() => void run(() => send('PUT', `/students/${student.id}/active`, { body: { active: true } }))}
-                      >
-                        Restore
-                      </Button>
+                      <>
+                        <Button
+                          kind="quiet"
+                          onClick={() => void run(() => send('PUT', `/students/${student.id}/active`, { body: { active: true } }))}
+                        >
+                          Restore<span className="sr-only"> {student.name}</span>
+                        </Button>
+                        <DownloadLink href={`/api/students/${student.id}/file`}>All that is held</DownloadLink>
+                        <Button kind="quiet" onClick={() => setErasing(student)}>
+                          Erase …<span className="sr-only"> {student.name}</span>
+                        </Button>
+                      </>
                     ) : null}
                   </li>
                 ))}
               </ul>
             </Section>
+          ) : null}
+          {erasing ? (
+            <EraseDialog
+              student={erasing}
+              onClose={() => setErasing(null)}
+              onDone={() => {
+                setErasing(null);
+                setSaid('Erased.');
+                void changed();
+              }}
+            />
           ) : null}
           {dialog === 'import' ? (
             <RosterImportDialog
@@ -141,7 +172,8 @@ export default function ClassPage() {
                   await changed();
                 }}
               />
-              <div className="mt-4 border-t border-line pt-2">
+              <div className="mt-4 flex flex-wrap items-center gap-4 border-t border-line pt-2">
+                <DownloadLink href={`/api/students/${dialog.id}/file`}>All that is held on {dialog.name}</DownloadLink>
                 <Button
                   kind="quiet"
                   onClick={() => {

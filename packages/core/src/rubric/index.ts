@@ -23,6 +23,7 @@ export {
   type Counting,
   type CountingRule,
 } from './counting';
+export { gradebookCsv, type GradedDish } from './gradebookCsv';
 export { drawnPlates } from './drawnPlates';
 export { targetOfCut } from './targetOfCut';
 export { usualLevels } from './usualLevels';

@@ -1,0 +1,1 @@
+export { StudentsModule } from './students.module';

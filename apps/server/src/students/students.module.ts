@@ -1,0 +1,5 @@
+import { Module } from '@nestjs/common';
+import { StudentsController } from './students.controller';
+
+@Module({ controllers: [StudentsController] })
+export class StudentsModule {}
