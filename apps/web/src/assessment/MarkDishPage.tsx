@@ -94,7 +94,10 @@ function MarkScreen({ sheet, rubric, marking, at }: MarkScreenProps) {
   const index = Math.min(position.index, criteria.length - 1);
   const criterion = criteria[index]!;
   // Pieces that are measured and have no level yet are no mark, and stand there to go on with.
-  const value = marks[criterion.key] ?? ownMark(given, me.id, criterion.key) ?? undefined;
+  // Where not the newest counts, what stands there to be changed is one's own.
+  const standsFor = (key: string) =>
+    (sheet.counting.rule === 'newest' ? null : ownMark(given, me.id, key)) ?? marks[key] ?? ownMark(given, me.id, key) ?? undefined;
+  const value = standsFor(criterion.key);
   const result = computeResult(rubric, marks, sheet.way);
 
   const plates = sheet.dishes.flatMap((dish) =>
@@ -220,7 +223,7 @@ function MarkScreen({ sheet, rubric, marking, at }: MarkScreenProps) {
                 <span className="min-w-0 flex-1">{each.name}</span>
                 <span className="text-right leading-tight">
                   <span className="whitespace-nowrap">
-                    {said(each, marks[each.key] ?? ownMark(given, me.id, each.key) ?? undefined)}
+                    {said(each, standsFor(each.key))}
                     {!marks[each.key] && usual.has(each.key) ? (
                       <span className="text-small font-normal text-soft">usual {usual.get(each.key)}</span>
                     ) : null}

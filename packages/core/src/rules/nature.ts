@@ -142,7 +142,7 @@ function eatenRaw(dish: DishContent, component: Component, book: FactBook): bool
   const others = new Set(linesOf(dish).flatMap(({ item }) => wordsIn(item)));
   return matched(component, book).some(({ line, fact }) => {
     if (!fact.kinds.some((kind) => FLESH.includes(kind)) || STABLE.has(fact.name) || fact.label) return false;
-    if (READY.test(lineWords(line)) || NO_PIECE.test(lineWords(line))) return false;
+    if (READY.test(lineWords(line)) || NO_PIECE.test(line.item)) return false;
     const own = new Set(wordsIn(line.item));
     /** "Boil the rice": what the verb cooks is something else. */
     const cooksAnother = (object: string) => wordsIn(object).some((word) => others.has(word) && !own.has(word));

@@ -157,7 +157,7 @@ describe('diets follow from kinds of food', () => {
     ['fish sauce', 'vegan', 'against'],
     ['cochineal', 'vegetarian', 'against'],
     ['beef tomato', 'no beef', 'fits'],
-    // Fined with egg, milk, fish or gelatine, or not: only the maker knows.
+    // Fined with egg, milk or fish, or not: only the maker knows.
     ['red wine', 'vegan', 'perhaps'],
     ['marsala', 'vegetarian', 'perhaps'],
     ['beer', 'vegan', 'perhaps'],

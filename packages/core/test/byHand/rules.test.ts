@@ -170,6 +170,8 @@ describe('local rules', () => {
     ['Legs\nserves 4\n4 duck legs\n300 g duck fat\nMethod\n1. Cook in the fat for 4 h.', ['raw-to-cook']],
     ['Fry\nserves 4\n400 g whitebait\n100 g flour\nMethod\n1. Flour and deep-fry at 175 °C.', ['raw-to-cook']],
     ['Cod\nserves 4\n4 cod fillets\nMethod\n1. Slide under the salamander for six minutes.', ['raw-to-cook']],
+    // What is said of its skin and bones makes it no less a piece.
+    ['Plate\nserves 4\n4 trout fillets, skin on, pin bones removed\nMethod\n1. Slice thin and dress.', ['raw-fish-or-meat']],
     ['Toast\nserves 4\n100 g smoked mackerel\n4 slices bread\nMethod\n1. Toast the bread and lay the fish on.', []],
     ['Mussel salad\nserves 4\n300 g cooked mussels\nMethod\n1. Dress.', []],
     ['Cups\nserves 8\n3 egg whites\n150 g sugar\nMethod\n1. Boil the sugar with water to 118 °C and pour on the whites.', ['raw-egg']],

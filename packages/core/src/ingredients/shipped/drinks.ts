@@ -1,14 +1,14 @@
-/** Wines, spirits, juices and drinks; columns as in `index.ts`. Wines, ciders and beers may be fined with egg, milk, fish or gelatine. */
+/** Wines, spirits, juices and drinks; columns as in `index.ts`. Wines, ciders and beers may be fined with egg, milk or fish. */
 export const DRINKS = `
-white wine | dry white wine,wine,rose wine,sparkling wine,champagne,prosecco,cava,cooking wine | 0.99 || sulphites | egg,milk,fish | alcohol;egg,milk,fish,gelatine | liquid
-red wine | dry red wine | 0.99 || sulphites | egg,milk,fish | alcohol;egg,milk,fish,gelatine | liquid
-dessert wine | sweet wine,sauternes | 1.03 || sulphites | egg,milk,fish | alcohol;egg,milk,fish,gelatine | liquid
-port | ruby port,tawny port | 1.03 || sulphites | egg,milk | alcohol;egg,milk,fish,gelatine | liquid
-sherry | dry sherry,fino,sweet sherry | 0.99 || sulphites | egg,milk | alcohol;egg,milk,fish,gelatine | liquid
-madeira | marsala | 1.02 || sulphites | egg,milk | alcohol;egg,milk,fish,gelatine | liquid
-vermouth | dry vermouth | 1.0 || sulphites || alcohol;egg,milk,fish,gelatine | liquid
-cider | dry cider,perry | 1.0 || sulphites || alcohol;fish,gelatine | liquid
-beer | lager,ale,stout,wheat beer,pale ale | 1.01 || gluten | sulphites,fish | alcohol;fish,gelatine | liquid
+white wine | dry white wine,wine,rose wine,sparkling wine,champagne,prosecco,cava,cooking wine | 0.99 || sulphites | egg,milk,fish | alcohol;egg,milk,fish | liquid
+red wine | dry red wine | 0.99 || sulphites | egg,milk,fish | alcohol;egg,milk,fish | liquid
+dessert wine | sweet wine,sauternes | 1.03 || sulphites | egg,milk,fish | alcohol;egg,milk,fish | liquid
+port | ruby port,tawny port | 1.03 || sulphites | egg,milk | alcohol;egg,milk,fish | liquid
+sherry | dry sherry,fino,sweet sherry | 0.99 || sulphites | egg,milk | alcohol;egg,milk,fish | liquid
+madeira | marsala | 1.02 || sulphites | egg,milk | alcohol;egg,milk,fish | liquid
+vermouth | dry vermouth | 1.0 || sulphites || alcohol;egg,milk,fish | liquid
+cider | dry cider,perry | 1.0 || sulphites || alcohol;fish | liquid
+beer | lager,ale,stout,wheat beer,pale ale | 1.01 || gluten | sulphites,fish | alcohol;fish | liquid
 alcohol free beer | | 1.01 || gluten | sulphites | plant | liquid,label
 alcohol free wine | dealcoholised wine | 1.0 || sulphites | | plant;alcohol | liquid,label
 whisky | whiskey,bourbon,rye whiskey | 0.94 || || alcohol | liquid
