@@ -151,17 +151,22 @@ export function dishRuleNotices(dish: DishContent, rules: LocalRules, book: Fact
       !KEPT.test(text);
     if (leftSomewhere && time !== null && time > ruleValue('out-of-control', rules))
       add(where, { code: 'plan.stands', ...of('out-of-control'), minutes: time });
+    const held = heldAt(step);
     const heldBelow =
-      HOLDS.test(text) &&
-      step.celsius !== null &&
-      step.celsius > ruleValue('cold-holding', rules) &&
-      step.celsius < ruleValue('hot-holding', rules);
-    if ((WARM.test(text) || heldBelow) && !(step.celsius !== null && step.celsius >= ruleValue('hot-holding', rules))) {
+      HOLDS.test(text) && held !== null && held > ruleValue('cold-holding', rules) && held < ruleValue('hot-holding', rules);
+    if ((WARM.test(text) || heldBelow) && !(held !== null && held >= ruleValue('hot-holding', rules))) {
       if (time === null) add(where, { code: 'plan.warm-untimed', ...of('hot-holding') });
       else if (time > ruleValue('out-of-control', rules)) add(where, { code: 'plan.held-warm', ...of('hot-holding'), minutes: time });
     }
   });
   return notices;
+}
+
+/** The temperature at which a step holds food: what stands behind its word for it, else the only one it names. */
+function heldAt({ text, celsius }: MethodStep): number | null {
+  const [, value, unit] = /\b(?:keep|hold|kept|held|stands?)\b[^.;]{0,40}?\b(\d{2,3})\s*°\s*([cf])?/i.exec(text) ?? [];
+  if (value === undefined) return celsius;
+  return /f/i.test(unit ?? '') ? Math.round(((Number(value) - 32) * 5) / 9) : Number(value);
 }
 
 /** How long a component may be kept cold, by what can go wrong with it. */

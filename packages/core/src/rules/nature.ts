@@ -146,10 +146,16 @@ function eatenRaw(dish: DishContent, component: Component, book: FactBook): bool
     const own = new Set(wordsIn(line.item));
     /** "Boil the rice": what the verb cooks is something else. */
     const cooksAnother = (object: string) => wordsIn(object).some((word) => others.has(word) && !own.has(word));
-    return !dish.method.some(({ text }) => {
-      if (!COOKS_FLESH.test(text)) return false;
+    return !dish.method.some(({ text, celsius }) => {
+      // Nothing that stands at such a heat stays raw, whatever the words for it.
+      const hot = celsius !== null && celsius >= 100;
+      if (!COOKS_FLESH.test(text) && !hot) return false;
       if (wordsIn(text).some((word) => own.has(word))) return true;
-      return [...text.matchAll(COOKED_OBJECT)].some(([, object = '']) => !cooksAnother(object)) || !COOKED.test(text);
+      // "Into the simmering stock": what is dropped in is cooked, not the stock.
+      return (
+        [...text.matchAll(COOKED_OBJECT)].some(([said, object = '']) => !cooksAnother(object) || /^(?:simmer|boil|poach)ing/i.test(said)) ||
+        !COOKED.test(text)
+      );
     });
   });
 }
@@ -216,7 +222,7 @@ export function natureOf(dish: DishContent, component: Component, book: FactBook
   const raw = found.some(
     ({ fact, line }) => perishing.includes(fact) && fact.kinds.some((kind) => FLESH.includes(kind)) && !READY.test(lineWords(line)),
   );
-  if (raw && (cooked || steps.some(({ text }) => COOKS_FLESH.test(text)))) hazards.push('raw-to-cook');
+  if (raw && (cooked || steps.some(({ text, celsius }) => COOKS_FLESH.test(text) || (celsius ?? 0) >= 100))) hazards.push('raw-to-cook');
   return { kinds, perishable, told, hazards };
 }
 

@@ -122,6 +122,8 @@ describe('local rules', () => {
     ['1. Cook it.\n2. Cool in iced water for 1 hour.', []],
     ['1. Cook it.\n2. Reheat to a core of 65 °C.', ['plan.reheats']],
     ['1. Cook it.\n2. Keep at 50 °C for up to 3 hours.', ['plan.held-warm']],
+    ['1. Cook it to 82 °C. Hold warm at 60 °C for up to 3 hours.', ['plan.held-warm']],
+    ['1. Cook it to 60 °C. Hold warm at 70 °C for up to 3 hours.', []],
     ['1. Cook it.\n2. Hold on the counter lamps at 55 °C for two and a half hours.', ['plan.stands', 'plan.held-warm']],
     // A life that a step names, like one that is entered.
     ['1. Cook it.\n2. Store in the fridge for up to two weeks.', ['plan.chilled']],
@@ -170,6 +172,11 @@ describe('local rules', () => {
     ['Legs\nserves 4\n4 duck legs\n300 g duck fat\nMethod\n1. Cook in the fat for 4 h.', ['raw-to-cook']],
     ['Fry\nserves 4\n400 g whitebait\n100 g flour\nMethod\n1. Flour and deep-fry at 175 °C.', ['raw-to-cook']],
     ['Cod\nserves 4\n4 cod fillets\nMethod\n1. Slide under the salamander for six minutes.', ['raw-to-cook']],
+    ['Fish\nserves 4\n4 turbot fillets\nMethod\n1. Lay on a tray, 8 minutes at 180 °C.', ['raw-to-cook']],
+    [
+      'Broth\nserves 4\n200 g minced turkey\n1 l stock\nMethod\n1. Shape and drop into the simmering stock for six minutes.',
+      ['raw-to-cook'],
+    ],
     // What is said of its skin and bones makes it no less a piece.
     ['Plate\nserves 4\n4 trout fillets, skin on, pin bones removed\nMethod\n1. Slice thin and dress.', ['raw-fish-or-meat']],
     ['Toast\nserves 4\n100 g smoked mackerel\n4 slices bread\nMethod\n1. Toast the bread and lay the fish on.', []],
