@@ -16,7 +16,7 @@ export interface RuleNotice {
 
 const IN_THE_ROOM =
   /\b(?:room temperature|(?:on|from) the (?:counter|bench|side|worktop|table|buffet|pass|work surface)|(?:in|at) (?:a|the) warm place|ambient|in the kitchen|unrefrigerated|out of the fridge)\b/i;
-const STANDS = /\b(?:stand|leave|left|rest|sit|keep|kept|hold|held|cool|marinate|soak|set aside|infuse|prove|spread|serve)\w*\b/i;
+const STANDS = /\b(?:stand|leave|left|rest|sit|keep|kept|hold|held|cool|marinate|soak|set|infuse|prove|spread|serve)\w*\b/i;
 /** Left for hours, with no word of where: what is soaked, salted or raised is meant to stand. */
 const LEFT = /\b(?:stand|leave|left|rest|sit|keep|kept|set aside)\w*\b/i;
 const MEANT_TO_STAND =
@@ -135,7 +135,11 @@ export function dishRuleNotices(dish: DishContent, rules: LocalRules, book: Fact
     if (cools && inRoom) add(where, { code: 'plan.cools-in-the-room', ...of('cooling-first') });
     else if (cools && time !== null && time > ruleValue('cooling-total', rules))
       add(where, { code: 'plan.cools', ...of('cooling-total'), minutes: time });
-    else if (inRoom && STANDS.test(text) && !COLD_PLACE.test(text.replace(IN_THE_ROOM, ''))) {
+    else if (
+      inRoom &&
+      (STANDS.test(text) || !(COOKED.test(text) || MEANT_TO_STAND.test(text))) &&
+      !COLD_PLACE.test(text.replace(IN_THE_ROOM, ''))
+    ) {
       if (time === null) add(where, { code: 'plan.stands-untimed', ...of('out-of-control') });
       else if (time > ruleValue('out-of-control', rules)) add(where, { code: 'plan.stands', ...of('out-of-control'), minutes: time });
     }

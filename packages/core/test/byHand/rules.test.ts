@@ -133,6 +133,7 @@ describe('local rules', () => {
     ['1. Cook it.\n2. Leave overnight in the pan.', ['plan.stands']],
     ['1. Leave to simmer for three hours.', []],
     ['1. Soak overnight.\n2. Cook it.', []],
+    ['1. Cook it.\n2. Set overnight at room temperature.', ['plan.stands']],
     ['1. Cook it.\n2. Spread on trays on the worktop for 3 hours.', ['plan.stands']],
     ['1. Cook it.\n2. Serve warm from the buffet, up to 2½ hours.', ['plan.stands']],
   ] as const)('%j: %j', (steps, codes) => {
