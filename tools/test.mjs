@@ -103,15 +103,14 @@ if (wanted('e2e')) {
 }
 await inPairs([
   ...(wanted('server') ? [() => suite('server', 'apps/server')] : []),
-  ...(wanted('unit')
-    ? [() => suite('web', 'apps/web'), () => suite('core', 'packages/core'), () => suite('contract', 'packages/contract')]
-    : []),
+  ...(wanted('unit') ? [() => suite('web', 'apps/web')] : []),
+  ...(wanted('lint') ? [() => check('lint', bin('eslint'), ['.', '--max-warnings', '0'])] : []),
+  ...(wanted('unit') ? [() => suite('core', 'packages/core'), () => suite('contract', 'packages/contract')] : []),
   ...(wanted('types')
     ? ['packages', 'apps/server', 'apps/web', 'e2e'].map(
         (project) => () => check(`types, ${project}`, bin('tsc'), ['--noEmit', '-p', project]),
       )
     : []),
-  ...(wanted('lint') ? [() => check('lint', bin('eslint'), ['.', '--max-warnings', '0'])] : []),
 ]);
 for (const each of again) await runAgain(each);
 // Alone: two suites that each keep a browser or a database busy take longer beside each other than one after the other.

@@ -1,18 +1,21 @@
 import { ChevronLeft, ChevronRight, Undo2 } from 'lucide-react';
-import { useEffect, useMemo, useState } from 'react';
+import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { computeResult, marksInForce, usualLevels, type Criterion, type MarkValue, type RubricContent } from '@pelvo/core';
 import type { MarkingSheet } from '@pelvo/contract';
-import { Dialog, Loading, ProblemNotice, StrandGlyph } from '../design';
+import { Loading, ProblemNotice, StrandGlyph } from '../design';
 import { LessonStripHere } from '../lessons';
 import { CriterionPane, FAULT_KEYS, withFault } from './CriterionPane';
 import { SavedState } from './SavedState';
 import { brief, byKey, isSettled, usePanes } from './kinds';
+import { fetchTaught } from './fetchTaught';
 import { queueOf } from './queueOf';
 import { useBlind, whoIs } from './useBlind';
 import { useSecond } from './useSecond';
 import { givenOn, marksOf, otherIn, ownMark, useMarking } from './useMarking';
 import { shown, useMe, useWakeLock } from '../device';
+
+const TaughtDialog = lazy(fetchTaught);
 
 /** Marking one student's dish at the pass: by touch alone, or by keyboard alone. */
 export default function MarkDishPage() {
@@ -285,14 +288,11 @@ function Taught({ teaches }: { teaches: readonly string[] }) {
       >
         Taught here
       </button>
-      <Dialog open={open} onClose={() => setOpen(false)} title="What this lesson teaches" sheet>
-        <ul className="list-disc space-y-1 pl-5 text-lg">
-          {teaches.map((each) => (
-            <li key={each}>{each}</li>
-          ))}
-        </ul>
-        <p className="mt-2 text-lg font-semibold">Nobody is marked down for following it.</p>
-      </Dialog>
+      {open ? (
+        <Suspense fallback={null}>
+          <TaughtDialog teaches={teaches} onClose={() => setOpen(false)} />
+        </Suspense>
+      ) : null}
     </>
   );
 }

@@ -1,6 +1,7 @@
 import { Suspense, useEffect } from 'react';
 import type { Criterion, MarkValue, RubricContent, SeenValue } from '@pelvo/core';
 import { Loading } from '../../design';
+import { fetchTaught } from '../fetchTaught';
 import { COUNTED_PANE } from './counted';
 import { CRITICAL_PANE } from './critical';
 import { LADDER_PANE } from './ladder';
@@ -52,8 +53,11 @@ export const brief = (criterion: Criterion, value: MarkValue): string =>
 
 /** Has at hand what a rubric is given by before it is touched, so that it is there when the network is gone. */
 export function usePanes(rubric: RubricContent | undefined): void {
+  const known = rubric !== undefined;
   const measures = rubric?.criteria.some(({ kind }) => kind === 'measured') ?? false;
   useEffect(() => {
+    // A device without a network has them from before, or has not.
+    if (known) void fetchTaught().catch(() => undefined);
     if (measures) void fetchMeasuredPane().catch(() => undefined);
-  }, [measures]);
+  }, [known, measures]);
 }
