@@ -42,7 +42,7 @@ export async function addSchoolYear(
     await database.query(
       `INSERT INTO lesson (id, class_id, title, date, start, end, kitchen, team_size, portions_a_team, demonstration_portions, reference_plates, spare_makings, student_count, rubric_edition_id, substitutions, practices)
        SELECT ?, ?, CONCAT('Lesson ', ?), DATE_ADD('2027-01-01', INTERVAL ? DAY), start, end, kitchen, team_size, portions_a_team, demonstration_portions, reference_plates, spare_makings, NULL,
-         (SELECT id FROM rubric_edition ORDER BY id LIMIT 1), '{"document":"substitutions","version":1,"content":{"items":[]}}', practices FROM lesson WHERE id = ?`,
+         (SELECT edition.id FROM rubric_edition edition JOIN rubric ON rubric.id = edition.rubric_id WHERE rubric.name = 'Practical dish'), '{"document":"substitutions","version":1,"content":{"items":[]}}', practices FROM lesson WHERE id = ?`,
       [id, classes[index % classes.length]!.id, index, index, model.id],
     );
     for (let position = 0; position < 3 && made.length > 0; position += 1)
