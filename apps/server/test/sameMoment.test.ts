@@ -177,7 +177,8 @@ describe('a mark given after release', () => {
   it('reaches the student only when results are given out again, and says so until then', async () => {
     const id = lessonId('Sweating');
     const student = await signedIn(bases[1]!, 'amara.quill');
-    const mine = async () => (await student<MyResult[]>('GET', '/api/my-results')).body.find(({ lesson }) => lesson.startsWith('Sweating'))!;
+    const mine = async () =>
+      (await student<MyResult[]>('GET', '/api/my-results')).body.find(({ lesson }) => lesson.startsWith('Sweating'))!;
     const before = await mine();
     const sheet = await sheetOf(id);
     const amara = sheet.students.findIndex(({ name }) => name === 'Amara Quill');
