@@ -27,6 +27,7 @@ export {
 export * from './fairness';
 export * from './formats';
 export * from './formula';
+export { grouped } from './grouped';
 export * from './health';
 export * from './ingredients';
 export * from './kitchen';

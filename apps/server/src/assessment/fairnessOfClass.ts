@@ -1,8 +1,7 @@
 import type { EntityManager } from 'typeorm';
-import { fairnessOf, MARK_VALUE, seenOf, standingOf, weighs, type Judgement } from '@pelvo/core';
+import { grouped, fairnessOf, MARK_VALUE, seenOf, standingOf, weighs, type Judgement } from '@pelvo/core';
 import type { ClassFairness } from '@pelvo/contract';
 import { openStored } from '../platform/database/documentColumn';
-import { grouped } from '../platform/grouped';
 import { notFound } from '../platform/problems';
 import { rubricsOfEditions } from '../rubrics';
 

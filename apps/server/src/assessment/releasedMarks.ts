@@ -1,5 +1,6 @@
 import { In, type EntityManager } from 'typeorm';
 import {
+  grouped,
   assessorsInForce,
   computeResult,
   marksInForce,
@@ -9,7 +10,6 @@ import {
   type MarkingWay,
   type ReleasedMarks,
 } from '@pelvo/core';
-import { grouped } from '../platform/grouped';
 import { Person } from '../people';
 import { rubricOfEdition } from '../rubrics';
 import { loadSchool } from '../school';

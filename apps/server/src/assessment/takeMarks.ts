@@ -1,11 +1,19 @@
 import { randomUUID } from 'node:crypto';
 import type { EntityManager } from 'typeorm';
-import { MARK_EVENT, MARK_VALUE, marksInForce, refusesValue, type GivenMark, type MarkBody, type RubricContent } from '@pelvo/core';
+import {
+  grouped,
+  MARK_EVENT,
+  MARK_VALUE,
+  marksInForce,
+  refusesValue,
+  type GivenMark,
+  type MarkBody,
+  type RubricContent,
+} from '@pelvo/core';
 import { markBodySchema } from '@pelvo/contract';
 import type { EventSpec, TakenEvent } from '../day';
 import { openStored, sealed } from '../platform/database/documentColumn';
 import { places } from '../platform/database/places';
-import { grouped } from '../platform/grouped';
 import { TEACHING } from '../platform/identity';
 import { conflict, invalid } from '../platform/problems';
 import { rubricOfEdition } from '../rubrics';

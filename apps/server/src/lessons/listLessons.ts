@@ -1,10 +1,9 @@
 import { createHash } from 'node:crypto';
 import { In, type EntityManager } from 'typeorm';
-import { lessonReadiness, type Purpose, type Strand } from '@pelvo/core';
+import { grouped, lessonReadiness, type Purpose, type Strand } from '@pelvo/core';
 import { LESSONS_SHOWN, makingPlanOf, type LessonRange, type LessonSummary } from '@pelvo/contract';
 import { titlesOfEditions } from '../dishes';
 import { BUILD } from '../platform/build';
-import { grouped } from '../platform/grouped';
 import { Lesson } from './lesson.entity';
 import { lessonFacts } from './lessonFacts';
 import { LessonOrder } from './lessonOrder.entity';

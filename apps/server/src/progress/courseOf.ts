@@ -1,9 +1,9 @@
+import { grouped } from '@pelvo/core';
 import { In, type EntityManager } from 'typeorm';
 import { LESSONS_SHOWN, type Course } from '@pelvo/contract';
 import { Absence, CookeryClass, Student } from '../classes';
 import { Lesson } from '../lessons';
 import { parsedJson } from '../platform/database/documentColumn';
-import { grouped } from '../platform/grouped';
 import { notFound } from '../platform/problems';
 
 /** What a class has been taught and will be. @throws ProblemException when there is no such class */

@@ -1,8 +1,7 @@
 import type { EntityManager } from 'typeorm';
-import { MARK_VALUE, markInWords, NEEDS } from '@pelvo/core';
+import { grouped, MARK_VALUE, markInWords, NEEDS } from '@pelvo/core';
 import type { StudentFile } from '@pelvo/contract';
 import { openStored } from '../platform/database/documentColumn';
-import { grouped } from '../platform/grouped';
 import { notFound } from '../platform/problems';
 import { rubricsOfEditions } from '../rubrics';
 

@@ -1,4 +1,5 @@
 import { linearRegression, mean, sampleStandardDeviation } from 'simple-statistics';
+import { grouped } from '../grouped';
 import { normalQuantile, SURE, type Level } from '../rubric';
 import { agreementOf, type Agreement, type Estimate, type LevelPair } from './agreement';
 
@@ -74,7 +75,9 @@ export function fairnessOf(judgements: readonly Judgement[]): Fairness {
         const pair: LevelPair = [first.level, second.level];
         byCriterion.get(first.criterion)!.push(pair);
         const people = `${first.assessorId} ${second.assessorId}`;
-        byPeople.set(people, [...(byPeople.get(people) ?? []), pair]);
+        const theirs = byPeople.get(people);
+        if (theirs) theirs.push(pair);
+        else byPeople.set(people, [pair]);
         twice.add(first.plate);
       }),
     );
@@ -99,17 +102,6 @@ export function fairnessOf(judgements: readonly Judgement[]): Fairness {
     position: driftOf(off.map((each) => [each.position, each.off])),
     waiting: driftOf(off.flatMap((each) => (each.waited === null ? [] : [[each.waited, each.off] as const]))),
   };
-}
-
-function grouped<T>(all: readonly T[], keyOf: (each: T) => string): ReadonlyMap<string, readonly T[]> {
-  const groups = new Map<string, T[]>();
-  for (const each of all) {
-    const key = keyOf(each);
-    const group = groups.get(key);
-    if (group) group.push(each);
-    else groups.set(key, [each]);
-  }
-  return groups;
 }
 
 function meanOf(figures: readonly number[]): Estimate | null {
