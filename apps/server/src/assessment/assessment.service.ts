@@ -217,7 +217,7 @@ export class AssessmentService {
         const assessors = told.assessorIds.flatMap((id) => names.get(id) ?? []).sort();
         const changed = as === 'now' && changedSince(assessment.released, now.marks);
         return [
-          resultOf(assessment, { marks: told.marks, assessors, counting: counting.rule }, markingWayOf(assessment.lesson, school), changed),
+          resultOf(assessment, { marks: told.marks, assessors, counting: told.rule }, markingWayOf(assessment.lesson, school), changed),
         ];
       })
       .sort((a, b) => a.student.localeCompare(b.student) || a.dish.localeCompare(b.dish));

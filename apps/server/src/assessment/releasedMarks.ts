@@ -22,7 +22,7 @@ import { changedTold, recordTold, type GivenOut } from './toldRecord';
 /** The marks that count, of every assessor's. */
 export function inForce(rows: readonly MarkRow[], counting: Counting): ReleasedMarks {
   const given = rows.map(givenMark);
-  return { marks: marksInForce(given, counting), assessorIds: assessorsInForce(given, counting) };
+  return { marks: marksInForce(given, counting), assessorIds: assessorsInForce(given, counting), rule: counting.rule };
 }
 
 /** Whose mark counts at the school where two marked the same. */
@@ -47,9 +47,11 @@ export async function snapshotMarks(
   if (rows.length === 0) return;
   const counting = await countingOf(manager);
   const marks = grouped(await manager.findBy(MarkRow, { assessmentId: In(rows.map(({ id }) => id)) }), ({ assessmentId }) => assessmentId);
+  /** A dish that nobody marked was not told. */
+  const toldOf = (released: ReleasedMarks | null) => (released && !nothingIn(released) ? released : null);
   const told = rows.map(({ id, rubricEditionId, released: had }) => {
     const now = inForce(marks.get(id) ?? [], counting);
-    return { assessmentId: id, rubricEditionId, had, now, has: way === null || nothingIn(now) ? null : now };
+    return { assessmentId: id, rubricEditionId, had: toldOf(had), now, has: way === null ? null : toldOf(now) };
   });
   if (why === '' && (await changedTold(manager, told)).length > 0)
     throw invalid('why', 'Students have been told other results than these.', 'Say in a few words why they change; it stays on record.');

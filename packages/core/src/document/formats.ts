@@ -5,7 +5,7 @@ import type { IngredientFact } from '../ingredients';
 import type { LessonSettings, SchoolSettings } from '../lesson';
 import { NO_BOARDS } from '../lesson/settings';
 import type { PracticeChoices } from '../practice';
-import type { Marks, MarkValue, RubricContent } from '../rubric';
+import type { CountingRule, Marks, MarkValue, RubricContent } from '../rubric';
 import type { Needs } from '../allergens';
 import type { Demonstration } from '../demonstration';
 import type { TimePlan } from '../schedule';
@@ -364,12 +364,15 @@ export const ARRIVED_EVENT: DocumentFormat<ArrivedBody> = {
 export interface ReleasedMarks {
   readonly marks: Marks;
   readonly assessorIds: readonly string[];
+  /** Whose mark counted where two had marked the same. */
+  readonly rule: CountingRule;
 }
 
 export const RELEASED_MARKS: DocumentFormat<ReleasedMarks> = {
   name: 'released-marks',
-  upgrades: [],
-  lacks: lacking({ marks: 'object', assessorIds: 'list' }),
+  // From 1: whoever marked last counted.
+  upgrades: [(released) => ({ rule: 'newest', ...released })],
+  lacks: lacking({ marks: 'object', assessorIds: 'list', rule: 'text' }),
 };
 
 export const MARK_VALUE: DocumentFormat<{ readonly value: MarkValue | null }> = {
