@@ -192,6 +192,8 @@ describe('a second marking', () => {
     await user.keyboard('2');
     await waitFor(() => expect(marksSent(sent)).toHaveLength(3));
     await waitFor(() => expect(screen.queryByText(/what the first assessor gave is hidden/)).toBeNull());
+    // Nothing of it is sent into the next test.
+    await screen.findByText('All saved');
     localStorage.removeItem('pelvo.second');
   });
 });
