@@ -347,7 +347,9 @@ describe('marking', () => {
     const keys = ['doneness', 'seasoning', 'rim', 'cut-size', 'sauce'];
     const touches = [1, 2, 3, 4].flatMap((value) => keys.map((key) => touch(sheet, key, level(value as 1 | 2 | 3 | 4), name)));
     const given = touches.map((each) => give(id, each));
-    const released = await Promise.all([1, 2].map(() => lead('PUT', `/api/lessons/${id}/release`, { body: { released: true, why: 'more was marked' } })));
+    const released = await Promise.all(
+      [1, 2].map(() => lead('PUT', `/api/lessons/${id}/release`, { body: { released: true, why: 'more was marked' } })),
+    );
     expect([...(await Promise.all(given)), ...released].map(({ status }) => status)).toEqual(Array(22).fill(200));
     expect((await sheetOf(id)).number).toBe(sheet.number + touches.length);
     const rows = (await school.database.query('SELECT id, told FROM assessment WHERE lesson_id = ?', [id])) as {
