@@ -2,7 +2,7 @@
 import 'fake-indexeddb/auto';
 import { IDBFactory } from 'fake-indexeddb';
 import { screen, waitFor } from '@testing-library/react';
-import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { RubricContent } from '@pelvo/core';
 import type { MarkingSheet } from '@pelvo/contract';
 import { lessonOf, plate, RUBRIC, sheetOf } from './fixtures';
@@ -11,6 +11,11 @@ import { refused, show } from './screen';
 beforeEach(() => {
   vi.resetModules();
   vi.stubGlobal('indexedDB', new IDBFactory());
+});
+// What is still on its way when a test ends would arrive at the next one's server.
+afterEach(async () => {
+  const { readWaiting } = await import('../src/device/kept');
+  await waitFor(async () => expect((await readWaiting()).filter(({ refused }) => refused === null)).toEqual([]));
 });
 
 const base = { strand: 'knife', evidence: 'seen', faults: [], weight: 1 } as const;
