@@ -1,6 +1,6 @@
-import { createHash } from 'node:crypto';
+import { hash } from 'node:crypto';
 import { In, type EntityManager } from 'typeorm';
-import { grouped, lessonReadiness, type Purpose, type Strand } from '@pelvo/core';
+import { lessonReadiness, type Purpose, type Strand } from '@pelvo/core';
 import { LESSONS_SHOWN, makingPlanOf, type LessonRange, type LessonSummary } from '@pelvo/contract';
 import { titlesOfEditions } from '../dishes';
 import { BUILD } from '../platform/build';
@@ -41,11 +41,12 @@ const LESSONS = `SELECT l.id, l.class_id AS classId, c.name AS className, l.titl
   FROM lesson l JOIN class c ON c.id = l.class_id LEFT JOIN kitchen k ON k.id = l.kitchen_id LEFT JOIN lesson_order o ON o.lesson_id = l.id
   WHERE l.date BETWEEN ? AND ? ORDER BY l.date DESC, l.start DESC, l.id LIMIT ?`;
 
-const DISHES = `SELECT d.lesson_id AS lessonId, d.dish_edition_id AS editionId FROM lesson_dish d
-  JOIN lesson l ON l.id = d.lesson_id WHERE l.date BETWEEN ? AND ? ORDER BY d.position`;
+// A row a lesson, not one a dish and one a technique: most of the time of a full year goes into reading rows.
+const DISHES = `SELECT d.lesson_id AS lessonId, GROUP_CONCAT(d.dish_edition_id ORDER BY d.position) AS editionIds FROM lesson_dish d
+  JOIN lesson l ON l.id = d.lesson_id WHERE l.date BETWEEN ? AND ? GROUP BY d.lesson_id`;
 
-const IN_FOCUS = `SELECT r.lesson_id AS lessonId, r.technique_id AS techniqueId, r.purpose FROM lesson_technique r
-  JOIN lesson l ON l.id = r.lesson_id WHERE l.date BETWEEN ? AND ? ORDER BY r.position`;
+const IN_FOCUS = `SELECT r.lesson_id AS lessonId, GROUP_CONCAT(r.technique_id, ' ', r.purpose ORDER BY r.position) AS focus
+  FROM lesson_technique r JOIN lesson l ON l.id = r.lesson_id WHERE l.date BETWEEN ? AND ? GROUP BY r.lesson_id`;
 
 const TECHNIQUES = 'SELECT id, name, strand FROM technique';
 
@@ -82,21 +83,18 @@ export async function listLessons(manager: EntityManager, { from, to }: LessonRa
     manager.query(OWN_FACTS),
   ])) as [
     LessonRow[],
-    { lessonId: string; editionId: string }[],
-    { lessonId: string; techniqueId: string; purpose: Purpose }[],
+    { lessonId: string; editionIds: string }[],
+    { lessonId: string; focus: string }[],
     { id: string; name: string; strand: Strand }[],
     { classId: string; students: string }[],
     { classId: string; date: string; away: string }[],
     { lessonId: string; stamp: string; choosy: string; plates: string }[],
     { stamp: string | null }[],
   ];
-  const dishesOf = grouped(dishes, ({ lessonId }) => lessonId);
-  const focusOf = grouped(inFocus, ({ lessonId }) => lessonId);
+  const dishesOf = new Map(dishes.map(({ lessonId, editionIds }) => [lessonId, editionIds.split(',')]));
+  const focusOf = new Map(inFocus.map(({ lessonId, focus }) => [lessonId, focus.split(',').map((each) => each.split(' '))]));
   const named = new Map(techniques.map(({ id, name, strand }) => [id, { name, strand }]));
-  const titles = await titlesOfEditions(
-    manager,
-    dishes.map(({ editionId }) => editionId),
-  );
+  const titles = await titlesOfEditions(manager, [...dishesOf.values()].flat());
   const studentsOf = new Map(rosters.map(({ classId, students }) => [classId, Number(students)]));
   const awayOf = new Map(absences.map(({ classId, date, away }) => [`${classId} ${date}`, Number(away)]));
   const teamsOf = new Map(teams.map((each) => [each.lessonId, each]));
@@ -104,18 +102,10 @@ export async function listLessons(manager: EntityManager, { from, to }: LessonRa
     const here = (studentsOf.get(row.classId) ?? 0) - (awayOf.get(`${row.classId} ${row.date}`) ?? 0);
     const present = row.studentCount ?? here;
     const cooked = dishesOf.get(row.id) ?? [];
-    const madeFrom = createHash('sha1')
-      .update(
-        JSON.stringify([
-          BUILD,
-          facts?.stamp,
-          makingPlanOf(row, present),
-          cooked.map(({ editionId }) => editionId),
-          row.swaps,
-          teamsOf.get(row.id)?.stamp,
-        ]),
-      )
-      .digest('hex');
+    const madeFrom = hash(
+      'sha1',
+      JSON.stringify([BUILD, facts?.stamp, makingPlanOf(row, present), cooked, row.swaps, teamsOf.get(row.id)?.stamp]),
+    );
     return { row, here, present, cooked, madeFrom };
   });
   const orders = await ordersOf(
@@ -135,8 +125,8 @@ export async function listLessons(manager: EntityManager, { from, to }: LessonRa
       present,
       start: row.start.slice(0, 5),
       end: row.end.slice(0, 5),
-      dishes: cooked.map(({ editionId }) => titles.get(editionId)!),
-      techniques: focus.map(({ techniqueId, purpose }) => ({ ...named.get(techniqueId)!, purpose })),
+      dishes: cooked.map((editionId) => titles.get(editionId)!),
+      techniques: focus.map(([techniqueId, purpose]) => ({ ...named.get(techniqueId!)!, purpose: purpose as Purpose })),
       readiness: lessonReadiness({
         present,
         dishes: cooked.length,
