@@ -40,6 +40,7 @@ import { Preparing1700000900000 } from './migrations/1700000900000-preparing';
 import { CarriedOver1700001000000 } from './migrations/1700001000000-carriedOver';
 import { AtThePass1700001100000 } from './migrations/1700001100000-atThePass';
 import { ToldRecord1700001200000 } from './migrations/1700001200000-toldRecord';
+import { Composition1700001300000 } from './migrations/1700001300000-composition';
 import { connectionOptions } from './platform/database/connection';
 
 /** The tables of the house, in one list. */
@@ -96,6 +97,7 @@ export const MIGRATIONS = [
   CarriedOver1700001000000,
   AtThePass1700001100000,
   ToldRecord1700001200000,
+  Composition1700001300000,
 ];
 
 /** The database of a school: its tables and its migrations. */

@@ -24,7 +24,7 @@ const card = (more: Partial<TechniqueWithUse> = {}): TechniqueWithUse =>
     name: 'Deep-fry',
     purpose: 'Crisp **and** dry.',
     steps: ['Heat the oil to 175 °C.', 'Lay the sage in **away** from you.'],
-    criticalPoints: ['The oil is dry of water.'],
+    criticalPoints: [{ text: 'The oil is dry of water.' }],
     cues: [{ sense: 'hear', text: 'a steady hiss' }],
     looksWrong: [{ see: 'It foams up', because: 'Water leaves; wait.' }],
     faults: [
@@ -130,7 +130,7 @@ describe('writing a card', () => {
   });
 
   it('names in words what someone else changed meanwhile', async () => {
-    const theirs = card({ version: 9, name: 'Theirs', criticalPoints: ['Other'] });
+    const theirs = card({ version: 9, name: 'Theirs', criticalPoints: [{ text: 'Other' }] });
     let stored = card();
     const { user } = edit({
       '/techniques/t1': () => stored,

@@ -6,10 +6,12 @@ import {
   HAZARDS,
   MATTERS,
   oneLine,
+  practiceOf,
   readInline,
   SENSES,
   STRANDS,
   writeInline,
+  type HoldsUnder,
   type PortableTechnique,
   type Strand,
   type TaughtLesson,
@@ -96,6 +98,19 @@ const list = (item: Joi.Schema, max: number) => Joi.array().items(item).max(max)
 const oneOf = (values: readonly string[]) => Joi.string().valid(...values);
 const minutes = Joi.number().integer().min(1).max(1440).allow(null).required();
 
+/** Under which practice something holds: one that the matter knows. */
+export const holdsUnderSchema = Joi.object<HoldsUnder>({
+  matter: oneOf(MATTERS).required(),
+  practice: Joi.string().max(40).required(),
+}).custom((under: HoldsUnder) => {
+  if (!practiceOf(under.matter, under.practice))
+    throw new FieldError(
+      `There is no practice "${under.practice}" in that matter.`,
+      'Choose one that it offers, or take the condition out.',
+    );
+  return under;
+});
+
 export const techniqueCardKeys: Readonly<Record<keyof TechniqueCard, Joi.Schema>> = {
   name: plain(CARD_LIMITS.name).required(),
   strand: oneOf(STRANDS).required(),
@@ -112,7 +127,7 @@ export const techniqueCardKeys: Readonly<Record<keyof TechniqueCard, Joi.Schema>
     assess: plainOrNothing(CARD_LIMITS.short),
   }).required(),
   steps: list(rich(CARD_LIMITS.text), CARD_LIMITS.steps),
-  criticalPoints: list(rich(CARD_LIMITS.short), CARD_LIMITS.points),
+  criticalPoints: list(Joi.object({ text: rich(CARD_LIMITS.short).required(), under: holdsUnderSchema }), CARD_LIMITS.points),
   cues: list(Joi.object({ sense: oneOf(SENSES).required(), text: plain(CARD_LIMITS.short).required() }), CARD_LIMITS.cues),
   looksWrong: list(
     Joi.object({ see: plain(CARD_LIMITS.short).required(), because: plainOrNothing(CARD_LIMITS.short) }),
@@ -125,16 +140,23 @@ export const techniqueCardKeys: Readonly<Record<keyof TechniqueCard, Joi.Schema>
       cause: plainOrNothing(CARD_LIMITS.short),
       correction: plainOrNothing(CARD_LIMITS.short),
       rescue: plainOrNothing(CARD_LIMITS.short),
+      under: holdsUnderSchema,
     }),
     CARD_LIMITS.faults,
   ).unique('key'),
   cautions: list(plain(CARD_LIMITS.short), CARD_LIMITS.cautions),
+  passedRound: list(plain(CARD_LIMITS.short), CARD_LIMITS.passedRound),
+  questions: list(
+    Joi.object({ ask: plain(CARD_LIMITS.short).required(), answer: plainOrNothing(CARD_LIMITS.short) }),
+    CARD_LIMITS.questions,
+  ),
   descriptors: list(
     Joi.object({
       key: keySchema.required(),
       name: plain(80).required(),
       evidence: oneOf(['measured', 'seen', 'tasted']).required(),
       levels: Joi.array().items(Joi.string().allow('').custom(oneLine).max(CARD_LIMITS.short)).length(4).required(),
+      under: holdsUnderSchema,
     }),
     CARD_LIMITS.descriptors,
   ).unique('key'),

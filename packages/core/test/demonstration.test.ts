@@ -293,7 +293,7 @@ describe('the running order', () => {
   const CARD = {
     ...EMPTY_CARD,
     name: 'Roll out',
-    criticalPoints: ['Turn it **each** time.'],
+    criticalPoints: [{ text: 'Turn it **each** time.' }],
     cues: [
       { sense: 'feel' as const, text: 'cool and smooth' },
       { sense: 'measure' as const, text: '3 mm' },

@@ -29,9 +29,9 @@ const longSet = (set: CutSet): CutSet => ({ ...set, name: LONG, cuts: set.cuts.m
 describe('drawings', () => {
   it('have room for all their words, those a school types too', () => {
     const drawn = ['15', '20', '25'].flatMap((angle) =>
-      ['ordered', 'asymmetric'].flatMap((composition) =>
+      ['centred', 'off-centre'].flatMap((place) =>
         DRAWING_KINDS.filter((kind) => kind !== 'cut').map((kind) =>
-          drawCard({ kind }, { practices: { 'edge-angle': angle, composition }, cutSet: null })!,
+          drawCard({ kind }, { practices: { 'edge-angle': angle, 'plate-place': place }, cutSet: null })!,
         ),
       ),
     );
@@ -57,7 +57,7 @@ describe('drawings', () => {
     expect(drawCard({ kind: 'cut', of: 'julienne' }, { ...context, cutSet: null })!.title).toContain('2 × 2 × 50 mm');
     expect(drawCard({ kind: 'cut', of: 'no-such-cut' }, context)).toBeNull();
     expect(drawCard({ kind: 'angle' }, { ...context, practices: { 'edge-angle': '15' } })!.title).toContain('15 degrees');
-    expect(drawCard({ kind: 'plate' }, { ...context, practices: { composition: 'ordered' } })!.title).toContain('centred');
+    expect(drawCard({ kind: 'plate' }, { ...context, practices: { 'plate-place': 'centred' } })!.title).toContain('centred');
   });
   it('write their words safely into SVG', () => {
     expect(

@@ -1,6 +1,7 @@
 import { Injectable } from '@nestjs/common';
 import { DataSource, In, IsNull, Not, type EntityManager, type FindOptionsWhere } from 'typeorm';
 import {
+  askedHere,
   computeResult,
   cookingTeams,
   momentAt,
@@ -28,7 +29,7 @@ import { dishesCooked, Lesson, LessonTechnique, markingWayOf, rosters, type Cook
 import { Person } from '../people';
 import { notFound } from '../platform/problems';
 import { rubricOfEdition, rubricsOfEditions } from '../rubrics';
-import { practicesInWords } from '../practices';
+import { loadChoices, practicesInWords } from '../practices';
 import { TimePlanRow } from '../schedule';
 import { loadSchool } from '../school';
 import { Technique } from '../techniques';
@@ -75,7 +76,14 @@ export class AssessmentService {
       number: lesson.events,
       releasedAt: lesson.releasedAt?.toISOString() ?? null,
       rubric: lesson.rubricEditionId
-        ? { editionId: lesson.rubricEditionId, content: await rubricOfEdition(manager, lesson.rubricEditionId) }
+        ? {
+            editionId: lesson.rubricEditionId,
+            content: askedHere(
+              await rubricOfEdition(manager, lesson.rubricEditionId),
+              await loadChoices(manager),
+              lesson.practices,
+            ),
+          }
         : null,
       dishes: dishes.map(({ editionId, title }) => ({ editionId, title })),
       students: students.map(({ id, name, needs }) => ({

@@ -15,7 +15,13 @@ const CHOICES: Readonly<Partial<Record<MatterKey, string>>> = {
   'edge-angle': '20',
   'boiling-salt': 'light',
   seasoning: 'by-taste',
-  composition: 'asymmetric',
+  'plate-count': 'odd',
+  'plate-place': 'off-centre',
+  'plate-regularity': 'free',
+  'fat-and-pan': 'dry-pan',
+  'bulb-cuts': 'level',
+  curing: 'percent',
+  spoons: 'two',
 };
 
 /** What the demo school calls its boards; made up, as every school's are its own. */

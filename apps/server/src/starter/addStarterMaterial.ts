@@ -3,8 +3,7 @@ import type { EntityManager } from 'typeorm';
 import { Rubric, RubricEdition } from '../rubrics';
 import { Technique, TechniquePrerequisite } from '../techniques';
 import { starterTechniques } from './cards';
-import { knifePractical } from './knifePractical';
-import { starterRubric } from './starterRubric';
+import { starterRubrics } from './starterRubrics';
 
 /** Puts the starter cards and the starter rubrics, published, into a school that has none. */
 export async function addStarterMaterial(manager: EntityManager, personId: string): Promise<void> {
@@ -31,7 +30,7 @@ export async function addStarterMaterial(manager: EntityManager, personId: strin
       prerequisites.map((needs, position) => ({ techniqueId: ids.get(name)!, needsId: ids.get(needs)!, position })),
     ),
   );
-  for (const rubric of [starterRubric(cards), knifePractical(cards)]) {
+  for (const rubric of starterRubrics(cards)) {
     const rubricId = randomUUID();
     await manager.insert(Rubric, { id: rubricId, name: rubric.name, content: rubric, version: 1, updatedAt });
     await manager.insert(RubricEdition, {

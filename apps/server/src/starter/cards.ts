@@ -1,7 +1,10 @@
 import { readTechniqueMarkdown, type PortableTechnique } from '@pelvo/core';
 import cooking from './cards/cooking.md?raw';
+import doughs from './cards/doughs.md?raw';
 import knife from './cards/knife.md?raw';
+import meat from './cards/meat.md?raw';
 import plating from './cards/plating.md?raw';
+import sauces from './cards/sauces.md?raw';
 
 /**
  * The cards every school begins with, a strand after the other, written in the Markdown that Pelvo exports.
@@ -9,7 +12,7 @@ import plating from './cards/plating.md?raw';
  * @throws Error when something stands in them that has no place on a card
  */
 export function starterTechniques(): readonly PortableTechnique[] {
-  return [knife, cooking, plating].flatMap((text) => {
+  return [knife, cooking, meat, sauces, doughs, plating].flatMap((text) => {
     const { techniques, leftOut } = readTechniqueMarkdown(text);
     if (leftOut.length > 0) throw new Error(`The starter cards hold what no card has: ${leftOut.join('; ')}`);
     return techniques;

@@ -1,6 +1,7 @@
 import type { Content, ContentText, TDocumentDefinitions } from 'pdfmake/interfaces';
 import {
   drawCard,
+  holdsHere,
   LEVEL_NAMES,
   LEVELS,
   MATTER_SPECS,
@@ -58,7 +59,7 @@ export function cardDocument(card: TechniqueCard, { size, choices, cutSet, befor
               ),
               ...part(
                 heading('What decides the result'),
-                card.criticalPoints.map((point) => marked(point, gap)),
+                card.criticalPoints.filter((point) => holdsHere(point, choices)).map((point) => marked(point.text, gap)),
               ),
               ...part(
                 heading('Looks wrong but is right'),
@@ -80,6 +81,11 @@ export function cardDocument(card: TechniqueCard, { size, choices, cutSet, befor
                   margin: [0, 0, 0, gap],
                 })),
               ),
+              ...part(heading('Passed round'), card.passedRound.length > 0 ? [{ text: card.passedRound.join('; ') }] : []),
+              ...part(
+                heading('Asked'),
+                card.questions.map(({ ask, answer }) => ({ text: [{ text: `${ask} `, bold: true }, answer], margin: [0, 0, 0, gap] })),
+              ),
               ...part(heading('Tools'), card.tools.length > 0 ? [{ text: card.tools.join(', ') }] : []),
               ...part(
                 heading('Aims'),
@@ -100,12 +106,14 @@ export function cardDocument(card: TechniqueCard, { size, choices, cutSet, befor
                 widths: ['24%', '22%', '30%', '*'],
                 body: [
                   ['You see', 'Likely cause', 'Correction', 'Rescue'].map((text) => ({ text, bold: true, fontSize: small })),
-                  ...card.faults.map((fault) => [
-                    { text: fault.see, bold: true },
-                    { text: fault.cause },
-                    { text: fault.correction },
-                    { text: fault.rescue || 'none: start again' },
-                  ]),
+                  ...card.faults
+                    .filter((fault) => holdsHere(fault, choices))
+                    .map((fault) => [
+                      { text: fault.see, bold: true },
+                      { text: fault.cause },
+                      { text: fault.correction },
+                      { text: fault.rescue || 'none: start again' },
+                    ]),
                 ],
               },
               layout: 'pelvo',
@@ -121,10 +129,12 @@ export function cardDocument(card: TechniqueCard, { size, choices, cutSet, befor
                 widths: ['20%', '20%', '20%', '20%', '*'],
                 body: [
                   ['', ...LEVELS.map((level) => LEVEL_NAMES[level])].map((text) => ({ text, bold: true, fontSize: small })),
-                  ...card.descriptors.map(({ name, evidence, levels }) => [
-                    { text: [{ text: name, bold: true }, `, ${evidence}`] },
-                    ...levels.map((text) => ({ text, fontSize: small })),
-                  ]),
+                  ...card.descriptors
+                    .filter((each) => holdsHere(each, choices))
+                    .map(({ name, evidence, levels }) => [
+                      { text: [{ text: name, bold: true }, `, ${evidence}`] },
+                      ...levels.map((text) => ({ text, fontSize: small })),
+                    ]),
                 ],
               },
               layout: 'pelvo',

@@ -1,6 +1,6 @@
 import { Plus, X } from 'lucide-react';
 import { useState } from 'react';
-import { type Criterion } from '@pelvo/core';
+import { underInWords, type Criterion } from '@pelvo/core';
 import { Button, SelectField, TextField } from '../design';
 import { useTechnique } from '../techniques';
 import { useTechniques } from '../device';
@@ -137,6 +137,7 @@ function FromTheCards({ criterion, onChange }: { criterion: Criterion; onChange:
                 onClick={() => onChange({ ...criterion, faults: [...criterion.faults, { ...fault, technique: card.name }] })}
               >
                 <Plus aria-hidden className="size-4 shrink-0" /> {fault.see}
+                {fault.under ? <span className="text-small"> (only under {underInWords(fault)})</span> : null}
               </Button>
             </li>
           ))}
@@ -152,6 +153,7 @@ function FromTheCards({ criterion, onChange }: { criterion: Criterion; onChange:
                 onClick={() => onChange({ ...criterion, evidence: descriptor.evidence, descriptors: descriptor.levels })}
               >
                 {descriptor.name}, {descriptor.evidence}
+                {descriptor.under ? `, only under ${underInWords(descriptor)}` : ''}
               </Button>
             ))}
           </div>

@@ -8,7 +8,10 @@ import {
   PURPOSES,
   SENSE_NAMES,
   WHO_DECIDES,
+  holdsHere,
+  underInWords,
   type Cue,
+  type MayHoldUnder,
   type TechniqueCard,
   type Variant,
 } from '@pelvo/core';
@@ -64,7 +67,8 @@ export function CardBody({ card, inForce, taught, onVariant }: CardBodyProps) {
               <ul className="space-y-2">
                 {card.criticalPoints.map((point, index) => (
                   <li key={index} className="border-l-8 border-ink pl-3 font-semibold">
-                    <Rich text={point} />
+                    <Rich text={point.text} />
+                    <Under of={point} inForce={inForce} />
                   </li>
                 ))}
               </ul>
@@ -122,9 +126,10 @@ export function CardBody({ card, inForce, taught, onVariant }: CardBodyProps) {
               </Section>
             </div>
           ) : null}
+          <Shown card={card} />
         </div>
       </div>
-      <Faults card={card} />
+      <Faults card={card} inForce={inForce} />
       {card.matters.length > 0 || card.variants.length > 0 ? (
         <Section title="Ways of doing it">
           <div className="space-y-5">
@@ -135,14 +140,59 @@ export function CardBody({ card, inForce, taught, onVariant }: CardBodyProps) {
           </div>
         </Section>
       ) : null}
-      <Judging card={card} />
+      <Judging card={card} inForce={inForce} />
     </>
   );
 }
 
 const Nothing = ({ children }: { children: ReactNode }) => <p className="text-soft">{children}</p>;
 
-function Faults({ card: { faults } }: { card: TechniqueCard }) {
+/** Under which practice something holds, and whether that is taught here. */
+function Under({ of, inForce }: { of: MayHoldUnder; inForce: InForceHere | null }) {
+  if (!of.under) return null;
+  const here = !inForce || holdsHere(of, inForce.practices);
+  return (
+    <span className="block text-small font-normal text-soft">
+      {here ? 'Holds under' : 'Not asked here: holds only under'} {underInWords(of)}
+    </span>
+  );
+}
+
+/** What is passed round, and what is asked, while it is shown. */
+function Shown({ card: { passedRound, questions } }: { card: TechniqueCard }) {
+  if (passedRound.length === 0 && questions.length === 0) return null;
+  return (
+    <Section title="While it is shown">
+      {passedRound.length > 0 ? (
+        <>
+          <p className="font-semibold">Passed round</p>
+          <ul className="mb-3 list-disc pl-5">
+            {passedRound.map((each) => (
+              <li key={each}>{each}</li>
+            ))}
+          </ul>
+        </>
+      ) : null}
+      {questions.length > 0 ? (
+        <dl className="space-y-2">
+          {questions.map(({ ask, answer }) => (
+            <div key={ask}>
+              <dt className="font-semibold">{ask}</dt>
+              <dd>{answer}</dd>
+            </div>
+          ))}
+        </dl>
+      ) : null}
+    </Section>
+  );
+}
+
+interface Judged {
+  readonly card: TechniqueCard;
+  readonly inForce: InForceHere | null;
+}
+
+function Faults({ card: { faults }, inForce }: Judged) {
   if (faults.length === 0) return null;
   const rescued = faults.some((fault) => fault.rescue);
   return (
@@ -153,7 +203,17 @@ function Faults({ card: { faults } }: { card: TechniqueCard }) {
         rows={faults}
         keyOf={({ key }) => key}
         columns={[
-          { head: 'You see', names: true, width: 'w-1/4', cell: ({ see }) => see },
+          {
+            head: 'You see',
+            names: true,
+            width: 'w-1/4',
+            cell: (fault) => (
+              <>
+                {fault.see}
+                <Under of={fault} inForce={inForce} />
+              </>
+            ),
+          },
           { head: 'Likely cause', width: 'w-1/4', cell: ({ cause }) => cause },
           { head: 'Correction', width: 'w-1/4', cell: ({ correction }) => correction },
           rescued ? { head: 'Rescue now', cell: ({ rescue }) => rescue || <span className="text-soft">Cannot be rescued</span> } : null,
@@ -202,7 +262,7 @@ function VariantRow({ variant, taken, onVariant }: { variant: Variant; taken: bo
 }
 
 /** What is to be shown at each stage, and the words by which it is judged. */
-function Judging({ card }: { card: TechniqueCard }) {
+function Judging({ card, inForce }: Judged) {
   const aims = PURPOSES.filter((purpose) => card.aims[purpose]);
   if (aims.length === 0 && card.descriptors.length === 0) return null;
   return (
@@ -222,6 +282,7 @@ function Judging({ card }: { card: TechniqueCard }) {
           <h3 className="mt-3 text-lg">
             {descriptor.name} <span className="font-body text-small font-normal text-soft">{descriptor.evidence}</span>
           </h3>
+          <Under of={descriptor} inForce={inForce} />
           <dl className="mt-1 grid gap-x-4 gap-y-1 sm:grid-cols-4">
             {LEVELS.map((level) => (
               <div key={level} className="border-t-2 border-ink pt-1">

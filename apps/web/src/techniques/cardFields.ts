@@ -28,6 +28,7 @@ export function missingOnCard(card: TechniqueFields): readonly CardPart[] {
     part('card-head', 'Name and purpose', lacks.join(', ')),
     part('card-steps', 'Steps', card.steps.length === 0 ? 'no step yet' : card.criticalPoints.length === 0 && 'what decides is not said'),
     part('card-care', 'Care', open > 0 ? `${open} asked` : card.cautions.length === 0 && 'no caution'),
+    part('card-shown', 'While it is shown', card.questions.length === 0 && 'no question'),
     part('card-cues', 'Cues', card.cues.length === 0 && 'none yet'),
     part('card-looks-wrong', 'Looks wrong but is right', card.looksWrong.length === 0 && 'none yet'),
     part(

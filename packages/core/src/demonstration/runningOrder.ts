@@ -75,8 +75,9 @@ function cautionsOf({ text: written, caution }: MethodStep, cards: readonly Tech
   return [...told, ...usual.map((hazard) => HAZARD_SPECS[hazard].caution)];
 }
 
-/** What a card gives to ask: a stage that only looks wrong, and the cause of what goes wrong. */
-const questionsOf = ({ looksWrong, faults }: TechniqueCard): readonly ToAsk[] => [
+/** What a card gives to ask: its own questions, a stage that only looks wrong, and the cause of what goes wrong. */
+const questionsOf = ({ questions, looksWrong, faults }: TechniqueCard): readonly ToAsk[] => [
+  ...questions.map(({ ask, answer }) => ({ asked: text(ask), answer, heard: false })),
   ...looksWrong.slice(0, 1).map(({ see, because }) => ({ asked: { code: 'demo.ask-wrong', see } as const, answer: because, heard: false })),
   ...faults.slice(0, 1).map(({ see, cause }) => ({ asked: { code: 'demo.ask-cause', see } as const, answer: cause, heard: false })),
 ];
@@ -119,7 +120,7 @@ export function runningOrder(
         say,
         own.critical,
         ...firstOf(
-          told.map(({ criticalPoints }) => criticalPoints.map(plainOf)),
+          told.map(({ criticalPoints }) => criticalPoints.map((point) => plainOf(point.text))),
           FROM_CARDS.say,
         ),
       ]),
@@ -131,7 +132,10 @@ export function runningOrder(
       pass: [
         ...(pass ? [{ sense: null, text: pass }] : []),
         ...firstOf(
-          told.map(({ cues }) => cues.filter(({ sense }) => sense !== 'measure' && sense !== 'hear')),
+          told.map(({ passedRound, cues }) => [
+            ...passedRound.map((each) => ({ sense: null, text: each })),
+            ...cues.filter(({ sense }) => sense !== 'measure' && sense !== 'hear'),
+          ]),
           FROM_CARDS.pass,
         ),
       ],

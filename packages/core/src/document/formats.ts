@@ -4,7 +4,7 @@ import type { DishContent } from '../dish';
 import type { IngredientFact } from '../ingredients';
 import type { LessonSettings, SchoolSettings } from '../lesson';
 import { NO_BOARDS } from '../lesson/settings';
-import type { PracticeChoices } from '../practice';
+import { COMPOSITION_WAS, type PracticeChoices } from '../practice';
 import type { CountingRule, Marks, MarkValue, RubricContent } from '../rubric';
 import type { Needs } from '../allergens';
 import type { Demonstration } from '../demonstration';
@@ -167,10 +167,28 @@ export const RUBRIC: DocumentFormat<RubricContent> = {
   ),
 };
 
+/** Matters of a card from before how a plate is composed was three of them. */
+const matterKeys = (matters: unknown): readonly unknown[] =>
+  (Array.isArray(matters) ? matters : []).flatMap((matter: unknown) =>
+    matter === 'composition' ? ['plate-count', 'plate-place', 'plate-regularity'] : [matter],
+  );
+
 export const CARD: DocumentFormat<TechniqueCard> = {
   name: 'technique-card',
   // From 1: cards from before they could be edited lack most of their parts.
-  upgrades: [(card) => ({ ...EMPTY_CARD, ...card, faults: partsOf(card.faults).map(withRescue) })],
+  upgrades: [
+    (card) => ({ ...EMPTY_CARD, ...card, faults: partsOf(card.faults).map(withRescue) }),
+    // From 2: what decides may hold under one practice only; what is passed round and asked stands on the card.
+    (card) => ({
+      passedRound: [],
+      questions: [],
+      ...card,
+      criticalPoints: Array.isArray(card.criticalPoints)
+        ? card.criticalPoints.map((point: unknown) => (typeof point === 'string' ? { text: point } : point))
+        : [],
+      matters: matterKeys(card.matters),
+    }),
+  ],
   lacks: lacking({
     name: 'text',
     strand: 'text',
@@ -178,10 +196,13 @@ export const CARD: DocumentFormat<TechniqueCard> = {
     minutes: 'object',
     aims: 'object',
     steps: 'list',
+    criticalPoints: 'parts',
     cues: 'parts',
     looksWrong: 'parts',
     faults: 'parts',
     cautions: 'list',
+    passedRound: 'list',
+    questions: 'parts',
     descriptors: 'parts',
     matters: 'list',
     variants: 'parts',
@@ -297,7 +318,11 @@ export const NEEDS: DocumentFormat<Needs> = {
 /** From 1: how results are told and how trays are weighed out were matters of teaching once; they are settings now. */
 export const LESSON_PRACTICES: DocumentFormat<PracticeChoices> = {
   name: 'lesson-practices',
-  upgrades: [({ marking: _marking, 'weighing-out': _weighing, ...practices }) => practices],
+  upgrades: [
+    ({ marking: _marking, 'weighing-out': _weighing, ...practices }) => practices,
+    // From 2: how a plate is composed was one matter.
+    ({ composition, ...practices }) => ({ ...(typeof composition === 'string' ? COMPOSITION_WAS[composition] : {}), ...practices }),
+  ],
   lacks: () => null,
 };
 

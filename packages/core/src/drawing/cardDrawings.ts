@@ -2,6 +2,7 @@ import type { CutSet } from '../cuts';
 import { SHIPPED_CUT_SETS } from '../cuts/shipped';
 import type { PracticeChoices } from '../practice';
 import { cutDrawing } from './cutDrawing';
+import { GRAIN, SEAM, STROKES, TIE } from './cuttingDrawings';
 import { box, ellipse, label, measure, path, polygon, segment, type Drawing, type Shape } from './shapes';
 import type { DrawingSpec } from './spec';
 
@@ -19,7 +20,7 @@ export function drawCard(spec: DrawingSpec, { practices, cutSet }: DrawingContex
     case 'guide-hand':
       return GUIDE_HAND;
     case 'bulb':
-      return BULB;
+      return bulbDrawing(practices['bulb-cuts'] !== 'layers');
     case 'segments':
       return SEGMENTS;
     case 'lay-away':
@@ -29,7 +30,15 @@ export function drawCard(spec: DrawingSpec, { practices, cutSet }: DrawingContex
     case 'angle':
       return angleDrawing(Number(practices['edge-angle'] ?? 20));
     case 'plate':
-      return plateDrawing(practices.composition === 'ordered');
+      return plateDrawing(practices['plate-place'] === 'centred');
+    case 'strokes':
+      return STROKES;
+    case 'seam':
+      return SEAM;
+    case 'tie':
+      return TIE;
+    case 'grain':
+      return GRAIN;
     case 'cut':
       return namedCut(spec.of ?? '', cutSet);
   }
@@ -102,10 +111,12 @@ const GUIDE_HAND: Drawing = {
   ],
 };
 
-const BULB: Drawing = {
+const bulbDrawing = (level: boolean): Drawing => ({
   width: 282,
   height: 140,
-  title: 'Half a bulb, root on the left: lengthwise cuts stop short of the root, one or two level cuts, then across',
+  title: level
+    ? 'Half a bulb, root on the left: lengthwise cuts stop short of the root, one or two level cuts, then across'
+    : 'Half a bulb, root on the left: cuts along the layers stop short of the root, none is level, then across',
   shapes: [
     path('M30 110Q20 96 34 76Q60 34 118 36Q172 40 196 110Z', { fill: 'wash', width: 1.8 }),
     ...[0.72, 0.46].map((k) =>
@@ -115,15 +126,22 @@ const BULB: Drawing = {
       ),
     ),
     path('M30 110Q14 108 8 100M30 106Q16 100 12 92M32 100Q20 92 20 84', { stroke: 'soft', width: 1 }),
-    segment([52, 92], [192, 92], { stroke: 'beet', width: 1.8, dash: [5, 3] }),
-    segment([58, 74], [184, 74], { stroke: 'beet', width: 1.8, dash: [5, 3] }),
+    ...(level
+      ? [
+          segment([52, 92], [192, 92], { stroke: 'beet', width: 1.8, dash: [5, 3] }),
+          segment([58, 74], [184, 74], { stroke: 'beet', width: 1.8, dash: [5, 3] }),
+        ]
+      : [
+          path('M48 104Q70 60 118 50Q160 54 190 104', { stroke: 'beet', width: 1.8, dash: [5, 3] }),
+          path('M58 106Q80 78 118 70Q152 74 176 106', { stroke: 'beet', width: 1.8, dash: [5, 3] }),
+        ]),
     ...[180, 166, 152, 138, 124, 110].map((x) => segment([x, 116], [x, x > 170 ? 76 : x > 140 ? 52 : 42], { stroke: 'ink', width: 1 })),
-    label(206, 74, '1 level cuts,', 10, 'start'),
+    label(206, 74, level ? '1 level cuts,' : '1 along the layers,', 10, 'start'),
     label(206, 86, 'not the root', 10, 'start'),
     label(140, 130, '2 then across', 10),
     label(26, 128, 'root on', 10),
   ],
-};
+});
 
 const SEGMENTS: Drawing = {
   width: 220,

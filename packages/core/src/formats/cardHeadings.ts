@@ -9,6 +9,8 @@ export const CARD_HEADINGS = {
   looksWrong: 'Looks wrong but is right',
   faults: 'Faults',
   cautions: 'Cautions',
+  passedRound: 'Passed round',
+  questions: 'Questions',
   aims: 'Aims',
   descriptors: 'Descriptors',
   variants: 'Variants',

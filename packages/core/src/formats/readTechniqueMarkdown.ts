@@ -2,7 +2,7 @@ import type { List, ListItem, Nodes, PhrasingContent, RootContent } from 'mdast'
 import { fromMarkdown } from 'mdast-util-from-markdown';
 import { CALCULATOR_KEYS, type CalculatorKey } from '../calculators/keys';
 import { DRAWING_KINDS, type DrawingKind } from '../drawing/spec';
-import { MATTERS, type MatterKey } from '../practice';
+import { MATTERS, practiceOf, type HoldsUnder, type MatterKey } from '../practice';
 import { LEVEL_NAMES, LEVELS } from '../rubric';
 import {
   EMPTY_CARD,
@@ -128,11 +128,17 @@ function fill(card: Draft, section: Section, list: List, leftOut: string[]): voi
     case 'tools':
     case 'cautions':
     case 'words':
+    case 'passedRound':
       card[section] = [...card[section], ...items.map(({ text }) => text)];
       break;
     case 'steps':
+      card.steps = [...card.steps, ...items.map(({ rich }) => rich)];
+      break;
     case 'criticalPoints':
-      card[section] = [...card[section], ...items.map(({ rich }) => rich)];
+      card.criticalPoints = [...card.criticalPoints, ...items.map((item) => ({ text: item.rich, ...underOf(item, lost) }))];
+      break;
+    case 'questions':
+      card.questions = [...card.questions, ...items.map((item) => ({ ask: item.text, answer: below(item, 'answer') }))];
       break;
     case 'cues':
       card.cues = [
@@ -151,7 +157,8 @@ function fill(card: Draft, section: Section, list: List, leftOut: string[]): voi
       for (const item of items) {
         const key = below(item, 'key') || newKey(item.text, card.faults);
         const rescue = below(item, 'rescue');
-        card.faults = [...card.faults, { key, see: item.text, cause: below(item, 'cause'), correction: below(item, 'correction'), rescue }];
+        const [cause, correction] = [below(item, 'cause'), below(item, 'correction')];
+        card.faults = [...card.faults, { key, see: item.text, cause, correction, rescue, ...underOf(item, lost) }];
       }
       break;
     case 'aims':
@@ -163,7 +170,7 @@ function fill(card: Draft, section: Section, list: List, leftOut: string[]): voi
       }
       break;
     case 'descriptors':
-      for (const item of items) card.descriptors = [...card.descriptors, descriptorOf(item, card)];
+      for (const item of items) card.descriptors = [...card.descriptors, { ...descriptorOf(item, card), ...underOf(item, lost) }];
       break;
     case 'variants':
       for (const item of items) {
@@ -191,6 +198,17 @@ function fill(card: Draft, section: Section, list: List, leftOut: string[]): voi
       });
       break;
   }
+}
+
+/** The practice under which an item holds, where one is named that exists. */
+function underOf({ below }: Item, lost: (text: string) => void): { readonly under?: HoldsUnder } {
+  const said = below.get('under')?.text;
+  if (!said) return {};
+  const [matter, practice = ''] = said.split(',').map((part) => part.trim());
+  const known = MATTERS.find((key) => key === matter);
+  if (known && practiceOf(known, practice)) return { under: { matter: known, practice } };
+  lost(`Under: ${said}`);
+  return {};
 }
 
 const only = <T>(value: T | null): T[] => (value === null ? [] : [value]);

@@ -1,6 +1,7 @@
 import type { List, ListItem, Paragraph, PhrasingContent, RootContent } from 'mdast';
 import { toMarkdown } from 'mdast-util-to-markdown';
 import { LEVEL_NAMES, LEVELS } from '../rubric';
+import type { HoldsUnder } from '../practice';
 import { nodesOf, PURPOSES, readInline, STRAND_NAMES, type RichText, type Sense } from '../technique';
 import { CARD_HEADINGS } from './cardHeadings';
 import type { PortableTechnique } from './techniqueFile';
@@ -37,7 +38,15 @@ function blocksOf(card: PortableTechnique): RootContent[] {
     ...section(H.prerequisites, card.prerequisites.map(plainItem)),
     ...section(H.tools, card.tools.map(plainItem)),
     ...section(H.steps, card.steps.map(richItem), true),
-    ...section(H.criticalPoints, card.criticalPoints.map(richItem)),
+    ...section(
+      H.criticalPoints,
+      card.criticalPoints.map(({ text, under }) =>
+        item(
+          richNodes(text),
+          underPairs(under).map(([name, value]) => pair(name, value)),
+        ),
+      ),
+    ),
     ...section(
       H.cues,
       card.cues.map(({ sense, text }) => pair(SENSE_NAMES[sense], text)),
@@ -53,11 +62,17 @@ function blocksOf(card: PortableTechnique): RootContent[] {
           ['Cause', fault.cause],
           ['Correction', fault.correction],
           ['Rescue', fault.rescue],
+          ...underPairs(fault.under),
           ['Key', fault.key],
         ]),
       ),
     ),
     ...section(H.cautions, card.cautions.map(plainItem)),
+    ...section(H.passedRound, card.passedRound.map(plainItem)),
+    ...section(
+      H.questions,
+      card.questions.map(({ ask, answer }) => nested(ask, [['Answer', answer]])),
+    ),
     ...section(
       H.aims,
       PURPOSES.filter((purpose) => card.aims[purpose]).map((purpose) => pair(capital(purpose), card.aims[purpose])),
@@ -68,6 +83,7 @@ function blocksOf(card: PortableTechnique): RootContent[] {
         nested(descriptor.name, [
           ['Evidence', descriptor.evidence],
           ...LEVELS.map((level) => [LEVEL_NAMES[level], descriptor.levels[level - 1] ?? ''] as const),
+          ...underPairs(descriptor.under),
           ['Key', descriptor.key],
         ]),
       ),
@@ -94,6 +110,10 @@ function blocksOf(card: PortableTechnique): RootContent[] {
     ...section(H.words, card.words.map(plainItem)),
   ];
 }
+
+/** `Under: matter, practice`, by their keys, where something holds under one practice only. */
+const underPairs = (under?: HoldsUnder): readonly (readonly [string, string])[] =>
+  under ? [['Under', `${under.matter}, ${under.practice}`]] : [];
 
 const capital = (text: string) => `${text.charAt(0).toUpperCase()}${text.slice(1)}`;
 

@@ -10,7 +10,25 @@ export const MATTERS = [
   'roots-start',
   'starchy-puree',
   'named-cuts',
-  'composition',
+  'plate-count',
+  'plate-place',
+  'plate-regularity',
+  'fat-and-pan',
+  'mushrooms',
+  'curing',
+  'sharpening-stroke',
+  'when-to-sharpen',
+  'bulb-cuts',
+  'tender-leaves',
+  'pasta-oil',
+  'puree-fat',
+  'waiting-vegetables',
+  'mash-roots',
+  'mash-liquid',
+  'spoons',
+  'leaves-dressed',
+  'leaf-salt',
+  'alcohol',
 ] as const;
 export type MatterKey = (typeof MATTERS)[number];
 
@@ -37,6 +55,11 @@ export const MATTER_SPECS: Readonly<Record<MatterKey, Matter>> = {
     practices: [
       practice('share', 'a share of the cooking time', 'Rest for half the time it cooked, up to nearly all of it for a large piece.'),
       practice('by-cut', 'a fixed time by cut', 'Rest by thickness: a few minutes for a thin piece, a quarter of an hour for a joint.'),
+      practice(
+        'longer',
+        'longer than it cooked',
+        'Rest in a warm place for longer than it was in the heat; only a large piece keeps its warmth.',
+      ),
       practice('peaked', 'until the core has peaked', 'Leave the probe in; rest until two readings a minute apart no longer rise.'),
     ],
     always: 'However long it rests, it is held warm or eaten within the time of the local rules.',
@@ -112,16 +135,139 @@ export const MATTER_SPECS: Readonly<Record<MatterKey, Matter>> = {
     practices: [],
     always: 'The names are the same, the sizes are not: say which set is meant.',
   },
-  composition: {
-    name: 'Composition of a plate',
+  'plate-count': {
+    name: 'Number of like items',
     practices: [
-      practice(
-        'asymmetric',
-        'odd numbers, off centre, with height',
-        'Threes and fives, the focal point a third in, one place that is high.',
-      ),
-      practice('ordered', 'centred and ordered', 'One axis, even spacing, the focal point in the middle.'),
+      practice('odd', 'odd numbers', 'Threes and fives.'),
+      practice('any', 'as many as the portion asks', 'The build gives the number; even is as good as odd.'),
     ],
+  },
+  'plate-place': {
+    name: 'Place of the focal point',
+    practices: [
+      practice('off-centre', 'off centre', 'The focal point a third in from the rim, a third of the plate left free.'),
+      practice('centred', 'centred', 'The focal point in the middle, on one axis.'),
+    ],
+  },
+  'plate-regularity': {
+    name: 'Regularity on the plate',
+    practices: [
+      practice('free', 'free, with height', 'Leaned and grouped, one place that is high, gaps of several sizes.'),
+      practice('ordered', 'ordered', 'Even spacing, one line or ring, flat where the dish is flat.'),
+    ],
+  },
+  'fat-and-pan': {
+    name: 'When fat meets the pan',
+    practices: [
+      practice('dry-pan', 'dry pan first', 'The empty pan is heated, fat goes in just before the food. Not in a coated pan.'),
+      practice('oil-first', 'oil first', 'Fat and pan are heated together; it shimmers when it is ready.'),
+      practice('oil-on-food', 'oil on the food', 'The dry food is oiled, the pan or the bars are not.'),
+    ],
+    always: 'Fat that smokes is too hot: off the heat, never water.',
+  },
+  mushrooms: {
+    name: 'Salt on mushrooms',
+    practices: [
+      practice('last', 'salted last', 'They brown first, and are salted when they are gold.'),
+      practice('first', 'salted at once', 'Salt draws the water early; it boils off, and they brown after.'),
+    ],
+  },
+  curing: {
+    name: 'Curing',
+    practices: [
+      practice('percent', 'by percent of weight', 'Salt weighed by the piece; it can take up no more than that.'),
+      practice('buried', 'buried for a time', 'Covered all over with salt, taken out by the clock, rinsed.'),
+    ],
+    always: 'Curing does not make raw fish or meat safe by itself: the local rules hold.',
+  },
+  'sharpening-stroke': {
+    name: 'Strokes on the stone',
+    practices: [
+      practice('burr', 'until a burr turns', 'One side until a burr is felt along the whole far edge, then the other.'),
+      practice('equal', 'equal strokes', 'The same number on each side in turn, counted.'),
+    ],
+  },
+  'when-to-sharpen': {
+    name: 'When an edge is set',
+    practices: [
+      practice('each-use', 'before each use', 'A few strokes on the rod before every lesson; the stone when that no longer helps.'),
+      practice('when-dull', 'when it is dull', 'Tested on paper; rod or stone only when it catches.'),
+    ],
+  },
+  'bulb-cuts': {
+    name: 'Level cuts in a bulb',
+    practices: [
+      practice('level', 'with level cuts', 'One or two cuts level with the board, then across.'),
+      practice('layers', 'along the layers only', 'Cuts fan out along the layers; none is level, so no finger lies above a blade.'),
+    ],
+  },
+  'tender-leaves': {
+    name: 'Tender leaves',
+    practices: [
+      practice('shred', 'shredded', 'Rolled and sliced once with a sharp knife.'),
+      practice('tear', 'torn', 'Torn by hand at the last moment: no cut edge to blacken.'),
+    ],
+  },
+  'pasta-oil': {
+    name: 'Oil on drained pasta',
+    practices: [
+      practice('none', 'none', 'It goes into its sauce at once; the starch on it binds.'),
+      practice('oil', 'a little oil', 'Where it waits: a film of oil keeps it from sticking, and a sauce holds less.'),
+    ],
+  },
+  'puree-fat': {
+    name: 'Fat into a puree',
+    practices: [
+      practice('cold', 'cold, in cubes', 'Cold butter blended in at the end, off the heat.'),
+      practice('thread', 'as a thread', 'Melted or oil, in a thread while the blade runs.'),
+    ],
+  },
+  'waiting-vegetables': {
+    name: 'Vegetables that wait',
+    practices: [
+      practice('iced', 'chilled on ice and warmed again', 'Cooked, chilled, dried, warmed at the pass.'),
+      practice('kept-hot', 'kept hot', 'Cooked to the minute and held hot by the local rules.'),
+    ],
+  },
+  'mash-roots': {
+    name: 'Roots for a mash',
+    practices: [
+      practice('boiled', 'boiled from cold', 'In salted water, drained, steamed dry in the pan.'),
+      practice('baked', 'baked dry', 'Baked on salt in their skins, scooped out hot: nothing to dry.'),
+    ],
+  },
+  'mash-liquid': {
+    name: 'Liquid in a mash',
+    practices: [practice('milk', 'milk', 'Lighter, tastes more of the root.'), practice('cream', 'cream', 'Richer, holds longer.')],
+  },
+  spoons: {
+    name: 'Shaping with spoons',
+    practices: [
+      practice('two', 'two spoons', 'Passed from spoon to spoon, three sides.'),
+      practice('one', 'one spoon', 'One warm spoon drawn through the mass and rolled out.'),
+    ],
+  },
+  'leaves-dressed': {
+    name: 'Dressed leaves',
+    practices: [
+      practice('crisp', 'crisp', 'Dressed at the pass, standing.'),
+      practice('wilted', 'wilted', 'Dressed warm or early, so that they give.'),
+    ],
+  },
+  'leaf-salt': {
+    name: 'Salt for a salad',
+    practices: [
+      practice('dressing', 'in the dressing', 'Dissolved in the acid before the oil goes in.'),
+      practice('leaves', 'on the leaves', 'Scattered over the leaves before the dressing; crystals stay to be tasted.'),
+    ],
+  },
+  alcohol: {
+    name: 'Alcohol in a sauce',
+    practices: [
+      practice('burnt-off', 'burnt off', 'Lit away from the extraction with a lid at hand, then reduced.'),
+      practice('simmered', 'simmered', 'Reduced nearly dry at a simmer, without a flame.'),
+    ],
+    always: 'Either way some alcohol stays: it is named, and there is a version without it.',
   },
 };
 
@@ -150,3 +296,33 @@ export function practiceInForce(matter: MatterKey, school: PracticeChoices, less
 export function practiceOf(matter: MatterKey, key: string): Practice | undefined {
   return MATTER_SPECS[matter].practices.find((each) => each.key === key);
 }
+
+/** The practice under which something holds; where another one of the matter is in force it is asked of nobody. */
+export interface HoldsUnder {
+  readonly matter: MatterKey;
+  readonly practice: string;
+}
+
+/** Something that holds always, or under one practice only. */
+export interface MayHoldUnder {
+  readonly under?: HoldsUnder;
+}
+
+/** Whether something is asked of a class: nothing is under a practice when another one of its matter is in force. */
+export function holdsHere({ under }: MayHoldUnder, school: PracticeChoices, lesson: PracticeChoices = {}): boolean {
+  if (!under) return true;
+  const inForce = practiceInForce(under.matter, school, lesson);
+  return !inForce || inForce.practice === under.practice;
+}
+
+/** Under which practice something holds, "Regularity on the plate: ordered"; empty where it always does. */
+export function underInWords({ under }: MayHoldUnder): string {
+  const practice = under && practiceOf(under.matter, under.practice);
+  return under && practice ? `${MATTER_SPECS[under.matter].name}: ${practice.name}` : '';
+}
+
+/** What one choice of how a plate is composed, made before it was three, says in each of the three. */
+export const COMPOSITION_WAS: Readonly<Record<string, PracticeChoices>> = {
+  asymmetric: { 'plate-count': 'odd', 'plate-place': 'off-centre', 'plate-regularity': 'free' },
+  ordered: { 'plate-count': 'any', 'plate-place': 'centred', 'plate-regularity': 'ordered' },
+};

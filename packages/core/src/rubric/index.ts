@@ -8,6 +8,7 @@ export type { CriticalCriterion, CriticalValue } from './kinds/critical';
 export { LEAST_STAGES, MOST_STAGES, type LadderCriterion, type LadderValue } from './kinds/ladder';
 export type { LevelCriterion, LevelValue } from './kinds/levels';
 export { MOST_PIECES, type MeasuredCriterion, type MeasuredValue } from './kinds/measured';
+export { askedHere } from './askedHere';
 export { checkRubric } from './checkRubric';
 export { computeResult, type Remark, type Result } from './computeResult';
 export { MARKING_WAYS, type MarkingWay } from './markingWay';

@@ -1,6 +1,6 @@
 import type { CalculatorKey } from '../calculators/keys';
 import type { DrawingSpec } from '../drawing/spec';
-import type { MatterKey } from '../practice';
+import type { MatterKey, MayHoldUnder } from '../practice';
 import type { HazardKey } from './hazards';
 
 /** The three strands of practical work. */
@@ -20,7 +20,7 @@ export type Purpose = (typeof PURPOSES)[number];
 /** One line of text in which `**strong**` and `*emphasis*` may stand, escaped as in Markdown; see `inline.ts`. */
 export type RichText = string;
 
-export interface Fault {
+export interface Fault extends MayHoldUnder {
   readonly key: string;
   /** What is seen on the board or the plate. */
   readonly see: string;
@@ -28,6 +28,17 @@ export interface Fault {
   readonly correction: string;
   /** How the dish can be rescued; empty when it cannot. */
   readonly rescue: string;
+}
+
+/** One of the few things that decide the result. */
+export interface CriticalPoint extends MayHoldUnder {
+  readonly text: RichText;
+}
+
+/** What is asked of a class while it is shown, with what should be heard. */
+export interface CardQuestion {
+  readonly ask: string;
+  readonly answer: string;
 }
 
 export const SENSES = ['see', 'hear', 'smell', 'feel', 'taste', 'measure'] as const;
@@ -46,7 +57,7 @@ export interface LooksWrong {
 }
 
 /** What can be observed of this technique at the four levels; rubrics draw their descriptors from here. */
-export interface CardDescriptor {
+export interface CardDescriptor extends MayHoldUnder {
   readonly key: string;
   readonly name: string;
   readonly evidence: 'measured' | 'seen' | 'tasted';
@@ -77,11 +88,14 @@ export interface TechniqueCard {
   /** What a student is to show when it is introduced, practised, assessed; empty where nobody has said. */
   readonly aims: Readonly<Record<Purpose, string>>;
   readonly steps: readonly RichText[];
-  readonly criticalPoints: readonly RichText[];
+  readonly criticalPoints: readonly CriticalPoint[];
   readonly cues: readonly Cue[];
   readonly looksWrong: readonly LooksWrong[];
   readonly faults: readonly Fault[];
   readonly cautions: readonly string[];
+  /** What is passed round to look at, smell, feel or taste. */
+  readonly passedRound: readonly string[];
+  readonly questions: readonly CardQuestion[];
   readonly descriptors: readonly CardDescriptor[];
   /** Matters on which practitioners disagree and that decide something here. */
   readonly matters: readonly MatterKey[];
@@ -109,6 +123,8 @@ export const EMPTY_CARD: TechniqueCard = {
   looksWrong: [],
   faults: [],
   cautions: [],
+  passedRound: [],
+  questions: [],
   descriptors: [],
   matters: [],
   variants: [],
@@ -130,6 +146,8 @@ export const CARD_LIMITS = {
   looksWrong: 12,
   faults: 20,
   cautions: 20,
+  passedRound: 8,
+  questions: 8,
   descriptors: 8,
   variants: 6,
   drawings: 4,

@@ -6,7 +6,8 @@ import { CareSection } from './CareSection';
 import { JudgingSection } from './JudgingSection';
 import { LinesField } from './LinesField';
 import { PlaceSection } from './PlaceSection';
-import { CuesSection, FaultsSection, LooksWrongSection } from './TroubleSections';
+import { pointsOf, UnderSection } from './UnderSection';
+import { CuesSection, FaultsSection, LooksWrongSection, ShownSection } from './TroubleSections';
 import { WaysSection } from './WaysSection';
 
 export interface CardFormProps {
@@ -96,14 +97,15 @@ export function CardForm({ fields, onChange, error, ownId }: CardFormProps & { o
               placeholder="The few steps that decide"
               rich
               marker="bar"
-              lines={fields.criticalPoints}
+              lines={fields.criticalPoints.map(({ text }) => text)}
               problem={problem('criticalPoints')}
-              onChange={(criticalPoints) => onChange({ criticalPoints })}
+              onChange={(lines) => onChange({ criticalPoints: pointsOf(lines, fields.criticalPoints) })}
             />
           </div>
         </Section>
       </section>
       <CareSection fields={fields} onChange={onChange} error={error} />
+      <ShownSection fields={fields} onChange={onChange} error={error} />
       <CuesSection fields={fields} onChange={onChange} error={error} />
       <LooksWrongSection fields={fields} onChange={onChange} error={error} />
       <FaultsSection fields={fields} onChange={onChange} error={error} />
@@ -126,6 +128,7 @@ export function CardForm({ fields, onChange, error, ownId }: CardFormProps & { o
         </Section>
       </section>
       <JudgingSection fields={fields} onChange={onChange} error={error} />
+      <UnderSection fields={fields} onChange={onChange} />
       <PlaceSection fields={fields} onChange={onChange} error={error} ownId={ownId} />
     </div>
   );

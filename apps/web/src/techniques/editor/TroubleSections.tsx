@@ -1,7 +1,8 @@
-import { CARD_LIMITS, newKey, SENSE_NAMES, SENSES, type Cue, type Fault, type LooksWrong } from '@pelvo/core';
+import { CARD_LIMITS, newKey, SENSE_NAMES, SENSES, type CardQuestion, type Cue, type Fault, type LooksWrong } from '@pelvo/core';
 import { fieldProblem } from '../../device';
 import { Section, SelectField, TextArea, TextField } from '../../design';
 import type { CardFormProps } from './CardForm';
+import { LinesField } from './LinesField';
 import { Rows } from './Rows';
 
 /** Cues by sense. */
@@ -42,6 +43,56 @@ export function CuesSection({ fields, onChange, error }: CardFormProps) {
             </div>
           )}
         </Rows>
+      </Section>
+    </section>
+  );
+}
+
+/** What is passed round and asked while it is shown. */
+export function ShownSection({ fields, onChange, error }: CardFormProps) {
+  return (
+    <section id="card-shown">
+      <Section title="While it is shown">
+        <LinesField
+          label="Passed round"
+          placeholder="what goes from hand to hand, and what to look for"
+          marker="dot"
+          lines={fields.passedRound}
+          problem={fieldProblem(error, 'passedRound')}
+          onChange={(passedRound) => onChange({ passedRound })}
+        />
+        <div className="mt-4">
+          <Rows<CardQuestion>
+            what="question"
+            rows={fields.questions}
+            most={CARD_LIMITS.questions}
+            fresh={() => ({ ask: '', answer: '' })}
+            onChange={(questions) => onChange({ questions })}
+          >
+            {(question, set, index) => (
+              <div className="grid gap-2 sm:grid-cols-2">
+                <TextField
+                  label={`Question ${index + 1}`}
+                  labelHidden
+                  placeholder="What is asked of the class?"
+                  maxLength={CARD_LIMITS.short}
+                  value={question.ask}
+                  problem={fieldProblem(error, `questions.${index}.ask`)}
+                  onChange={(event) => set({ ask: event.target.value })}
+                />
+                <TextField
+                  label={`Answer to question ${index + 1}`}
+                  labelHidden
+                  placeholder="what should be heard"
+                  maxLength={CARD_LIMITS.short}
+                  value={question.answer}
+                  problem={fieldProblem(error, `questions.${index}.answer`)}
+                  onChange={(event) => set({ answer: event.target.value })}
+                />
+              </div>
+            )}
+          </Rows>
+        </div>
       </Section>
     </section>
   );
