@@ -10,6 +10,7 @@ import type {
   LessonSummary,
   SaidEvent,
   MarkingSheet,
+  LessonMarkedWith,
   MyResult,
   ResultChange,
   Rubric,
@@ -382,6 +383,9 @@ describe('marking', () => {
     const saved = (await lead<Rubric>('PUT', `/api/rubrics/${summary!.id}`, { body: content, version: rubric.version })).body;
     expect((await lead('POST', `/api/rubrics/${summary!.id}/editions`, { version: saved.version })).body.number).toBe(2);
     expect((await results(id)).results).toEqual(before);
+    // What a change can be tried on: lessons of any edition of it.
+    expect((await lead<LessonMarkedWith[]>('GET', `/api/rubrics/${summary!.id}/lessons`)).body.map((each) => each.id)).toEqual([id]);
+    expect((await lead('GET', `/api/rubrics/${id}/lessons`)).status).toBe(404);
     const bad = { ...content, strandWeights: { knife: 0, cooking: 0, plating: 0, process: 100 } };
     const draft = (await lead<Rubric>('PUT', `/api/rubrics/${summary!.id}`, { body: bad, version: saved.version })).body;
     expect((await lead('POST', `/api/rubrics/${summary!.id}/editions`, { version: draft.version })).problem.errors![0]!.field).toBe(

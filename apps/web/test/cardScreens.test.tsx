@@ -1,7 +1,7 @@
 // @vitest-environment jsdom
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { describe, expect, it } from 'vitest';
-import { EMPTY_CARD, MATTER_SPECS, MATTERS, SHIPPED_CUT_SETS, type RubricContent } from '@pelvo/core';
+import { EMPTY_CARD, MATTER_SPECS, MATTERS, SHIPPED_CUT_SETS, type MarkValue, type RubricContent } from '@pelvo/core';
 import type { Practices, Rubric, RulesProfile, StoredCutSet, TechniqueImport, TechniqueSummary, TechniqueWithUse } from '@pelvo/contract';
 import CommandList from '../src/app/CommandList';
 import CutsPage from '../src/cuts/CutsPage';
@@ -12,7 +12,7 @@ import EditTechniquePage from '../src/techniques/EditTechniquePage';
 import ImportTechniquesPage from '../src/techniques/ImportTechniquesPage';
 import TechniquePage from '../src/techniques/TechniquePage';
 import TechniquesPage from '../src/techniques/TechniquesPage';
-import { RUBRIC } from './fixtures';
+import { plate, RUBRIC, sheetOf } from './fixtures';
 import { keptDraft, refused, show } from './screen';
 
 const card = (more: Partial<TechniqueWithUse> = {}): TechniqueWithUse =>
@@ -242,7 +242,7 @@ describe('a rubric', () => {
       role,
       at: '/rubrics/r1',
       route: '/rubrics/:id',
-      answers: { ...around, '/rubrics/r1': stored(), '/techniques/t1': card(), ...answers },
+      answers: { ...around, '/rubrics/r1': stored(), '/rubrics/r1/lessons': [], '/techniques/t1': card(), ...answers },
     });
 
   it('draws faults and the words of its levels from a card', async () => {
@@ -264,6 +264,20 @@ describe('a rubric', () => {
     await user.selectOptions(passed, 'Nearly');
     await user.click(screen.getByRole('button', { name: /^Save/ }));
     await waitFor(() => expect(sent).toMatchObject([{ method: 'PUT', version: '"2"', body: { passAt: 2 } }]));
+  });
+
+  it('shows what past marks would have been while a weight is changed', async () => {
+    const at = (level: 1 | 4): MarkValue => ({ kind: 'level', level, faults: [] });
+    const { user } = page({
+      '/rubrics/r1/lessons': [{ id: 'l1', title: 'Leeks and a dressing', date: '2026-10-01', className: 'Foundation', dishesMarked: 1 }],
+      '/lessons/l1/marking-sheet': sheetOf({ plates: [plate('s1', { cut: at(4), salt: at(1) })] }),
+    });
+    await user.selectOptions(await screen.findByLabelText(/A lesson that was marked with it/), 'l1');
+    expect(await screen.findByText('No mark would be another.')).toBeTruthy();
+    // Knife 50 of 150 at full marks, cooking 100 of 150 at a quarter: 33.3 + 16.7.
+    fireEvent.change(screen.getByLabelText('Cooking weighs'), { target: { value: '100' } });
+    const row = within(await screen.findByRole('row', { name: /Ada/ }));
+    expect(row.getAllByRole('cell').map(({ textContent }) => textContent)).toEqual(expect.arrayContaining(['63', '50', '−13']));
   });
 
   it('is read by an assistant', async () => {

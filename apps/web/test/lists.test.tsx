@@ -9,7 +9,7 @@ import DishesPage from '../src/dishes/DishesPage';
 import IngredientsPage from '../src/ingredients/IngredientsPage';
 import TermPage from '../src/lessons/TermPage';
 import RubricsPage from '../src/rubrics/RubricsPage';
-import { SHIPPED_BOOK } from '@pelvo/core';
+import { rubricCsv, SHIPPED_BOOK } from '@pelvo/core';
 import { plate, lessonOf, RUBRIC, sheetOf } from './fixtures';
 import { refused, show } from './screen';
 
@@ -122,6 +122,16 @@ describe('classes and rubrics', () => {
     await user.click(await screen.findByRole('button', { name: /^Copy ?Practical$/ }));
     await waitFor(() => expect(at()).toBe('/rubrics/r3'));
     expect(sent[0]!.body).toMatchObject({ name: 'Practical, copy 2', criteria: RUBRIC.criteria });
+  });
+
+  it('are taken from a file as a draft, and a file that is none says what it should be', async () => {
+    const { user, sent, at } = show(<RubricsPage />, { answers: { '/rubrics': [], 'POST /rubrics': { id: 'r9' } } });
+    const choose = await screen.findByLabelText(/Choose a file/);
+    await user.upload(choose, new File(['name\nflour'], 'flour.csv', { type: 'text/csv' }));
+    expect(await screen.findByText(/The first line must name the columns/)).toBeTruthy();
+    await user.upload(screen.getByLabelText(/Choose another/), new File([rubricCsv(RUBRIC)], 'practical.csv', { type: 'text/csv' }));
+    await waitFor(() => expect(at()).toBe('/rubrics/r9'));
+    expect(sent).toMatchObject([{ method: 'POST', body: RUBRIC }]);
   });
 });
 

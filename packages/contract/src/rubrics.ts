@@ -33,6 +33,17 @@ export interface Rubric {
   readonly changed: boolean;
 }
 
+/** A lesson whose dishes were marked with some edition of a rubric: what a change of it can be tried on. */
+export interface LessonMarkedWith {
+  readonly id: string;
+  readonly title: string;
+  readonly date: string;
+  readonly className: string;
+  readonly dishesMarked: number;
+}
+
+export const LESSONS_MARKED_SHOWN = 50;
+
 export interface RubricEdition extends EditionSummary {
   readonly rubricId: string;
   readonly content: RubricContent;

@@ -1,6 +1,6 @@
 import { Body, Controller, Get, Headers, Param, Post, Put } from '@nestjs/common';
 import type { RubricContent } from '@pelvo/core';
-import { RUBRIC_GUARD, type Rubric, type RubricEdition, type RubricSummary } from '@pelvo/contract';
+import { RUBRIC_GUARD, type LessonMarkedWith, type Rubric, type RubricEdition, type RubricSummary } from '@pelvo/contract';
 import { Allow, TEACHING, Who, type SignedIn } from '../platform/identity';
 import { document, versionOf } from '../platform/problems';
 import { RubricsService } from './rubrics.service';
@@ -25,6 +25,13 @@ export class RubricsController {
   @Allow(...TEACHING)
   one(@Param('id') id: string): Promise<Rubric> {
     return this.rubrics.one(id);
+  }
+
+  /** The newest lessons that were marked with it. */
+  @Get('rubrics/:id/lessons')
+  @Allow(...TEACHING)
+  lessons(@Param('id') id: string): Promise<readonly LessonMarkedWith[]> {
+    return this.rubrics.lessonsMarked(id);
   }
 
   @Put('rubrics/:id')

@@ -2,7 +2,13 @@ import { randomUUID } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
 import { DataSource } from 'typeorm';
 import { checkRubric, sameDocument, type RubricContent } from '@pelvo/core';
-import type { Rubric as RubricAnswer, RubricEdition as EditionAnswer, RubricSummary } from '@pelvo/contract';
+import {
+  LESSONS_MARKED_SHOWN,
+  type LessonMarkedWith,
+  type Rubric as RubricAnswer,
+  type RubricEdition as EditionAnswer,
+  type RubricSummary,
+} from '@pelvo/contract';
 import { editionSummary, newestEditionOf, publish, saveOver, storedOr } from '../platform/saving';
 import { notFound } from '../platform/problems';
 import { Rubric } from './rubric.entity';
@@ -41,6 +47,19 @@ export class RubricsService {
     });
     const changed = editions.length === 0 || !sameDocument(editions[0]!.content, rubric.content);
     return { id, version: rubric.version, content: rubric.content, editions: editions.map(editionSummary), changed };
+  }
+
+  /** Lessons marked with any edition of a rubric, the newest first. Read by table: lessons know rubrics, not the other way round. */
+  async lessonsMarked(id: string): Promise<readonly LessonMarkedWith[]> {
+    const { manager } = this.database;
+    if (!(await manager.existsBy(Rubric, { id }))) throw notFound('rubric');
+    const rows = (await manager.query(
+      `SELECT l.id, l.title, l.date, c.name AS className, l.dishes_marked AS dishesMarked FROM lesson l
+       JOIN class c ON c.id = l.class_id JOIN rubric_edition e ON e.id = l.rubric_edition_id
+       WHERE e.rubric_id = ? AND l.dishes_marked > 0 ORDER BY l.date DESC, l.start DESC LIMIT ?`,
+      [id, LESSONS_MARKED_SHOWN],
+    )) as readonly LessonMarkedWith[];
+    return rows.map((row) => ({ ...row, dishesMarked: Number(row.dishesMarked) }));
   }
 
   async create(content: RubricContent): Promise<RubricAnswer> {

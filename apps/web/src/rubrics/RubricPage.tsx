@@ -11,13 +11,16 @@ import {
   type Level,
   type RubricContent,
   type RubricStrand,
+  rubricCsv,
+  rubricJson,
   typedValue,
 } from '@pelvo/core';
 import type { Rubric } from '@pelvo/contract';
-import { fetcher, fieldProblem, savedMeanwhile, send, dayOf, longDate, useDraft, useMe, useAction } from '../device';
+import { fetcher, fieldProblem, savedMeanwhile, send, dayOf, longDate, saveFile, useDraft, useMe, useAction } from '../device';
 import { Button, Fetching, MeanwhileNotice, PageHead, ProblemNotice, Section, SelectField, StrandGlyph, TextField } from '../design';
 import { CriterionEditor } from './CriterionEditor';
 import { EDITING, newCriterion } from './kinds';
+import { PastMarks } from './PastMarks';
 
 /** A rubric: strands with weights, criteria with four levels, critical criteria that cap. */
 export default function RubricPage() {
@@ -133,6 +136,14 @@ function RubricScreen({ rubric, onStored }: { rubric: Rubric; onStored: (rubric:
           </ul>
         </Section>
       ))}
+      {lead ? <PastMarks rubricId={rubric.id} content={content} /> : null}
+      <Section title="As a file">
+        <p className="mb-2 max-w-prose text-soft">As it stands here, saved or not. Both can be read again under Rubrics.</p>
+        <div className="flex flex-wrap gap-2">
+          <Button onClick={() => saveFile(`${content.name}.json`, 'application/json', rubricJson(content))}>JSON</Button>
+          <Button onClick={() => saveFile(`${content.name}.csv`, 'text/csv', rubricCsv(content))}>CSV, for a spreadsheet</Button>
+        </div>
+      </Section>
     </>
   );
 }

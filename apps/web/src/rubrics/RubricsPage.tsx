@@ -1,9 +1,10 @@
 import { Link, useNavigate } from 'react-router';
 import useSWR from 'swr';
-import { PASS_LEVEL, type RubricContent } from '@pelvo/core';
+import { PASS_LEVEL, readRubricFile, type RubricContent } from '@pelvo/core';
+import { useState } from 'react';
 import type { Rubric, RubricSummary } from '@pelvo/contract';
 import { fetcher, send, useMe, useAction } from '../device';
-import { Button, Empty, Loading, PageHead, ProblemNotice } from '../design';
+import { Button, Empty, FileChoice, Notice, Loading, PageHead, ProblemNotice } from '../design';
 
 const EMPTY: RubricContent = {
   name: '',
@@ -19,17 +20,24 @@ export default function RubricsPage() {
   const navigate = useNavigate();
   const { data, error, mutate } = useSWR<readonly RubricSummary[]>('/rubrics', fetcher);
   const { error: failure, run } = useAction();
-  const create = async (from: RubricSummary | null) => {
-    await run(async () => {
-      const content = from ? (await fetcher<Rubric>(`/rubrics/${from.id}`)).content : EMPTY;
-      const taken = new Set(data?.map((rubric) => rubric.name));
-      const base = from ? `${from.name}, copy` : 'New rubric';
-      let name = base;
-      for (let number = 2; taken.has(name); number += 1) name = `${base} ${number}`;
-      const made = await send<Rubric>('POST', '/rubrics', { body: { ...content, name } });
-      void navigate(`/rubrics/${made.id}`);
-    });
+  const [file, setFile] = useState<{ readonly name: string; readonly refused: string | null } | null>(null);
+  const make = async (content: RubricContent, base: string) => {
+    const taken = new Set(data?.map((rubric) => rubric.name));
+    let name = base;
+    for (let number = 2; taken.has(name); number += 1) name = `${base} ${number}`;
+    const made = await send<Rubric>('POST', '/rubrics', { body: { ...content, name } });
+    void navigate(`/rubrics/${made.id}`);
   };
+  const create = (from: RubricSummary | null) =>
+    run(async () =>
+      from ? make((await fetcher<Rubric>(`/rubrics/${from.id}`)).content, `${from.name}, copy`) : make(EMPTY, 'New rubric'),
+    );
+  const take = (chosen: File) =>
+    run(async () => {
+      const read = readRubricFile(await chosen.text());
+      setFile({ name: chosen.name, refused: read.kind === 'refused' ? read.because : null });
+      if (read.kind === 'read') await make(read.content, read.content.name || 'Rubric from a file');
+    });
   const add = lead ? (
     <Button kind="main" onClick={() => void create(null)}>
       New rubric
@@ -43,6 +51,19 @@ export default function RubricsPage() {
         actions={add}
       />
       <ProblemNotice error={error ?? failure} retry={error ? () => void mutate() : undefined} />
+      {lead ? (
+        <div className="mb-4">
+          <FileChoice accept=".json,.csv" name={file?.name ?? null} onChoose={(chosen) => void take(chosen)} />
+          <span className="ml-3 text-soft">a rubric as JSON or CSV, which becomes a draft of its own</span>
+          {file?.refused ? (
+            <div className="mt-3">
+              <Notice kind="problem" title="This file cannot be read as a rubric">
+                <p>{file.refused}</p>
+              </Notice>
+            </div>
+          ) : null}
+        </div>
+      ) : null}
       {!data && !error ? <Loading what="the rubrics" /> : null}
       {data?.length === 0 ? (
         <Empty title="No rubric yet" action={add}>

@@ -27,5 +27,6 @@ export {
 export { gradebookCsv, type GradedDish } from './gradebookCsv';
 export { drawnPlates } from './drawnPlates';
 export { targetOfCut } from './targetOfCut';
+export { wouldHaveBeen, type WouldHaveBeen } from './wouldHaveBeen';
 export { usualLevels } from './usualLevels';
 export { classLevels, type CriterionLevels } from './classLevels';
