@@ -5,6 +5,7 @@ import { LoggerModule } from 'nestjs-pino';
 import type { Pool } from 'mysql2';
 import { DataSource } from 'typeorm';
 import { AssessmentModule } from './assessment';
+import { PhotosModule } from './photos';
 import { ClassesModule } from './classes';
 import { CutsModule } from './cuts';
 import { DayModule } from './day';
@@ -66,6 +67,7 @@ const AREAS = [
   TermsModule,
   DayModule,
   AssessmentModule,
+  PhotosModule,
 ];
 
 /** What every area stands on. */

@@ -1,6 +1,7 @@
 import type { DataSourceOptions } from 'typeorm';
 import { Absence, CookeryClass, Student } from './classes';
 import { Assessment, MarkRow, PlateArrivalRow, ToldRecordRow } from './assessment';
+import { PlatePhotoImage, PlatePhotoRow } from './photos';
 import { LessonEventRow } from './day';
 import { CutSetRow } from './cuts';
 import { AskedQuestionRow } from './demonstrations';
@@ -41,6 +42,7 @@ import { CarriedOver1700001000000 } from './migrations/1700001000000-carriedOver
 import { AtThePass1700001100000 } from './migrations/1700001100000-atThePass';
 import { ToldRecord1700001200000 } from './migrations/1700001200000-toldRecord';
 import { Composition1700001300000 } from './migrations/1700001300000-composition';
+import { PlatePhotos1700001400000 } from './migrations/1700001400000-platePhotos';
 import { connectionOptions } from './platform/database/connection';
 
 /** The tables of the house, in one list. */
@@ -72,6 +74,8 @@ export const ENTITIES = [
   Assessment,
   MarkRow,
   PlateArrivalRow,
+  PlatePhotoRow,
+  PlatePhotoImage,
   ToldRecordRow,
   LessonEventRow,
   SchoolRow,
@@ -98,6 +102,7 @@ export const MIGRATIONS = [
   AtThePass1700001100000,
   ToldRecord1700001200000,
   Composition1700001300000,
+  PlatePhotos1700001400000,
 ];
 
 /** The database of a school: its tables and its migrations. */

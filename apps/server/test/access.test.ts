@@ -41,8 +41,8 @@ describe('who may call what', () => {
       routesOf(school)
         .filter((route) => route.allowed !== 'open' && route.allowed!.includes(role))
         .map(({ path }) => path);
-    expect(open('stores').filter((path) => /mark|result|students|rubric/.test(path))).toEqual([]);
-    expect(open('student').every((path) => path.startsWith('/api/my-results') || path === '/api/preferences')).toBe(true);
+    expect(open('stores').filter((path) => /mark|result|students|rubric|photo/.test(path))).toEqual([]);
+    expect(open('student').every((path) => /^.api.my-(results|photos)/.test(path) || path === '/api/preferences')).toBe(true);
   });
 
   it('refuses writes that another site asks a browser for', async () => {

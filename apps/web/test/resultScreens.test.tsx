@@ -41,7 +41,8 @@ const WEAK: Marks = {
 describe('a result', () => {
   const view = async (dish: DishResult) => {
     const { ResultView } = await import('../src/assessment/ResultView');
-    return show(<ResultView dish={dish} pdf="/api/results/a1/pdf" />, { role: 'student' });
+    const plate = { id: 'f1', studentId: 's1', dishEditionId: 'e1', takenAt: '2026-12-04T10:05:00.000Z', by: 'Teo Vasz' };
+    return show(<ResultView dish={dish} of="my-results" />, { role: 'student', answers: { '/my-results/a1/photos': [plate] } });
   };
 
   it('is a mark with its working, what mattered, and what to practise next', async () => {
@@ -53,6 +54,7 @@ describe('a result', () => {
     expect(screen.getByText('of 100')).toBeTruthy();
     const fault = screen.getByRole('heading', { name: 'Cut slips' }).closest('li')!;
     expect(fault.textContent).toMatch(/Likely cause\. haste.*Next time\. slow down/);
+    expect((await screen.findByRole('img', { name: /^The plate at/ })).getAttribute('src')).toBe('/api/my-photos/f1');
     expect(screen.getByText('Practise next:').parentElement!.textContent).toContain('Julienne');
     expect(
       screen.getByText(/Marked by Maren Oltz, Teo Vasz; where both marked, the newest counts; with “Practical”, edition 2/),

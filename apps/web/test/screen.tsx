@@ -32,7 +32,7 @@ export interface Sent {
 
 interface Setting {
   readonly role?: Role;
-  /** What the server answers, by `METHOD /path`, `/path` for reading, or `/path?*` for whatever is looked for; a function decides at the time, or answers later. */
+  /** What the server answers, by `METHOD /path`, `/path` for reading, `METHOD /path*` for whatever begins so, or `/path?*` for whatever is looked for; a function decides at the time, or answers later. */
   readonly answers?: Readonly<Record<string, unknown>>;
   /** Where it is shown, and the route it stands under there: `/lessons/l1` and `/lessons/:id`. */
   readonly at?: string;
@@ -68,6 +68,8 @@ export function show(ui: ReactNode, { role = 'lead', answers = {}, at = '/', rou
     '/school': { version: 1, settings: NEW_SCHOOL },
     // Whatever dishes are looked for, there is none unless a test has some.
     '/dishes?*': { items: [], total: 0 },
+    // No plate has a photo unless a test has one.
+    'GET /lessons/l1/photos': [],
     '/health/details': { ok: true, checks: [], at: '2026-11-26T08:00:00.000Z', database: null },
     ...answers,
   };
@@ -84,7 +86,11 @@ export function show(ui: ReactNode, { role = 'lead', answers = {}, at = '/', rou
         body: typeof init.body === 'string' ? JSON.parse(init.body) : undefined,
         version: headers?.['if-match'] ?? null,
       });
-    const known = all[`${method} ${path}`] ?? (method === 'GET' ? (all[path] ?? all[path.replace(/\?.*/, '?*')]) : undefined);
+    const begins = Object.keys(all).find((key) => key.endsWith('*') && `${method} ${path}`.startsWith(key.slice(0, -1)));
+    const known =
+      all[`${method} ${path}`] ??
+      (begins ? all[begins] : undefined) ??
+      (method === 'GET' ? (all[path] ?? all[path.replace(/\?.*/, '?*')]) : undefined);
     const answer = await (typeof known === 'function' ? (known as () => unknown)() : known);
     if (answer === undefined) unheardOf.push(`${method} ${path}`);
     if (answer === undefined) return new Response(JSON.stringify({ title: `Nothing at ${method} ${path}` }), { status: 404 });

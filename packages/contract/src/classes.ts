@@ -85,6 +85,15 @@ export interface StudentFile {
   readonly accounts: readonly { readonly signIn: string | null; readonly createdAt: string }[];
   readonly absences: readonly string[];
   readonly teams: readonly { readonly lesson: string; readonly date: string; readonly team: string }[];
+  readonly photos: readonly {
+    readonly lesson: string;
+    readonly date: string;
+    readonly dish: string;
+    readonly takenAt: string;
+    readonly by: string;
+    /** The image in base64. */
+    readonly jpeg: string;
+  }[];
   readonly dishes: readonly {
     readonly lesson: string;
     readonly date: string;

@@ -15,6 +15,7 @@ export * from './lessons';
 export * from './orderInput';
 export * from './orders';
 export * from './people';
+export * from './photos';
 export * from './plain';
 export * from './practices';
 export * from './preparation';

@@ -2,6 +2,7 @@ import { NO_NEEDS, nameKey } from '@pelvo/core';
 import type { EntityManager } from 'typeorm';
 import { Absence, Student } from '../classes';
 import { Invitation, Person } from '../people';
+import { PlatePhotoRow } from '../photos';
 import { invalid, notFound } from '../platform/problems';
 
 const ERASED = 'Erased student';
@@ -22,6 +23,8 @@ export async function eraseStudent(manager: EntityManager, id: string, name: str
   const called = `${ERASED} ${id.slice(0, 8)}`;
   await manager.update(Student, { id }, { name: called, nameKey: nameKey(called), number: '', needs: NO_NEEDS, active: false });
   await manager.delete(Absence, { studentId: id });
+  // A photo shows hands and handwriting: it goes with the name.
+  await manager.delete(PlatePhotoRow, { studentId: id });
   for (const person of await manager.findBy(Person, { studentId: id })) {
     await manager.delete(Invitation, { personId: person.id });
     await manager.update(

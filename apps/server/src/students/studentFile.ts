@@ -55,6 +55,12 @@ export async function studentFile(manager: EntityManager, id: string): Promise<S
   const changes = await ask<{ at: string; why: string; assessmentId: string }>(
     'SELECT record.at, record.why, assessment_id AS assessmentId FROM told_record record JOIN assessment ON assessment.id = assessment_id WHERE student_id = ? ORDER BY record.number',
   );
+  const photos = await ask<{ lesson: string; date: string; dish: string; takenAt: Date; by: string; image: Buffer }>(
+    `SELECT lesson.title AS lesson, lesson.date, edition.title AS dish, photo.taken_at AS takenAt, person.name AS \`by\`, image.image
+     FROM plate_photo photo JOIN plate_photo_image image ON image.photo_id = photo.id JOIN lesson ON lesson.id = photo.lesson_id
+     JOIN dish_edition edition ON edition.id = photo.dish_edition_id JOIN person ON person.id = photo.person_id
+     WHERE photo.student_id = ? ORDER BY photo.taken_at`,
+  );
   const rubrics = new Map(
     (await rubricsOfEditions(manager, [...new Set(rows.map(({ rubricEditionId }) => rubricEditionId))])).map((each) => [
       each.editionId,
@@ -69,6 +75,7 @@ export async function studentFile(manager: EntityManager, id: string): Promise<S
     accounts: accounts.map(({ signIn, createdAt }) => ({ signIn, createdAt: createdAt.toISOString() })),
     absences: absences.map(({ date }) => date),
     teams,
+    photos: photos.map(({ takenAt, image, ...photo }) => ({ ...photo, takenAt: takenAt.toISOString(), jpeg: image.toString('base64') })),
     dishes: [...grouped(rows, ({ assessmentId }) => assessmentId)].map(([assessmentId, own]) => {
       const [{ lesson, date, dish, dishEdition, rubricEditionId, told }] = own as [SaidRow];
       const rubric = rubrics.get(rubricEditionId)!;

@@ -5,6 +5,7 @@ import { computeResult, marksInForce, usualLevels, type Criterion, type MarkValu
 import type { MarkingSheet } from '@pelvo/contract';
 import { Loading, ProblemNotice, StrandGlyph } from '../design';
 import { LessonStripHere } from '../lessons';
+import { PlatePhotosBar } from '../photos';
 import { CriterionPane, FAULT_KEYS, withFault } from './CriterionPane';
 import { SavedState } from './SavedState';
 import { brief, byKey, isSettled, usePanes } from './kinds';
@@ -185,6 +186,7 @@ function MarkScreen({ sheet, rubric, marking, at }: MarkScreenProps) {
         <h1 className="text-2xl">{whoIs(student, sheet.students, blind && !result.complete)}</h1>
         <span className="text-lg text-soft">{dish.title}</span>
         {sheet.teaches.length > 0 ? <Taught teaches={sheet.teaches} /> : null}
+        <PlatePhotosBar lessonId={sheet.lessonId} studentId={studentId} dishEditionId={dishEditionId} />
         <span className="ml-auto">
           <SavedState outbox={marking.outbox} />
         </span>

@@ -42,7 +42,7 @@ export function MyResultPage() {
   return (
     <>
       <Fetching what="the result" done={data !== undefined} error={error} retry={() => void mutate()} />
-      {data ? <ResultView dish={data} pdf={`/api/my-results/${data.id}/pdf`} /> : null}
+      {data ? <ResultView dish={data} of="my-results" /> : null}
     </>
   );
 }

@@ -11,7 +11,7 @@ export default function ResultPage() {
   return (
     <>
       <Fetching what="the result" done={data !== undefined} error={error} retry={() => void mutate()} />
-      {data ? <ResultView dish={data} pdf={`/api/results/${data.id}/pdf`} /> : null}
+      {data ? <ResultView dish={data} of="results" /> : null}
     </>
   );
 }

@@ -1,10 +1,12 @@
 import { COUNTING_SAYS, markInWords, RUBRIC_STRAND_NAMES, RUBRIC_STRANDS } from '@pelvo/core';
 import type { DishResult } from '@pelvo/contract';
 import { longDate, measured } from '../device';
+import { ResultPhotos } from '../photos';
 import { DownloadLink, FigureValue, Notice, PageHead, Section, StrandGlyph, WorkingPage } from '../design';
 
 /** A dish's result: the mark with its working, what mattered and how to mend it, and every criterion. */
-export function ResultView({ dish, pdf }: { dish: DishResult; pdf: string }) {
+export function ResultView({ dish, of }: { dish: DishResult; of: 'results' | 'my-results' }) {
+  const pdf = `/api/${of}/${dish.id}/pdf`;
   const { result } = dish;
   return (
     <WorkingPage>
@@ -67,6 +69,7 @@ export function ResultView({ dish, pdf }: { dish: DishResult; pdf: string }) {
           </p>
         ) : null}
       </Section>
+      <ResultPhotos list={`/${of}/${dish.id}/photos`} image={of === 'results' ? '/api/photos' : '/api/my-photos'} />
       <Section title="Every criterion">
         <ul className="divide-y divide-line">
           {dish.criteria.map((criterion) => {

@@ -9,7 +9,7 @@ export { useLessonEvents } from './follow';
 export { newId } from './ids';
 export { useBook, useInForce, type InForceHere } from './inForce';
 export { inWords, measured, shown, told } from './inWords';
-export { keepDocument, keptDocument } from './kept';
+export { addPhoto, keepDocument, keptDocument, readPhotos, removePhoto, type WaitingPhoto } from './kept';
 export {
   useCourse,
   useCutSets,

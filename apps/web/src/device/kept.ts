@@ -18,7 +18,19 @@ interface KeptDocument {
   readonly stored: unknown;
 }
 
+/** A photo of a plate that has not reached the server yet. */
+export interface WaitingPhoto {
+  readonly id: string;
+  readonly personId: string;
+  readonly lessonId: string;
+  readonly studentId: string;
+  readonly dishEditionId: string;
+  readonly at: string;
+  readonly image: Blob;
+}
+
 interface DeviceDb extends DBSchema {
+  photos: { key: string; value: WaitingPhoto };
   outbox: { key: number; value: Omit<Waiting, 'key'> & { key?: number } };
   documents: { key: string; value: KeptDocument };
 }
@@ -29,10 +41,13 @@ const OLDER = 'pelvo-marks';
 let opened: Promise<IDBPDatabase<DeviceDb>> | null = null;
 
 function database(): Promise<IDBPDatabase<DeviceDb>> {
-  opened ??= openDB<DeviceDb>('pelvo-device', 1, {
-    upgrade(db) {
-      db.createObjectStore('outbox', { keyPath: 'key', autoIncrement: true });
-      db.createObjectStore('documents', { keyPath: 'key' });
+  opened ??= openDB<DeviceDb>('pelvo-device', 2, {
+    upgrade(db, from) {
+      if (from < 1) {
+        db.createObjectStore('outbox', { keyPath: 'key', autoIncrement: true });
+        db.createObjectStore('documents', { keyPath: 'key' });
+      }
+      db.createObjectStore('photos', { keyPath: 'id' });
     },
     // Another tab brings a newer Pelvo: this one lets go, and opens again when it needs to.
     blocking: () => void opened?.then((db) => db.close()).finally(() => (opened = null)),
@@ -102,4 +117,16 @@ export async function keptDocument(personId: string, key: string): Promise<unkno
 /** Nothing that names a student or a need stays on a device after sign-out. */
 export async function forgetDocuments(): Promise<void> {
   await (await database()).clear('documents');
+}
+
+export async function addPhoto(photo: WaitingPhoto): Promise<void> {
+  await (await database()).put('photos', photo);
+}
+
+export async function readPhotos(): Promise<readonly WaitingPhoto[]> {
+  return (await database()).getAll('photos');
+}
+
+export async function removePhoto(id: string): Promise<void> {
+  await (await database()).delete('photos', id);
 }

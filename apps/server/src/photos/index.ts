@@ -1,0 +1,2 @@
+export { PhotosModule } from './photos.module';
+export { PlatePhotoImage, PlatePhotoRow } from './platePhoto.entity';

@@ -1,0 +1,2 @@
+export { PlatePhotosBar } from './PlatePhotosBar';
+export { ResultPhotos } from './ResultPhotos';
