@@ -1,4 +1,4 @@
-// Figures the work asks for: `npm run bench`, or `npm run bench -- reading scaling plans edits map search school pages`. Times are medians on this machine.
+// Figures the work asks for: `npm run bench`, or `npm run bench -- reading scaling plans edits skill map search school pages`. Times are medians on this machine.
 import { spawnSync } from 'node:child_process';
 import { join } from 'node:path';
 import { ensureBuild } from './lib/build.mjs';
@@ -13,6 +13,7 @@ const suites = [
   ['scaling', 'packages/core', 'bench/scaling.bench.ts'],
   ['plans', 'packages/core', 'bench/plans.bench.ts'],
   ['edits', 'packages/core', 'bench/edits.bench.ts'],
+  ['skill', 'packages/core', 'bench/skill.bench.ts'],
   ['map', 'apps/web', 'bench/map.bench.ts'],
   ['search', 'apps/server', 'bench/search.bench.ts'],
   ['school', 'apps/server', 'bench/school.bench.ts'],

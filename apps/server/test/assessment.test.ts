@@ -4,6 +4,7 @@ import { shownOf, type MarkBody, type MarkValue } from '@pelvo/core';
 import type {
   ClassFairness,
   ClassResults,
+  ClassSkills,
   DishResult,
   EventsPage,
   EventsTaken,
@@ -15,6 +16,7 @@ import type {
   ResultChange,
   Rubric,
   RubricSummary,
+  SkillSignSaid,
 } from '@pelvo/contract';
 import { resultsOfClass } from '@pelvo/contract';
 import { brokenAt, hashOf, type ChainedEntry } from '../../../tools/lib/record.mjs';
@@ -53,6 +55,11 @@ describe('marking', () => {
     at: new Date().toISOString(),
   });
   const give = (id: string, ...events: SaidEvent[]) => assistant<EventsTaken>('POST', `/api/lessons/${id}/events`, { body: { events } });
+  const sheetAndClass = async (title: string) => ({
+    ...(await sheetOf(lessonId(title))),
+    classId: (await lead<{ classId: string }>('GET', `/api/lessons/${lessonId(title)}`)).body.classId,
+  });
+  const nameOf = (students: MarkingSheet['students'], id: string) => students.find((each) => each.id === id)!.name;
   const results = async (id: string) => {
     const { body } = await lead<ClassResults>('GET', `/api/lessons/${id}/results`);
     return { ...body, ...resultsOfClass(body) };
@@ -368,6 +375,32 @@ describe('marking', () => {
     await school.database.query('UPDATE person SET student_id = ? WHERE student_id = ?', [studentId, other]);
     for (const row of rows) if (again.has(row.id)) expect(again.get(row.id)).toBe(row.told);
     expect(rows.filter((row) => again.has(row.id) || row.told === null).length).toBeGreaterThan(0);
+  });
+
+  it('says where each student of a class stands with what was marked, and what stands behind it', async () => {
+    const { classId, rubric, students } = await sheetAndClass('Knife basics and a citrus salad');
+    const { body } = await assistant<ClassSkills>('GET', `/api/classes/${classId}/skills`);
+    const julienne = body.cells.filter(({ technique }) => technique === 'Julienne');
+    expect(julienne.length).toBeGreaterThan(0);
+    const [cell] = julienne;
+    const signs = (await assistant<SkillSignSaid[]>('GET', `/api/classes/${classId}/skills/${cell!.studentId}/Julienne`)).body;
+    expect(signs).toHaveLength(cell!.skill.signs);
+    const criteria = new Set(rubric!.content.criteria.map(({ name }) => name));
+    expect(signs.some(({ criterion, lesson }) => lesson === 'Knife basics and a citrus salad' && criteria.has(criterion))).toBe(true);
+    // One more at the lowest level draws it down.
+    const lowest = touch(
+      await sheetOf(lessonId('Poaching and a mounted sauce')),
+      'cut-size',
+      level(1, ['wedge']),
+      nameOf(students, cell!.studentId),
+    );
+    await give(lessonId('Poaching and a mounted sauce'), lowest);
+    const after = (await assistant<ClassSkills>('GET', `/api/classes/${classId}/skills`)).body.cells.find(
+      (each) => each.studentId === cell!.studentId && each.technique === 'Julienne',
+    )!;
+    expect([after.skill.signs - cell!.skill.signs, after.skill.level < cell!.skill.level]).toEqual([1, true]);
+    await give(lessonId('Poaching and a mounted sauce'), { ...lowest, id: randomUUID(), body: { ...lowest.body, value: null } });
+    expect((await assistant('GET', `/api/classes/${randomUUID()}/skills`)).status).toBe(404);
   });
 
   it('explains an old mark the same after the rubric has been changed', async () => {

@@ -23,6 +23,7 @@ export * from './problems';
 export * from './rubrics';
 export * from './rules';
 export * from './school';
+export * from './skills';
 export * from './techniques';
 export * from './terms';
 export * from './schedule';

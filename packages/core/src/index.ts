@@ -25,6 +25,7 @@ export {
   type Working,
 } from './figure';
 export * from './fairness';
+export * from './skill';
 export * from './formats';
 export * from './formula';
 export { grouped } from './grouped';

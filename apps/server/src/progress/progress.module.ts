@@ -1,8 +1,9 @@
 import { Module } from '@nestjs/common';
 import { CourseController } from './course.controller';
+import { SkillsController } from './skills.controller';
 
 @Module({
-  controllers: [CourseController],
+  controllers: [CourseController, SkillsController],
   providers: [],
   exports: [],
 })

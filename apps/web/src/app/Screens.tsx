@@ -22,6 +22,7 @@ const TechniquePage = lazy(() => import('../techniques/TechniquePage'));
 const EditTechniquePage = lazy(() => import('../techniques/EditTechniquePage'));
 const ImportTechniquesPage = lazy(() => import('../techniques/ImportTechniquesPage'));
 const MapPage = lazy(() => import('../progress/MapPage'));
+const SkillsPage = lazy(() => import('../progress/SkillsPage'));
 const CutsPage = lazy(() => import('../cuts/CutsPage'));
 const PracticesPage = lazy(() => import('../practices/PracticesPage'));
 const RulesPage = lazy(() => import('../rules/RulesPage'));
@@ -95,6 +96,7 @@ const OTHERS: readonly Screen[] = [
   { path: '/classes', roles: TEACHING, page: <ClassesPage /> },
   { path: '/classes/:id', roles: TEACHING, page: <ClassPage /> },
   { path: '/classes/:id/term', roles: TEACHING, page: <TermOfClassPage /> },
+  { path: '/classes/:id/skills', roles: TEACHING, page: <SkillsPage /> },
   { path: '/classes/:id/fairness', roles: LEAD, page: <FairnessPage /> },
   { path: '/rubrics', roles: TEACHING, page: <RubricsPage /> },
   { path: '/rubrics/:id', roles: TEACHING, page: <RubricPage /> },

@@ -55,6 +55,7 @@ export default function ClassPage() {
               lead ? (
                 <>
                   <ButtonLink to={`/classes/${id}/term`}>Its term</ButtonLink>
+                  <ButtonLink to={`/classes/${id}/skills`}>Where it stands</ButtonLink>
                   <ButtonLink to={`/classes/${id}/fairness`}>How it was marked</ButtonLink>
                   <Button onClick={() => setDialog('import')}>Import a roster</Button>
                   <Button kind="main" onClick={() => setDialog('add')}>
@@ -62,7 +63,10 @@ export default function ClassPage() {
                   </Button>
                 </>
               ) : (
-                <ButtonLink to={`/classes/${id}/term`}>Its term</ButtonLink>
+                <>
+                  <ButtonLink to={`/classes/${id}/term`}>Its term</ButtonLink>
+                  <ButtonLink to={`/classes/${id}/skills`}>Where it stands</ButtonLink>
+                </>
               )
             }
           />
