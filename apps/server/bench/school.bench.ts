@@ -171,6 +171,20 @@ test('results of a class, and a student’s own', async () => {
   held('a student’s own results of a year, median', at(0.5, own.times.slice(5)), 30);
 });
 
+test('where a class of 24 stands after a year', async () => {
+  const [{ id, marks }] = (await year.database.query(
+    `SELECT lesson.class_id AS id, COUNT(*) AS marks FROM mark JOIN assessment a ON a.id = mark.assessment_id JOIN lesson ON lesson.id = a.lesson_id
+     GROUP BY lesson.class_id ORDER BY marks DESC LIMIT 1`,
+  )) as [{ id: string; marks: string }];
+  const { times } = await clients(year, [
+    { requests: Array.from({ length: 12 }, () => ({ method: 'GET', path: `/api/classes/${id}/skills` })) },
+  ]);
+  // Asked for 24 students, 60 lessons and 10 criteria.
+  const asked = 24 * 60 * 10;
+  console.log(`${marks} marks in all`);
+  held(`where a class stands, for each ${asked} marks, median`, at(0.5, times.slice(3)) / Math.max(1, Number(marks) / asked), 100);
+});
+
 test('the map of a class, and a dish looked for by its letters', async () => {
   const [{ id }] = (await year.database.query("SELECT id FROM class WHERE name = 'Year class 0'")) as [{ id: string }];
   const technique = (await lead<{ items: { id: string }[] }>('GET', '/api/techniques')).body;

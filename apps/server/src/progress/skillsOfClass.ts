@@ -1,85 +1,150 @@
 import type { EntityManager } from 'typeorm';
-import { estimateSkill, grouped, MARK_VALUE, markInWords, signsOf, type Skill, type TechniqueSign } from '@pelvo/core';
+import {
+  estimateSkill,
+  grouped,
+  MARK_VALUE,
+  markInWords,
+  signsOf,
+  type Criterion,
+  type MarkValue,
+  type RubricContent,
+  type Skill,
+  type TechniqueSign,
+} from '@pelvo/core';
 import { SKILL_SIGNS_SHOWN, type ClassSkills, type SkillSignSaid } from '@pelvo/contract';
 import { openStored, parsedJson } from '../platform/database/documentColumn';
 import { notFound } from '../platform/problems';
 import { rubricsOfEditions } from '../rubrics';
 
-interface JudgedRow {
-  readonly studentId: string;
-  readonly lessonId: string;
-  readonly lesson: string;
+interface LessonOfClass {
+  readonly id: string;
+  readonly title: string;
   readonly date: string;
-  readonly dish: string;
-  readonly techniqueIds: unknown;
-  readonly rubricEditionId: string;
-  readonly criterionKey: string;
-  readonly assessor: string;
-  readonly value: unknown;
 }
 
-/** The newest that are looked at: more than a class is marked in a year. */
-const MOST_MARKS = 60_000;
+interface DishCooked {
+  readonly id: string;
+  readonly title: string;
+  readonly techniqueIds: unknown;
+}
+
+/** A dish that was marked. */
+interface MarkedPlate {
+  readonly id: string;
+  readonly studentId: string;
+  readonly lessonId: string;
+  readonly dishEditionId: string;
+  readonly rubricEditionId: string;
+  /** Its judgements, "key value" a line; null where all were taken back. */
+  readonly marks: string | null;
+}
+
+/** The newest that are looked at: more than a class cooks in a year. */
+const MOST_PLATES = 10_000;
 const DAY_MS = 86_400_000;
 
 const dayOf = (date: string): number => Math.round(Date.parse(`${date}T00:00:00Z`) / DAY_MS);
 
-type Sign = TechniqueSign & { readonly row: JudgedRow };
+/** A judgement that says something of a technique: where it was given, and the judgement as it is stored, "key value". */
+interface Sign {
+  readonly says: TechniqueSign;
+  readonly plate: MarkedPlate;
+  readonly day: number;
+  readonly judged: string;
+}
 
-/** What every judgement of a class says of its students' techniques, by student and technique. */
-async function signsOfClass(manager: EntityManager, classId: string, studentId?: string): Promise<ReadonlyMap<string, readonly Sign[]>> {
-  const rows = (await manager.query(
-    `SELECT a.student_id AS studentId, lesson.id AS lessonId, lesson.title AS lesson, lesson.date, edition.title AS dish,
-       edition.technique_ids AS techniqueIds, a.rubric_edition_id AS rubricEditionId, m.criterion_key AS criterionKey,
-       person.name AS assessor, m.value
-     FROM lesson
-     JOIN assessment a ON a.lesson_id = lesson.id
-     JOIN dish_edition edition ON edition.id = a.dish_edition_id
-     JOIN mark m ON m.assessment_id = a.id
-     JOIN person ON person.id = m.assessor_id
-     WHERE lesson.class_id = ? AND (? IS NULL OR a.student_id = ?)
-     ORDER BY lesson.date DESC, m.number LIMIT ?`,
-    [classId, studentId ?? null, studentId ?? null, MOST_MARKS],
-  )) as JudgedRow[];
-  const [techniques, taught, rubrics] = await Promise.all([
+interface SignsOfClass {
+  /** By student, then by technique, the newest first. */
+  readonly of: ReadonlyMap<string, ReadonlyMap<string, readonly Sign[]>>;
+  readonly lessons: ReadonlyMap<string, LessonOfClass>;
+  readonly dishes: ReadonlyMap<string, DishCooked>;
+  readonly rubrics: ReadonlyMap<string, RubricContent>;
+  readonly techniques: ReadonlyMap<string, string>;
+}
+
+/** What every judgement of a class, or of one of its students, says of techniques. */
+async function signsOfClass(manager: EntityManager, classId: string, studentId?: string): Promise<SignsOfClass> {
+  const of = [classId, studentId ?? null, studentId ?? null, MOST_PLATES];
+  const [plates, lessonRows, dishRows, techniqueRows, taught] = await Promise.all([
+    // A row a plate, its marks in one text: most of the time of a year's marks goes into reading rows.
+    manager.query(
+      `SELECT a.id, a.student_id AS studentId, a.lesson_id AS lessonId, a.dish_edition_id AS dishEditionId, a.rubric_edition_id AS rubricEditionId,
+         (SELECT GROUP_CONCAT(m.criterion_key, ' ', m.value SEPARATOR '\\n') FROM mark m WHERE m.assessment_id = a.id) AS marks
+       FROM lesson JOIN assessment a ON a.lesson_id = lesson.id WHERE lesson.class_id = ? AND (? IS NULL OR a.student_id = ?) LIMIT ?`,
+      of,
+    ) as Promise<MarkedPlate[]>,
+    manager.query('SELECT id, title, date FROM lesson WHERE class_id = ?', [classId]) as Promise<LessonOfClass[]>,
+    manager.query(
+      `SELECT id, title, technique_ids AS techniqueIds FROM dish_edition WHERE id IN (
+         SELECT cooked.dish_edition_id FROM lesson JOIN lesson_dish cooked ON cooked.lesson_id = lesson.id WHERE lesson.class_id = ?)`,
+      [classId],
+    ) as Promise<DishCooked[]>,
     manager.query('SELECT id, name FROM technique') as Promise<{ id: string; name: string }[]>,
     manager.query(
       'SELECT focus.lesson_id AS lessonId, focus.technique_id AS techniqueId FROM lesson_technique focus JOIN lesson ON lesson.id = focus.lesson_id WHERE lesson.class_id = ?',
       [classId],
     ) as Promise<{ lessonId: string; techniqueId: string }[]>,
-    rubricsOfEditions(manager, [...new Set(rows.map(({ rubricEditionId }) => rubricEditionId))]),
   ]);
-  const contents = new Map(rubrics.map(({ editionId, content }) => [editionId, content]));
-  const nameOf = new Map(techniques.map(({ id, name }) => [id, name]));
+  const editions = await rubricsOfEditions(manager, [...new Set(plates.map(({ rubricEditionId }) => rubricEditionId))]);
+  const rubrics = new Map(editions.map(({ editionId, content }) => [editionId, content]));
+  const lessons = new Map(lessonRows.map((lesson) => [lesson.id, lesson]));
+  const dishes = new Map(dishRows.map((dish) => [dish.id, dish]));
+  const techniques = new Map(techniqueRows.map(({ id, name }) => [id, name]));
   const inFocus = grouped(taught, ({ lessonId }) => lessonId);
-  const named = new Map<string, ReadonlySet<string>>();
-  /** Names of what a dish exercises and its lesson takes up; the same for all who cooked it there. */
-  const inLesson = ({ lessonId, dish, techniqueIds }: JudgedRow): ReadonlySet<string> => {
-    const key = `${lessonId} ${dish}`;
-    const known = named.get(key);
-    if (known) return known;
-    const ids = [
-      ...((parsedJson(techniqueIds) as readonly string[] | null) ?? []),
-      ...(inFocus.get(lessonId) ?? []).map(({ techniqueId }) => techniqueId),
-    ];
-    const names = new Set(ids.flatMap((id) => nameOf.get(id) ?? []));
-    named.set(key, names);
-    return names;
+  const dayOfLesson = new Map(lessonRows.map(({ id, date }) => [id, dayOf(date)]));
+  /** Names of what a dish exercises and its lesson takes up. */
+  const inLesson = ({ lessonId, dishEditionId }: MarkedPlate): ReadonlySet<string> => {
+    const exercised = (parsedJson(dishes.get(dishEditionId)?.techniqueIds ?? null) as readonly string[] | null) ?? [];
+    const ids = [...exercised, ...(inFocus.get(lessonId) ?? []).map(({ techniqueId }) => techniqueId)];
+    return new Set(ids.flatMap((id) => techniques.get(id) ?? []));
   };
-  const signs = rows.flatMap((row): Sign[] => {
-    const rubric = contents.get(row.rubricEditionId)!;
-    const criterion = rubric.criteria.find(({ key }) => key === row.criterionKey);
-    if (!criterion) return [];
-    const { value } = openStored(MARK_VALUE, row.value);
-    return signsOf(criterion, value, { rubric, inLesson: inLesson(row) }).map((sign) => ({ ...sign, row }));
-  });
-  return grouped(signs, ({ technique, row }) => `${row.studentId} ${technique}`);
+  // Whoever cooked a dish in a lesson is judged over the same techniques, mostly in the same few ways: each is worked out once.
+  const ways = new Map<string, { readonly names: ReadonlySet<string>; readonly said: Map<string, readonly TechniqueSign[]> }>();
+  const found = new Map<string, Map<string, Sign[]>>();
+  const newestFirst = [...plates].sort((a, b) => (dayOfLesson.get(b.lessonId) ?? 0) - (dayOfLesson.get(a.lessonId) ?? 0));
+  for (const plate of newestFirst) {
+    const key = plate.lessonId + plate.dishEditionId + plate.rubricEditionId;
+    const way = ways.get(key) ?? { names: inLesson(plate), said: new Map<string, readonly TechniqueSign[]>() };
+    ways.set(key, way);
+    const rubric = rubrics.get(plate.rubricEditionId)!;
+    const own = found.get(plate.studentId) ?? new Map<string, Sign[]>();
+    found.set(plate.studentId, own);
+    const day = dayOfLesson.get(plate.lessonId) ?? 0;
+    for (const mark of plate.marks?.split('\n') ?? []) {
+      let says = way.said.get(mark);
+      if (!says) {
+        says = signsIn(mark, rubric, way.names);
+        way.said.set(mark, says);
+      }
+      for (const sign of says) {
+        const of = own.get(sign.technique);
+        if (of) of.push({ says: sign, plate, day, judged: mark });
+        else own.set(sign.technique, [{ says: sign, plate, day, judged: mark }]);
+      }
+    }
+  }
+  return { of: found, lessons, dishes, rubrics, techniques };
 }
 
-const skillOf = (signs: readonly Sign[], today: string): Skill =>
+/** "key value", in two; no key holds a blank. */
+function judgedOf(mark: string, rubric: RubricContent): { criterion: Criterion | undefined; value: MarkValue | null } {
+  const cut = mark.indexOf(' ');
+  const key = mark.slice(0, cut);
+  return {
+    criterion: rubric.criteria.find((criterion) => criterion.key === key),
+    value: openStored(MARK_VALUE, mark.slice(cut + 1)).value,
+  };
+}
+
+function signsIn(mark: string, rubric: RubricContent, inLesson: ReadonlySet<string>): readonly TechniqueSign[] {
+  const { criterion, value } = judgedOf(mark, rubric);
+  return criterion ? signsOf(criterion, value, { rubric, inLesson }) : [];
+}
+
+const skillOf = (signs: readonly Sign[], today: number): Skill =>
   estimateSkill(
-    signs.map(({ row, ...sign }) => ({ ...sign, day: dayOf(row.date) })),
-    dayOf(today),
+    signs.map(({ says: { level, evidence, sharedBy }, day }) => ({ level, evidence, sharedBy, day })),
+    today,
   )!;
 
 /** How every student of a class stands with every technique of which marks say something. @throws ProblemException when there is no such class */
@@ -92,77 +157,72 @@ export async function skillsOfClass(manager: EntityManager, classId: string, tod
     id: string;
     name: string;
   }[];
-  const there = new Set(students.map(({ id }) => id));
-  const signs = [...(await signsOfClass(manager, classId)).values()].filter(([first]) => there.has(first!.row.studentId));
-  const ids = new Map(
-    ((await manager.query('SELECT id, name FROM technique')) as { id: string; name: string }[]).map(({ id, name }) => [name, id]),
+  const signs = await signsOfClass(manager, classId);
+  const ids = new Map([...signs.techniques].map(([id, name]) => [name, id]));
+  const sees = new Map<string, string>(
+    [...signs.rubrics.values()].flatMap(({ criteria }) =>
+      criteria.flatMap(({ faults }) => faults.map(({ technique, key, see }) => [`${technique} ${key}`, see] as const)),
+    ),
   );
-  const faults = new Map<string, { technique: string; key: string; times: number; students: Set<string> }>();
-  for (const { technique, faults: noted, row } of signs.flat())
-    for (const key of noted) {
-      const at = `${technique} ${key}`;
-      const known = faults.get(at) ?? { technique, key, times: 0, students: new Set() };
-      known.times += 1;
-      known.students.add(row.studentId);
-      faults.set(at, known);
+  const faults = new Map<string, { readonly technique: string; readonly see: string; times: number; readonly students: Set<string> }>();
+  const cells: ClassSkills['cells'][number][] = [];
+  for (const { id: studentId } of students)
+    for (const [technique, own] of signs.of.get(studentId) ?? []) {
+      cells.push({ studentId, technique, skill: skillOf(own, dayOf(today)) });
+      for (const { says } of own)
+        for (const key of says.faults) {
+          const at: string = `${technique} ${key}`;
+          const known = faults.get(at) ?? { technique, see: sees.get(at) ?? key, times: 0, students: new Set<string>() };
+          faults.set(at, known);
+          known.times += 1;
+          known.students.add(studentId);
+        }
     }
-  const sees = await seesOf(manager, signs.flat());
   return {
     classId,
     className: found.name,
     today,
     students,
-    techniques: [...new Set(signs.map(([first]) => first!.technique))].sort().map((name) => ({ name, id: ids.get(name) ?? null })),
-    cells: signs.map((own) => ({ studentId: own[0]!.row.studentId, technique: own[0]!.technique, skill: skillOf(own, today) })),
+    techniques: [...new Set(cells.map(({ technique }) => technique))].sort().map((name) => ({ name, id: ids.get(name) ?? null })),
+    cells,
     faults: [...faults.values()]
-      .map(({ technique, key, times, students: of }) => ({
-        technique,
-        see: sees.get(`${technique} ${key}`) ?? key,
-        times,
-        students: of.size,
-      }))
+      .map((fault) => ({ ...fault, students: fault.students.size }))
       .sort((a, b) => b.students - a.students || b.times - a.times)
-      .slice(0, 20),
+      .slice(0, COMMONEST),
   };
 }
 
-/** What each fault looks like, in the words of the newest edition that has it. */
-async function seesOf(manager: EntityManager, signs: readonly Sign[]): Promise<ReadonlyMap<string, string>> {
-  const editions = await rubricsOfEditions(manager, [...new Set(signs.map(({ row }) => row.rubricEditionId))]);
-  return new Map(
-    editions.flatMap(({ content }) =>
-      content.criteria.flatMap(({ faults }) => faults.map(({ technique, key, see }) => [`${technique} ${key}`, see] as const)),
-    ),
-  );
-}
+const COMMONEST = 20;
 
 /** What stands behind one student's standing with one technique, the newest first. */
 export async function signsBehind(
   manager: EntityManager,
   of: { readonly classId: string; readonly studentId: string; readonly technique: string },
 ): Promise<readonly SkillSignSaid[]> {
-  const own = (await signsOfClass(manager, of.classId, of.studentId)).get(`${of.studentId} ${of.technique}`) ?? [];
-  const rubrics = new Map(
-    (await rubricsOfEditions(manager, [...new Set(own.map(({ row }) => row.rubricEditionId))])).map((each) => [
-      each.editionId,
-      each.content,
-    ]),
-  );
-  return own.slice(0, SKILL_SIGNS_SHOWN).map(({ row, level, evidence, sharedBy }) => {
-    const criterion = rubrics.get(row.rubricEditionId)!.criteria.find(({ key }) => key === row.criterionKey)!;
-    const value = openStored(MARK_VALUE, row.value).value!;
-    const [said, means] = markInWords(criterion, value);
+  const signs = await signsOfClass(manager, of.classId, of.studentId);
+  const own = (signs.of.get(of.studentId)?.get(of.technique) ?? []).slice(0, SKILL_SIGNS_SHOWN);
+  if (own.length === 0) return [];
+  const people = (await manager.query(
+    `SELECT m.assessment_id AS plateId, CONCAT(m.criterion_key, ' ', m.value) AS judged, person.name FROM mark m JOIN person ON person.id = m.assessor_id
+     WHERE m.assessment_id IN (?)`,
+    [[...new Set(own.map(({ plate }) => plate.id))]],
+  )) as { plateId: string; judged: string; name: string }[];
+  const by = new Map(people.map(({ plateId, judged, name }) => [`${plateId} ${judged}`, name]));
+  return own.map(({ says, plate, judged }) => {
+    const { criterion, value } = judgedOf(judged, signs.rubrics.get(plate.rubricEditionId)!);
+    const [said, means] = markInWords(criterion!, value!);
+    const lesson = signs.lessons.get(plate.lessonId)!;
     return {
-      lesson: row.lesson,
-      lessonId: row.lessonId,
-      date: row.date,
-      dish: row.dish,
-      criterion: criterion.name,
+      lesson: lesson.title,
+      lessonId: lesson.id,
+      date: lesson.date,
+      dish: signs.dishes.get(plate.dishEditionId)?.title ?? '',
+      criterion: criterion!.name,
       said: means ? `${said}: ${means}` : said,
-      level,
-      evidence,
-      sharedBy,
-      by: row.assessor,
+      level: says.level,
+      evidence: says.evidence,
+      sharedBy: says.sharedBy,
+      by: by.get(`${plate.id} ${judged}`) ?? '',
     };
   });
 }

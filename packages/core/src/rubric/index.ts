@@ -2,7 +2,7 @@ export * from './types';
 export * from './levels';
 export { MEASURED_FROM, MEASURED_TO, targetSaid, type MeasureTarget } from './measureTarget';
 export { measuredPieces, normalQuantile, shareInterval, SURE, type Measured, type Settled, type SizeMeasured } from './measuring';
-export { aimOf, CRITERION_KINDS, lacksOf, refusesValue, seenInWords, seenOf, standingOf, weighs } from './kinds';
+export { aimOf, CRITERION_KINDS, lacksOf, levelOf, refusesValue, seenInWords, seenOf, standingOf, weighs } from './kinds';
 export { MOST_COUNTED, type CountedCriterion, type CountedValue } from './kinds/counted';
 export type { CriticalCriterion, CriticalValue } from './kinds/critical';
 export { LEAST_STAGES, MOST_STAGES, type LadderCriterion, type LadderValue } from './kinds/ladder';

@@ -1,4 +1,4 @@
-import { seenOf, standingOf, weighs, type Criterion, type EvidenceKind, type Level, type MarkValue, type RubricContent } from '../rubric';
+import { levelOf, seenOf, weighs, type Criterion, type EvidenceKind, type Level, type MarkValue, type RubricContent } from '../rubric';
 
 /** What a judgement says of a technique. */
 export interface TechniqueSign {
@@ -24,7 +24,7 @@ export function signsOf(
 ): readonly TechniqueSign[] {
   const seen = weighs(criterion) ? seenOf(criterion, value) : null;
   if (!seen || (seen.kind === 'measured' && seen.level === null)) return [];
-  const { level } = standingOf(criterion, seen, rubric);
+  const level = levelOf(criterion, seen, rubric);
   const noted = criterion.faults.filter(({ key }) => seen.faults.includes(key));
   const of = noted.length > 0 ? noted : criterion.faults.filter(({ technique }) => inLesson.has(technique));
   const techniques = [...new Set(of.map(({ technique }) => technique))].filter(Boolean);

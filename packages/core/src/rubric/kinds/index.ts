@@ -27,6 +27,10 @@ export const seenOf = (criterion: Criterion, value: MarkValue | undefined | null
 
 export const weighs = (criterion: Criterion): criterion is GradedCriterion => CRITERION_KINDS[criterion.kind].weighs;
 
+/** The level at which a dish stands; all that many marks at once need. */
+export const levelOf = (criterion: Criterion, value: SeenValue, scale: Scale): Level =>
+  rulesOf(criterion).level(criterion as never, value as never, scale);
+
 /** The level at which a dish stands, and the share of the points that it earns. */
 export const standingOf = (
   criterion: Criterion,
