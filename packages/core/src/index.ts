@@ -24,6 +24,7 @@ export {
   type Reference,
   type Working,
 } from './figure';
+export * from './doneness';
 export * from './fairness';
 export * from './skill';
 export * from './formats';

@@ -174,7 +174,7 @@ describe('a reduction', () => {
 
 describe('gelatine', () => {
   it('goes by the square root of the bloom', () => {
-    expect(shown(ask('gel'))).toEqual({ Gelatine: '7 g', Leaves: '3½ leaves' });
+    expect(shown(ask('gel'))).toMatchObject({ Gelatine: '7 g', Leaves: '3½ leaves' });
     expect(shown(ask('gel', { grade: 'powder', bloom: '50' })).Gelatine).toBe('14 g');
     expect(refused('gel', { grade: 'powder' })).toBe('bloom');
     expect(refused('gel', { alcohol: '45' })).toBe('alcohol');
@@ -204,7 +204,9 @@ describe('resting', () => {
     expect(by('share')).toEqual({ 'Rest at least': '10 min', 'Rest at most': '18 min' });
     expect(by('by-cut')).toEqual({ Rest: '6 min' });
     expect(by('peaked')['Core peaks at about']).toBe('59 °C');
-    expect(ask('resting').figures).toHaveLength(5);
+    // 20 min of cooking, and a quarter more.
+    expect(by('longer')).toEqual({ 'Rest at least': '20 min', 'Rest at most': '25 min' });
+    expect(ask('resting').figures).toHaveLength(7);
     expect(ask('resting').step).toBeNull();
   });
   it('says when the core is under the local rule', () => {

@@ -105,6 +105,7 @@ function useEntries(lead: boolean, teaching: boolean): readonly Entry[] {
     ...(teaching ? [{ group: 'Do', name: 'See the map of a class', to: '/map' }] : []),
     { group: 'Do', name: 'Set how figures and dates are shown to me', to: '/preferences' },
     { group: 'Do', name: 'Compare named cuts', to: '/cuts' },
+    { group: 'Do', name: 'Look up doneness and stages', to: '/doneness' },
     { group: 'Do', name: 'See the kitchens and what they have', to: '/kitchens' },
     { group: 'Do', name: 'See the practices in force', to: '/practices' },
     { group: 'Do', name: 'See the local rules', to: '/rules' },

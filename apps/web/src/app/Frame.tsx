@@ -18,7 +18,12 @@ interface Area {
 
 const AREAS: readonly Area[] = [
   { to: '/', name: 'Term', roles: ['lead', 'assistant', 'stores'], also: ['/lessons', '/results', '/kitchens'] },
-  { to: '/techniques', name: 'Techniques', roles: ['lead', 'assistant', 'stores'], also: ['/map', '/cuts', '/practices', '/rules'] },
+  {
+    to: '/techniques',
+    name: 'Techniques',
+    roles: ['lead', 'assistant', 'stores'],
+    also: ['/map', '/cuts', '/doneness', '/practices', '/rules'],
+  },
   { to: '/dishes', name: 'Dishes', roles: ['lead', 'assistant', 'stores'], also: ['/dish-editions'] },
   { to: '/ingredients', name: 'Ingredients', roles: ['lead', 'assistant', 'stores'] },
   { to: '/classes', name: 'Classes', roles: ['lead', 'assistant'] },

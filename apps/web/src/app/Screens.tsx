@@ -24,6 +24,7 @@ const ImportTechniquesPage = lazy(() => import('../techniques/ImportTechniquesPa
 const MapPage = lazy(() => import('../progress/MapPage'));
 const SkillsPage = lazy(() => import('../progress/SkillsPage'));
 const CutsPage = lazy(() => import('../cuts/CutsPage'));
+const DonenessPage = lazy(() => import('../doneness/DonenessPage'));
 const PracticesPage = lazy(() => import('../practices/PracticesPage'));
 const RulesPage = lazy(() => import('../rules/RulesPage'));
 const KitchensPage = lazy(() => import('../kitchens/KitchensPage'));
@@ -74,6 +75,7 @@ const TECHNIQUES: readonly Screen[] = [
   { path: '/techniques', roles: STAFF, page: <TechniquesPage /> },
   { path: '/map', roles: TEACHING, page: <MapPage /> },
   { path: '/cuts', roles: STAFF, page: <CutsPage /> },
+  { path: '/doneness', roles: STAFF, page: <DonenessPage /> },
   { path: '/practices', roles: STAFF, page: <PracticesPage /> },
   { path: '/rules', roles: STAFF, page: <RulesPage /> },
 ];

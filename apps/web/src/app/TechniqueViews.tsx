@@ -11,6 +11,7 @@ export function TechniqueViews() {
         { to: '/techniques', name: 'Cards' },
         ...(teaching ? [{ to: '/map', name: 'Map of a class' }] : []),
         { to: '/cuts', name: 'Named cuts' },
+        { to: '/doneness', name: 'Doneness and stages' },
         { to: '/practices', name: 'Practices' },
         { to: '/rules', name: 'Local rules' },
       ]}

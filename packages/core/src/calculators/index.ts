@@ -1,8 +1,11 @@
+import { doneness } from './doneness';
 import { gel } from './gel';
 import { grain } from './grain';
 import { sheet } from './sheet';
 import type { CalculatorKey } from './keys';
-import { pieces, spine } from './knife';
+import { clarify, coating, level, smoke } from './liquids';
+import { angle, pieces, spine } from './knife';
+import { layers, pickle } from './preserve';
 import { cooling, resting } from './meat';
 import { brine, cure, syrup } from './salt';
 import { boiling, seasoning } from './seasoning';
@@ -33,6 +36,14 @@ export const CALCULATORS: Readonly<Record<CalculatorKey, Calculator>> = {
   sheet,
   resting,
   cooling,
+  doneness,
+  angle,
+  pickle,
+  layers,
+  clarify,
+  coating,
+  level,
+  smoke,
 };
 
 const shownNumber = (value: string) => showDecimal(exact(value), 3);

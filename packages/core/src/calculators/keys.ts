@@ -15,5 +15,13 @@ export const CALCULATOR_KEYS = [
   'sheet',
   'resting',
   'cooling',
+  'doneness',
+  'angle',
+  'pickle',
+  'layers',
+  'clarify',
+  'coating',
+  'level',
+  'smoke',
 ] as const;
 export type CalculatorKey = (typeof CALCULATOR_KEYS)[number];

@@ -10,6 +10,56 @@ import { answer, choice, number, refuse, type Calculator, type CalculatorContext
 
 const ANGLES = MATTER_SPECS['edge-angle'].practices.map(({ key }) => Number(key));
 
+/** The angle that a spacer under the spine gives; the other way round of `spine`. */
+export const angle: Calculator = {
+  name: 'Angle of a spacer',
+  asks: 'Which angle does a stack of coins or card under the spine give?',
+  inputs: () => [
+    number('blade', 'Width of the blade, edge to spine', 'mm', [5, 120, 45]),
+    number('thickness', 'Thickness at the spine', 'mm', [0.5, 8, 2]),
+    number('height', 'Height of the spacer', 'mm', [0.5, 60, 14.5]),
+  ],
+  compute: (given) => {
+    const [blade, thickness, height] = [given.number('blade'), given.number('thickness'), given.number('height')];
+    if (thickness >= blade) return refuse('thickness', { code: 'no.thicker-than-wide' }, { code: 'do.check-measures' });
+    // The underside lies at w sin a − (t ÷ 2) cos a = R sin(a − φ).
+    const [reach, lean] = [Math.hypot(blade, thickness / 2), Math.atan2(thickness / 2, blade)];
+    const found = ((Math.asin(Math.min(1, height / reach)) + lean) * 180) / Math.PI;
+    if (height >= reach || found > STEEPEST)
+      return refuse('height', text(`This spacer gives more than ${STEEPEST}°, which is no edge.`), { code: 'do.check-measures' });
+    return answer({
+      figures: [
+        figureOf({
+          label: text('Angle a side'),
+          unit: 'degree',
+          parts: [
+            byFormula(
+              text('Right triangle'),
+              text(
+                `arcsin(${plain(height)} ÷ √(${plain(blade)}² + ${plain(thickness / 2)}²)) + arctan(${plain(thickness / 2)} ÷ ${plain(blade)})`,
+              ),
+              found,
+              'degree',
+            ),
+          ],
+          notes: [{ code: 'calc.feel-the-angle' }],
+        }),
+      ],
+      limits: ['For blades ground alike on both sides, laid on the spacer by the edge of the spine.'],
+      sources: ['Right triangle, the other way round: the underside lies at width × sine − half the spine × cosine'],
+      cautions: [text('Edge away from the body, fingers off the edge, the stone on a damp cloth.')],
+      step: {
+        text: `Set the edge at ${plain(found, 0)}° a side, on ${plain(height, 1)} mm of spacer under the spine.`,
+        minutes: null,
+        hands: 'on',
+      },
+    });
+  },
+};
+
+/** Steeper than this nothing is cut with. @source our own */
+const STEEPEST = 45;
+
 /** Spine height that gives an angle on a stone. */
 export const spine: Calculator = {
   name: 'Spine height on the stone',

@@ -1,6 +1,7 @@
 import { exact } from '../exact';
 import { measure, type Figure } from '../figure';
 import { shownOf, text, words, type Said } from '../words';
+import { MOST_RISE, riseOf } from '../doneness';
 import { checkCooling, HELD, ruleValue, type Forecast, type LocalRules, type Reading, type RuleKey } from '../rules';
 import { byFormula, figureOf, numberOf, of, part, share } from './figures';
 import { answer, choice, number, refuse, type Calculator, type Given } from './types';
@@ -13,7 +14,7 @@ const BY_CUT: readonly (readonly [upTo: number, minutes: number, name: string])[
   [Infinity, 15, 'a joint, above 7 cm'],
 ];
 
-function byShare(given: Given): Figure[] {
+function byShares(given: Given, [least, most]: readonly [number, number]): Figure[] {
   const cooked = given.number('cooked');
   const rest = (label: Said, percent: number) =>
     figureOf({
@@ -22,8 +23,13 @@ function byShare(given: Given): Figure[] {
       parts: [part({ code: 'calc.share-of-cooking' }, share(of(cooked, 'minute'), percent))],
       estimate: true,
     });
-  return [rest({ code: 'calc.rest-least' }, 50), rest({ code: 'calc.rest-most' }, 90)];
+  return [rest({ code: 'calc.rest-least' }, least), rest({ code: 'calc.rest-most' }, most)];
 }
+
+/** Half the time it cooked, up to nearly all of it. @source as commonly taught */
+const byShare = (given: Given) => byShares(given, [50, 90]);
+/** Longer than it cooked. @source as taught for large pieces from a moderate heat */
+const byLonger = (given: Given) => byShares(given, [100, 125]);
 
 function byCut(given: Given): Figure[] {
   const thick = given.number('thick');
@@ -38,17 +44,12 @@ function byCut(given: Given): Figure[] {
   ];
 }
 
-/** Degrees a core rises at most after the heat. @source our own rule of thumb */
-const MOST_RISE = 8;
-
-/** Degrees a core still rises. @source our own rule of thumb: 6 percent of the difference to the oven for each 10 cm, at most `MOST_RISE` */
-const riseOf = (given: Given): number =>
-  Math.min(MOST_RISE, (0.06 * given.number('thick') * Math.max(0, given.number('oven') - given.number('core'))) / 100);
+const carriedOver = (given: Given): number => riseOf(given.number('core'), { thick: given.number('thick'), heat: given.number('oven') });
 
 /** What the peak that is to be expected means for the rule of the food. A peak is a moment: it meets no rule that asks for a time. */
 function aboutPeak(food: RuleKey, given: Given, rules: LocalRules): Said {
   const [core, need] = [given.number('core'), ruleValue(food, rules)];
-  const peak = core + riseOf(given);
+  const peak = core + carriedOver(given);
   const held = HELD[food];
   const values = {
     peak: measure(Number(peak.toFixed(1)), 'celsius'),
@@ -62,7 +63,7 @@ function aboutPeak(food: RuleKey, given: Given, rules: LocalRules): Said {
 /** The core rises until what it takes from the hot outside is spent: more in a thick piece, from a hotter oven. */
 function byPeak(given: Given): Figure[] {
   const [thick, oven, core] = [given.number('thick'), given.number('oven'), given.number('core')];
-  const rise = riseOf(given);
+  const rise = carriedOver(given);
   const minutes = Math.min(40, 0.12 * thick + 1);
   const mm = measure(thick, 'millimetre');
   return [
@@ -90,7 +91,7 @@ function byPeak(given: Given): Figure[] {
   ];
 }
 
-const WAYS = { share: byShare, 'by-cut': byCut, peaked: byPeak } as const;
+const WAYS = { share: byShare, 'by-cut': byCut, longer: byLonger, peaked: byPeak } as const;
 
 /** Whole minutes of the first figure that is a time; null when there is none. */
 function minutesOf(figures: readonly Figure[]): number | null {

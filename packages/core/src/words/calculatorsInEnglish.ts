@@ -171,6 +171,28 @@ export const CALCULATORS_IN_ENGLISH = {
   'calc.straight-lines': () => 'straight lines between readings',
   'calc.newton': () => 'Newton’s law of cooling from the last two readings',
 
+  // When to take something out
+  'calc.take-out-at': () => 'Take it out at about',
+  'calc.middle-of-band': ({ from, to }: { from: Measure; to: Measure }, { show }: Speaker) =>
+    `Middle of the band, ${show(from)} to ${show(to)}`,
+  'calc.less-rise': () => 'Less what it rises afterwards',
+  'calc.rise-by': ({ thick, heat, most }: { thick: Measure; heat: Measure; most: number }, { show }: Speaker) =>
+    `${show(thick)} × (${show(heat)} − the core) × 0.0006 a mm and °C, at most ${most} °C`,
+  'calc.out-between': ({ from, to }: { from: Measure; to: Measure }, { show }: Speaker) =>
+    `between ${show(from)} and ${show(to)}, should it rise half as much again or half as much`,
+  'calc.minutes-to-go': () => 'Minutes to go',
+  'calc.by-two-readings': () => 'Newton’s law of heating through the two readings',
+  'calc.look-early': () => 'Look before that: it quickens and slows with the oven',
+  'calc.reading-under': ({ at, by }: { at: Measure; by: string }, { show }: Speaker) => `${show(at)} is under, by ${by} °C: leave it in.`,
+  'calc.reading-over': ({ at, by }: { at: Measure; by: string }, { show }: Speaker) => `${show(at)} is over its band, by ${by} °C.`,
+  'calc.reading-in': ({ at }: { at: Measure }, { show }: Speaker) => `${show(at)} is right: take it out now.`,
+  'calc.does-not-rise': () => 'The two readings do not rise: measure again, in the thickest part.',
+  'calc.below-its-rule': (
+    { from, to, need, seconds }: Readonly<Record<'from' | 'to' | 'need', Measure>> & { seconds: number },
+    { show }: Speaker,
+  ) =>
+    `${show(from)} to ${show(to)} lies below the local rule, ${show(need)}${seconds > 0 ? ` for ${seconds} s` : ''}: only under an allowance of the local code, its conditions kept, and never for whom is at risk.`,
+
   // Why a calculator refuses, and what to do
   'no.not-offered': () => 'There is no such choice.',
   'do.choose-offered': () => 'Choose one of the list.',

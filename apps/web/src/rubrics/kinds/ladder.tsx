@@ -1,5 +1,5 @@
-import { LEAST_STAGES, MOST_STAGES } from '@pelvo/core';
-import { Button, TextField } from '../../design';
+import { LADDERS, ladderOf, LEAST_STAGES, MOST_STAGES, sharesFor } from '@pelvo/core';
+import { Button, SelectField, TextField } from '../../design';
 import { NumberField, withAt, type EditingOf } from './editing';
 
 export const LADDER_EDITING: EditingOf<'ladder'> = {
@@ -7,6 +7,27 @@ export const LADDER_EDITING: EditingOf<'ladder'> = {
   cells: ({ stages }) => stages.map(({ name, share }) => [name, `earns ${Math.round(share * 100)} %`] as const),
   Editing: ({ criterion, onChange }) => (
     <div className="space-y-2">
+      <SelectField
+        label="Take the stages of a ladder"
+        hint="The stage that is wanted earns all, its neighbours half, the others a quarter."
+        value=""
+        onChange={(event) => {
+          const [key = '', wanted = ''] = event.target.value.split(' ');
+          const ladder = ladderOf(key);
+          if (ladder) onChange({ ...criterion, stages: sharesFor(ladder, wanted) });
+        }}
+      >
+        <option value="">a ladder, and the stage that is wanted …</option>
+        {LADDERS.map((ladder) => (
+          <optgroup key={ladder.key} label={ladder.name}>
+            {ladder.stages.map((stage) => (
+              <option key={stage.key} value={`${ladder.key} ${stage.key}`}>
+                {ladder.name}: {stage.name} wanted
+              </option>
+            ))}
+          </optgroup>
+        ))}
+      </SelectField>
       {criterion.stages.map((stage, at) => (
         // Stages are told apart by where they stand: two may be called the same while they are written.
         <div key={at} className="grid items-end gap-3 sm:grid-cols-[1fr_9rem_auto]">

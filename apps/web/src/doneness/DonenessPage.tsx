@@ -1,0 +1,103 @@
+import {
+  DONENESS,
+  LADDERS,
+  measure,
+  RULE_SPECS,
+  ruleValue,
+  WHO_DECIDES,
+  type DonenessFood,
+  type LocalRules,
+  type StageLadder,
+} from '@pelvo/core';
+import { measured, useInForce } from '../device';
+import { Button, DataTable, Fetching, PageHead, Section } from '../design';
+
+const band = (from: number, to: number) => `${measured(measure(from, 'celsius'))} to ${measured(measure(to, 'celsius'))}`;
+
+/** How far food is cooked, by core and by cue, and the ladders of stages: for the wall and the desk. */
+export default function DonenessPage() {
+  const { inForce, error, retry } = useInForce();
+  return (
+    <>
+      <PageHead
+        title="Doneness and stages"
+        lead="Cores at their peak, after resting: what is pleasant to eat. What is safe the local rule beside it says."
+        actions={
+          <span className="no-print">
+            <Button onClick={() => print()}>Print for the wall</Button>
+          </span>
+        }
+      />
+      <Fetching what="the local rules" done={inForce !== null} error={error} retry={retry} />
+      {inForce ? (
+        <Section title="Cores">
+          <DataTable
+            rows={DONENESS.flatMap((food) => food.degrees.map((degree, at) => ({ food, degree, first: at === 0 })))}
+            keyOf={({ food, degree }) => `${food.key} ${degree.key}`}
+            columns={[
+              { head: 'Food', names: true, cell: ({ food, first }) => (first ? food.name : <span className="sr-only">{food.name}</span>) },
+              { head: 'Degree', cell: ({ degree }) => <b>{degree.name}</b> },
+              { head: 'Core', cell: ({ degree }) => band(degree.from, degree.to) },
+              { head: 'Without a probe', cell: ({ degree }) => degree.cue },
+              { head: 'Rest', cell: ({ degree }) => degree.rest },
+              {
+                head: 'Local rule',
+                cell: ({ food, degree }) => <Rule food={food} from={degree.from} rules={inForce.rules} />,
+              },
+            ]}
+          />
+          <p className="mt-2 text-small text-soft">
+            Bands as commonly taught, our own reading of them. {WHO_DECIDES} Minced, rolled, filled or needled food is never served below
+            its rule.
+          </p>
+        </Section>
+      ) : null}
+      <Section title="Stages">
+        <ul className="grid gap-5 md:grid-cols-2">
+          {LADDERS.map((ladder) => (
+            <li key={ladder.key} className="break-inside-avoid border-t-4 border-ink bg-tile p-4">
+              <Ladder ladder={ladder} />
+            </li>
+          ))}
+        </ul>
+      </Section>
+    </>
+  );
+}
+
+function Rule({ food, from, rules }: { food: DonenessFood; from: number; rules: LocalRules }) {
+  if (!food.rule) return <span className="text-soft">none: no matter of safety</span>;
+  const need = ruleValue(food.rule, rules);
+  return (
+    <>
+      {measured(measure(need, 'celsius'))} <span className="text-soft">{RULE_SPECS[food.rule].name.toLowerCase()}</span>
+      {from < need ? <b className="block">below it: only under an allowance</b> : null}
+    </>
+  );
+}
+
+function Ladder({ ladder: { name, stages, short, far } }: { ladder: StageLadder }) {
+  return (
+    <>
+      <h3 className="text-xl">{name}</h3>
+      <ol className="mt-2 space-y-1">
+        {stages.map((stage) => (
+          <li key={stage.key} className="flex items-start gap-3">
+            <span
+              aria-hidden
+              className="mt-0.5 size-6 shrink-0 border border-soft"
+              style={stage.colour ? { background: stage.colour, printColorAdjust: 'exact' } : { visibility: 'hidden' }}
+            />
+            <span>
+              <b>{stage.name}</b>
+              {stage.heat ? `, ${band(stage.heat[0], stage.heat[1])}` : ''}: {stage.cue}
+            </span>
+          </li>
+        ))}
+      </ol>
+      <p className="mt-2 text-small text-soft">
+        Too short: {short}. Too far: {far}.
+      </p>
+    </>
+  );
+}

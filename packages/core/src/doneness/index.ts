@@ -1,0 +1,3 @@
+export { ladderOf, LADDERS, sharesFor, type LadderStage, type StageLadder } from './stages';
+export { DONENESS, donenessOf, type DonenessDegree, type DonenessFood } from './table';
+export { minutesToGo, MOST_RISE, readingSays, riseOf, takeOutAt, type HeatAround, type ReadingSays } from './takeOut';
