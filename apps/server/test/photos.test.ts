@@ -66,11 +66,7 @@ describe('photos of plates', () => {
   it.each([
     ['no file', Buffer.alloc(0), 'There is no photo in it.'],
     ['a text', Buffer.from('row,name\nrubric,Soup'), 'This file is no photo.'],
-    [
-      'a page that says it is a picture',
-      Buffer.from('<svg xmlns="http://www.w3.org/2000/svg"><script>1</script></svg>'),
-      'no photo.',
-    ],
+    ['a page that says it is a picture', Buffer.from('<svg xmlns="http://www.w3.org/2000/svg"><script>1</script></svg>'), 'no photo.'],
     ['half a photo', null, 'This photo is damaged.'],
     ['sixty megapixels', 'large', 'It has 60 megapixels'],
   ])('refuse %s and say why', async (_, given, because) => {

@@ -5,6 +5,7 @@ import { EMPTY_CARD, MATTER_SPECS, MATTERS, SHIPPED_CUT_SETS, type MarkValue, ty
 import type { Practices, Rubric, RulesProfile, StoredCutSet, TechniqueImport, TechniqueSummary, TechniqueWithUse } from '@pelvo/contract';
 import CommandList from '../src/app/CommandList';
 import CutsPage from '../src/cuts/CutsPage';
+import DonenessPage from '../src/doneness/DonenessPage';
 import PracticesPage from '../src/practices/PracticesPage';
 import RubricPage from '../src/rubrics/RubricPage';
 import RulesPage from '../src/rules/RulesPage';
@@ -228,6 +229,15 @@ describe('practices, rules and cuts', () => {
     expect(screen.queryByRole('button', { name: /^Change/ })).toBeNull();
   });
 
+  it('set cores beside the local rule, and stages in their order', async () => {
+    show(<DonenessPage />, { role: 'stores', answers: around });
+    const row = (name: RegExp) => screen.findByRole('row', { name });
+    expect((await row(/medium rare/)).textContent).toMatch(/53 °C to 57 °C.*63 °C.*below it: only under an allowance/);
+    expect((await row(/minced/)).textContent).not.toMatch(/below it/);
+    const sugar = screen.getByRole('heading', { name: 'Sugar' }).parentElement!;
+    expect(within(sugar).getAllByRole('listitem')[6]!.textContent).toBe('amber caramel, 168 °C to 174 °C: strong tea');
+  });
+
   it('set the traditions of named cuts side by side in one scale', async () => {
     show(<CutsPage />, { answers: around });
     for (const { name } of SHIPPED_CUT_SETS) expect((await screen.findAllByText(name)).length).toBeGreaterThan(0);
@@ -278,6 +288,33 @@ describe('a rubric', () => {
     fireEvent.change(screen.getByLabelText('Cooking weighs'), { target: { value: '100' } });
     const row = within(await screen.findByRole('row', { name: /Ada/ }));
     expect(row.getAllByRole('cell').map(({ textContent }) => textContent)).toEqual(expect.arrayContaining(['63', '50', '−13']));
+  });
+
+  it('takes the stages of a ladder for a criterion, by the stage that is wanted', async () => {
+    const { user } = page();
+    await user.selectOptions(await screen.findByLabelText('Add to Cooking'), 'ladder');
+    await user.click((await screen.findAllByRole('button', { name: /^Change/ })).at(-1)!);
+    await user.selectOptions(screen.getByLabelText(/Take the stages of a ladder/), 'butter hazel');
+    const kept = keptDraft<RubricContent>('rubric.r1')!.mine.criteria.at(-1)!;
+    expect(kept.kind === 'ladder' && kept.stages.map(({ name, share }) => [name.split(':')[0], share])).toEqual([
+      ['melted', 0.25],
+      ['foaming', 0.25],
+      ['blond', 0.5],
+      ['hazel', 1],
+      ['chestnut', 0.5],
+      ['burnt', 0.25],
+    ]);
+  });
+
+  it('shows what another practice is in force against, and says so', async () => {
+    const under = { matter: 'plate-regularity', practice: 'free' } as const;
+    const fault = { key: 'even', see: 'Spread evenly', cause: 'habit', correction: 'group', rescue: '', under };
+    const { user } = page({ '/techniques/t1': card({ faults: [fault] }) });
+    await user.click(await screen.findByRole('button', { name: /^Change ?Seasoning/ }));
+    await user.selectOptions(screen.getByLabelText('Draw on the card of'), 't1');
+    expect((await screen.findByRole('button', { name: /Spread evenly/ })).textContent).toContain(
+      '(only under Regularity on the plate: free, with height)',
+    );
   });
 
   it('is read by an assistant', async () => {

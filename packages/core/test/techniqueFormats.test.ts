@@ -23,7 +23,10 @@ const card: PortableTechnique = {
   minutes: { novice: 15, practised: 4 },
   aims: { introduce: 'Ten sticks: slowly.', practise: '', assess: 'Thirty in four minutes.' },
   steps: ['Square it.', '1. is not a list', 'Slice at *2 mm*.'],
-  criticalPoints: [{ text: 'The **plank** decides.' }, { text: 'The ring is even.', under: { matter: 'plate-regularity', practice: 'ordered' } }],
+  criticalPoints: [
+    { text: 'The **plank** decides.' },
+    { text: 'The ring is even.', under: { matter: 'plate-regularity', practice: 'ordered' } },
+  ],
   passedRound: ['Two planks, one even'],
   questions: [{ ask: 'Why planks first?', answer: 'They make the stick.' }],
   cues: [{ sense: 'feel', text: 'it bends: evenly' }],

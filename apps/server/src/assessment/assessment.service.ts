@@ -78,11 +78,7 @@ export class AssessmentService {
       rubric: lesson.rubricEditionId
         ? {
             editionId: lesson.rubricEditionId,
-            content: askedHere(
-              await rubricOfEdition(manager, lesson.rubricEditionId),
-              await loadChoices(manager),
-              lesson.practices,
-            ),
+            content: askedHere(await rubricOfEdition(manager, lesson.rubricEditionId), await loadChoices(manager), lesson.practices),
           }
         : null,
       dishes: dishes.map(({ editionId, title }) => ({ editionId, title })),

@@ -73,7 +73,12 @@ export function cardDocument(card: TechniqueCard, { size, choices, cutSet, befor
             stack: [
               ...drawings
                 .slice(0, 2)
-                .map((drawing): Content => ({ svg: toSvg(drawing), fit: [21 * size, 11.8 * size], alignment: 'center', margin: [0, 4, 0, 2] })),
+                .map((drawing): Content => ({
+                  svg: toSvg(drawing),
+                  fit: [21 * size, 11.8 * size],
+                  alignment: 'center',
+                  margin: [0, 4, 0, 2],
+                })),
               ...part(
                 heading('Cues'),
                 card.cues.map(({ sense, text }) => ({

@@ -49,11 +49,12 @@ export function usePlatePhotos({ lessonId, studentId, dishEditionId }: Plate): P
   }, [me.id, mutate]);
 
   useEffect(() => {
-    void flush();
     const again = () => void flush();
+    const first = setTimeout(again);
     addEventListener('online', again);
     const timer = setInterval(again, RETRY_MS);
     return () => {
+      clearTimeout(first);
       removeEventListener('online', again);
       clearInterval(timer);
     };

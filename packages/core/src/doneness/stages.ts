@@ -58,7 +58,7 @@ export const LADDERS: readonly StageLadder[] = [
     short: 'taken off too soon',
     far: 'watched too late, or left in the pan',
     stages: [
-      stage('thread', 'thread', 'a short thread between finger spoons', [106, 112], '#fdfaf0'),
+      stage('thread', 'thread', 'a short thread between two spoons', [106, 112], '#fdfaf0'),
       stage('soft-ball', 'soft ball', 'rolls to a soft ball in cold water', [113, 118], '#fdfaf0'),
       stage('hard-ball', 'hard ball', 'keeps its shape in cold water', [121, 129], '#fcf6e4'),
       stage('soft-crack', 'soft crack', 'bends before it breaks', [132, 143], '#faefd2'),

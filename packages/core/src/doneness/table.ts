@@ -107,7 +107,7 @@ export const DONENESS: readonly DonenessFood[] = [
     degrees: [
       degree('glassy', 'glassy in the middle', [42, 47], 'flakes hold together, glassy', 'none'),
       degree('just-set', 'just set', [48, 53], 'flakes part under light pressure, milky', 'a minute'),
-      degree('done', 'cooked through', [60, 65], 'flakes fall apart, white', 'none'),
+      degree('done', 'cooked through', [63, 67], 'flakes fall apart, white', 'none'),
     ],
   },
   {
