@@ -42,6 +42,13 @@ describe('the school', () => {
     expect(screen.getByLabelText('Colour of the board for raw meat and fish')).toBeTruthy();
   });
 
+  it('says what would go before it is set how long it is kept', async () => {
+    const { user } = page({ 'GET /school/overdue?photos=1*': { photos: 7, left: 0 } });
+    await user.type(await screen.findByLabelText(/Photos of plates, months/), '12');
+    expect(await screen.findByText(/Now overdue: 7 photos, 0 students who have left/)).toBeTruthy();
+    expect(keptDraft<SchoolSettings>('school')!.mine.retention).toEqual({ photos: 12, left: null });
+  });
+
   it('keeps what was touched when it cannot be saved, and lets it be dropped', async () => {
     const { user } = page({ 'PUT /school': refused(503, { title: 'The database cannot be reached.', status: 503 }) });
     await user.click(await screen.findByRole('radio', { name: 'pass or not yet' }));

@@ -5,6 +5,8 @@ import {
   CLOCKS,
   DATE_ORDERS,
   FOOD_STATES,
+  RETENTION_MONTHS,
+  KEPT_FOREVER,
   MARKING_WAYS,
   NO_BOARDS,
   TEMPERATURE_SCALES,
@@ -12,6 +14,7 @@ import {
   WEEK_STARTS,
   WEIGHING_OUT,
   type FoodState,
+  type Retention,
   type LessonSettings,
   type Preferences,
   type SchoolBoard,
@@ -46,6 +49,8 @@ const board = shape<SchoolBoard>({
     .required(),
 }).required();
 
+const months = Joi.number().integer().min(RETENTION_MONTHS.least).max(RETENTION_MONTHS.most).allow(null).required();
+
 export const schoolSettingsSchema = shape<SchoolSettings>({
   marking: oneOf(MARKING_WAYS).required(),
   weighingOut: oneOf(WEIGHING_OUT).required(),
@@ -55,6 +60,7 @@ export const schoolSettingsSchema = shape<SchoolSettings>({
   boards: shape<SchoolBoards>(Object.fromEntries(FOOD_STATES.map((state) => [state, board])) as Record<FoodState, Joi.Schema>).default(
     NO_BOARDS,
   ),
+  retention: shape<Retention>({ photos: months, left: months }).default(KEPT_FOREVER),
 });
 
 /** How the school runs its lessons, with the version to save against. */
@@ -69,4 +75,16 @@ export const preferencesSchema = shape<Preferences>({
   clock: oneOf(CLOCKS).required(),
   dates: oneOf(DATE_ORDERS).required(),
   weekStart: oneOf(WEEK_STARTS).required(),
+});
+
+/** How much would be taken away. */
+export interface Overdue {
+  readonly photos: number;
+  readonly left: number;
+}
+
+/** Months as a query has them; left out for as long as nobody takes it away. */
+export const overdueQuerySchema = Joi.object<Retention>({
+  photos: Joi.number().integer().min(RETENTION_MONTHS.least).max(RETENTION_MONTHS.most).default(null),
+  left: Joi.number().integer().min(RETENTION_MONTHS.least).max(RETENTION_MONTHS.most).default(null),
 });

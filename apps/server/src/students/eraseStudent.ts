@@ -5,7 +5,8 @@ import { Invitation, Person } from '../people';
 import { PlatePhotoRow } from '../photos';
 import { invalid, notFound } from '../platform/problems';
 
-const ERASED = 'Erased student';
+/** How whoever was erased is called from then on. */
+export const ERASED = 'Erased student';
 
 /**
  * Takes a person out of the school: name, number, needs, absences and account go; what they cooked and how it was judged stays under nobody's
@@ -19,6 +20,11 @@ export async function eraseStudent(manager: EntityManager, id: string, name: str
   if (!student) throw notFound('student');
   if (nameKey(name) !== nameKey(student.name))
     throw invalid('name', `This is not the name of the student: "${name}".`, `Type ${student.name} to erase them for good.`);
+  await eraseNamed(manager, id);
+}
+
+/** Takes the name and what goes with it away. The student is held. */
+export async function eraseNamed(manager: EntityManager, id: string): Promise<void> {
   // Two who are erased stay two.
   const called = `${ERASED} ${id.slice(0, 8)}`;
   await manager.update(Student, { id }, { name: called, nameKey: nameKey(called), number: '', needs: NO_NEEDS, active: false });

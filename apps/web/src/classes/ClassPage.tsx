@@ -57,6 +57,7 @@ export default function ClassPage() {
                   <ButtonLink to={`/classes/${id}/term`}>Its term</ButtonLink>
                   <ButtonLink to={`/classes/${id}/skills`}>Where it stands</ButtonLink>
                   <ButtonLink to={`/classes/${id}/fairness`}>How it was marked</ButtonLink>
+                  <DownloadLink href={`/api/classes/${id}/oneroster.zip`}>OneRoster</DownloadLink>
                   <Button onClick={() => setDialog('import')}>Import a roster</Button>
                   <Button kind="main" onClick={() => setDialog('add')}>
                     Add a student

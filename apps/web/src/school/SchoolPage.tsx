@@ -11,6 +11,7 @@ import {
   type SchoolSettings,
 } from '@pelvo/core';
 import type { School } from '@pelvo/contract';
+import { KeptFor } from './KeptFor';
 import { Button, ButtonLink, Choice, Fetching, MeanwhileNotice, PageHead, ProblemNotice, Section, SelectField, TextField } from '../design';
 
 /** How lessons run at this school, and where it is. */
@@ -51,6 +52,7 @@ const NAMES: Readonly<Record<string, string>> = {
   allergenList: 'Allergens',
   timeZone: 'Time zone',
   boards: 'Boards',
+  retention: 'How long it is kept',
 };
 
 const zones = (): readonly string[] => ['UTC', ...Intl.supportedValuesOf('timeZone').filter((zone) => zone !== 'UTC')];
@@ -160,6 +162,7 @@ function Settings({ school, onStored }: { school: School; onStored: (school: Sch
           </SelectField>
         </div>
       </Section>
+      <KeptFor retention={content.retention} error={error} onChange={(retention) => set({ retention })} />
       {draft.dirty ? (
         <div className="mt-6 flex gap-2">
           <Button kind="main" busy={busy} onClick={() => void save()}>

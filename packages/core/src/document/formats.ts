@@ -3,7 +3,7 @@ import type { Kitchen } from '../kitchen';
 import type { DishContent } from '../dish';
 import type { IngredientFact } from '../ingredients';
 import type { LessonSettings, SchoolSettings } from '../lesson';
-import { NO_BOARDS } from '../lesson/settings';
+import { KEPT_FOREVER, NO_BOARDS } from '../lesson/settings';
 import { COMPOSITION_WAS, type PracticeChoices } from '../practice';
 import type { CountingRule, Marks, MarkValue, RubricContent } from '../rubric';
 import type { Needs } from '../allergens';
@@ -343,12 +343,22 @@ export const SCHOOL_SETTINGS: DocumentFormat<SchoolSettings> = {
   // From 1: the allergens that are named are those of the European Union and the United Kingdom.
   // From 2: nobody has said what the boards are called.
   // From 3: whoever marked last counted.
+  // From 4: everything was kept.
   upgrades: [
     (settings) => ({ allergenList: 'eu-uk', ...settings }),
     (settings) => ({ boards: NO_BOARDS, ...settings }),
     (settings) => ({ counting: 'newest', ...settings }),
+    (settings) => ({ retention: KEPT_FOREVER, ...settings }),
   ],
-  lacks: lacking({ marking: 'text', weighingOut: 'text', counting: 'text', allergenList: 'text', timeZone: 'text', boards: 'object' }),
+  lacks: lacking({
+    marking: 'text',
+    weighingOut: 'text',
+    counting: 'text',
+    allergenList: 'text',
+    timeZone: 'text',
+    boards: 'object',
+    retention: 'object',
+  }),
 };
 
 export const PREFERENCES: DocumentFormat<Preferences> = {

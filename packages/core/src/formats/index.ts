@@ -5,6 +5,7 @@ export { linesCsv } from './linesCsv';
 export { pageText } from './plainText';
 export { pastedText, type PastedText } from './pastedText';
 export { readTechniqueMarkdown } from './readTechniqueMarkdown';
+export { givenAndFamily, oneRosterFiles, type OneRosterFile, type RosterOfClass } from './oneRoster';
 export { readRubricFile, RUBRIC_FILE_MOST, rubricCsv, rubricJson, type ReadRubric } from './rubricFile';
 export * from './techniqueFile';
 export { CARD_HEADINGS } from './cardHeadings';

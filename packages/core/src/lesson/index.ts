@@ -10,7 +10,10 @@ export {
   type LessonSettings,
   type SchoolSettings,
   type WeighingOut,
+  KEPT_FOREVER,
   NO_BOARDS,
+  RETENTION_MONTHS,
+  type Retention,
   type SchoolBoard,
   type SchoolBoards,
 } from './settings';

@@ -37,7 +37,20 @@ export interface SchoolSettings {
   readonly timeZone: string;
   /** What the boards of the school are called, by what is cut on them. Colours differ from country to country: these are its own. */
   readonly boards: SchoolBoards;
+  readonly retention: Retention;
 }
+
+/** How long what names people is kept, in months; null for as long as nobody takes it away. */
+export interface Retention {
+  /** Photos of plates, since they were taken. */
+  readonly photos: number | null;
+  /** Names of students who have left, since their last lesson. */
+  readonly left: number | null;
+}
+
+export const KEPT_FOREVER: Retention = { photos: null, left: null };
+/** The longest and the shortest that can be set, in months. */
+export const RETENTION_MONTHS = { least: 1, most: 240 } as const;
 
 export const AS_THE_SCHOOL: LessonSettings = { marking: null, weighingOut: null };
 export const NEW_SCHOOL: SchoolSettings = {
@@ -47,6 +60,7 @@ export const NEW_SCHOOL: SchoolSettings = {
   allergenList: 'eu-uk',
   timeZone: 'UTC',
   boards: NO_BOARDS,
+  retention: KEPT_FOREVER,
 };
 
 interface Way {
