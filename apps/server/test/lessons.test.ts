@@ -273,6 +273,13 @@ describe('a lesson', () => {
     expect(body.held.map((held) => held.written)).toEqual(['some orange peel']);
     expect(lesson.readiness.find(({ phase }) => phase === 'order')!.missing).toEqual([{ code: 'lines-to-settle', count: 1 }]);
     const rubrics = (await lead<RubricSummary[]>('GET', '/api/rubrics')).body;
-    expect(rubrics.map(({ name }) => name).sort()).toEqual(['Knife practical', 'Practical dish']);
+    expect(rubrics.map(({ name }) => name).sort()).toEqual([
+      'Cold dish and pastry',
+      'Hot dish',
+      'Knife practical',
+      'Plating',
+      'Practical dish',
+      'Process',
+    ]);
   });
 });

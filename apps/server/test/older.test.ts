@@ -151,8 +151,11 @@ describe('a school from before documents had versions', () => {
     expect(shown.sort((a, b) => (a.title < b.title ? -1 : 1))).toEqual(FIGURES.dishes);
     expect(items.every(({ changed }) => !changed)).toBe(true);
     expect((await lead<RulesProfile>('GET', '/api/rules')).body.rules).toEqual(FIGURES.rules);
-    const { marking, 'weighing-out': weighingOut, ...practices } = FIGURES.practices;
-    expect((await lead<Practices>('GET', '/api/practices')).body.choices).toEqual(practices);
+    const { marking, 'weighing-out': weighingOut, composition, ...practices } = FIGURES.practices as Record<string, string>;
+    // How a plate is composed was one matter, and is three.
+    expect(composition).toBe('asymmetric');
+    const three = { 'plate-count': 'odd', 'plate-place': 'off-centre', 'plate-regularity': 'free' };
+    expect((await lead<Practices>('GET', '/api/practices')).body.choices).toEqual({ ...practices, ...three });
     expect((await lead<{ settings: object }>('GET', '/api/school')).body.settings).toMatchObject({ marking, weighingOut });
   });
 

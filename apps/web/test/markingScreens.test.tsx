@@ -203,6 +203,61 @@ describe('a second marking', () => {
   });
 });
 
+describe('a round of the stations', () => {
+  const round = async (sheet: MarkingSheet) => {
+    const { default: StationRoundPage } = await import('../src/assessment/StationRoundPage');
+    return show(<StationRoundPage />, {
+      role: 'assistant',
+      at: '/lessons/l1/mark/round',
+      route: '/lessons/:id/mark/round',
+      answers: { '/lessons/l1': lessonOf(), '/lessons/l1/marking-sheet': sheet, 'POST /lessons/l1/events': { stored: 1, number: 1 } },
+    });
+  };
+  const PROCESS: RubricContent = {
+    ...KNIFE,
+    criteria: [
+      ...KNIFE.criteria.map((criterion) => ({ ...criterion, strand: 'process' as const })),
+      { ...base, kind: 'critical', key: 'safe', name: 'Safe', met: 'claw', notMet: 'flat', cap: 40 },
+      { ...base, strand: 'plating', kind: 'counted', key: 'rim', name: 'Rim', counts: 'marks', most: [0, 1, 2] },
+    ],
+  };
+
+  it('gives what is judged at the station by a touch each, and says who was looked at', async () => {
+    const { user, sent } = await round(sheetOf({ rubric: { editionId: 'r1', content: PROCESS } }));
+    await user.click(await screen.findByRole('button', { name: 'Ada, Safe: not met' }));
+    await user.click(screen.getByRole('button', { name: 'Ada, Boards: one more, now 0' }));
+    await user.click(await screen.findByRole('button', { name: 'Ada, Boards: one more, now 1' }));
+    await user.click(screen.getByRole('button', { name: 'Ada, Order: clear' }));
+    await waitFor(() =>
+      expect(marksSent(sent).map(({ criterionKey, value }) => [criterionKey, value])).toEqual([
+        ['safe', { kind: 'critical', met: false, faults: [] }],
+        ['boards', { kind: 'counted', count: 1, faults: [] }],
+        ['boards', { kind: 'counted', count: 2, faults: [] }],
+        ['order', { kind: 'ladder', stage: 1, faults: [] }],
+      ]),
+    );
+    expect(screen.getByText(/^1 of \d+ looked at in this round$/)).toBeTruthy();
+    // What is seen at the pass, or measured, is not of the round.
+    expect(screen.queryByRole('button', { name: /Rim|Dice/ })).toBeNull();
+    await user.click(screen.getByRole('button', { name: 'Begin a new round' }));
+    expect(screen.getByText(/^0 of \d+ looked at in this round$/)).toBeTruthy();
+  });
+
+  it('takes the last touch back', async () => {
+    const { user, sent } = await round(sheetOf({ rubric: { editionId: 'r1', content: PROCESS } }));
+    await user.click(await screen.findByRole('button', { name: 'Ada, Safe: not met' }));
+    await user.click(screen.getByRole('button', { name: /Undo/ }));
+    await waitFor(() => expect(marksSent(sent).map(({ value }) => value)).toEqual([{ kind: 'critical', met: false, faults: [] }, null]));
+    expect((await screen.findByRole('button', { name: 'Ada, Safe: not met' })).getAttribute('aria-pressed')).toBe('false');
+  });
+
+  it('says where a rubric has nothing to judge at a station', async () => {
+    const content = { ...PROCESS, criteria: PROCESS.criteria.filter(({ strand }) => strand === 'plating') };
+    await round(sheetOf({ rubric: { editionId: 'r1', content } }));
+    expect(await screen.findByText('Nothing is judged at the station')).toBeTruthy();
+  });
+});
+
 describe('the rest as usual', () => {
   const marked = (studentId: string, level: 1 | 2 | 3 | 4) =>
     plate(studentId, { cut: { kind: 'level', level, faults: [] }, salt: { kind: 'level', level, faults: [] } });

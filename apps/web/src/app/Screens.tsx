@@ -15,6 +15,7 @@ const OrderPage = lazy(() => import('../orders/OrderPage'));
 const MarkListPage = lazy(() => import('../assessment/MarkListPage'));
 const MarkDishPage = lazy(() => import('../assessment/MarkDishPage'));
 const ClassResultsPage = lazy(() => import('../assessment/ClassResultsPage'));
+const StationRoundPage = lazy(() => import('../assessment/StationRoundPage'));
 const FairnessPage = lazy(() => import('../assessment/FairnessPage'));
 const ResultPage = lazy(() => import('../assessment/ResultPage'));
 const TechniquesPage = lazy(() => import('../techniques/TechniquesPage'));
@@ -69,6 +70,7 @@ const LESSON: readonly Screen[] = [
   { path: '/lessons/:id/preparation', roles: STAFF, page: <PreparationPage /> },
   { path: '/lessons/:id/order', roles: STAFF, page: <OrderPage /> },
   { path: '/lessons/:id/mark', roles: TEACHING, page: <MarkListPage /> },
+  { path: '/lessons/:id/mark/round', roles: TEACHING, page: <StationRoundPage /> },
   { path: '/lessons/:id/results', roles: TEACHING, page: <ClassResultsPage /> },
 ];
 const TECHNIQUES: readonly Screen[] = [

@@ -44,7 +44,12 @@ export default function MarkListPage() {
           <PageHead
             title="Mark"
             lead={`${sheet.dishes.map((dish) => dish.title).join('; ')}. ${sheet.rubric.content.name}, ${sheet.rubric.content.criteria.length} criteria.`}
-            actions={<SavedState outbox={outbox} />}
+            actions={
+              <>
+                <SavedState outbox={outbox} />
+                <ButtonLink to={`/lessons/${id}/mark/round`}>Station round</ButtonLink>
+              </>
+            }
           />
           <PassQueue sheet={sheet} rubric={sheet.rubric.content} onCall={(body) => void call(body)} />
         </>
