@@ -20,14 +20,14 @@ export function PlatePhotosBar(plate: PlatePhotosBarProps) {
   return (
     <div className="flex flex-wrap items-center gap-2">
       {full ? null : (
-        <label className="inline-flex min-h-12 cursor-pointer items-center gap-2 rounded-sm border-2 border-ink bg-tile px-3 text-lg font-semibold has-focus-visible:outline-3 has-focus-visible:outline-beet">
+        <label className="relative inline-flex min-h-12 cursor-pointer items-center gap-2 rounded-sm border-2 border-ink bg-tile px-3 text-lg font-semibold has-focus-visible:outline-3 has-focus-visible:outline-beet">
           <Camera aria-hidden className="size-5" /> Photo
           <input
             type="file"
             accept="image/*"
             capture="environment"
             aria-label="Take or choose a photo of this plate"
-            className="sr-only"
+            className="absolute inset-0 size-full cursor-pointer opacity-0"
             onChange={(event) => {
               const [file] = event.target.files ?? [];
               event.target.value = '';

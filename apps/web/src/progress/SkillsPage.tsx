@@ -96,7 +96,7 @@ function Grid({ data, onChoose }: { data: ClassSkills; onChoose: (chosen: Chosen
         A line from Not yet on the left to Assured on the right; dashed where there is too little to say. Touch one for what stands behind
         it.
       </p>
-      <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Students and techniques">
+      <div className="relative overflow-x-auto" tabIndex={0} role="region" aria-label="Students and techniques">
         <table className="border-collapse text-left">
           <thead>
             <tr>
