@@ -27,7 +27,7 @@ export function PlatePhotosBar(plate: PlatePhotosBarProps) {
             accept="image/*"
             capture="environment"
             aria-label="Take or choose a photo of this plate"
-            className="absolute inset-0 size-full cursor-pointer opacity-0"
+            className="absolute -inset-0.5 h-[calc(100%+0.25rem)] w-[calc(100%+0.25rem)] cursor-pointer opacity-0"
             onChange={(event) => {
               const [file] = event.target.files ?? [];
               event.target.value = '';
