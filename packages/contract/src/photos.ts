@@ -1,15 +1,6 @@
 import Joi from 'joi';
 import { idSchema } from './common';
 
-/** What of a photo is taken, and as what it is kept. */
-export const PHOTO_LIMITS = {
-  /** No side is kept longer, in pixels: enough to see a rim on a tablet. */
-  side: 1600,
-  /** More are refused before anything is unpacked. */
-  pixels: 40_000_000,
-  aPlate: 4,
-} as const;
-
 /** A photo of a plate, without its image. */
 export interface PlatePhoto {
   readonly id: string;

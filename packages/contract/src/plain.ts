@@ -19,6 +19,15 @@ export const LESSONS_SHOWN = 1000;
 
 export const PAGE_SIZE = 100;
 
+/** What of a photo is taken, and as what it is kept. */
+export const PHOTO_LIMITS = {
+  /** No side is kept longer, in pixels: enough to see a rim on a tablet. */
+  side: 1600,
+  /** More are refused before anything is unpacked. */
+  pixels: 40_000_000,
+  aPlate: 4,
+} as const;
+
 /**
  * The lesson's demand as the core takes it.
  *
