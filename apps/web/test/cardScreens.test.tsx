@@ -245,6 +245,42 @@ describe('practices, rules and cuts', () => {
   });
 });
 
+describe('what holds under one practice only', () => {
+  const under = { matter: 'plate-regularity', practice: 'free' } as const;
+  const shown = (choices: Practices['choices'], at = '/techniques/t1') =>
+    show(<TechniquePage />, {
+      at,
+      route: '/techniques/:id',
+      answers: {
+        ...around,
+        '/practices': practices(choices),
+        '/techniques/t1': card({ criticalPoints: [{ text: 'One place is high.', under }], matters: ['plate-regularity'] }),
+      },
+    });
+
+  it('says so on the card, and that it is not asked here where another is in force', async () => {
+    shown({ 'plate-regularity': 'free' });
+    expect((await screen.findByText('Holds under Regularity on the plate: free, with height')).closest('li')!.textContent).toContain(
+      'One place is high.',
+    );
+  });
+
+  it('is not asked where another practice is in force', async () => {
+    shown({ 'plate-regularity': 'ordered' });
+    expect(await screen.findByText(/^Not asked here: holds only under Regularity on the plate: free/)).toBeTruthy();
+  });
+
+  it('is set by the lead in the editor, and stays with its line', async () => {
+    const { user } = show(<EditTechniquePage />, {
+      at: '/techniques/t1/edit',
+      route: '/techniques/:id/edit',
+      answers: { ...around, '/techniques/t1': card({ criticalPoints: [{ text: 'One place is high.' }], matters: ['plate-regularity'] }) },
+    });
+    await user.selectOptions(await screen.findByLabelText('"One place is high." holds'), 'plate-regularity free');
+    expect(keptDraft<{ criticalPoints: object[] }>('technique.t1')!.mine.criticalPoints).toEqual([{ text: 'One place is high.', under }]);
+  });
+});
+
 describe('a rubric', () => {
   const stored = (content: RubricContent = RUBRIC): Rubric => ({ id: 'r1', version: 2, content, editions: [], changed: true });
   const page = (answers = {}, role: 'lead' | 'assistant' = 'lead') =>

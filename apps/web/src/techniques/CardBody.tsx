@@ -40,7 +40,9 @@ interface CardBodyProps {
 }
 
 /** What a technique card teaches, in the order in which it is taught. */
-export function CardBody({ card, inForce, taught, onVariant }: CardBodyProps) {
+export function CardBody({ card, inForce: atSchool, taught, onVariant }: CardBodyProps) {
+  // What a lesson teaches otherwise holds on a card that is opened from it.
+  const inForce = atSchool && { ...atSchool, practices: { ...atSchool.practices, ...taught?.practices } };
   const drawings = inForce ? card.drawings.flatMap((spec) => drawCard(spec, inForce) ?? []) : [];
   return (
     <>
