@@ -17,7 +17,7 @@ import {
   type TaughtLesson,
   type TechniqueCard,
 } from '@pelvo/core';
-import { idSchema, keySchema, shape } from './common';
+import { idSchema, keySchema, paperField, shape, type PaperQuery } from './common';
 import { FieldError, type FieldProblem } from './problems';
 
 /** A technique as it is stored: its card, what is to learn first, and the version to save against. */
@@ -192,3 +192,9 @@ export const portableTechniqueSchema = shape<PortableTechnique>({
   ...techniqueCardKeys,
   prerequisites: list(plain(CARD_LIMITS.name), CARD_LIMITS.prerequisites).unique(),
 });
+
+/** A card on paper, for one hand or the other. */
+export interface CardQuery extends PaperQuery {
+  readonly hand: 'left' | 'right';
+}
+export const cardQuerySchema = Joi.object<CardQuery>({ paper: paperField, hand: oneOf(['left', 'right']).default('right') });

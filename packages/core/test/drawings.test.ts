@@ -31,7 +31,10 @@ describe('drawings', () => {
     const drawn = ['15', '20', '25'].flatMap((angle) =>
       ['centred', 'off-centre'].flatMap((place) =>
         DRAWING_KINDS.filter((kind) => kind !== 'cut').map((kind) =>
-          drawCard({ kind }, { practices: { 'edge-angle': angle, 'plate-place': place }, cutSet: null })!,
+          drawCard(
+            { kind },
+            { practices: { 'edge-angle': angle, 'plate-place': place }, cutSet: null, hand: place === 'centred' ? 'left' : 'right' },
+          )!,
         ),
       ),
     );
@@ -43,6 +46,19 @@ describe('drawings', () => {
       ]),
     );
     expect([...drawn, ...cuts].flatMap(cutOff)).toEqual([]);
+  });
+  it('are turned over for the left hand, words still to be read, and only where a hand is in them', () => {
+    const both = { practices: {}, cutSet: null };
+    const [right, left] = [drawCard({ kind: 'grip' }, both)!, drawCard({ kind: 'grip' }, { ...both, hand: 'left' })!];
+    const words = (drawing: Drawing) =>
+      drawing.shapes.flatMap((shape) => (shape.kind === 'text' ? [[shape.text, shape.x, shape.anchor]] : []));
+    // "thumb and first" began at 130 of 260 and ends there now.
+    expect(words(right)[0]).toEqual(['thumb and first', 130, 'start']);
+    expect(words(left)[0]).toEqual(['thumb and first', 130, 'end']);
+    expect(toSvg(left)).toContain('transform="translate(260 0) scale(-1 1)"');
+    expect(left.title).toContain('left hand');
+    expect(drawCard({ kind: 'plate' }, { ...both, hand: 'left' })).toEqual(drawCard({ kind: 'plate' }, both));
+    expect(drawCard({ kind: 'bulb' }, { practices: { 'bulb-cuts': 'layers' }, cutSet: null })!.title).toContain('none is level');
   });
   const context = { practices: {}, cutSet: SHIPPED_CUT_SETS[1]! };
   it('are there for every kind, with words for those who cannot see them', () => {

@@ -24,13 +24,15 @@ interface CardOptions {
   readonly cutSet: CutSet | null;
   /** Names of what is to be learned before. */
   readonly before: readonly string[];
+  /** For whose hands its drawings are. */
+  readonly hand?: 'left' | 'right';
 }
 
 /** A technique card to teach from, laid out for one sheet: what to do on the left, how to know on the right, faults below. */
-export function cardDocument(card: TechniqueCard, { size, choices, cutSet, before }: CardOptions): TDocumentDefinitions {
+export function cardDocument(card: TechniqueCard, { size, choices, cutSet, before, hand }: CardOptions): TDocumentDefinitions {
   const heading = (text: string): Content => ({ text, font: 'Bitter', bold: true, fontSize: size + 1.5, margin: [0, size * 0.7, 0, 2] });
   const small = size - 1;
-  const drawings = card.drawings.flatMap((spec) => drawCard(spec, { practices: choices, cutSet }) ?? []);
+  const drawings = card.drawings.flatMap((spec) => drawCard(spec, { practices: choices, cutSet, hand }) ?? []);
   const { novice, practised } = card.minutes;
   const facts = [
     STRAND_NAMES[card.strand],
@@ -71,14 +73,12 @@ export function cardDocument(card: TechniqueCard, { size, choices, cutSet, befor
           {
             width: '*',
             stack: [
-              ...drawings
-                .slice(0, 2)
-                .map((drawing): Content => ({
-                  svg: toSvg(drawing),
-                  fit: [21 * size, 11.8 * size],
-                  alignment: 'center',
-                  margin: [0, 4, 0, 2],
-                })),
+              ...drawings.slice(0, 2).map((drawing): Content => ({
+                svg: toSvg(drawing),
+                fit: [21 * size, 11.8 * size],
+                alignment: 'center',
+                margin: [0, 4, 0, 2],
+              })),
               ...part(
                 heading('Cues'),
                 card.cues.map(({ sense, text }) => ({

@@ -16,7 +16,7 @@ const SIZES = [10, 9.4, 8.8, 8.2, 7.6, 7] as const;
 export class CardPrinter {
   constructor(private readonly database: DataSource) {}
 
-  async print(technique: TechniqueWithUse, paper: 'A4' | 'LETTER'): Promise<Buffer> {
+  async print(technique: TechniqueWithUse, paper: 'A4' | 'LETTER', hand: 'left' | 'right' = 'right'): Promise<Buffer> {
     const { manager } = this.database;
     const [choices, prerequisites] = await Promise.all([loadChoices(manager), loadPrerequisites(manager)]);
     const needed = prerequisites.get(technique.id) ?? [];
@@ -30,6 +30,7 @@ export class CardPrinter {
         cardDocument(technique, {
           size,
           choices,
+          hand,
           cutSet: cutSet?.content ?? null,
           before: needed.flatMap((id) => names.get(id) ?? []),
         }),

@@ -2,11 +2,11 @@ import { Body, Controller, Get, Headers, HttpCode, Param, Post, Put, Query, Req,
 import type { Request, Response } from 'express';
 import {
   archivedSchema,
+  cardQuerySchema,
   ID_PATTERN,
-  paperSchema,
   TECHNIQUE_GUARD,
   TECHNIQUES_LIMIT,
-  type PaperQuery,
+  type CardQuery,
   type TechniqueFields,
   type TechniqueImport,
   type TechniqueSummary,
@@ -69,9 +69,9 @@ export class TechniquesController {
 
   @Get('techniques/:id/card.pdf')
   @Allow(...STAFF)
-  async card(@Param('id') id: string, @Query(joi(paperSchema)) { paper }: PaperQuery, @Res() response: Response): Promise<void> {
+  async card(@Param('id') id: string, @Query(joi(cardQuerySchema)) { paper, hand }: CardQuery, @Res() response: Response): Promise<void> {
     const technique = await this.techniques.one(id);
-    download(response, `${fileName(technique.name)}.pdf`, 'application/pdf', await this.printer.print(technique, paper));
+    download(response, `${fileName(technique.name)}.pdf`, 'application/pdf', await this.printer.print(technique, paper, hand));
   }
 
   /** Of those named in `?ids=`, or of all the school has. */

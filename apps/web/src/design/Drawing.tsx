@@ -1,4 +1,4 @@
-import type { Drawing as DrawingData, Paint } from '@pelvo/core';
+import { layOf, type Drawing as DrawingData, type Paint } from '@pelvo/core';
 
 const COLOURS: Readonly<Record<Paint, string>> = {
   ink: 'var(--color-ink)',
@@ -44,6 +44,7 @@ export function DrawingShapes({ drawing: { shapes } }: { drawing: Pick<DrawingDa
         strokeLinejoin="round"
         strokeLinecap="round"
         strokeDasharray={shape.dash?.join(' ')}
+        transform={layOf(shape.turned)}
       />
     ),
   );

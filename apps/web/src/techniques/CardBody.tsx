@@ -33,6 +33,8 @@ const PURPOSE_NAMES = { introduce: 'Introduced', practise: 'Practised', assess: 
 interface CardBodyProps {
   readonly card: TechniqueCard;
   readonly inForce: InForceHere | null;
+  /** For whose hands it is drawn. */
+  readonly hand?: 'left' | 'right';
   /** The lesson from which the card was opened. */
   readonly taught?: TaughtIn;
   /** The lead may choose the variant in force here. */
@@ -40,10 +42,8 @@ interface CardBodyProps {
 }
 
 /** What a technique card teaches, in the order in which it is taught. */
-export function CardBody({ card, inForce: atSchool, taught, onVariant }: CardBodyProps) {
-  // What a lesson teaches otherwise holds on a card that is opened from it.
-  const inForce = atSchool && { ...atSchool, practices: { ...atSchool.practices, ...taught?.practices } };
-  const drawings = inForce ? card.drawings.flatMap((spec) => drawCard(spec, inForce) ?? []) : [];
+export function CardBody({ card, inForce, hand, taught, onVariant }: CardBodyProps) {
+  const drawings = inForce ? card.drawings.flatMap((spec) => drawCard(spec, { ...inForce, hand }) ?? []) : [];
   return (
     <>
       <p className="mb-6 max-w-3xl font-title text-xl">

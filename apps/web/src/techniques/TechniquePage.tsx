@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import useSWR, { mutate as mutateAll } from 'swr';
 import { CALCULATORS, STRAND_NAMES, type TechniqueCard } from '@pelvo/core';
@@ -36,6 +37,7 @@ function CardScreen({ technique, onStored }: { technique: TechniqueWithUse; onSt
   const [search] = useSearchParams();
   const { data: lesson } = useLesson(search.get('lesson') ?? undefined);
   const { inForce, error: undecided, retry } = useInForce(lesson?.practices);
+  const [left, setLeft] = useState(false);
   const { busy, error, run } = useAction();
   const setArchived = (archived: boolean) =>
     run(async () => {
@@ -63,8 +65,8 @@ function CardScreen({ technique, onStored }: { technique: TechniqueWithUse; onSt
         }
         actions={
           <>
-            <DownloadLink href={`/api/techniques/${technique.id}/card.pdf?paper=A4`}>Card on A4</DownloadLink>
-            <DownloadLink href={`/api/techniques/${technique.id}/card.pdf?paper=LETTER`}>on Letter</DownloadLink>
+            <DownloadLink href={`/api/techniques/${technique.id}/card.pdf?paper=A4${left ? '&hand=left' : ''}`}>Card on A4</DownloadLink>
+            <DownloadLink href={`/api/techniques/${technique.id}/card.pdf?paper=LETTER${left ? '&hand=left' : ''}`}>on Letter</DownloadLink>
             {lead && !technique.archived ? (
               <>
                 <ButtonLink kind="main" to={`/techniques/${technique.id}/edit`}>
@@ -98,7 +100,19 @@ function CardScreen({ technique, onStored }: { technique: TechniqueWithUse; onSt
         ) : null}
       </div>
       <article>
-        <CardBody card={technique} inForce={inForce} taught={lesson} onVariant={lead ? (key) => void setVariant(key) : undefined} />
+        {technique.drawings.length > 0 ? (
+          <label className="no-print mb-3 inline-flex min-h-11 items-center gap-2">
+            <input type="checkbox" className="size-5" checked={left} onChange={(event) => setLeft(event.target.checked)} />
+            Drawn for a left-handed student
+          </label>
+        ) : null}
+        <CardBody
+          card={technique}
+          inForce={inForce}
+          hand={left ? 'left' : 'right'}
+          taught={lesson}
+          onVariant={lead ? (key) => void setVariant(key) : undefined}
+        />
       </article>
       {inForce && technique.calculators.length > 0 ? (
         <Section title="Measures">

@@ -3,17 +3,27 @@ import { SHIPPED_CUT_SETS } from '../cuts/shipped';
 import type { PracticeChoices } from '../practice';
 import { cutDrawing } from './cutDrawing';
 import { GRAIN, SEAM, STROKES, TIE } from './cuttingDrawings';
-import { box, ellipse, label, measure, path, polygon, segment, type Drawing, type Shape } from './shapes';
-import type { DrawingSpec } from './spec';
+import { box, ellipse, label, measure, path, polygon, segment, turnedOver, type Drawing, type Shape } from './shapes';
+import type { DrawingKind, DrawingSpec } from './spec';
 
 /** What drawings follow: the practices in force and the set of cuts in force. */
 export interface DrawingContext {
   readonly practices: PracticeChoices;
   readonly cutSet: CutSet | null;
+  /** For whom it is drawn; the right hand where nobody has said. */
+  readonly hand?: 'left' | 'right';
 }
 
+/** Drawings in which hands hold something, or a cut goes one way: a left-handed student sees them turned over. */
+const HANDED: ReadonlySet<DrawingKind> = new Set(['grip', 'guide-hand', 'bulb', 'segments', 'lay-away', 'strokes', 'seam']);
+
 /** The drawing of a card, by what is in force; null when it is of a cut that no set knows. */
-export function drawCard(spec: DrawingSpec, { practices, cutSet }: DrawingContext): Drawing | null {
+export function drawCard(spec: DrawingSpec, context: DrawingContext): Drawing | null {
+  const drawing = drawn(spec, context);
+  return drawing && context.hand === 'left' && HANDED.has(spec.kind) ? turnedOver(drawing) : drawing;
+}
+
+function drawn(spec: DrawingSpec, { practices, cutSet }: DrawingContext): Drawing | null {
   switch (spec.kind) {
     case 'grip':
       return GRIP;

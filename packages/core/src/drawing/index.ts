@@ -1,4 +1,4 @@
 export { angleDrawing, drawCard, type DrawingContext } from './cardDrawings';
 export { cutDrawing, cutExtent, cutShapes, sectionDrawing } from './cutDrawing';
-export { textWidth, toSvg, type Drawing, type Paint, type Shape } from './shapes';
+export { layOf, textWidth, toSvg, type Drawing, type Paint, type Shape } from './shapes';
 export * from './spec';

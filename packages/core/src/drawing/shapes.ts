@@ -10,6 +10,8 @@ export type Shape =
       readonly stroke: Paint;
       readonly width: number;
       readonly dash?: readonly number[];
+      /** The width about whose middle it is turned over, left for right. */
+      readonly turned?: number;
     }
   | {
       readonly kind: 'text';
@@ -70,6 +72,23 @@ export function textWidth(text: string, size: number, strong = false): number {
   return ([...text].length * (strong ? 0.51 : 0.48) + capitals * 0.16) * size;
 }
 
+/** A drawing for the other hand: turned over, left for right, its words still to be read. */
+export function turnedOver(drawing: Drawing): Drawing {
+  const { width, shapes } = drawing;
+  const OTHER = { start: 'end', middle: 'middle', end: 'start' } as const;
+  return {
+    ...drawing,
+    title: `${drawing.title} (for the left hand)`,
+    shapes: shapes.map((shape) =>
+      shape.kind === 'text' ? { ...shape, x: at(width - shape.x), anchor: OTHER[shape.anchor] } : { ...shape, turned: width },
+    ),
+  };
+}
+
+/** How a path is laid, as an SVG transform; undefined where it lies as it is. */
+export const layOf = (turned: number | undefined): string | undefined =>
+  turned === undefined ? undefined : `translate(${turned} 0) scale(-1 1)`;
+
 /** A label of words a person typed: smaller, to two thirds, and then cut short, until it stands in `room`. */
 export function labelWithin(
   room: number,
@@ -128,7 +147,7 @@ export function toSvg({ width, height, shapes }: Drawing): string {
   const body = shapes.map((shape) =>
     shape.kind === 'text'
       ? `<text x="${at(shape.x)}" y="${at(shape.y)}" font-family="Atkinson" font-size="${shape.size}" text-anchor="${shape.anchor}"${shape.strong ? ' font-weight="bold"' : ''} fill="#000000">${escaped(shape.text)}</text>`
-      : `<path d="${shape.d}" fill="${PAPER[shape.fill]}" stroke="${PAPER[shape.stroke]}" stroke-width="${shape.width}" stroke-linejoin="round" stroke-linecap="round"${shape.dash ? ` stroke-dasharray="${shape.dash.join(' ')}"` : ''}/>`,
+      : `<path d="${shape.d}" fill="${PAPER[shape.fill]}" stroke="${PAPER[shape.stroke]}" stroke-width="${shape.width}" stroke-linejoin="round" stroke-linecap="round"${shape.dash ? ` stroke-dasharray="${shape.dash.join(' ')}"` : ''}${shape.turned === undefined ? '' : ` transform="${layOf(shape.turned)}"`}/>`,
   );
   return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${at(width)} ${at(height)}" width="${at(width)}" height="${at(height)}">${body.join('')}</svg>`;
 }
