@@ -3,8 +3,8 @@ import { estimateSkill, type EvidenceKind, type SkillSign } from '../src';
 import { held } from './held';
 
 /** Mulberry32: chance that is the same at every run. */
-function chance(seed: number): () => number {
-  let state = seed;
+function chance(begin: number): () => number {
+  let state = begin;
   return () => {
     state = (state + 0x6d2b79f5) | 0;
     let mixed = Math.imul(state ^ (state >>> 15), 1 | state);
@@ -33,8 +33,8 @@ const MANNERS: readonly Manner[] = [
 ];
 
 /** Root mean square error of three ways to say where a student stands, at every judgement from the third on. */
-function errors({ gains, unevenly, off, evidence }: Manner, seed: number) {
-  const random = chance(seed);
+function errors({ gains, unevenly, off, evidence }: Manner, begin: number) {
+  const random = chance(begin);
   const normal = () => Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
   const sums = { model: 0, last: 0, mean: 0 };
   let said = 0;
