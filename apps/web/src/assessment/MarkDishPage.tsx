@@ -186,7 +186,12 @@ function MarkScreen({ sheet, rubric, marking, at }: MarkScreenProps) {
         <h1 className="text-2xl">{whoIs(student, sheet.students, blind && !result.complete)}</h1>
         <span className="text-lg text-soft">{dish.title}</span>
         {sheet.teaches.length > 0 ? <Taught teaches={sheet.teaches} /> : null}
-        <PlatePhotosBar lessonId={sheet.lessonId} studentId={studentId} dishEditionId={dishEditionId} />
+        <PlatePhotosBar
+          key={`${studentId} ${dishEditionId}`}
+          lessonId={sheet.lessonId}
+          studentId={studentId}
+          dishEditionId={dishEditionId}
+        />
         <span className="ml-auto">
           <SavedState outbox={marking.outbox} />
         </span>

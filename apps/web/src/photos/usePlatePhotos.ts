@@ -30,6 +30,12 @@ export function usePlatePhotos({ lessonId, studentId, dishEditionId }: Plate): P
   const [waiting, setWaiting] = useState<readonly WaitingPhoto[]>([]);
   const [problem, setProblem] = useState<string | null>(null);
 
+  const isHere = useCallback(
+    (photo: { readonly studentId: string; readonly dishEditionId: string }) =>
+      photo.studentId === studentId && photo.dishEditionId === dishEditionId,
+    [studentId, dishEditionId],
+  );
+
   const flush = useCallback(async () => {
     const own = (await readPhotos().catch(() => [])).filter((photo) => photo.personId === me.id);
     setWaiting(own);
@@ -38,15 +44,15 @@ export function usePlatePhotos({ lessonId, studentId, dishEditionId }: Plate): P
       try {
         await send('PUT', `/lessons/${photo.lessonId}/photos/${photo.id}?${of}`, { file: photo.image });
       } catch (error) {
-        // Without a network it waits; what is refused waits to be seen.
-        if (!isAway(error)) setProblem(problemOf(error).errors?.[0]?.problem ?? problemOf(error).title);
+        // Without a network it waits; what is refused waits to be seen, on the page of its own plate.
+        if (!isAway(error) && isHere(photo)) setProblem(problemOf(error).errors?.[0]?.problem ?? problemOf(error).title);
         continue;
       }
       await removePhoto(photo.id);
       setWaiting((now) => now.filter(({ id }) => id !== photo.id));
       await mutate();
     }
-  }, [me.id, mutate]);
+  }, [isHere, me.id, mutate]);
 
   useEffect(() => {
     const again = () => void flush();
@@ -60,11 +66,9 @@ export function usePlatePhotos({ lessonId, studentId, dishEditionId }: Plate): P
     };
   }, [flush]);
 
-  const here = <T extends { studentId: string; dishEditionId: string }>(all: readonly T[]) =>
-    all.filter((photo) => photo.studentId === studentId && photo.dishEditionId === dishEditionId);
   return {
-    photos: here(data),
-    waiting: here(waiting),
+    photos: data.filter(isHere),
+    waiting: waiting.filter(isHere),
     problem,
     take: async (file) => {
       setProblem(null);
