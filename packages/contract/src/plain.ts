@@ -19,6 +19,9 @@ export const LESSONS_SHOWN = 1000;
 
 export const PAGE_SIZE = 100;
 
+/** More at once would hold the database up; what else is overdue goes the next time. */
+export const OVERDUE_AT_ONCE = 200;
+
 /** What of a photo is taken, and as what it is kept. */
 export const PHOTO_LIMITS = {
   /** No side is kept longer, in pixels: enough to see a rim on a tablet. */

@@ -77,7 +77,7 @@ export const preferencesSchema = shape<Preferences>({
   weekStart: oneOf(WEEK_STARTS).required(),
 });
 
-/** How much would be taken away. */
+/** How much would be taken away; of each at most `OVERDUE_AT_ONCE`. */
 export interface Overdue {
   readonly photos: number;
   readonly left: number;

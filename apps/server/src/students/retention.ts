@@ -1,14 +1,11 @@
-import type { DataSource, EntityManager } from 'typeorm';
+import { In, type DataSource, type EntityManager } from 'typeorm';
 import type { Retention } from '@pelvo/core';
-import type { Overdue } from '@pelvo/contract';
+import { OVERDUE_AT_ONCE, type Overdue } from '@pelvo/contract';
 import { Student } from '../classes';
 import { PlatePhotoRow } from '../photos';
 import { inTransaction } from '../platform/database/transaction';
 import { loadSchool } from '../school';
 import { ERASED, eraseNamed } from './eraseStudent';
-
-/** More at once would hold the database up; the rest goes the next time. */
-const AT_ONCE = 200;
 
 const PHOTOS = 'SELECT id FROM plate_photo WHERE taken_at < DATE_SUB(UTC_TIMESTAMP(), INTERVAL ? MONTH) LIMIT ?';
 
@@ -24,7 +21,7 @@ const LEFT = `SELECT s.id FROM student s
   WHERE NOT s.active AND s.name NOT LIKE '${ERASED} %' AND seen.last < DATE_SUB(UTC_DATE(), INTERVAL ? MONTH) LIMIT ?`;
 
 const idsOf = async (manager: EntityManager, statement: string, months: number | null): Promise<readonly string[]> =>
-  months === null ? [] : ((await manager.query(statement, [months, AT_ONCE])) as { id: string }[]).map(({ id }) => id);
+  months === null ? [] : ((await manager.query(statement, [months, OVERDUE_AT_ONCE])) as { id: string }[]).map(({ id }) => id);
 
 /** What would go now, were it kept so long; at most as much as goes at once. */
 export async function overdue(manager: EntityManager, retention: Retention): Promise<Overdue> {
@@ -36,8 +33,11 @@ export async function overdue(manager: EntityManager, retention: Retention): Pro
 export async function applyRetention(database: DataSource): Promise<Overdue> {
   const { retention } = (await loadSchool(database.manager)).settings;
   const photos = await idsOf(database.manager, PHOTOS, retention.photos);
-  let gone = 0;
-  for (const id of photos) gone += (await database.manager.delete(PlatePhotoRow, { id })).affected ?? 0;
+  const gone =
+    photos.length === 0
+      ? 0
+      : await inTransaction(database, async (manager) => (await manager.delete(PlatePhotoRow, { id: In([...photos]) })).affected ?? 0);
+  // One by one: each is held, and looked at once more, before the name goes.
   let erased = 0;
   for (const id of await idsOf(database.manager, LEFT, retention.left))
     erased += await inTransaction(database, async (manager) => {

@@ -1,6 +1,6 @@
 import useSWR from 'swr';
 import type { Retention } from '@pelvo/core';
-import type { Overdue } from '@pelvo/contract';
+import { OVERDUE_AT_ONCE, type Overdue } from '@pelvo/contract';
 import { fetcher, fieldProblem } from '../device';
 import { Notice, Section, TextField } from '../design';
 
@@ -9,6 +9,8 @@ interface KeptForProps {
   readonly error: unknown;
   readonly onChange: (retention: Retention) => void;
 }
+
+const counted = (found: number) => (found >= OVERDUE_AT_ONCE ? `${found} or more` : String(found));
 
 const monthsOf = (typed: string): number | null => (/^\d{1,4}$/.test(typed.trim()) ? Number(typed) : null);
 
@@ -44,7 +46,7 @@ export function KeptFor({ retention, error, onChange }: KeptForProps) {
         <div className="mt-3">
           <Notice kind="caution" title="Once this is saved, it begins to go">
             <p>
-              Now overdue: {data.photos} {data.photos === 1 ? 'photo' : 'photos'}, {data.left}{' '}
+              Now overdue: {counted(data.photos)} {data.photos === 1 ? 'photo' : 'photos'}, {counted(data.left)}{' '}
               {data.left === 1 ? 'student who has left' : 'students who have left'}.
             </p>
           </Notice>
