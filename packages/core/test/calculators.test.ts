@@ -169,6 +169,9 @@ describe('a reduction', () => {
     const wide = ask('reduction', { pan: '34' }).figures.find(({ label }) => words(label) === 'Time to go')!;
     expect(exactly(wide).compare(exactly(time))).toBeLessThan(0);
     expect(refused('reduction', { start: '100', now: '200' })).toBe('now');
+    // 1,500 ml to 40 % stop at 600 ml: 500 ml are 100 ml too far.
+    expect(shown(ask('reduction', { start: '1500', now: '500', fraction: '40' }))['Water to give back: it went too far']).toBe('100 ml');
+    expect(shown(ask('reduction', { start: '1500', now: '600', fraction: '40' }))['Water to give back: it went too far']).toBeUndefined();
   });
 });
 

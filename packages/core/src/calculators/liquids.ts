@@ -136,7 +136,6 @@ export const level: Calculator = {
     const wanted = given.choice('wanted');
     const above = wanted === 'soup' ? 3 : wanted === 'thin' ? 8 : 0;
     const filled = wanted === 'paste' ? height / 2 : height;
-    const volume = area * (filled * AIR + above);
     const liquid = figureOf({
       label: text('Liquid'),
       unit: 'ml',
@@ -171,7 +170,7 @@ export const level: Calculator = {
           ? text('The vegetables stand higher than the pan is wide: take a larger one, or it boils over.')
           : text('Hot soup bursts out of a blender: jug a third full, lid vented, a cloth on top.'),
       ],
-      lines: [{ item: 'stock or water', amount: amount(plain(volume, 0), 'ml'), note: 'two fifths of it between the pieces' }],
+      lines: [{ item: 'stock or water', amount: amountOf(liquid), note: `in a pan ${plain(pan)} cm across` }],
     });
   },
 };

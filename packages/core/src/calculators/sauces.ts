@@ -50,12 +50,21 @@ export const reduction: Calculator = {
           : [{ code: 'calc.tastes-seasoned', about: measure(1, 'percent') }],
     });
     const minutes = given.optional('minutes');
+    const back =
+      now < end
+        ? figureOf({
+            label: { code: 'calc.give-back' },
+            unit: 'ml',
+            parts: [part({ code: 'calc.stopped-late' }, difference(share(of(start, 'ml'), percent), of(now, 'ml')))],
+          })
+        : null;
     const time = timeLeft({ start, now, end, minutes, pan: given.number('pan'), boil: given.choice('boil') });
     return answer({
-      figures: [target, salty, ...(time ? [time] : [])],
+      figures: [...(back ? [back] : []), target, salty, ...(time ? [time] : [])],
       limits: [
         'Stocks thicken as they reduce and then lose water more slowly; the last minutes need an eye.',
-        ...(now <= end ? ['It is already reduced this far.'] : []),
+        ...(now === end ? ['It is already reduced this far.'] : []),
+        ...(back ? ['Water gives back the volume and the salt, not the time: it has boiled longer and tastes of it.'] : []),
       ],
       sources: [
         'Salt stays, water goes: percent rises as volume falls',

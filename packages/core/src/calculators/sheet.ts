@@ -41,6 +41,13 @@ export function piecesOfSheet(sheet: { readonly width: number; readonly length: 
   return Math.max(straight, staggered(sheet.width, sheet.length), staggered(sheet.length, sheet.width));
 }
 
+/** How far a count can be believed, by form. */
+const LIMIT_OF = {
+  sheet: 'Rested dough shrinks when it is cut: roll it a little larger. A tight one gives fewer when it is rolled again; rest it first.',
+  roll: 'Cold and firm it slices cleanly; the ends are narrower and give less.',
+  mould: 'What sticks to bowl and bag is not in a mould: the last one is often short. Set firm, it unmoulds cleanly.',
+} as const;
+
 /** Pieces from a sheet, a roll or moulds: as a range, beside what makings really gave. */
 export const sheet: Calculator = {
   name: 'Pieces from a batch',
@@ -151,18 +158,16 @@ export const sheet: Calculator = {
           : []),
       ],
       limits: [
-        `Planned by the lower end: ${least} to ${top} a batch. Rested dough shrinks when it is cut: roll it a little larger.`,
-        form === 'sheet'
-          ? 'A tight dough gives fewer when it is rolled again; rest it first.'
-          : 'Cold and firm it slices and unmoulds cleanly.',
+        ...(least === top ? [] : [`Planned by the lower end: ${least} to ${top} a batch.`]),
+        LIMIT_OF[form as keyof typeof LIMIT_OF],
       ],
       sources: ['Plane geometry; the density of dough and what scraps give again are our own estimates'],
       cautions: [text('Cutters and blades are pressed from above, fingers behind the edge. Filled pieces that wait are kept cold.')],
       lines: [
         {
-          item: 'dough',
+          item: form === 'mould' ? 'mass to mould' : 'dough',
           amount: amount(Number((mass * batches).toFixed(0)), 'g', true),
-          note: `${plain(batches)} batches, ${least} to ${top} pieces each`,
+          note: `${plain(batches)} batches, ${least === top ? top : `${least} to ${top}`} pieces each`,
         },
       ],
     });

@@ -74,6 +74,8 @@ export const CALCULATORS_IN_ENGLISH = {
 
   // Reduction, thickening, purees
   'calc.stop-at': () => 'Stop at',
+  'calc.give-back': () => 'Water to give back: it went too far',
+  'calc.stopped-late': () => 'where it should have stopped, less what is left',
   'calc.of-the-start': () => 'Of the start',
   'calc.mark-depth': () => 'Mark the depth with the handle of a wooden spoon at the start',
   'calc.salt-when-reduced': () => 'Salt when reduced',
