@@ -46,6 +46,13 @@ describe('what is known of an item', () => {
     ['walnut oil', 'known', ['nuts'], []],
     ['water chestnuts', 'known', [], []],
     ['cocoa butter', 'known', [], []],
+    ['sesame seed butter', 'known', ['sesame'], []],
+    ['pistachio butter', 'partly known', ['nuts'], []],
+    ['pumpkin seed butter', 'partly known', [], []],
+    ['plum butter', 'partly known', [], []],
+    ['crab butter', 'known', ['crustaceans', 'milk'], []],
+    ['lettuce hearts', 'known', [], []],
+    ['artichoke hearts', 'known', [], []],
     ['coconut milk', 'known', [], []],
     ['oyster mushrooms', 'known', [], []],
     ['butter beans', 'known', [], []],
@@ -232,6 +239,24 @@ describe('what stands in is judged by what it holds', () => {
     };
     expect(swap('cornflour', '1/2')).toEqual([['cornflour', '34 g']]);
     expect(swap('sunflower lecithin', '1/20')).toEqual([['sunflower lecithin', '3.4 g']]);
+  });
+
+  it.each([
+    // By name, by the kind of food, by the allergen; what is made is answered by its name only.
+    ['turbot', 'fish', ['firm tofu']],
+    ['guinea fowl', 'vegetarian', ['king oyster mushrooms']],
+    ['langoustines', 'crustaceans', ['hearts of palm']],
+    ['mussels', 'molluscs', ['oyster mushrooms']],
+    ['pecans', 'nuts', ['toasted pumpkin seeds']],
+    ['almond butter', 'nuts', ['sunflower seed paste']],
+    ['fish sauce', 'fish', ['soy sauce']],
+    ['fish sauce', 'soya', []],
+    ['bulgur', 'gluten', ['quinoa']],
+    ['stout', 'no alcohol', ['apple juice']],
+    ['lamb’s liver', 'no pork', []],
+    ['marzipan', 'nuts', []],
+  ] as const)('offers for %s against %s: %j', (item, need, instead) => {
+    expect(proposeSubstitutes(item, need).map((each) => each.item)).toEqual(instead);
   });
 
   it('offers nothing that goes against the need it answers, by any row', () => {

@@ -44,4 +44,6 @@ quail egg | quail eggs,quail s eggs || each:9 | egg || egg | whole
 meringue | meringues || | egg | milk,nuts | egg | label
 honey | clear honey,runny honey,set honey | 1.42 || || honey
 honeycomb | || | || honey
+taleggio | fontina,stracchino,reblochon,munster || | milk || milk;rennet
+stracciatella | ricotta salata || | milk || milk;rennet
 `;

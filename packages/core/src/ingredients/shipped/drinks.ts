@@ -17,7 +17,7 @@ kirsch | eau de vie,grappa,marc | 0.95 || || alcohol | liquid
 rum | dark rum,white rum | 0.95 || || alcohol | liquid
 gin | vodka,tequila,aquavit | 0.94 || || alcohol | liquid
 ouzo | pernod,pastis,absinthe,sambuca | 0.95 || || alcohol | liquid
-orange liqueur | triple sec,cherry liqueur,cassis,creme de cassis,elderflower liqueur,liqueur | 1.05 || | sulphites,milk,egg | alcohol | liquid,label
+orange liqueur | triple sec,limoncello,lemon liqueur,cherry liqueur,cassis,creme de cassis,elderflower liqueur,liqueur | 1.05 || | sulphites,milk,egg | alcohol | liquid,label
 almond liqueur | amaretto | 1.08 || | nuts | alcohol | liquid,label
 hazelnut liqueur | walnut liqueur,nut liqueur | 1.08 || nuts | | alcohol | liquid,label
 coffee liqueur | | 1.1 || || alcohol | liquid,label

@@ -8,7 +8,7 @@ bonito flakes | katsuobushi,bonito || | fish ||
 brill | || | fish ||
 carp | || | fish ||
 catfish | || | fish ||
-cod | cod fillet,cod loin,salt cod || | fish ||
+cod | cod fillet,cod loin,cod liver,cod cheeks,salt cod || | fish ||
 coley | saithe || | fish ||
 dab | dabs || | fish ||
 eel | smoked eel || | fish ||
@@ -22,7 +22,7 @@ john dory | || | fish ||
 lemon sole | || | fish ||
 ling | || | fish ||
 mackerel | mackerel fillet,smoked mackerel || fillet:90 | fish ||
-monkfish | monkfish tail || | fish ||
+monkfish | monkfish liver,monkfish cheeks,monkfish tail || | fish ||
 mullet | red mullet,grey mullet || | fish ||
 perch | || | fish ||
 pike | || | fish ||
@@ -65,4 +65,6 @@ scallops | scallop,king scallops || each:25 | molluscs | crustaceans | mollusc
 snails | snail,escargots,whelks,whelk,winkles || | molluscs || mollusc
 squid | calamari || | molluscs || mollusc
 sea urchin | sea urchins || | | crustaceans,molluscs | fish | label
+bottarga | || | fish ||
+stockfish | dried cod || | fish ||
 `;

@@ -57,4 +57,12 @@ capers | caper,caper berries | 0.57 || | sulphites |
 green olives | black olives,olives,olive | 0.6 | each:4 || sulphites | | whole
 sun dried tomatoes | sun dried tomato,sundried tomatoes | 0.23 || | sulphites |
 jackfruit | || tin:400 |||
+breadfruit | || |||
+rambutan | rambutans || each:30 ||| | whole
+durian | || |||
+medlar | medlars || each:30 ||| | whole
+sloes | sloe || |||
+physalis | cape gooseberries,cape gooseberry || each:5 ||| | whole
+bergamot | bergamots || each:130 |||
+fruit butter | apple butter,pear butter,plum butter,quince butter,pumpkin butter || || sulphites | | label
 `;

@@ -76,4 +76,8 @@ choux pastry | choux,choux buns || | gluten,egg,milk | soya | egg,milk | label
 wonton wrappers | gyoza wrappers,spring roll wrappers || each:8 | gluten | egg,soya | | label,whole
 hummus | houmous || | sesame | soya,sulphites | | label
 falafel | || | | gluten,sesame,soya,celery | | label
+sorghum | sorghum flour,fonio | 0.75 || | gluten |
+hominy | corn grits | 0.7 || | gluten |
+puffed rice | crisped rice || | | gluten | | label
+urad dal | chana dal,toor dal,moong dal,masoor dal,dhal,split pulses | 0.85 ||||
 `;

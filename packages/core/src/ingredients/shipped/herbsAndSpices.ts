@@ -71,4 +71,7 @@ vanilla pod | vanilla pods,vanilla bean,vanilla beans,vanilla || each:3 ||| | sh
 wormwood | || ||| | strong
 edible flowers | nasturtium,nasturtiums,viola flowers,violas,borage flowers,elderflowers,marigold petals || |||
 micro herbs | microherbs,micro cress || punnet:25 || mustard |
+hyssop | || sprig:1.5,bunch:25 |||
+epazote | || sprig:1.5 |||
+mastic | mastic gum || ||| | strong
 `;

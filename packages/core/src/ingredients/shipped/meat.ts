@@ -1,16 +1,16 @@
 /** Meat, poultry and what is made of them; columns as in `index.ts`. A counted one is whole for each making. */
 export const MEAT = `
-beef | beef mince,minced beef,minced meat,stewing beef,beef shin,beef cheek,beef fillet,sirloin,rump,brisket,rib of beef,beef bones,steak,steaks,oxtail,ox cheek,ox tongue,corned beef || | || cattle
-veal | veal bones,veal escalope,sweetbreads,sweetbread,calf liver,calf s liver,calves liver || | || cattle
+beef | beef mince,minced beef,minced meat,stewing beef,beef shin,beef cheek,beef fillet,sirloin,rump,brisket,rib of beef,beef bones,steak,steaks,oxtail,ox cheek,ox cheeks,beef cheeks,ox tongue,beef tongue,ox liver,beef liver,ox heart,ox kidney,beef kidney,beef kidneys,corned beef || | || cattle
+veal | veal bones,veal escalope,sweetbreads,sweetbread,calf liver,calf s liver,calves liver,veal liver,veal kidney,veal kidneys,veal tongue,veal cheek,veal cheeks,calf s tongue || | || cattle
 suet | beef suet,beef dripping,dripping,tallow || | | gluten | cattle | label
 vegetable suet | || | | gluten | plant | label
-lamb | lamb mince,lamb shoulder,lamb rump,lamb neck,lamb shank,lamb shanks,lamb chops,rack of lamb,leg of lamb,mutton,hogget,lamb kidneys || | || other mammal
+lamb | lamb mince,lamb shoulder,lamb rump,lamb neck,lamb shank,lamb shanks,lamb chops,rack of lamb,leg of lamb,mutton,hogget,lamb kidneys,lamb kidney,lamb s kidneys,lambs kidneys,lamb liver,lamb s liver,lambs liver,lamb heart,lamb hearts,lamb s hearts,lamb tongue,lamb tongues,lamb s tongues,lamb sweetbreads || | || other mammal
 goat | kid,goat meat || | || other mammal
-venison | deer,roe deer,elk,reindeer || | || other mammal
-rabbit | rabbits,hare || each:1200 | || other mammal
+venison | venison liver,deer,roe deer,elk,reindeer || | || other mammal
+rabbit | rabbits,hare,rabbit liver,rabbit livers,rabbit kidneys || each:1200 | || other mammal
 wild boar | boar || | || pig
 horse meat | || | || other mammal
-pork | pork mince,minced pork,pork belly,pork shoulder,pork loin,pork fillet,pork tenderloin,pork chops,pork chop,gammon,pork cheek,spare ribs,suckling pig,pig cheek,pork skin,pork rind || | || pig
+pork | pork mince,minced pork,pork belly,pork shoulder,pork loin,pork fillet,pork tenderloin,pork chops,pork chop,gammon,pork cheek,spare ribs,suckling pig,pig cheek,pig cheeks,pork cheeks,pig liver,pig s liver,pork liver,pig s kidney,pig s kidneys,pork kidneys,pork tongue,pork skin,pork rind || | || pig
 bacon | streaky bacon,smoked bacon,back bacon,lardons,pancetta,guanciale,speck || slice:25 | | sulphites | pig | label
 ham | prosciutto,serrano ham,parma ham,air dried ham,cooked ham,ham hock || slice:25 | | sulphites,milk | pig | label
 lard | pork fat,back fat,pork dripping || | || pig
@@ -21,10 +21,10 @@ burger | burgers,hamburger,hamburgers,beef burger,beefburgers || each:110 | | gl
 meatballs | meatball,meatloaf || | | gluten,milk,egg,soya | cattle | label
 pate | liver pate,terrine || | milk | gluten,egg,soya,sulphites,mustard,celery | pig | label
 chicken | chicken breast,chicken breasts,chicken thigh,chicken thighs,chicken legs,chicken wings,chicken wing,chicken livers,chicken liver,chicken carcass,chicken bones,chicken mince,whole chicken,poussin,cockerel || | || poultry
-duck | duck legs,duck leg,whole duck,duck carcass,confit duck || | || poultry
+duck | duck legs,duck leg,whole duck,duck carcass,confit duck,duck liver,duck livers || | || poultry
 duck breast | duck breasts,magret || each:180 | || poultry
 duck fat | || | || poultry
-goose | goose fat,goose breast,foie gras || | || poultry
+goose | goose fat,goose breast,goose liver,goose livers,foie gras || | || poultry
 guinea fowl | guineafowl || each:1200 | || poultry
 partridge | partridges || each:350 | || poultry
 pheasant | pheasants || each:800 | || poultry
@@ -34,7 +34,7 @@ grouse | || each:400 | || poultry
 turkey | turkey breast,turkey mince,turkey escalope || | || poultry
 ostrich | || | || poultry
 poultry | poultry carcasses,giblets || | || poultry
-meat | mince,minced,offal,bones,marrow bones || | || cattle,pig,other mammal | label
+meat | mince,minced,bones,marrow bones || | || cattle,pig,other mammal | label
 game | mixed game || | || other mammal,poultry | label
 chicken stock | poultry stock,duck stock,turkey stock || | | celery | poultry | liquid,label
 beef stock | veal stock,brown stock,meat stock,demi glace,jus,consomme || | | celery,gluten,sulphites | cattle | liquid,label
@@ -47,4 +47,13 @@ rennet | animal rennet || | || rennet
 vegetable rennet | vegetarian rennet,microbial rennet || | || plant
 caul fat | crepine || | || pig
 blood | pig s blood || | || pig
+tripe | ox tripe,honeycomb tripe,beef tripe || | || cattle
+offal | kidneys,kidney,liver,livers,tongue,tongues || | || cattle,pig,other mammal | label
+gizzards | gizzard,chicken hearts,duck hearts,poultry livers || | || poultry
+schmaltz | chicken fat,poultry fat || | || poultry
+trotters | pig s trotters,pigs trotters,trotter,pig s ears || | || pig
+bresaola | dried beef || | | sulphites | cattle | label
+bone marrow | marrow bone || | || cattle
+woodcock | snipe || | || poultry
+frog legs | frogs legs,frog s legs || | || other mammal
 `;

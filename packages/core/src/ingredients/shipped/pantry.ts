@@ -24,11 +24,11 @@ mincemeat | || | sulphites | nuts,gluten | cattle | label
 dark chocolate | plain chocolate,bittersweet chocolate | || soya | milk,nuts,gluten,peanut | | label
 chocolate | chocolate chips,couverture | || soya | milk,nuts,gluten,peanut | | label
 milk chocolate | white chocolate || | milk,soya | nuts,gluten,peanut | milk | label
-cocoa powder | cocoa,cacao,cacao nibs | 0.36 || | |
+cocoa powder | cocoa,cacao,cacao nibs,cocoa nibs | 0.36 || | |
 baking powder | | 0.92 || | gluten | mineral | exacting
 bicarbonate of soda | baking soda,bicarbonate,sodium bicarbonate,bicarb | 0.92 ||| | mineral | exacting
 cream of tartar | | 0.6 ||| | mineral | exacting
-baking ammonia | ammonium bicarbonate,potash || || | mineral | exacting
+baking ammonia | baker s ammonia,ammonium bicarbonate,potash || || | mineral | exacting
 citric acid | ascorbic acid,tartaric acid,malic acid,vitamin c || || | mineral | exacting
 sodium citrate | calcium chloride,calcium lactate,calcium gluconate,lye,slaked lime || || | mineral | exacting
 yeast | dried yeast,fast yeast,instant yeast,active dry yeast,dry yeast,fast action yeast,easy bake yeast | 0.65 | packet:7 || | | exacting
@@ -64,13 +64,15 @@ salad dressing | dressing,vinaigrette || | mustard | egg,milk,sulphites,celery,s
 ketchup | tomato ketchup,tomato sauce,mushroom ketchup,brown sauce,barbecue sauce | 1.14 || | celery,gluten,sulphites,mustard,fish | | label
 worcester sauce | worcestershire sauce | 1.1 || fish | gluten,soya,sulphites,celery | fish | liquid,label
 hot sauce | chilli sauce,sriracha,sweet chilli sauce,pepper sauce,tabasco,harissa,chilli paste,gochujang,sambal || | | soya,gluten,sulphites,fish,crustaceans,celery | | label
+ponzu | ponzu sauce | 1.1 || soya,gluten | fish,sulphites | | liquid,label
+mole paste | mole sauce || | | nuts,peanut,sesame,gluten | | label
 soy sauce | soya sauce,shoyu,light soy sauce,dark soy sauce,teriyaki sauce | 1.15 || soya,gluten | sulphites | | liquid,label
 tamari | gluten free soy sauce | 1.15 || soya | gluten | | liquid,label
 coconut seasoning sauce | coconut aminos | 1.15 || | sulphites | | liquid,label
 hoisin sauce | black bean sauce,yellow bean sauce,plum sauce || | soya,gluten | sesame,sulphites | | label
 oyster sauce | | 1.2 || molluscs,gluten,soya | crustaceans | mollusc | label
 fish sauce | nam pla,garum | 1.2 || fish | crustaceans,molluscs,gluten | fish | liquid,label
-miso | white miso,red miso,miso paste | 1.15 || soya | gluten,fish | | label
+miso | white miso,red miso,miso paste,doenjang | 1.15 || soya | gluten,fish | | label
 tofu | firm tofu,silken tofu,smoked tofu || | soya | sesame,nuts | |
 tempeh | || | soya | gluten | |
 textured vegetable protein | soya mince,soya protein,soya chunks || | soya | gluten | | label

@@ -70,7 +70,7 @@ rocket | arugula,rocket leaves || bunch:60 |||
 romanesco | || head:600,each:600 |||
 salsify | scorzonera || each:100 |||
 samphire | || |||
-sea vegetables | kelp,kombu,wakame,dulse,seaweed || sheet:5 || fish,crustaceans,molluscs | | whole
+sea vegetables | kelp,kombu,wakame,dulse,hijiki,seaweed || sheet:5 || fish,crustaceans,molluscs | | whole
 nori | nori sheets || sheet:3 || crustaceans | | whole
 shallot | shallots,banana shallot,banana shallots || each:40 |||
 sorrel | || leaf:1,bunch:50 ||| | whole
@@ -87,4 +87,12 @@ water chestnuts | water chestnut || each:12,tin:225 ||| | whole
 watercress | water cress || bunch:85 |||
 yam | yams || |||
 vine leaves | vine leaf,grape leaves || leaf:4 || sulphites | | whole
+jicama | yam bean || |||
+chayote | christophine,chow chow squash || each:250 |||
+nettles | nettle,nettle tops,nettle leaves || |||
+purslane | || bunch:80 |||
+hearts of palm | heart of palm,palm hearts || tin:400 || sulphites |
+borage | borage leaves || leaf:1,bunch:50 ||| | whole
+lion s mane | lions mane,lion s mane mushroom,huitlacoche || |||
+sea kale | sea beet || |||
 `;
