@@ -1,4 +1,3 @@
-import { amount } from '../quantity';
 import { text } from '../words';
 import { amountOf, byFormula, figureOf, grams, of, part, plain, share } from './figures';
 import { answer, choice, number, refuse, type Calculator } from './types';
