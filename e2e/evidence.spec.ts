@@ -45,6 +45,9 @@ test('where a class stands leads to what stands behind it and to a lesson for wh
   const behind = page.getByRole('dialog', { name: 'Dario Pemble: Julienne' });
   await expect(behind.getByRole('link', { name: /Knife basics/ }).first()).toBeVisible();
   await behind.getByRole('button', { name: 'Close' }).click();
-  await page.getByRole('link', { name: 'Plan it' }).first().click();
-  await expect(page).toHaveURL(/\/lessons\/new\?class=/);
+  const group = page.getByRole('listitem').filter({ has: page.getByRole('link', { name: 'Plan it' }) });
+  const technique = (await group.first().getByRole('heading').textContent())!;
+  await group.first().getByRole('link', { name: 'Plan it' }).click();
+  await expect(page.getByRole('heading', { name: 'Plan a lesson' })).toBeVisible();
+  await expect(page.getByRole('link', { name: technique })).toBeVisible();
 });

@@ -16,7 +16,7 @@ const LINES: readonly (readonly [string, string, string, string, ScalingKind])[]
   ['pinch of salt', '1 pinch', 'salt', '', 'proportional'],
   ['about 30 g hazelnuts', 'about 30 g', 'hazelnuts', '', 'proportional'],
   ['1 large onion, finely diced', '1', 'onion', 'finely diced', 'shared'],
-  ['2 garlic cloves, crushed', '2 cloves', 'garlic', 'crushed', 'wholeEach'],
+  ['2 garlic cloves, crushed', '2 cloves', 'garlic', 'crushed', 'shared'],
   ['half a lemon', '½', 'lemon', '', 'shared'],
   ['zest and juice of 2 limes', '2', 'limes', 'zest and juice', 'shared'],
   ['Juice 1 lemon', '1', 'lemon', 'juice', 'shared'],
@@ -94,7 +94,7 @@ describe('a pasted recipe', () => {
       [null, 'salt', '', 'toTaste'],
       ['60 g', 'stale bread', '', 'proportional'],
       ['2 tbsp', 'flat parsley leaves', 'chopped', 'proportional'],
-      ['1 clove', 'garlic', '', 'wholeEach'],
+      ['1 clove', 'garlic', '', 'shared'],
     ]);
     expect(lines[0]).toMatchObject({ size: 'medium', one: { max: '250', unit: 'g', about: true } });
     expect(lines[1]!.note).toBe('plus extra to finish');

@@ -6,22 +6,8 @@ const PAN_FILM = /\b(?:for|to)\s+(?:the\s+)?(?:pan|tin|greas|brush)/i;
 const ONCE = /\bbouquet garni\b/i;
 /** Broken up before it is given out, so that it can be measured. */
 const BROKEN_UP = /\b(?:beaten|whisked|mashed|crushed to a paste|pureed)\b/i;
-/** Leaves, slices and the like are small pieces already: nobody cuts a bay leaf in four. */
-const SMALL: ReadonlySet<string> = new Set([
-  'leaf',
-  'clove',
-  'sprig',
-  'slice',
-  'fillet',
-  'ball',
-  'strip',
-  'disc',
-  'spear',
-  'rib',
-  'floret',
-  'wedge',
-  'stalk',
-]);
+/** Leaves, slices and the like are small pieces already: nobody cuts a bay leaf in four. A clove or a stalk is cut as its fact says. */
+const SMALL: ReadonlySet<string> = new Set(['leaf', 'sprig', 'slice', 'fillet', 'strip', 'disc', 'spear', 'floret', 'wedge']);
 
 /** What comes apart by itself: a part of a head of garlic or a bulb of fennel is passed on. */
 const COMES_APART: ReadonlySet<string> = new Set(['head', 'bulb']);

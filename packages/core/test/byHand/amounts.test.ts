@@ -75,6 +75,10 @@ describe('pieces', () => {
     ['Broth\nserves 4\n1 bay leaf', 6, { 'bay leaf': '6' }],
     // 6 × ⅓ lemon: two.
     ['Salad\nserves 3\n1 lemon', 6, { lemon: '2' }],
+    // Half a clove each, half a plum each: what is cut in half serves two; three quarters come from one each.
+    ['Dressing\nserves 4\n2 cloves garlic', 16, { garlic: '8 cloves' }],
+    ['Tartlets\nserves 4\n2 plums', 6, { plums: '3' }],
+    ['Grill\nserves 4\n3 corn on the cob', 6, { 'corn on the cob': '6' }],
     // Juice of a lemon and zest of a lemon are one lemon.
     ['Curd\nserves 1\njuice of 1 lemon\nzest of 1 lemon', 4, { lemon: '4' }],
     // Wedges use it up: one for its zest, and one cut.

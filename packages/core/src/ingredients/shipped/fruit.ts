@@ -2,7 +2,7 @@
 export const FRUIT = `
 apple | apples,dessert apple,dessert apples,eating apple,cooking apple,cooking apples || each:180 |||
 crab apple | crab apples || each:20 ||| | whole
-apricots | apricot || each:40 ||| | whole
+apricots | apricot || each:40 |||
 dried apricots | dried apricot | 0.55 | each:8 || sulphites | | whole
 avocado | avocados || each:200 |||
 banana | bananas || each:150 |||
@@ -12,19 +12,19 @@ blueberries | blueberry,bilberries,bilberry | 0.62 ||||
 cherries | cherry,sour cherries || each:8 ||| | whole
 glace cherries | glace cherry,candied cherries,maraschino cherries || each:5 | sulphites || | whole
 candied peel | mixed peel,candied orange peel,candied citrus peel | 0.7 || sulphites ||
-clementine | clementines,mandarin,mandarins,tangerine,tangerines,satsuma,satsumas || each:75 ||| | whole
+clementine | clementines,mandarin,mandarins,tangerine,tangerines,satsuma,satsumas || each:75 |||
 coconut | coconuts,fresh coconut || each:600 || sulphites |
 desiccated coconut | dried coconut,shredded coconut,coconut flakes | 0.37 || | sulphites |
 cranberries | cranberry | 0.42 ||||
 dried cranberries | dried cranberry | 0.5 || | sulphites |
 dates | date,medjool dates || each:15 || sulphites | | whole
 elderberries | elderberry || |||
-figs | fig || each:50 ||| | whole
+figs | fig || each:50 |||
 dried figs | dried fig || each:15 || sulphites | | whole
 gooseberries | gooseberry | 0.62 ||||
 grapefruit | grapefruits || each:350 |||
 grapes | grape || each:5 || sulphites | | whole
-guava | guavas || each:55 ||| | whole
+guava | guavas || each:55 |||
 kiwi | kiwis,kiwi fruit || each:75 |||
 kumquats | kumquat || each:19 ||| | whole
 lemon | lemons,unwaxed lemon,unwaxed lemons || each:100 |||
@@ -38,11 +38,11 @@ watermelon | watermelons || |||
 nectarine | nectarines || each:140 |||
 orange | oranges,blood orange,blood oranges,seville oranges || each:180 |||
 papaya | papayas,pawpaw || each:400 |||
-passion fruit | passionfruit || each:35 ||| | whole
+passion fruit | passionfruit || each:35 |||
 peach | peaches || each:150 |||
 pear | pears,firm pears || each:180 |||
 persimmon | persimmons,sharon fruit,kaki || each:168 |||
-plum | plums,damsons,greengages || each:66 ||| | whole
+plum | plums,damsons,greengages || each:66 |||
 pomegranate | pomegranates || each:280 |||
 pomegranate molasses | || |||
 prunes | prune,dried plums || each:9 || sulphites | | whole

@@ -1,6 +1,6 @@
 /** Vegetables, mushrooms and fresh pulses; columns as in `index.ts`. A counted one is cut and shared unless marked `whole`. */
 export const VEGETABLES = `
-artichokes | artichoke,globe artichoke || each:300 ||| | whole
+artichokes | artichoke,globe artichoke || each:300 |||
 jerusalem artichokes | jerusalem artichoke,sunchoke || each:40 |||
 asparagus | asparagus spears,green asparagus,white asparagus || bunch:250,spear:15 ||| | whole
 aubergine | aubergines,eggplant,eggplants || each:300 |||
@@ -31,9 +31,9 @@ cucumber | cucumbers || each:350 |||
 daikon | mooli,white radish || each:400 |||
 edamame | soya beans,soybeans,soy beans | 0.65 || soya ||
 fennel | fennel bulb,fennel bulbs || bulb:250,each:250 |||
-garlic | garlic cloves,garlic clove || clove:3,head:40,bulb:40 ||| | whole
+garlic | garlic cloves,garlic clove || clove:3,head:40,bulb:40 |||
 wild garlic | bear garlic,ramsons || bunch:50 |||
-elephant garlic | || clove:25 ||| | whole
+elephant garlic | || clove:25 |||
 ginger | fresh ginger,root ginger,ginger root,stem ginger root || |||
 galangal | || |||
 horseradish root | fresh horseradish || |||
@@ -42,7 +42,7 @@ kale | cavolo nero,black kale,curly kale || bunch:200 |||
 kohlrabi | || each:300 |||
 lambs lettuce | lamb s lettuce,corn salad,mache || |||
 leek | leeks,baby leeks || each:180 |||
-lemongrass | lemon grass || stalk:15,each:15 ||| | whole
+lemongrass | lemon grass || stalk:15,each:15 |||
 lettuce | little lettuce,romaine,cos lettuce,butter lettuce,iceberg lettuce,round lettuce,gem lettuce || head:300,each:300 |||
 salad leaves | mixed salad leaves,mixed leaves,salad,mesclun || || mustard |
 lotus root | || each:150 |||
@@ -71,15 +71,15 @@ romanesco | || head:600,each:600 |||
 salsify | scorzonera || each:100 |||
 samphire | || |||
 sea vegetables | kelp,kombu,wakame,dulse,hijiki,seaweed || sheet:5 || fish,crustaceans,molluscs | | whole
-nori | nori sheets || sheet:3 || crustaceans | | whole
+nori | nori sheets || sheet:3 || crustaceans |
 shallot | shallots,banana shallot,banana shallots || each:40 |||
 sorrel | || leaf:1,bunch:50 ||| | whole
 spinach | baby spinach,spinach leaves,leaf spinach || bunch:200 |||
-spring onions | spring onion,salad onions,scallions,scallion || each:15,bunch:100 ||| | whole
+spring onions | spring onion,salad onions,scallions,scallion || each:15,bunch:100 |||
 squash | butternut squash,butternut,acorn squash,kabocha,scallop squash || each:900 |||
 swede | swedes,rutabaga || each:700 |||
 sweet potato | sweet potatoes || each:200 |||
-sweetcorn | corn on the cob,corn kernels,sweet corn,baby corn | 0.7 | each:250 ||| | whole
+sweetcorn | corn on the cob,corn kernels,sweet corn,baby corn | 0.7 | each:250 |||
 tomato | tomatoes,ripe tomatoes,vine tomatoes,beef tomato,beef tomatoes || each:100,each/small:70,each/large:160 |||
 cherry tomatoes | cherry tomato || each:15,punnet:250 ||| | whole
 turnip | turnips || each:130 |||
