@@ -38,14 +38,24 @@ async function goneFrom(pid, data) {
   while (serves(pid, data)) await wait(500);
 }
 
+/**
+ * A folder of its own for temporary tables: a MariaDB that starts clears away those of all others that share one, which broke two that
+ * were made at the same moment.
+ */
+function temporary(dir) {
+  const own = join(dir, 'tmp');
+  mkdirSync(own, { recursive: true, mode: 0o700 });
+  return { ...process.env, TMPDIR: own };
+}
+
 /** Creates the data directory once; an interrupted creation leaves nothing behind that a later one would trust. */
-function createData(data) {
+function createData(data, env) {
   if (existsSync(join(data, 'mysql'))) return;
   const half = `${data}.half`;
   rmSync(half, { recursive: true, force: true });
   const asRoot = process.getuid?.() === 0;
   const args = ['--no-defaults', `--datadir=${half}`, '--auth-root-authentication-method=socket', '--skip-test-db', '--skip-name-resolve'];
-  const { status, stdout, stderr } = spawnSync('mariadb-install-db', asRoot ? [...args, '--user=root'] : args, { encoding: 'utf8' });
+  const { status, stdout, stderr } = spawnSync('mariadb-install-db', asRoot ? [...args, '--user=root'] : args, { encoding: 'utf8', env });
   if (status !== 0) throw new Error(`The database could not be created:\n${stdout}\n${stderr}`);
   renameSync(half, data);
 }
@@ -70,7 +80,8 @@ export async function startDatabase({ dir, connections = 151 }) {
   let exited;
   if (serves(pid, data)) exited = goneFrom(pid, data);
   else {
-    createData(data);
+    const env = temporary(dir);
+    createData(data, env);
     state.port = await freePort(state.port);
     writeFileSync(stateFile, JSON.stringify(state), { mode: 0o600 });
     const initFile = join(dir, 'accounts.sql');
@@ -107,7 +118,7 @@ export async function startDatabase({ dir, connections = 151 }) {
         `--init-file=${initFile}`,
       ],
       // In a session of its own, so that Ctrl-C reaches the launcher first and the database last.
-      { stdio: ['ignore', log, log], detached: true },
+      { stdio: ['ignore', log, log], detached: true, env },
     );
     closeSync(log);
     let gone = false;

@@ -1,3 +1,8 @@
+import { execFile } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { promisify } from 'node:util';
 import { DataSource } from 'typeorm';
 import { describe, expect, it } from 'vitest';
 import { linesOf } from '@pelvo/core';
@@ -11,6 +16,22 @@ const tables = async (database: DataSource) =>
   ((await database.query('SHOW TABLES')) as Record<string, string>[])
     .map((row) => Object.values(row)[0]!)
     .filter((name) => name !== 'migrations');
+
+/** Makes a database of its own in a folder and starts it, in a process of its own, as the start command does. */
+const MADE = `
+import { startDatabase } from ${JSON.stringify(new URL('../../../tools/lib/mariadb.mjs', import.meta.url).href)};
+await (await startDatabase({ dir: process.argv[1], connections: 5 })).stop();
+`;
+
+it('is made beside others at the same moment, none of which it disturbs', async () => {
+  const folder = mkdtempSync(join(tmpdir(), 'pelvo-beside-'));
+  const each = ['a', 'b', 'c', 'd'].map((name) =>
+    promisify(execFile)(process.execPath, ['--input-type=module', '-e', MADE, join(folder, name)]),
+  );
+  const made = await Promise.allSettled(each);
+  rmSync(folder, { recursive: true, force: true });
+  expect(made.flatMap((one) => (one.status === 'rejected' ? [String(one.reason)] : []))).toEqual([]);
+});
 
 describe('the schema', () => {
   it('goes up, down and up again on the demo school', async () => {
