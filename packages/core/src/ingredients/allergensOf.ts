@@ -53,6 +53,19 @@ const FRUIT = new Set(SHIPPED_GROUPS.find(({ group }) => group === 'Fruit')!.fac
 /** Dried and candied fruit is usually kept pale with sulphur dioxide. @source EU No 1169/2011, Annex II, 12; E 220 to E 228 */
 const KEPT_PALE = /\b(?:dried|candied|crystallised|glace|semi dried)\b/;
 
+/** Leaves that make a salad of leaves; any other is a dish, of which the name says one thing and the dressing holds the rest. */
+const LEAVES = new Set(
+  'lettuce,rocket,watercress,cress,spinach,lambs lettuce,chicory,endive,radicchio,purslane,dandelion leaves,micro herbs,sorrel'.split(','),
+);
+
+/** "Crab salad" names crab, and not what it is bound with. */
+function saladSaid(reading: ItemReading): ItemReading {
+  const salad = reading.found.filter(({ as }) => as === 'salad');
+  const rest = reading.found.filter(({ as }) => as !== 'salad');
+  if (salad.length === 0 || rest.every(({ fact }) => LEAVES.has(fact.name))) return reading;
+  return { found: rest, notKnown: [...reading.notKnown, 'salad'] };
+}
+
 interface Meaning extends ItemReading {
   readonly facts: readonly IngredientFact[];
   readonly claimed: readonly (readonly [readonly Allergen[], readonly FoodKind[]])[];
@@ -64,7 +77,7 @@ function meaningOf(item: string, book: FactBook): Meaning {
   const claims = CLAIMS.filter(([pattern]) => pattern.test(text));
   // A fact that has the claim in its name ("gluten free bread") already says what is left.
   const believed = claims.length === 0 || book.named(item) !== null;
-  const reading = book.read(believed ? item : plain(text.replace(CLAIM_WORDS, ' ')));
+  const reading = saladSaid(book.read(believed ? item : plain(text.replace(CLAIM_WORDS, ' '))));
   const claimed = believed ? [] : claims.map(([, allergens, kinds]) => [allergens, kinds] as const);
   return { ...reading, facts: reading.found.map(({ fact }) => fact), claimed, text };
 }

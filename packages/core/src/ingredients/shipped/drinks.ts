@@ -40,19 +40,23 @@ water | cold water,warm water,boiling water,iced water,hot water,tap water,ice,i
 mineral water | sparkling water,soda water,bottled water,spring water,tonic water | 1.0 ||| | mineral | liquid
 rose water | orange flower water,orange blossom water | 1.0 ||| | plant | liquid
 coconut water | | 1.02 || | sulphites | plant | liquid
-coconut milk | coconut cream,creamed coconut | 0.97 | tin:400 || sulphites | plant | liquid
-almond milk | almond drink,hazelnut milk,cashew milk,nut milk | 1.02 || nuts | soya | plant | liquid
+coconut milk | coconut cream,creamed coconut,coconut butter | 0.97 | tin:400 || sulphites | plant | liquid
+almond milk | almond drink,hazelnut milk,cashew milk,nut milk,macadamia milk,walnut milk,pistachio milk,pecan milk | 1.02 || nuts | soya | plant | liquid
 tiger nut milk | tiger nut drink,horchata | 1.03 ||| nuts | plant | liquid
 oat milk | oat drink,barista oat milk | 1.03 || gluten || plant | liquid
-oat cream | | 1.0 || gluten | soya | plant | liquid
+oat cream | oat creme fraiche | 1.0 || gluten | soya | plant | liquid
 rice milk | rice drink | 1.03 ||| | plant | liquid
 soya milk | soy milk,soya drink | 1.03 || soya || plant | liquid
-soya cream | soya yoghurt,soy yoghurt,soya yogurt | 1.03 || soya | nuts | plant | label
-coconut yoghurt | coconut yogurt | 1.0 || | soya,nuts | plant | label
+soya cream | soya yoghurt,soy yoghurt,soya yogurt,soya cheese,soy cheese,soya creme fraiche | 1.03 || soya | nuts | plant | label
+coconut yoghurt | coconut yogurt,coconut cheese | 1.0 || | soya,nuts | plant | label
 pea milk | hemp milk | 1.02 ||| | plant | liquid,label
 plant cream | plant milk,plant drink,vegan cream,plant based milk || | | soya,nuts,gluten | plant | liquid,label
 lemonade | cola,ginger beer,ginger ale,root beer,cordial,elderflower cordial,squash drink | 1.04 || | sulphites,gluten | plant | liquid,label
 coffee | espresso,instant coffee | || | | plant
 tea | black tea,green tea,tea leaves | || | | plant
 malted milk drink | malted drink powder || | gluten,milk | soya | milk | label
+nut cream | cashew cream,almond cream,nut cheese,cashew cheese,almond cheese,almond yoghurt,cashew yoghurt,almond yogurt,cashew yogurt | 1.0 || nuts | soya,peanut | plant | label
+pine nut milk | pine nut cream || | | nuts | plant | liquid
+oat yoghurt | oat yogurt,oat gurt | 1.0 || gluten | soya,nuts | plant | label
+rice cream | | 1.0 || | soya | plant | liquid,label
 `;

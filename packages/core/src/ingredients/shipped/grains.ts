@@ -80,4 +80,5 @@ sorghum | sorghum flour,fonio | 0.75 || | gluten |
 hominy | corn grits | 0.7 || | gluten |
 puffed rice | crisped rice || | | gluten | | label
 urad dal | chana dal,toor dal,moong dal,masoor dal,dhal,split pulses | 0.85 ||||
+rice cakes | rice cake,corn cakes,puffed rice cakes || | | gluten,milk,sesame,soya | | label
 `;
