@@ -54,7 +54,7 @@ const TOOL =
 const TOOL_LAST =
   /\b(?:cutter|sheet|brush|sieve|pan|pot|blender|mixer|whisk|thermometer|probe|tray|mould|ring|pin|knife|board|bowl|scales|jug|spatula|bag|nozzle|fryer|tongs|cloth|rack|grater|peeler|ladle|processor)s?$/i;
 const NOTE =
-  /^(?:\*?\s*)(?:n\.?\s?b\b|notes?\s*(?::|$|[–—-]\s)|tips?\s*(?::|$|[–—-]\s)|chef[’']?s? (?:tip|note)|cook[’']?s? (?:tip|note)|hint|variations?\b|store\b\s*:|storage|shelf[- ]life|keeps?\b|allergens?\s*:|allergy|contains\s*:|make[- ]ahead|freez(?:es|ing)\b|to store|serving suggestion|wine|oven\s*(?::|temp|\d)|(?:prep(?:aration)?|cook(?:ing)?|bak(?:e|ing)|total|resting|chill(?:ing)?|hands[- ]on|active|inactive|difficulty|time)(?:\s+time)?\s*:|(?:prep(?:aration)?|total|active|inactive|hands[- ]on|ready in|(?:cook(?:ing)?|bak(?:e|ing)|resting|chilling) time)(?:\s+time)?\s+(?:about\s+)?(?:\d|½|an?\b)|demo\s*:|demonstration\s*:|difficulty|level\s*:|cost\s*:|season\s*:|source\s*:|ref\b\.?|rev\b\.?|version\b|code\s*:|cuisine|course\s*:|category|author\s*:|important\s*:|warning\s*:|caution\s*:|critical\s*:|haccp|ccp\b|see (?:also )?(?:page|p\.)|recipe (?:no|number|ref))/i;
+  /^(?:\*?\s*)(?:n\.?\s?b\b|notes?\s*(?::|$|[–—-]\s)|tips?\s*(?::|$|[–—-]\s)|chef[’']?s? (?:tip|note)|cook[’']?s? (?:tip|note)|hint|variations?\b|store\b\s*:|storage|shelf[- ]life|keeps?\b|allergens?\s*:|allergy|contains\s*:|make[- ]ahead|freez(?:es|ing)\b|to store|serving suggestion|wine|oven\s*(?::|temp|\d)|m\.?e\.?p\.?\b.{0,30}$|(?:the )?(?:day|night|evening|morning) before\s*:?$|(?:prep(?:aration)?|cook(?:ing)?|bak(?:e|ing)|total|resting|chill(?:ing)?|hands[- ]on|active|inactive|difficulty|time)(?:\s+time)?\s*:|(?:prep(?:aration)?|total|active|inactive|hands[- ]on|ready in|(?:cook(?:ing)?|bak(?:e|ing)|resting|chilling) time)(?:\s+time)?\s+(?:about\s+)?(?:\d|½|an?\b)|demo\s*:|demonstration\s*:|difficulty|level\s*:|cost\s*:|season\s*:|source\s*:|ref\b\.?|rev\b\.?|version\b|code\s*:|cuisine|course\s*:|category|author\s*:|important\s*:|warning\s*:|caution\s*:|critical\s*:|haccp|ccp\b|see (?:also )?(?:page|p\.)|recipe (?:no|number|ref))/i;
 /** What is told of the dish when the work is over. */
 const KEEPING =
   /\b(?:keeps? (?:for|well|up to)|can be (?:made|prepared|frozen|kept|stored)|will keep|better (?:on )?the (?:second|next)|even better|tastes? best|made (?:a|one|two|three|\d) days? (?:ahead|before)|if you (?:like|prefer|have)|easier to|best result|nice with|goes well|serve[sd]? well with|freezes well|leftovers?|instead of|works? (?:just )?as well|any will do|just let it down)\b/i;
@@ -62,7 +62,7 @@ const ASIDE =
   /^(?:skip to\b|jump to\b|home\b(?:$|\s*[»>|/])|menu\b|search\b|log ?in\b|sign (?:in|up)\b|share\b|pin\b|print\b|save\b|rate this|subscribe|unsubscribe|newsletter|advert|advertisement|sponsored|continue reading|read more|show more|load more|related\b|you (?:may|might) also (?:like|enjoy)|more (?:recipes|from|like)|popular|trending|comments?\b|leave a (?:reply|comment)|reply\b|reviews?\b|\d+ (?:comments|reviews|ratings|thoughts|votes|likes|replies|shares|views|posts)|.{1,40}\b(?:wrote|writes|says|asked)\b.{0,20}:$|did you make|tag (?:us|me)|follow (?:us|me)|nutrition|calories|per serving\b|get ingredients|buy (?:now|ingredients)|shop\b|us customary|metric\b|imperial\b|\d+(?:\/\d+)?x(?:\s|$)|cook mode|prevent your screen|copyright|©|all rights|posted|published|updated|by [A-Z]\p{Ll}+(?:\s*[|•·].*)?$|from \d[\d.]* votes|\d\.\d+ (?:from|out of|\/)|learning (?:aims?|outcomes?|objectives?)|aims?\b\s*:?$|objectives?\b|outcomes?\b|by the end of|criteria|assessment\b|questions?\b\s*:?$|discussion|homework|evaluation|tutor\b|teacher\b|student\b|learner\b|name\s*[:_]|date\s*[:_]|signature|signed|unit \d|chapter \d|section \d|(?:re|fwd?|subject|from|to|date)\s?:\s|\d{1,2}\.\d{1,2}\s+\p{Lu}|session \d|lesson \d|week \d|day (?:\d|one|two|three)\b|module \d|handout\b|page \d|p\. ?\d+$|www\.|https?:|cookies?\b policy|privacy|terms\b|view in browser|forward to|sent from my|regards|kind regards|best wishes|best,?$|cheers|love\b(?:,|\s+(?:to|from))|yours\b|until next|see you|thank(?:s| you)|hi\b|hello\b|(?:my )?dear(?:est)?\b|with (?:a kiss|love|best|kind|warm(?:est)?) |hey\b|good (?:morning|evening)\b|let me know|hope (?:you|this|that|it)|enjoy!?$|bon app|total\b\s*\|?|item\s*[|\t]|ingredient\s*[|\t]|ingredients?\s+(?:qty|quantity|weight|amount|unit)|qty\b|quantity\s+unit|column)/iu;
 /** What is said about a text, or around a lesson, by its form: who sent it and when, how a paper is filed, what is filled in by hand. */
 const AROUND =
-  /^(?:contents\b|\d{1,2}\s+(?:ingredients|method|procedure|directions|notes?|variations?|references|see also|equipment)$|(?:standard\s+)?recipe (?:card|sheet|file|no\b)|inspired by\b|category\s*:|find our\b|[[(]?\d{1,2}[:.]\d{2}(?:\s?[ap]\.?m\.?)?[\])]?,?\s+[^:]{1,30}:|(?:contributed|submitted|shared|sent in|donated|adapted|compiled|prepared|approved|checked|written) (?:by|from)\b|(?:recipe )?courtesy of|from the kitchen of|candidates?\b|marks?\s*:|marking\b|key ?words?\s*:|vocabulary\b|risks?\s*:|hazards?\s*:|(?:document|doc|form|code|issue|sheet)\s*(?:no\.?\s*)?\d|task [A-Z\d]\b|how did (?:you|it)\b|one thing\b|next time\b.*_|what went well|["“][^"”]*["”]$)|[_.]{6,}\s*$|[★☆]{2,}|\b(?:approved by|task [A-Z]\b)/iu;
+  /^(?:contents\b|printed (?:from|on|by)\b|(?:mon|tues|wednes|thurs|fri|satur|sun)day\b[^:]{0,30}$|here(?:[’']s| is| are)\b.{0,60}\b(?:promised|asked|mentioned|recipe)\b|\d{1,2}\s+(?:ingredients|method|procedure|directions|notes?|variations?|references|see also|equipment)$|(?:standard\s+)?recipe (?:card|sheet|file|no\b)|inspired by\b|category\s*:|find our\b|[[(]?\d{1,2}[:.]\d{2}(?:\s?[ap]\.?m\.?)?[\])]?,?\s+[^:]{1,30}:|(?:contributed|submitted|shared|sent in|donated|adapted|compiled|prepared|approved|checked|written) (?:by|from)\b|(?:recipe )?courtesy of|from the kitchen of|candidates?\b|marks?\s*:|marking\b|key ?words?\s*:|vocabulary\b|risks?\s*:|hazards?\s*:|(?:document|doc|form|code|issue|sheet)\s*(?:no\.?\s*)?\d|task [A-Z\d]\b|how did (?:you|it)\b|one thing\b|next time\b.*_|what went well|["“][^"”]*["”]$)|[_.]{6,}\s*$|[★☆]{2,}|\b(?:approved by|task [A-Z]\b)/iu;
 /** Headings under which everything is about something else. */
 const ASIDE_HEADS =
   /^(?:learning (?:aims?|outcomes?|objectives?)|aims?|objectives?|outcomes?|(?:review |check )?questions?|check your (?:learning|understanding|knowledge)|test yourself|activit(?:y|ies)|exercises?|discussion|homework|nutrition(?:\s+(?:facts|information).*)?|reviews?(?:\s*\(\d+\))?|comments?(?:\s*\(\d+\))?|\d+ (?:comments|reviews|thoughts).*|you (?:may|might) also (?:like|enjoy)|related.*|leave a (?:reply|comment)|did you make.*|more recipes.*)\s*:?$/i;
@@ -76,7 +76,7 @@ const FOR_THE = /^(?:for|to make|making)\s+(?:the\s+|an?\s+)?[^,\d]{2,60}:?$/i;
 const TO_PLATE = /^(?:to|for)\s+(?:plate|serve|serving|finish|finishing|garnish|assemble|assembly|decorate|plating)(?:\s+up)?\s*:?$/i;
 const PART = /^(?:part|component|stage|section)\s+(?:\d+|[A-Z])\b\s*[:.–-]?|^[A-H][.)]\s+(?=\p{Lu})|^\d\s*[.)]\s*(?=for the\b)/iu;
 const CAPS = /^(?=.*\p{Lu}{2})[^\p{Ll}]{3,60}$/u;
-const NUMBERED = /^(?:step\s*)?(\d{1,2})\s*(?:[.):]|[–-](?=\s))\s*(?=\p{L})/iu;
+const NUMBERED = /^(?:step\s*)?(\d{1,2})\s*(?:[.):]|[–-](?=\s)|\/(?=\s))\s*(?=\p{L})/iu;
 const STEP_ALONE = /^step\s*(\d{1,2})\s*[.:]?$/i;
 const LETTERED = /^[a-hj-z]\s?[.)]\s+(?=\p{L})/u;
 const BARE_NUMBER = /^(\d{1,2})\s+(?=\p{L})/u;
@@ -84,7 +84,7 @@ const BULLET = /^(?:[-*•·‣▪◦–—▢□☐✓▸→]|\[\s?\])\s+/;
 const MARKS = /^(?:#{1,6}\s+|>\s*)+|^\*\*(?=.*\*\*$)|^__(?=.*__$)|^[*_](?=[^*_]+[*_]$)|[*_]{1,2}$/g;
 
 const SEASONING =
-  /^(?:(?:sea|fine|flaky|coarse|table|black|white|ground|freshly)\s+)*(?:salt|pepper|seasoning)(?:\s*(?:and|&|,|\/)\s*(?:(?:freshly|ground|black|white|milled)\s+)*pepper)?$/i;
+  /^(?:(?:sea|fine|flaky|coarse|table|black|white|ground|freshly)\s+)*(?:s\s?(?:&|\+)\s?p$|salt|pepper|seasoning)(?:\s*(?:and|&|,|\/)\s*(?:(?:freshly|ground|black|white|milled)\s+)*pepper)?$/i;
 /** Whether a line begins with an amount in a unit, or ends with one. */
 const isMeasured = (line: string): boolean => {
   const bare = line.slice(0, 200).replace(BULLET, '');
@@ -125,7 +125,13 @@ const ZERO: Readonly<Record<Role, number>> = {
 
 /** What lines of a text look like, blank ones left out. */
 export function looksOf(
-  lines: readonly { readonly raw: string; readonly blankBefore: boolean; readonly blankAfter: boolean }[],
+  lines: readonly {
+    readonly raw: string;
+    readonly blankBefore: boolean;
+    readonly blankAfter: boolean;
+    /** What is known of it: an ingredient out of a row of them. */
+    readonly as?: Role;
+  }[],
   book: FactBook = SHIPPED_BOOK,
 ): readonly Look[] {
   // Of those that begin with a letter: who writes in small letters does so throughout.
@@ -155,7 +161,12 @@ function numberedBoxes(lines: readonly string[]): ReadonlySet<number> {
 }
 
 function lookOf(
-  { raw, blankBefore, blankAfter }: { readonly raw: string; readonly blankBefore: boolean; readonly blankAfter: boolean },
+  {
+    raw,
+    blankBefore,
+    blankAfter,
+    as,
+  }: { readonly raw: string; readonly blankBefore: boolean; readonly blankAfter: boolean; readonly as?: Role },
   {
     book,
     mostlySmall,
@@ -309,6 +320,7 @@ function lookOf(
   // "Pass" between sentences: a heading, though it is a verb.
   if (
     headLike &&
+    !alone &&
     words <= 2 &&
     !mostlySmall &&
     /^\p{Lu}/u.test(bare) &&
@@ -397,6 +409,9 @@ function lookOf(
   if (like.yield > 3 && words <= 4) like.title -= 8;
   if (like.ingredients > 3 || like.method > 3) like.title -= 12;
   if (first) like.title += 2;
+  // "Module 6: Emulsion sauces" names the lesson; the dish stands further down.
+  if (/^(?:module|unit|lesson|session|week|chapter|day)\s+\d/i.test(bare)) like.title -= 4;
+  if (!first && blankBefore && headLike && food && next !== null && (TOOLS.test(next) || INGREDIENTS.test(next))) like.title += 9;
   if (/^(?:dish|recipe|title|name of (?:the )?dish|product|menu item)\s*:\s*\p{L}/iu.test(bare)) like.title += 14;
   if (nameLike) like.title += 1;
   if (food) like.title += 0.5;
@@ -417,12 +432,13 @@ function lookOf(
       if (before.length > 24 && /,$|\b(?:and|the|a|of|with|in|to|for|into|over|mix|dry|until|then|from|by|on|at)$/i.test(before))
         like.more += 9;
       // A seasoning or another short name of food is a line of its own.
-      if (food && words <= 3 && isMeasured(before)) like.more -= 8;
+      if ((food || TOOL_LAST.test(bare) || TOOL.test(bare)) && words <= 3 && isMeasured(before)) like.more -= 8;
     } else if (/^\p{Ll}/u.test(bare) && !amount && !mostlySmall) like.more += 3;
     // A figure broken off its line: "cook / for another 15 min", "Mix dry / ingredients. Stir …"
     if (like.more > 3) like.more += 1;
     if (said && said.left < 4) like.more -= 12;
   } else like.more -= 20;
 
+  if (as) like[as] += 14;
   return { written, text, asLine, bullet, number, marked, blankBefore, blankAfter, opensAside: ASIDE_HEADS.test(bare), like };
 }

@@ -166,7 +166,17 @@ function readAnew(written: string, book: FactBook): LineReading {
     .replace(/[\s\u00a0\u2009\u202f]+/g, ' ')
     .trim()
     .replace(BULLET, '')
-    .trim();
+    .trim()
+    // "2 fillets à 150 g", "6 pears @ 180 g": what one weighs.
+    .replace(/(?<=\p{L})\s+(?:à|@)\s?(\d[\d.,]{0,6}\s?(?:g|kg|ml|oz|lb))\b(?!\s*each)/u, ' ($1 each)')
+    // "30 g olive oil + more for the tray": the more is not measured.
+    .replace(/\s*\+\s+(?:a (?:bit|little)\s+)?(?:more|extra)\s+(?=(?:for|to)\s)/i, ', plus extra ')
+    .replace(/^s\s?(?:&|\+|and)\s?p$/i, 'salt and pepper')
+    // "a walnut of yeast (say 20 g)": the figure counts, not the walnut.
+    .replace(
+      /^an?\s+(?:walnut|nut|lump|bit|piece|slug|splash|hazelnut|egg)(?:[- ]sized (?:piece|lump|knob))?\s+of\s+(.{3,40}?)\s*\((?:say|about|around|roughly|or)\s+(\d[\d.,]{0,6}\s?(?:g|grams?|ml))\)$/i,
+      'about $2 $1',
+    );
   if (clean.length > LONGEST_LINE) return unread(written);
   const brackets = takeBrackets(clean);
   let text = brackets.text;

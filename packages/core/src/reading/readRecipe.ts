@@ -1,7 +1,8 @@
 import { SHIPPED_BOOK, type FactBook } from '../ingredients';
 import { minutesIn, type Amount } from '../quantity';
-import { plain } from '../text';
+import { plain, singular } from '../text';
 import { decideRoles } from './decide';
+import { inlineList, type InlineList } from './inlineLists';
 import { looksOf, type Look, type Role } from './looks';
 import { readLine, type LineReading } from './readLine';
 import { yieldSaid } from './yields';
@@ -74,6 +75,7 @@ const LONGEST_NAME = 300;
 function headingOf(text: string): { readonly name: string; readonly gives: Amount | null } {
   const bare = text
     .slice(0, LONGEST_NAME)
+    .replace(/\*\*/g, '')
     .replace(/^[\s#>*_–—•-]+|[\s:*_–—-]+$/g, '')
     .trim();
   const brackets = IN_BRACKETS.exec(bare);
@@ -91,13 +93,15 @@ function capital(text: string): string {
 }
 
 const YIELD_BEHIND =
-  /\s*[,;([–—-]*\s*\b(?:serves|makes|feeds|for|yields?|covers)\s+[^()[\]]{1,40}[)\]]?\s*$|\s*[([]\s*\d{1,3}\s+(?:portions?|covers?|servings?|people)\s*[)\]]\s*$/i;
+  /\s*[,;([–—-]*\s*\b(?:serves|makes|feeds|for|yields?|covers)\s+[^()[\]]{1,40}[)\]]?\s*$|\s*[([]\s*\d{1,3}\s+(?:portions?|covers?|servings?|people|pers(?:ons?)?\.?|pax)\s*[)\]]\s*$/i;
 
 /** The title without signs, and the portions that stand in it: "Warm lentils (serves 6)". */
 function titleOf(text: string): { readonly title: string; readonly portions: number | null } {
   const bare = text
     .slice(0, LONGEST_NAME)
     .replace(/^[\s#>*_]+|[\s*_]+$/g, '')
+    .replace(/\*\*/g, '')
+    .replace(/\s+[–—-]\s+(?:from|by|courtesy of|adapted)\b.*$/i, '')
     .replace(/^(?:dish|recipe|title|name of (?:the )?dish|product|menu item)\s*:\s*/i, '')
     .trim();
   const tail = YIELD_BEHIND.exec(bare);
@@ -110,6 +114,8 @@ function titleOf(text: string): { readonly title: string; readonly portions: num
 const joinedTo = (before: string, more: string): string =>
   /\p{Ll}[-\u00ad]$/u.test(before) && /^\p{Ll}/u.test(more) ? before.slice(0, -1) + more : `${before} ${more}`;
 
+/** What a dish gives, said at the end of a line about its times. */
+const YIELD_AMONG = /(?<=\d.*)\b(?:serves|makes|feeds|yields?)\b\s*:?\s*[^.,;]{1,30}$/i;
 const STEP_ALONE = /^step\s*\d{1,2}\s*[.:]?$/i;
 const TOOL_LIST = /^[^:]{3,40}:\s*(\S.*)$/;
 
@@ -122,7 +128,7 @@ const TOOL_LIST = /^[^:]{3,40}:\s*(\S.*)$/;
 export function readRecipe(text: string, options: ReadRecipeOptions | FactBook = {}): RecipeReading {
   const { book = SHIPPED_BOOK, said } = 'find' in options ? { book: options, said: undefined } : options;
   const all = text.replace(/\r\n?/g, '\n').split('\n');
-  const kept: { raw: string; at: number; blankBefore: boolean; blankAfter: boolean }[] = [];
+  const kept: { raw: string; at: number; blankBefore: boolean; blankAfter: boolean; as?: Role }[] = [];
   let blank = true;
   for (let at = 0; at < all.length && kept.length < MOST_LINES_READ; at += 1) {
     const raw = all[at]!;
@@ -131,7 +137,8 @@ export function readRecipe(text: string, options: ReadRecipeOptions | FactBook =
       if (kept.length > 0) kept[kept.length - 1]!.blankAfter = true;
       continue;
     }
-    kept.push({ raw, at, blankBefore: blank, blankAfter: false });
+    const row = said?.has(at) ? null : inlineList(raw, book);
+    rowParts(raw, row).forEach((part, index) => kept.push({ ...part, at, blankBefore: index === 0 && blank, blankAfter: false }));
     blank = false;
   }
   const looks = looksOf(kept, book);
@@ -148,6 +155,16 @@ export function readRecipe(text: string, options: ReadRecipeOptions | FactBook =
     book,
   );
 }
+
+/** A line of the text, or what stands in one row of it: a heading, ingredients, and what is said after them. */
+const rowParts = (raw: string, row: InlineList | null): readonly { readonly raw: string; readonly as?: Role }[] =>
+  row === null
+    ? [{ raw }]
+    : [
+        ...(row.heading ? [{ raw: `${row.heading}:`, as: 'component' as const }] : []),
+        ...row.lines.map((line) => ({ raw: line, as: 'line' as const })),
+        ...(row.after ? [{ raw: row.after }] : []),
+      ];
 
 /** A dish whose only heading stands before all its lines, and that has no title, bears that name. */
 function named(roles: readonly Role[], looks: readonly Look[], said: ReadonlyMap<number, Role>): readonly Role[] {
@@ -236,6 +253,7 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
         break;
       case 'step':
         component = inMethod ? under : current !== null && components[current]!.name !== '' && byComponent ? current : null;
+        component = namedFirst(look.text, components) ?? component;
         index =
           method.push({
             text: STEP_ALONE.test(look.text) || STEP_ALONE.test(look.written) ? '' : look.text,
@@ -251,9 +269,17 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
       case 'tool':
         tools.push(look.text);
         break;
-      case 'note':
+      case 'note': {
+        // "Prep: 10 min   Cook: 5 min   Makes 1 jar"
+        const told = method.length === 0 ? YIELD_AMONG.exec(look.written.slice(0, LONGEST_NAME)) : null;
+        const read = told ? yieldSaid(told[0]) : null;
+        if (read && read.left < 4) {
+          portions ??= read.portions;
+          gives ??= read.gives;
+        }
         notes.push(look.written.replace(/^[\s>]+/, ''));
         break;
+      }
       case 'aside':
         aside.push(look.written);
         break;
@@ -303,6 +329,14 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
     places: places.map((each) => ({ ...each, component: moved(each.component) })),
     secondAt: secondRecipe(decided),
   };
+}
+
+/** "Custard: bring the milk …": the component that a step begins with, by its place. */
+function namedFirst(text: string, components: readonly { readonly name: string }[]): number | null {
+  const first = /^(?:(?:for|to make) the\s+)?(\p{L}[^:.,]{1,40}?)\s*(?::|\s[–—-])\s/iu.exec(text.slice(0, 80))?.[1];
+  if (!first) return null;
+  const at = components.findIndex(({ name }) => name !== '' && singular(plain(name)) === singular(plain(first)));
+  return at < 0 ? null : at;
 }
 
 /** Whether components stand each with its own steps, rather than all steps at the end. */

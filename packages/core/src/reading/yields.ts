@@ -16,7 +16,7 @@ export interface YieldSaid {
 const LEAD =
   /^\W*(?:to make\s+(?=\d)|(?:this\s+)?(?:recipe\s+)?(?:serves|serving|servings?|feeds|yields?|makes|gives|covers?|portions?|quantity|enough|sufficient|for|number of (?:portions|covers))\b(?:\s+(?:for|to serve|to make|about))?)\s*[:\-–=]?\s*(?:it\s+serves\s+)?/i;
 const ABOUT = /^(?:about|approx(?:imately)?\.?|around|roughly|up to|at least|~|ca?\.)\s*/i;
-const EATERS = /^(?:people|persons?|portions?|servings?|covers?|plates?|pax|guests?|students?|diners?|serves)\b/i;
+const EATERS = /^(?:people|pers(?:ons?)?\b\.?|portions?|servings?|covers?|plates?|pax|guests?|students?|diners?|serves)\b/i;
 /** What portions are counted in, where they are pieces. */
 const PIECES =
   /^(?:(?:very\s+)?(?:small|large|big|medium|mini|little|generous|individual|good|fat|thin|thick)(?:\s+ones?)?\s*)?(?:pieces?|squares?|slices?|biscuits?|cookies?|crackers?|buns?|rolls?|muffins?|scones?|tarts?|tartlets?|cakes?|bars?|fingers?|balls?|pancakes?|pies|bowls?|glasses|cups?|ones?|tranches|items?|units?|samosas|pasties|parcels?|blinis?|shortbreads?)?\b/i;
@@ -90,7 +90,11 @@ export function yieldSaid(line: string, told = false): YieldSaid | null {
   let portions: number | null = null;
   let gives: Amount | null = null;
   let left = '';
+  let plate = false;
   for (const [index, part] of body.split(/\s*(?:[|•]|\/(?=\s)|,(?=\s*\d)|;)\s*/).entries()) {
+    // "Portion 140 g fish, 90 g beans" says what lies on a plate.
+    plate ||= index > 0 && /^portions?\b/i.test(part);
+    if (plate) continue;
     const said = partSaid(part, told || (lead !== null && index === 0));
     // Nor is the time it takes.
     if (!said && portions !== null && /^(?:about\s+)?\d{1,3}\s?(?:min(?:ute)?s?|h|hrs?|hours?)\b(?:\s\d{1,2}\s?min\w*)?\.?$/i.test(part))

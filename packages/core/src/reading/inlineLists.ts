@@ -1,0 +1,102 @@
+import { SHIPPED_BOOK, type FactBook } from '../ingredients';
+import { isTold } from '../verbs';
+import { readAmount } from './readAmount';
+
+/** Longer paragraphs are prose, whatever stands in them. */
+const LONGEST = 1200;
+/** What leads to a list in a sentence: "You need", "For the batter –", "Topping:". */
+const ASKED =
+  /^(?:(?:so|and|now|first|then),?\s+)?(?:you(?:[’']ll| will)?(?: also)? (?:need|want|take|use)|it takes|takes?|i (?:use|take)|we (?:use|take)|ingredients?(?:\s+are)?|get)\s*[:–—-]?\s+/i;
+const HEADED =
+  /^((?:for|to)\s+(?:the\s+|an?\s+)?[\p{L}][\p{L}\s’'-]{1,40}|\p{Lu}[\p{L}’'-]{2,20}(?:\s[\p{L}’'-]{2,20}){0,2})\s*(?::|\s[–—-])\s+(?=\S)/u;
+/** Headings that are about something else than what goes in. */
+const NOT_FOOD =
+  /^(?:allergens?|contains|equipment|tools?|utensils|method|notes?|tips?|serves|portions?|yield|to serve with|drinks?|wine|keeps?|storage|time|prep|cook|oven|season|rev|ref|dish|recipe|title)\b/i;
+const BULLETS = /\s*[•·|]\s*/;
+/** A word that says how, and belongs to what stands before it: "butter, softened", "leeks, finely sliced". */
+const SAYS_HOW =
+  /^(?:(?:very|finely|thinly|coarsely|roughly|freshly|lightly|well)\s+)*\p{Ll}+(?:ed|cut|torn|ground|peeled|skinless|boneless|whole|raw)\b/u;
+
+const bare = (part: string): string =>
+  part
+    .replace(/^(?:and|plus|then|some|the|also|with|\+|&)\s+/i, '')
+    .replace(/^(?:a )?(?:good|generous|heaped|scant|walnut of)\s+(?=\d)/i, '');
+
+const isAmount = (part: string, book: FactBook): boolean => {
+  const read = readAmount(bare(part));
+  if (read === null) return false;
+  const rest = read.rest.slice(0, 60);
+  return book.read(rest).found.length > 0 || (read.unitWritten && /^(?:of\s+)?\p{L}{3}/u.test(rest) && !NO_FOOD.test(rest));
+};
+/** What stands behind an amount that measures and names nothing. */
+const NO_FOOD = /^(?:each|long|wide|thick|high|across|apart|per|in all|total|for|until|before|after|at|or|left|later|more|less|than|on)\b/i;
+
+/** Cut at commas and at "and" that stand outside brackets and before another amount or food. */
+function cutAtCommas(text: string, book: FactBook): string[] {
+  const pieces: string[] = [];
+  let depth = 0;
+  let from = 0;
+  for (let at = 0; at < text.length; at += 1) {
+    const sign = text[at]!;
+    if (sign === '(' || sign === '[') depth += 1;
+    else if ((sign === ')' || sign === ']') && depth > 0) depth -= 1;
+    else if (depth === 0 && ((sign === ',' && /\s/.test(text[at + 1] ?? '')) || sign === ';')) {
+      pieces.push(text.slice(from, at));
+      from = at + 1;
+    }
+  }
+  pieces.push(text.slice(from));
+  return pieces.flatMap((piece) => {
+    const joined = /^(.+?)\s+(?:and|&|plus)\s+(.+)$/i.exec(piece.trim());
+    return joined && isAmount(joined[1]!, book) && isAmount(joined[2]!, book) ? [joined[1]!, joined[2]!] : [piece.trim()];
+  });
+}
+
+/** A heading and what stands in one row behind it; the heading is empty where there is none. */
+export interface InlineList {
+  readonly heading: string;
+  readonly lines: readonly string[];
+  /** What is said after the list, in the same paragraph. */
+  readonly after: string;
+}
+
+/**
+ * Ingredients that stand in one row: behind bullets or commas, with or without a heading, or in a sentence ("You need 500 g of flour,
+ * a pinch of salt and two eggs."). Null where a paragraph is none such: three measured parts at least, and nobody told what to do.
+ *
+ * @example inlineList('For the batter – 200 g flour • 2 eggs • 1 tsp salt')?.lines.length // 3
+ * @example inlineList('Whisk 200 g flour, 2 eggs and 1 tsp salt.') // null
+ */
+export function inlineList(raw: string, book: FactBook = SHIPPED_BOOK): InlineList | null {
+  if (raw.length < 24 || raw.length > LONGEST || !/[,;•·|]/.test(raw)) return null;
+  const written = raw
+    .replace(/\s+/g, ' ')
+    .trim()
+    .replace(/^[-*•]\s+/, '');
+  if (/^\||\t/.test(raw.trim())) return null;
+  const asked = ASKED.exec(written);
+  const headed = asked ? null : HEADED.exec(written);
+  if (headed && (NOT_FOOD.test(headed[1]!) || readAmount(headed[1]!))) return null;
+  const body = written.slice((asked ?? headed)?.[0].length ?? 0);
+  if (!asked && isTold(headed ? body : written)) return null;
+  const bullets = body.split(BULLETS).filter(Boolean);
+  const byBullets = bullets.length >= 3;
+  // A list in a sentence ends where the sentence does; bullets go on to the end of the line.
+  const end = byBullets ? -1 : body.search(/(?<=\p{L}{2}|\))[.!]\s+(?=\p{Lu})/u);
+  const listed = (end < 0 ? body : body.slice(0, end)).replace(/[.]$/, '');
+  const after = end < 0 ? '' : body.slice(end + 1).trim();
+  const parts = byBullets ? bullets : cutAtCommas(listed, book);
+  const lines: string[] = [];
+  for (const part of parts.map((each) => bare(each.trim())).filter(Boolean)) {
+    const own = isAmount(part, book) || (book.read(part.slice(0, 80)).found.length > 0 && !SAYS_HOW.test(part));
+    if (own || lines.length === 0) lines.push(part);
+    else lines[lines.length - 1] += `, ${part}`;
+  }
+  const measured = lines.filter((line) => isAmount(line, book)).length;
+  const named = (line: string) => line.split(' ').length <= 4 && book.read(line).notKnown.length === 0 && book.read(line).found.length > 0;
+  const isList = measured >= 3 && measured >= lines.length * 0.6;
+  const isNamed = headed !== null && lines.length >= 2 && lines.every((line) => isAmount(line, book) || named(line)) && !/[.!]$/.test(body);
+  if (!isList && !isNamed) return null;
+  if (lines.some((line) => isTold(line) || line.length > 160)) return null;
+  return { heading: headed ? headed[1]! : '', lines, after };
+}
