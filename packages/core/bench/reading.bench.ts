@@ -4,7 +4,7 @@ import { exact, findUnit, itemKey, readLine, readRecipe } from '../src';
 import { CORPUS, type ExpectedLine } from '../test/corpus/lines';
 import { TEXTS } from '../test/corpus/texts';
 import { compare } from '../test/corpus/compare';
-import { FURTHER_TEXTS, KEPT_TEXTS, LATER_TEXTS, OPEN_TEXTS, type WholeText } from '../test/corpus/wholeTexts';
+import { WHOLE_TEXTS, type WholeText } from '../test/corpus/wholeTexts';
 import { held } from './held';
 import { medianOf, ms, reference } from './median';
 
@@ -94,5 +94,5 @@ test('whole texts: what of them is read as a person reads it', () => {
       'wrong and not asked': `${sum(({ silent }) => silent)} of ${sum(({ count }) => count)}`,
     };
   };
-  console.table({ open: row(OPEN_TEXTS), kept: row(KEPT_TEXTS), later: row(LATER_TEXTS), further: row(FURTHER_TEXTS) });
+  console.table({ whole: row(WHOLE_TEXTS) });
 });

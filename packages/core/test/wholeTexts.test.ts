@@ -1,9 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { readRecipe } from '../src';
+import { placeKey, readLine, readRecipe, type LineReading } from '../src';
 import { compare, pasted } from './corpus/compare';
-import { FIFTH_TEXTS, FOURTH_TEXTS, FURTHER_TEXTS, KEPT_TEXTS, LATER_TEXTS, OPEN_TEXTS } from './corpus/wholeTexts';
-
-const ALL = [...OPEN_TEXTS, ...KEPT_TEXTS, ...LATER_TEXTS, ...FURTHER_TEXTS, ...FOURTH_TEXTS, ...FIFTH_TEXTS];
+import { PAGES } from './corpus/pages';
+import { WHOLE_TEXTS as ALL } from './corpus/wholeTexts';
 
 describe('whole texts, read by hand', () => {
   it.each(ALL.map((whole) => [whole.manner, whole] as const))('%s', (_, whole) => {
@@ -32,6 +31,69 @@ describe('whole texts, read by hand', () => {
       const written = text.split('\n').map((line) => line.replace(/\s+/g, ' ').trim());
       expect(readRecipe(text).places.map((place) => place.written)).toEqual(written.filter(Boolean));
     }
+  });
+});
+
+const short = (value: string): string => {
+  const [top = '', bottom = '1'] = value.split('/');
+  return String(Number((Number(top) / Number(bottom)).toFixed(3)));
+};
+
+const said = ({ amount, item }: LineReading): string =>
+  amount
+    ? `${short(amount.min)}${amount.max === amount.min ? '' : `-${short(amount.max)}`}${amount.unit === 'each' ? '' : ` ${amount.unit}`} ${item}`
+    : item;
+
+describe('pages in rows, columns, sentences and chats', () => {
+  it.each(PAGES.map((page) => [page.manner, page] as const))('%s', (_, { text, title, portions, components, steps }) => {
+    const read = readRecipe(text);
+    expect({
+      title: read.title,
+      portions: read.portions,
+      components: read.components.map(({ name, lines }) => [name, lines.map(said)]),
+      steps: read.method.length,
+    }).toEqual({ title, portions, components, steps });
+  });
+
+  it('keep every line of the text, in its order, also where one holds several things', () => {
+    for (const { text } of PAGES) {
+      const places = readRecipe(text).places.map(({ at }) => at);
+      const lines = text.split('\n').flatMap((line, at) => (/[\p{L}\d]/u.test(line) ? [at] : []));
+      expect([...new Set(places)]).toEqual(lines);
+      expect(places).toEqual([...places].sort((a, b) => a - b));
+    }
+  });
+
+  it('takes a person’s word for one of several things in a line, or puts the line together again', () => {
+    const text = 'Batter\n200 g flour, 2 eggs, 1 tsp salt\n\nWhisk the batter.';
+    const roles = (said: ReadonlyMap<string, 'note' | 'step' | 'line'>) =>
+      readRecipe(text, { said }).places.map((place) => [placeKey(place), place.role]);
+    expect(roles(new Map()).slice(1, 4)).toEqual([
+      ['1', 'line'],
+      ['1.1', 'line'],
+      ['1.2', 'line'],
+    ]);
+    expect(roles(new Map([['1.1', 'note']]))[2]).toEqual(['1.1', 'note']);
+    expect(roles(new Map([['1', 'step']])).slice(1)).toEqual([
+      ['1', 'step'],
+      ['3', 'step'],
+    ]);
+  });
+
+  it('never adds up the same amount in two systems', () => {
+    const amounts = ['100 g 4 oz butter', '1 litre 1¾ pints stock', '30 ml 2 tbsp oil', '2 lb 4 oz flour', '1 cup 2 tbsp sugar'].map(
+      (line) => {
+        const { amount } = readLine(line);
+        return `${short(amount!.min)} ${amount!.unit}`;
+      },
+    );
+    expect(amounts).toEqual(['100 g', '1 l', '30 ml', '2.25 lb', '1.125 cup']);
+  });
+
+  it('asks what a bare figure of a cook in a hurry counts', () => {
+    for (const line of ['150 hazelnuts, toasted', '80 sherry vin', '300 oil'])
+      expect([line, readLine(line).certainty]).toEqual([line, 'held']);
+    expect(readLine('40 green olives').certainty).toBe('sure');
   });
 });
 
@@ -71,9 +133,9 @@ describe('what is no recipe, or hardly one', () => {
 
   it('takes a person’s word for a line, and reads what follows anew', () => {
     const text = 'Dal\n400 g lentils\nTempering\n60 g butter\nHeat the butter.';
-    const roles = (said: ReadonlyMap<number, 'step' | 'component' | 'note'>) => readRecipe(text, { said }).places.map(({ role }) => role);
-    expect(roles(new Map([[2, 'note']]))[2]).toBe('note');
-    expect(readRecipe(text, { said: new Map([[2, 'component']]) }).components.map(({ name }) => name)).toEqual(['', 'Tempering']);
-    expect(roles(new Map([[3, 'step']])).slice(3)).toEqual(['step', 'step']);
+    const roles = (said: ReadonlyMap<string, 'step' | 'component' | 'note'>) => readRecipe(text, { said }).places.map(({ role }) => role);
+    expect(roles(new Map([['2', 'note']]))[2]).toBe('note');
+    expect(readRecipe(text, { said: new Map([['2', 'component']]) }).components.map(({ name }) => name)).toEqual(['', 'Tempering']);
+    expect(roles(new Map([['3', 'step']])).slice(3)).toEqual(['step', 'step']);
   });
 });

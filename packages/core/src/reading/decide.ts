@@ -48,7 +48,9 @@ function going(from: State | null, to: State, look: Pick<Look, 'blankBefore' | '
       : from.part === 'aside'
         ? -3
         : from.part === 'head' && from.role !== 'title' && from.role !== 'more'
-          ? -5
+          ? from.role === 'yield'
+            ? -1
+            : -5
           : -Infinity;
   // A heading of something else opens it, wherever it stands.
   if (look.opensAside && to.role === 'aside' && to.part !== 'aside') return -Infinity;

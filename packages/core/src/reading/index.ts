@@ -1,4 +1,12 @@
-export { readRecipe, type RecipeReading, type ReadComponent, type ReadPlace, type ReadRecipeOptions, type ReadStep } from './readRecipe';
+export {
+  placeKey,
+  readRecipe,
+  type RecipeReading,
+  type ReadComponent,
+  type ReadPlace,
+  type ReadRecipeOptions,
+  type ReadStep,
+} from './readRecipe';
 export { readLine, type LineReading } from './readLine';
 export { readAmount } from './readAmount';
 export { defaultScaling } from './defaultScaling';

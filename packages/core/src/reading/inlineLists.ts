@@ -8,7 +8,7 @@ const LONGEST = 1200;
 const ASKED =
   /^(?:(?:so|and|now|first|then),?\s+)?(?:you(?:[’']ll| will)?(?: also)? (?:need|want|take|use)|it takes|takes?|i (?:use|take)|we (?:use|take)|ingredients?(?:\s+are)?|get)\s*[:–—-]?\s+/i;
 const HEADED =
-  /^((?:for|to)\s+(?:the\s+|an?\s+)?[\p{L}][\p{L}\s’'-]{1,40}|\p{Lu}[\p{L}’'-]{2,20}(?:\s[\p{L}’'-]{2,20}){0,2})\s*(?::|\s[–—-])\s+(?=\S)/u;
+  /^((?:for|to)\s+(?:the\s+|an?\s+)?[\p{L}][\p{L}\s’'-]{1,40}|\p{Lu}[\p{L}’'-]{2,20}(?:\s[\p{L}’'-]{2,20}){0,2})\s*(?::|\s[–—-]|\s=)\s+(?=\S)/u;
 /** Headings that are about something else than what goes in. */
 const NOT_FOOD =
   /^(?:allergens?|contains|equipment|tools?|utensils|method|notes?|tips?|serves|portions?|yield|to serve with|drinks?|wine|keeps?|storage|time|prep|cook|oven|season|rev|ref|dish|recipe|title)\b/i;
@@ -52,6 +52,17 @@ function cutAtCommas(text: string, book: FactBook): string[] {
   });
 }
 
+/**
+ * What is to be done with ingredients that stand before it in the same line: "2 long cucumbers. Peel and slice …", and in numbered lines
+ * "3. 150 g almonds — work in."
+ */
+function toldBehind(text: string, numbered: boolean, book: FactBook): { readonly list: string; readonly after: string } | null {
+  const parted = numbered ? /^(.{4,200}?)\s[—–-]\s(\p{L}.{2,})$/u.exec(text) : /^(.{4,40}?\p{Ll})\.\s+(\p{Lu}.{6,})$/u.exec(text);
+  const [, list = '', after = ''] = parted ?? [];
+  // "1 Wash and slice the leeks. Peel …" is a numbered step.
+  return parted && isAmount(list, book) && !isTold(list.replace(/^\S+\s+/, '')) && isTold(after) ? { list, after } : null;
+}
+
 /** A heading and what stands in one row behind it; the heading is empty where there is none. */
 export interface InlineList {
   readonly heading: string;
@@ -68,13 +79,21 @@ export interface InlineList {
  * @example inlineList('Whisk 200 g flour, 2 eggs and 1 tsp salt.') // null
  */
 export function inlineList(raw: string, book: FactBook = SHIPPED_BOOK): InlineList | null {
-  if (raw.length < 24 || raw.length > LONGEST || !/[,;•·|]/.test(raw)) return null;
-  const written = raw
+  if (raw.length < 24 || raw.length > LONGEST || /^\s*\||\t/.test(raw)) return null;
+  const numbered = /^\s*\d{1,2}[.)]\s+(?=[\d½¼¾]|an?\s)/i.exec(raw);
+  const whole = raw
+    .slice(numbered?.[0].length ?? 0)
     .replace(/\s+/g, ' ')
     .trim()
     .replace(/^[-*•]\s+/, '');
-  if (/^\||\t/.test(raw.trim())) return null;
-  const asked = ASKED.exec(written);
+  const told = toldBehind(whole, numbered !== null, book);
+  const written = told?.list ?? whole;
+  if (!/[,;•·|+]/.test(written)) return told ? { heading: '', lines: [told.list], after: told.after } : null;
+  const asked =
+    ASKED.exec(written) ??
+    /^(?!(?:for|to)\b)[^:.•]{3,60}:\s+(?=(?:about |half |an? )?[\d½¼¾]|(?:tops|juice|zest|leaves) of\b)/i.exec(
+      HEADED.test(written) ? '' : written,
+    );
   const headed = asked ? null : HEADED.exec(written);
   if (headed && (NOT_FOOD.test(headed[1]!) || readAmount(headed[1]!))) return null;
   const body = written.slice((asked ?? headed)?.[0].length ?? 0);
@@ -84,8 +103,9 @@ export function inlineList(raw: string, book: FactBook = SHIPPED_BOOK): InlineLi
   // A list in a sentence ends where the sentence does; bullets go on to the end of the line.
   const end = byBullets ? -1 : body.search(/(?<=\p{L}{2}|\))[.!]\s+(?=\p{Lu})/u);
   const listed = (end < 0 ? body : body.slice(0, end)).replace(/[.]$/, '');
-  const after = end < 0 ? '' : body.slice(end + 1).trim();
-  const parts = byBullets ? bullets : cutAtCommas(listed, book);
+  const after = told?.after ?? (end < 0 ? '' : body.slice(end + 1).trim());
+  const sums = listed.split(/\s+\+\s+/);
+  const parts = byBullets ? bullets : sums.length >= 3 ? sums : cutAtCommas(listed, book);
   const lines: string[] = [];
   for (const part of parts.map((each) => bare(each.trim())).filter(Boolean)) {
     const own = isAmount(part, book) || (book.read(part.slice(0, 80)).found.length > 0 && !SAYS_HOW.test(part));
@@ -94,7 +114,7 @@ export function inlineList(raw: string, book: FactBook = SHIPPED_BOOK): InlineLi
   }
   const measured = lines.filter((line) => isAmount(line, book)).length;
   const named = (line: string) => line.split(' ').length <= 4 && book.read(line).notKnown.length === 0 && book.read(line).found.length > 0;
-  const isList = measured >= 3 && measured >= lines.length * 0.6;
+  const isList = measured >= (told ? 1 : 3) && measured >= lines.length * 0.6;
   const isNamed = headed !== null && lines.length >= 2 && lines.every((line) => isAmount(line, book) || named(line)) && !/[.!]$/.test(body);
   if (!isList && !isNamed) return null;
   if (lines.some((line) => isTold(line) || line.length > 160)) return null;

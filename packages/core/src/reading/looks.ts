@@ -1,8 +1,27 @@
 import { SHIPPED_BOOK, type FactBook } from '../ingredients';
 import { heatsIn, timesIn, unitOf } from '../quantity';
-import { fromCells } from './cells';
+import { fromCells, isTableHead } from './cells';
 import { readAmount } from './readAmount';
 import { isTold, verbsIn } from '../verbs';
+import {
+  INGREDIENTS,
+  METHOD,
+  TOOLS,
+  TOOL,
+  TOOL_LAST,
+  NOTE,
+  KEEPING,
+  ASIDE,
+  AMOUNT_BEHIND,
+  AROUND,
+  BY_EYE_BEHIND,
+  COMPONENT_WORDS,
+  COUNT_BEHIND,
+  FOR_WORK,
+  ASIDE_HEADS,
+  SIGN_OFF,
+  RUNNING_HEAD,
+} from './sectionWords';
 import { yieldSaid } from './yields';
 
 /** What a line of a text is. */
@@ -43,35 +62,7 @@ export interface Look {
   readonly like: Readonly<Record<Role, number>>;
 }
 
-const INGREDIENTS =
-  /^(?:the\s+)?(?:ingredients?|commodit(?:y|ies)|materials?|supplies|provisions|shopping list|what you need|what goes in|mise en place|(?:in|from) (?:your|the) (?:box|bag|kit|cupboard|pantry|kitchen|stores?|storeroom|fridge|larder))(?:\s+(?:supplied|provided|needed|required))?(?:\s+list)?(?:\s*\(?\s*(?:for|serves|to serve)\b.*)?\s*:?$/i;
-const METHOD =
-  /^(?:the\s+)?(?:method(?:\s+of\s+(?:work|preparation))?|directions?|instructions?|steps?|procedure|process|preparation(?:\s+method)?|to make(?:\s+it)?|how to(?:\s+make(?:\s+it)?)?|what to do|what you do|order of (?:work|preparation)|sequence|steps to follow|work plan|cooking|assembly and cooking|the work|work)\s*:?$/i;
-const TOOLS =
-  /^(?:special\s+)?(?:equipment|tools?|utensils|kit|you will (?:also )?need|you[’']ll also need|hardware|small equipment)(?:\s+(?:list|needed|required))?\b\s*(?::|$)/i;
-const TOOL =
-  /\b(?:cutters?|sheet|brush|sieve|pan|pot|blender|mixer|whisk|thermometer|probe|tin|tray|mould|ring|rolling pin|knife|board|bowl|scales?|jug|spatula|piping bag|nozzle|thermostat|fryer|spider|tongs|cloth|foil|parchment|paper|rack|grater|mandolin|peeler|ladle|spoons?|skewers?|string|film|processor|siphon|chinois|colander|casserole|ramekins?)\b/i;
-const TOOL_LAST =
-  /\b(?:cutter|sheet|brush|sieve|pan|pot|blender|mixer|whisk|thermometer|probe|tray|mould|ring|pin|knife|board|bowl|scales|jug|spatula|bag|nozzle|fryer|tongs|cloth|rack|grater|peeler|ladle|processor)s?$/i;
-const NOTE =
-  /^(?:\*?\s*)(?:n\.?\s?b\b|notes?\s*(?::|$|[–—-]\s)|tips?\s*(?::|$|[–—-]\s)|chef[’']?s? (?:tip|note)|cook[’']?s? (?:tip|note)|hint|variations?\b|store\b\s*:|storage|shelf[- ]life|keeps?\b|allergens?\s*:|allergy|contains\s*:|make[- ]ahead|freez(?:es|ing)\b|to store|serving suggestion|wine|oven\s*(?::|temp|\d)|m\.?e\.?p\.?\b.{0,30}$|(?:the )?(?:day|night|evening|morning) before\s*:?$|(?:prep(?:aration)?|cook(?:ing)?|bak(?:e|ing)|total|resting|chill(?:ing)?|hands[- ]on|active|inactive|difficulty|time)(?:\s+time)?\s*:|(?:prep(?:aration)?|total|active|inactive|hands[- ]on|ready in|(?:cook(?:ing)?|bak(?:e|ing)|resting|chilling) time)(?:\s+time)?\s+(?:about\s+)?(?:\d|½|an?\b)|demo\s*:|demonstration\s*:|difficulty|level\s*:|cost\s*:|season\s*:|source\s*:|ref\b\.?|rev\b\.?|version\b|code\s*:|cuisine|course\s*:|category|author\s*:|important\s*:|warning\s*:|caution\s*:|critical\s*:|haccp|ccp\b|see (?:also )?(?:page|p\.)|recipe (?:no|number|ref))/i;
-/** What is told of the dish when the work is over. */
-const KEEPING =
-  /\b(?:keeps? (?:for|well|up to)|can be (?:made|prepared|frozen|kept|stored)|will keep|better (?:on )?the (?:second|next)|even better|tastes? best|made (?:a|one|two|three|\d) days? (?:ahead|before)|if you (?:like|prefer|have)|easier to|best result|nice with|goes well|serve[sd]? well with|freezes well|leftovers?|instead of|works? (?:just )?as well|any will do|just let it down)\b/i;
-const ASIDE =
-  /^(?:skip to\b|jump to\b|home\b(?:$|\s*[»>|/])|menu\b|search\b|log ?in\b|sign (?:in|up)\b|share\b|pin\b|print\b|save\b|rate this|subscribe|unsubscribe|newsletter|advert|advertisement|sponsored|continue reading|read more|show more|load more|related\b|you (?:may|might) also (?:like|enjoy)|more (?:recipes|from|like)|popular|trending|comments?\b|leave a (?:reply|comment)|reply\b|reviews?\b|\d+ (?:comments|reviews|ratings|thoughts|votes|likes|replies|shares|views|posts)|.{1,40}\b(?:wrote|writes|says|asked)\b.{0,20}:$|did you make|tag (?:us|me)|follow (?:us|me)|nutrition|calories|per serving\b|get ingredients|buy (?:now|ingredients)|shop\b|us customary|metric\b|imperial\b|\d+(?:\/\d+)?x(?:\s|$)|cook mode|prevent your screen|copyright|©|all rights|posted|published|updated|by [A-Z]\p{Ll}+(?:\s*[|•·].*)?$|from \d[\d.]* votes|\d\.\d+ (?:from|out of|\/)|learning (?:aims?|outcomes?|objectives?)|aims?\b\s*:?$|objectives?\b|outcomes?\b|by the end of|criteria|assessment\b|questions?\b\s*:?$|discussion|homework|evaluation|tutor\b|teacher\b|student\b|learner\b|name\s*[:_]|date\s*[:_]|signature|signed|unit \d|chapter \d|section \d|(?:re|fwd?|subject|from|to|date)\s?:\s|\d{1,2}\.\d{1,2}\s+\p{Lu}|session \d|lesson \d|week \d|day (?:\d|one|two|three)\b|module \d|handout\b|page \d|p\. ?\d+$|www\.|https?:|cookies?\b policy|privacy|terms\b|view in browser|forward to|sent from my|regards|kind regards|best wishes|best,?$|cheers|love\b(?:,|\s+(?:to|from))|yours\b|until next|see you|thank(?:s| you)|hi\b|hello\b|(?:my )?dear(?:est)?\b|with (?:a kiss|love|best|kind|warm(?:est)?) |hey\b|good (?:morning|evening)\b|let me know|hope (?:you|this|that|it)|enjoy!?$|bon app|total\b\s*\|?|item\s*[|\t]|ingredient\s*[|\t]|ingredients?\s+(?:qty|quantity|weight|amount|unit)|qty\b|quantity\s+unit|column)/iu;
-/** What is said about a text, or around a lesson, by its form: who sent it and when, how a paper is filed, what is filled in by hand. */
-const AROUND =
-  /^(?:contents\b|printed (?:from|on|by)\b|(?:mon|tues|wednes|thurs|fri|satur|sun)day\b[^:]{0,30}$|here(?:[’']s| is| are)\b.{0,60}\b(?:promised|asked|mentioned|recipe)\b|\d{1,2}\s+(?:ingredients|method|procedure|directions|notes?|variations?|references|see also|equipment)$|(?:standard\s+)?recipe (?:card|sheet|file|no\b)|inspired by\b|category\s*:|find our\b|[[(]?\d{1,2}[:.]\d{2}(?:\s?[ap]\.?m\.?)?[\])]?,?\s+[^:]{1,30}:|(?:contributed|submitted|shared|sent in|donated|adapted|compiled|prepared|approved|checked|written) (?:by|from)\b|(?:recipe )?courtesy of|from the kitchen of|candidates?\b|marks?\s*:|marking\b|key ?words?\s*:|vocabulary\b|risks?\s*:|hazards?\s*:|(?:document|doc|form|code|issue|sheet)\s*(?:no\.?\s*)?\d|task [A-Z\d]\b|how did (?:you|it)\b|one thing\b|next time\b.*_|what went well|["“][^"”]*["”]$)|[_.]{6,}\s*$|[★☆]{2,}|\b(?:approved by|task [A-Z]\b)/iu;
-/** Headings under which everything is about something else. */
-const ASIDE_HEADS =
-  /^(?:learning (?:aims?|outcomes?|objectives?)|aims?|objectives?|outcomes?|(?:review |check )?questions?|check your (?:learning|understanding|knowledge)|test yourself|activit(?:y|ies)|exercises?|discussion|homework|nutrition(?:\s+(?:facts|information).*)?|reviews?(?:\s*\(\d+\))?|comments?(?:\s*\(\d+\))?|\d+ (?:comments|reviews|thoughts).*|you (?:may|might) also (?:like|enjoy)|related.*|leave a (?:reply|comment)|did you make.*|more recipes.*)\s*:?$/i;
-const SIGN_OFF =
-  /^(?:(?:Aunt|Uncle|Grand\p{Ll}+|Mum|Mom|Dad|Chef)(?:\s\p{Lu}\p{Ll}+)?|\p{Lu}\.|\p{Lu}\p{Ll}{1,12}|[-–—]\s?\p{Lu}\p{Ll}+|x{1,3}|xox\w*)$/u;
-const RUNNING_HEAD = /^(?:\d{1,4}\s{1,8}\p{Lu}[\p{Lu}\s'’&-]{3,}|\p{Lu}[\p{Lu}\s'’&-]{3,}\s{1,8}\d{1,4}|\d{1,4})$/u;
 
-const COMPONENT_WORDS =
-  /\b(?:base|filling|topping|sauce|dressing|glaze|icing|dough|pastry|sponge|crumb|crust|batter|marinade|brine|syrup|garnish|tempering|assembly|plating|soaker|starter|salad|broth|stock|cream|custard|compote|relish|pickle|salsa|oil|puree|jam|jelly|caramel|mousse|meringue|frosting|streusel|crumble|fritters?|fish|beans?|vegetables?|finish|serve|plate|component)\b/i;
 const FOR_THE = /^(?:for|to make|making)\s+(?:the\s+|an?\s+)?[^,\d]{2,60}:?$/i;
 const TO_PLATE = /^(?:to|for)\s+(?:plate|serve|serving|finish|finishing|garnish|assemble|assembly|decorate|plating)(?:\s+up)?\s*:?$/i;
 const PART = /^(?:part|component|stage|section)\s+(?:\d+|[A-Z])\b\s*[:.–-]?|^[A-H][.)]\s+(?=\p{Lu})|^\d\s*[.)]\s*(?=for the\b)/iu;
@@ -79,6 +70,8 @@ const CAPS = /^(?=.*\p{Lu}{2})[^\p{Ll}]{3,60}$/u;
 const NUMBERED = /^(?:step\s*)?(\d{1,2})\s*(?:[.):]|[–-](?=\s)|\/(?=\s))\s*(?=\p{L})/iu;
 const STEP_ALONE = /^step\s*(\d{1,2})\s*[.:]?$/i;
 const LETTERED = /^[a-hj-z]\s?[.)]\s+(?=\p{L})/u;
+/** "9.40  Peel and slice the pears": the hour a step begins at. */
+const CLOCK = /^\d{1,2}[.:]\d{2}\s+(?:[-–]\s*\d{1,2}[.:]\d{2}\s+)?(?=\p{L})/u;
 const BARE_NUMBER = /^(\d{1,2})\s+(?=\p{L})/u;
 const BULLET = /^(?:[-*•·‣▪◦–—▢□☐✓▸→]|\[\s?\])\s+/;
 const MARKS = /^(?:#{1,6}\s+|>\s*)+|^\*\*(?=.*\*\*$)|^__(?=.*__$)|^[*_](?=[^*_]+[*_]$)|[*_]{1,2}$/g;
@@ -98,13 +91,7 @@ const isMeasured = (line: string): boolean => {
     (/^(?:\d{1,3}|an?|one|two|three|four|six)\s+\p{L}{2}/iu.test(bare) && bare.length < 60 && !isTold(bare.replace(/^\S+\s+/, '')))
   );
 };
-const AMOUNT_BEHIND = /[\s:,–—-]\s*(?:about\s+)?(?:\d[\d.,/]*|[½¼¾⅓⅔])\s?(?:kg|g|mg|ml|cl|l|oz|lb|tbsp|tsp|cups?|no\.?|ea\.?)\b/i;
 const isSentence = (line: string): boolean => /[.!]$/.test(line) && line.split(' ').length >= 3;
-/** "Pears - 3", "Shallots: 2, finely chopped". */
-const COUNT_BEHIND = /^\p{L}[^\d]{2,50}(?:\s[-–—]|:)\s?\d{1,3}(?:\s(?:no|ea)\.?)?(?:,\s.{2,40})?$/u;
-/** "Oil for frying" */
-const FOR_WORK =
-  /^\p{L}[\p{L}\s,]{1,40}\bfor\s+(?:deep[- ]|shallow[- ])?(?:frying|greasing|brushing|dusting|rolling|sprinkling|coating|oiling|tossing|drizzling|the (?:pan|tin|tray|board))\s*$/iu;
 /** "Salt ........ 1 tsp" */
 const LEADERS = /^(\p{L}.{1,60}?)\s*(?:\.{3,}|…{2,}|(?:\. ){3,})\s*(\S.{0,30})$/u;
 const TO_TASTE = /\b(?:to taste|as needed|q\.?s\.?)\b/i;
@@ -137,12 +124,14 @@ export function looksOf(
   // Of those that begin with a letter: who writes in small letters does so throughout.
   const begin = (pattern: RegExp) => lines.filter(({ raw }) => pattern.test(raw.trim())).length;
   const mostlySmall = begin(/^\p{Ll}/u) > begin(/^\p{L}/u) * 0.5 && begin(/^\p{Lu}/u) < 5;
+  const clocked = lines.filter(({ raw }) => CLOCK.test(raw.trim())).length >= 3;
   const boxes = numberedBoxes(lines.map(({ raw }) => raw.trim()));
   return lines.map((line, index) =>
     lookOf(line, {
       book,
       mostlySmall,
       box: boxes.has(index),
+      clocked,
       before: lines[index - 1]?.raw.trim() ?? null,
       next: lines[index + 1]?.raw.trim() ?? null,
       first: index === 0,
@@ -171,10 +160,11 @@ function lookOf(
     book,
     mostlySmall,
     box,
+    clocked,
     before,
     next,
     first,
-  }: { book: FactBook; mostlySmall: boolean; box: boolean; before: string | null; next: string | null; first: boolean },
+  }: { book: FactBook; mostlySmall: boolean; box: boolean; clocked: boolean; before: string | null; next: string | null; first: boolean },
 ): Look {
   const written = raw.replace(/\s+/g, ' ').trim();
   const short = written.slice(0, 300);
@@ -184,7 +174,8 @@ function lookOf(
     .replace(/\s*\[(?:edit|hide|show)\]$/i, '')
     .trim();
   const bullet = BULLET.test(unmarked);
-  const bare = unmarked.replace(BULLET, '');
+  const hour = clocked ? CLOCK.exec(unmarked) : null;
+  const bare = (hour ? unmarked.slice(hour[0].length) : unmarked).replace(BULLET, '');
   const alone = STEP_ALONE.exec(bare);
   const pointed = NUMBERED.exec(bare);
   const unpointed = pointed ? null : BARE_NUMBER.exec(bare);
@@ -258,6 +249,13 @@ function lookOf(
     like.component -= 6;
   }
 
+  // "Salt, a pinch", "Toasted coconut, to serve"
+  if (food && words <= 8 && BY_EYE_BEHIND.test(bare)) {
+    like.line += 9;
+    like.step -= 6;
+    like.component -= 8;
+  }
+
   // Steps.
   const nameLike = told && !sentence && times === 0 && heats === 0 && words <= 7 && /^\p{Lu}/u.test(bare) && !bullet && number === null;
   if (told) like.step += nameLike ? 2.5 : 5;
@@ -302,7 +300,7 @@ function lookOf(
   // A bare name among lines that are all measured is that of a component.
   const among =
     headLike &&
-    (mostlySmall || !/^\p{Ll}/u.test(bare)) &&
+    (mostlySmall ? blankBefore || /^\p{Lu}/u.test(bare) : !/^\p{Ll}/u.test(bare)) &&
     !amount &&
     !behind &&
     !SEASONING.test(bare) &&
@@ -412,7 +410,7 @@ function lookOf(
   // "Module 6: Emulsion sauces" names the lesson; the dish stands further down.
   if (/^(?:module|unit|lesson|session|week|chapter|day)\s+\d/i.test(bare)) like.title -= 4;
   if (!first && blankBefore && headLike && food && next !== null && (TOOLS.test(next) || INGREDIENTS.test(next))) like.title += 9;
-  if (/^(?:dish|recipe|title|name of (?:the )?dish|product|menu item)\s*:\s*\p{L}/iu.test(bare)) like.title += 14;
+  if (/^(?:dish|recipe(?:\s+\d{1,2})?|title|name of (?:the )?dish|product|menu item)\s*:\s*\p{L}/iu.test(bare)) like.title += 14;
   if (nameLike) like.title += 1;
   if (food) like.title += 0.5;
 
@@ -440,5 +438,21 @@ function lookOf(
   } else like.more -= 20;
 
   if (as) like[as] += 14;
-  return { written, text, asLine, bullet, number, marked, blankBefore, blankAfter, opensAside: ASIDE_HEADS.test(bare), like };
+  if (hour && (isTold(bare) || verbsIn(bare) > 0 || times > 0)) like.step += 8;
+  if (isTableHead(raw)) {
+    like.aside += 16;
+    like.component -= 8;
+  }
+  return {
+    written,
+    text: hour ? `${hour[0].trim()} ${text}` : text,
+    asLine,
+    bullet,
+    number,
+    marked,
+    blankBefore,
+    blankAfter,
+    opensAside: ASIDE_HEADS.test(bare),
+    like,
+  };
 }

@@ -169,10 +169,15 @@ export function readAmount(text: string, inside = 0): ReadAmount | null {
   rest = taken.rest;
 
   // "1 cup plus 2 tbsp", "2 lb 4 oz": one amount, in the first unit.
-  const plus = PLUS.exec(rest) ?? /^\s+(?=\d)/.exec(rest);
+  const joined = PLUS.exec(rest);
+  const plus = joined ?? /^\s+(?=\d)/.exec(rest);
+  let beside: RegExpExecArray | null = null;
   if (plus) {
     const more = readAmount(rest.slice(plus[0].length), inside + 1);
-    if (more?.unitWritten && sameDimension(more.amount.unit, taken.unit)) {
+    // "100 g 4 oz" stands in two columns: the same amount in another system, not more of it.
+    const sum = joined !== null || (more !== null && (SMALLER[taken.unit] ?? []).includes(more.amount.unit));
+    if (more?.unitWritten && sameDimension(more.amount.unit, taken.unit) && !sum) beside = plus;
+    else if (more?.unitWritten && sameDimension(more.amount.unit, taken.unit)) {
       const add = (value: string) => inUnit({ value: exact(value), unit: more.amount.unit }, taken.unit).value;
       whole = { ...scalar, min: scalar.min.add(add(more.amount.min)), max: scalar.max.add(add(more.amount.max)) };
       rest = more.rest;
@@ -188,7 +193,7 @@ export function readAmount(text: string, inside = 0): ReadAmount | null {
   }
 
   // "250 g / 9 oz": the first system counts, the second is checked against it.
-  const second = /^\s*[/|]\s*/.exec(rest);
+  const second = beside ?? /^\s*[/|]\s*/.exec(rest);
   if (second) {
     const other = readAmount(rest.slice(second[0].length), inside + 1);
     if (other?.unitWritten) {
@@ -208,18 +213,29 @@ export function readAmount(text: string, inside = 0): ReadAmount | null {
   };
 }
 
+/** Units that are written behind a larger one without a sign between them: "2 lb 4 oz". */
+const SMALLER: Readonly<Partial<Record<UnitCode, readonly UnitCode[]>>> = {
+  lb: ['oz'],
+  kg: ['g'],
+  l: ['ml', 'cl', 'dl'],
+  quart: ['pint', 'cup', 'floz'],
+  pint: ['floz', 'cup'],
+  cup: ['tbsp', 'tsp', 'floz'],
+  tbsp: ['tsp'],
+};
+
 function sameDimension(a: UnitCode, b: UnitCode): boolean {
   return unitOf(a).dimension === unitOf(b).dimension && unitOf(a).dimension !== 'count';
 }
 
-/** The doubt raised when two amounts on one line differ by more than an eighth; null when they agree or cannot be compared. */
+/** The doubt raised when two amounts on one line differ by more than 14 %, since books print 25 g for an ounce of 28.35; null when they agree or cannot be compared. */
 export function disagreement(first: Amount, second: Amount): Doubt | null {
   if (!sameDimension(first.unit, second.unit)) return null;
   const a = sizesOf(first.unit);
   const b = sizesOf(second.unit);
   const agree = MEASURE_SYSTEMS.some((_, index) => {
     const [one, other] = [a[index]!.mul(exact(first.max)), b[index]!.mul(exact(second.max))];
-    return one.sub(other).abs().div(one).valueOf() <= 0.125;
+    return one.sub(other).abs().div(one).valueOf() <= 0.14;
   });
   return agree ? null : { code: 'amounts-disagree' };
 }

@@ -5,6 +5,7 @@ import { holds, type Doubt } from '../dish/doubts';
 import { EMPTY_LINE, type Certainty, type IngredientLine, type OneIs } from '../dish/types';
 import { defaultScaling } from './defaultScaling';
 import { disagreement, readAmount, type ReadAmount } from './readAmount';
+import { CUT_TO, isShorthand, shorthandOut } from './shorthand';
 
 export type LineReading = Omit<IngredientLine, 'id'>;
 
@@ -166,19 +167,9 @@ function readAnew(written: string, book: FactBook): LineReading {
     .replace(/[\s\u00a0\u2009\u202f]+/g, ' ')
     .trim()
     .replace(BULLET, '')
-    .trim()
-    // "2 fillets à 150 g", "6 pears @ 180 g": what one weighs.
-    .replace(/(?<=\p{L})\s+(?:à|@)\s?(\d[\d.,]{0,6}\s?(?:g|kg|ml|oz|lb))\b(?!\s*each)/u, ' ($1 each)')
-    // "30 g olive oil + more for the tray": the more is not measured.
-    .replace(/\s*\+\s+(?:a (?:bit|little)\s+)?(?:more|extra)\s+(?=(?:for|to)\s)/i, ', plus extra ')
-    .replace(/^s\s?(?:&|\+|and)\s?p$/i, 'salt and pepper')
-    // "a walnut of yeast (say 20 g)": the figure counts, not the walnut.
-    .replace(
-      /^an?\s+(?:walnut|nut|lump|bit|piece|slug|splash|hazelnut|egg)(?:[- ]sized (?:piece|lump|knob))?\s+of\s+(.{3,40}?)\s*\((?:say|about|around|roughly|or)\s+(\d[\d.,]{0,6}\s?(?:g|grams?|ml))\)$/i,
-      'about $2 $1',
-    );
+    .trim();
   if (clean.length > LONGEST_LINE) return unread(written);
-  const brackets = takeBrackets(clean);
+  const brackets = takeBrackets(shorthandOut(clean));
   let text = brackets.text;
   const notes: string[] = [];
   const doubts: Doubt[] = [];
@@ -347,7 +338,8 @@ function readAnew(written: string, book: FactBook): LineReading {
     })
     .join(', ');
   const another = readAmount(after);
-  if (read && another?.unitWritten && /\p{L}{3,}/u.test(another.rest)) doubts.push({ code: 'another-item', text: after });
+  if (read && another?.unitWritten && /\p{L}{3,}/u.test(another.rest) && !CUT_TO.test(after))
+    doubts.push({ code: 'another-item', text: after });
   for (const part of prepared) preparation = preparation ? `${preparation}, ${part}` : part;
   if (after) preparation = preparation ? `${preparation}, ${after}` : after;
 
@@ -447,7 +439,7 @@ function readAnew(written: string, book: FactBook): LineReading {
   if (read && !read.unitWritten && item) {
     const odd = unknownUnit(item, book);
     if (odd) doubts.push({ code: 'unknown-unit', word: odd });
-    else if (!isCountable(item, book) && counted?.unit === 'each' && !one) {
+    else if (counted?.unit === 'each' && !one && (!isCountable(item, book) || isShorthand(counted.max, item, book))) {
       doubts.push({ code: 'not-counted', count: counted.max, item });
     }
   }

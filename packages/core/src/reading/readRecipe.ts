@@ -25,6 +25,8 @@ export interface ReadStep {
 export interface ReadPlace {
   /** Which line of the text it is, from 0. */
   readonly at: number;
+  /** Which of several things that stand in this line, from 0; see `inlineList`. */
+  readonly part: number;
   readonly written: string;
   readonly role: Role;
   /** Its place among the components, for lines, steps and headings; null elsewhere. */
@@ -54,9 +56,26 @@ export interface RecipeReading {
 
 export interface ReadRecipeOptions {
   readonly book?: FactBook;
-  /** What a person says that a line of the text is, by its number from 0. */
-  readonly said?: ReadonlyMap<number, Role>;
+  /** What a person says that a line of the text is, or one of the things in it, by `placeKey`. */
+  readonly said?: ReadonlyMap<string, Role>;
 }
+
+/** How a person's word for a place is kept: by the line, and by which of several things in it. */
+export const placeKey = ({ at, part }: Pick<ReadPlace, 'at' | 'part'>): string => (part === 0 ? `${at}` : `${at}.${part}`);
+
+/** Said of a line with several things in it, these mean all of it: it is put together again. */
+const OF_THE_WHOLE: ReadonlySet<Role> = new Set([
+  'step',
+  'note',
+  'aside',
+  'title',
+  'yield',
+  'method',
+  'tools',
+  'tool',
+  'more',
+  'ingredients',
+]);
 
 /**
  * A dish holds 200 lines, 80 steps and 20 components: a text of more lines than this becomes none that can be saved, whatever is
@@ -102,12 +121,15 @@ function titleOf(text: string): { readonly title: string; readonly portions: num
     .replace(/^[\s#>*_]+|[\s*_]+$/g, '')
     .replace(/\*\*/g, '')
     .replace(/\s+[–—-]\s+(?:from|by|courtesy of|adapted)\b.*$/i, '')
-    .replace(/^(?:dish|recipe|title|name of (?:the )?dish|product|menu item)\s*:\s*/i, '')
+    .replace(/^(?:sure|ok(?:ay)?|so|well|right|here you (?:go|are))[.,!:]\s+/i, '')
+    .replace(/^(?:dish|recipe(?:\s+\d{1,2})?|title|name of (?:the )?dish|product|menu item)\s*:\s*/i, '')
     .trim();
   const tail = YIELD_BEHIND.exec(bare);
   const said = tail ? yieldSaid(tail[0].replace(/^[\s,;([–—-]+|[)\]\s]+$/g, '')) : null;
   const title = said?.portions && said.left < 4 ? bare.slice(0, tail!.index) : bare;
-  return { title: title.replace(/[\s,;:–—-]+$/, '').trim(), portions: said?.left === 0 ? said.portions : null };
+  // "Tomato jelly (for 30)" leaves no half bracket.
+  const whole = /\([^)]*$/.test(title) ? title.slice(0, title.lastIndexOf('(')) : title;
+  return { title: whole.replace(/[\s,;:–—-]+$/, '').trim(), portions: said?.left === 0 ? said.portions : null };
 }
 
 /** Steps go on in the words that they were broken in: a word that was divided is put together again. */
@@ -115,7 +137,7 @@ const joinedTo = (before: string, more: string): string =>
   /\p{Ll}[-\u00ad]$/u.test(before) && /^\p{Ll}/u.test(more) ? before.slice(0, -1) + more : `${before} ${more}`;
 
 /** What a dish gives, said at the end of a line about its times. */
-const YIELD_AMONG = /(?<=\d.*)\b(?:serves|makes|feeds|yields?)\b\s*:?\s*[^.,;]{1,30}$/i;
+const YIELD_AMONG = /(?<=\d.*|,\s)\b(?:serves|makes|feeds|yields?)\b\s*:?\s*[^.,;]{1,30}$/i;
 const STEP_ALONE = /^step\s*\d{1,2}\s*[.:]?$/i;
 const TOOL_LIST = /^[^:]{3,40}:\s*(\S.*)$/;
 
@@ -127,8 +149,8 @@ const TOOL_LIST = /^[^:]{3,40}:\s*(\S.*)$/;
  */
 export function readRecipe(text: string, options: ReadRecipeOptions | FactBook = {}): RecipeReading {
   const { book = SHIPPED_BOOK, said } = 'find' in options ? { book: options, said: undefined } : options;
-  const all = text.replace(/\r\n?/g, '\n').split('\n');
-  const kept: { raw: string; at: number; blankBefore: boolean; blankAfter: boolean; as?: Role }[] = [];
+  const all = unquoted(text.replace(/\r\n?/g, '\n').split('\n'));
+  const kept: { raw: string; at: number; part: number; blankBefore: boolean; blankAfter: boolean; as?: Role }[] = [];
   let blank = true;
   for (let at = 0; at < all.length && kept.length < MOST_LINES_READ; at += 1) {
     const raw = all[at]!;
@@ -137,34 +159,50 @@ export function readRecipe(text: string, options: ReadRecipeOptions | FactBook =
       if (kept.length > 0) kept[kept.length - 1]!.blankAfter = true;
       continue;
     }
-    const row = said?.has(at) ? null : inlineList(raw, book);
-    rowParts(raw, row).forEach((part, index) => kept.push({ ...part, at, blankBefore: index === 0 && blank, blankAfter: false }));
+    const told = said?.get(`${at}`);
+    const row = told && OF_THE_WHOLE.has(told) ? null : inlineList(raw, book);
+    rowParts(raw, row).forEach((part, index) =>
+      kept.push({ ...part, at, part: index, blankBefore: index === 0 && blank, blankAfter: false }),
+    );
     blank = false;
   }
   const looks = looksOf(kept, book);
-  const placeOf = new Map(kept.map(({ at }, index) => [at, index]));
+  const placeOf = new Map(kept.map((place, index) => [placeKey(place), index]));
   const saidAt = new Map(
-    [...(said ?? [])].flatMap(([at, role]) => {
-      const index = placeOf.get(at);
+    [...(said ?? [])].flatMap(([key, role]) => {
+      const index = placeOf.get(key);
       return index === undefined ? [] : [[index, role] as const];
     }),
   );
   const roles = named(decideRoles(looks, saidAt), looks, saidAt);
   return assemble(
-    kept.map(({ at }, index) => ({ at, look: looks[index]!, role: roles[index]! })),
+    kept.map(({ at, part }, index) => ({ at, part, look: looks[index]!, role: roles[index]! })),
     book,
   );
 }
 
 /** A line of the text, or what stands in one row of it: a heading, ingredients, and what is said after them. */
-const rowParts = (raw: string, row: InlineList | null): readonly { readonly raw: string; readonly as?: Role }[] =>
-  row === null
+function rowParts(raw: string, row: InlineList | null): readonly { readonly raw: string; readonly as?: Role }[] {
+  // "SOUSED MACKEREL          Yield: 10 portions"
+  const gap =
+    row === null && raw.length < LONGEST_NAME
+      ? /^(\s*\p{L}.{2,80}?)\s{2,}(\(?\s*(?:(?:makes|yields?|serves|covers|portions?)\b.{1,40}|\d{1,3}(?:\s?[-–]\s?\d{1,3})?\s+(?:servings?|portions?|people|covers?|pers\.?)\)?))$/iu.exec(
+          raw,
+        )
+      : null;
+  if (gap && (yieldSaid(gap[2]!)?.left ?? 9) < 4)
+    return [
+      { raw: gap[1]!, as: 'title' },
+      { raw: gap[2]!, as: 'yield' },
+    ];
+  return row === null
     ? [{ raw }]
     : [
         ...(row.heading ? [{ raw: `${row.heading}:`, as: 'component' as const }] : []),
         ...row.lines.map((line) => ({ raw: line, as: 'line' as const })),
         ...(row.after ? [{ raw: row.after }] : []),
       ];
+}
 
 /** A dish whose only heading stands before all its lines, and that has no title, bears that name. */
 function named(roles: readonly Role[], looks: readonly Look[], said: ReadonlyMap<number, Role>): readonly Role[] {
@@ -178,8 +216,23 @@ function named(roles: readonly Role[], looks: readonly Look[], said: ReadonlyMap
   return roles.map((role, index) => (index === at ? 'title' : index < at && role === 'step' && !said.has(index) ? 'aside' : role));
 }
 
+const QUOTED = /^\s*(?:>\s?)+/;
+const CHAT =
+  /^\[?(?:\d{1,2}[./]\d{1,2}[./]\d{2,4},?\s+)?\d{1,2}[:.]\d{2}(?:[:.]\d{2})?(?:\s?[ap]\.?m\.?)?\]?\s*(?:[-–]\s*)?\p{L}[\p{L}\s.’'-]{0,24}:\s+/iu;
+
+/** A text without what a mail or a chat puts before each of its lines: "> ", "[14:02] Noor: ". */
+function unquoted(lines: readonly string[]): readonly string[] {
+  const written = lines.filter((line) => line.trim()).length;
+  for (const before of [QUOTED, CHAT]) {
+    const with_ = lines.filter((line) => before.test(line)).length;
+    if (with_ >= 3 && with_ >= written * 0.6) return lines.map((line) => line.replace(before, ''));
+  }
+  return lines;
+}
+
 interface Decided {
   readonly at: number;
+  readonly part: number;
   readonly look: Look;
   readonly role: Role;
 }
@@ -213,7 +266,7 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
     return known >= 0 ? known : components.push({ ...heading, texts: [] }) - 1;
   };
 
-  for (const [order, { at, look, role }] of decided.entries()) {
+  for (const [order, { at, part, look, role }] of decided.entries()) {
     let [component, index]: [number | null, number | null] = [null, null];
     switch (role) {
       case 'title': {
@@ -226,6 +279,9 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
         const read = yieldSaid(look.written.slice(0, LONGEST_NAME).replace(/^[\s#>*_–—•-]+|[*_]+$/g, '')) ?? yieldSaid(look.written, true);
         portions ??= read?.portions ?? null;
         gives ??= read?.gives ?? null;
+        // "Crushed potatoes with chive dip | Serves 4 | Prep 10 min"
+        const [first = '', ...others] = look.written.split(/\s+[|•]\s+/);
+        if (!title && others.length > 0 && yieldSaid(first) === null && !/\d/.test(first)) ({ title } = titleOf(first));
         break;
       }
       case 'ingredients': {
@@ -254,6 +310,7 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
       case 'step':
         component = inMethod ? under : current !== null && components[current]!.name !== '' && byComponent ? current : null;
         component = namedFirst(look.text, components) ?? component;
+        portions ??= portionsAmong(look.written);
         index =
           method.push({
             text: STEP_ALONE.test(look.text) || STEP_ALONE.test(look.written) ? '' : look.text,
@@ -304,7 +361,7 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
       }
     }
     if (role !== 'more') last = role;
-    places.push({ at, written: look.written, role, component, index });
+    places.push({ at, part, written: look.written, role, component, index });
   }
   // A list of its own that has nothing in it is not a component.
   const keep = components.map(({ name, texts }) => name !== '' || texts.length > 0);
@@ -329,6 +386,12 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
     places: places.map((each) => ({ ...each, component: moved(each.component) })),
     secondAt: secondRecipe(decided),
   };
+}
+
+/** "Mix just before eating. Enough for 4 as a side." */
+function portionsAmong(text: string): number | null {
+  const said = /(?:^|[.!;,]\s|→\s?)((?:enough for|serves|feeds)\s[^.,;]{1,30})/i.exec(text.slice(-80));
+  return said ? (yieldSaid(said[1]!)?.portions ?? null) : null;
 }
 
 /** "Custard: bring the milk …": the component that a step begins with, by its place. */

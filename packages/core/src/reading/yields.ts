@@ -27,6 +27,10 @@ const isMeasure = (unit: UnitCode): boolean => unitOf(unit).dimension !== 'count
 /** What things are made in, and counted by. */
 const MADE_IN: ReadonlySet<UnitCode> = new Set(['tin', 'jar', 'bottle', 'tub', 'loaf', 'batch', 'sheet', 'packet']);
 
+/** What stands beside a yield and is about time: "Takes 45 mins", "Prep time 10 minutes". */
+const TIMED =
+  /^(?:takes?|prep(?:aration)?(?: time)?|cook(?:ing)?(?: time)?|total(?: time)?|ready in|bak(?:e|ing)(?: time)?|time)\b\s*:?\s*(?:about\s+)?\d[\w\s½¼]{0,20}$/i;
+
 interface Count {
   readonly count: number;
   readonly rest: string;
@@ -90,12 +94,15 @@ export function yieldSaid(line: string, told = false): YieldSaid | null {
   let portions: number | null = null;
   let gives: Amount | null = null;
   let left = '';
-  let plate = false;
+  let [plate, leads] = [false, 0];
   for (const [index, part] of body.split(/\s*(?:[|•]|\/(?=\s)|,(?=\s*\d)|;)\s*/).entries()) {
     // "Portion 140 g fish, 90 g beans" says what lies on a plate.
+    const led = index > 0 ? LEAD.exec(part) : null;
+    if (led) leads += 1;
     plate ||= index > 0 && /^portions?\b/i.test(part);
     if (plate) continue;
-    const said = partSaid(part, told || (lead !== null && index === 0));
+    if (lead === null && TIMED.test(part)) continue;
+    const said = led ? partSaid(part.slice(led[0].length), true) : partSaid(part, told || (lead !== null && index === 0));
     // Nor is the time it takes.
     if (!said && portions !== null && /^(?:about\s+)?\d{1,3}\s?(?:min(?:ute)?s?|h|hrs?|hours?)\b(?:\s\d{1,2}\s?min\w*)?\.?$/i.test(part))
       continue;
@@ -113,6 +120,6 @@ export function yieldSaid(line: string, told = false): YieldSaid | null {
   if (isFor && gives) return null;
   const rest = NOTHING_MORE.test(left) ? '' : left.replace(/\([^)]*\)/g, '').trim();
   // "90 ml oil" and "1 large egg" say what goes in.
-  if (!lead && !told && rest) return null;
+  if (!lead && !told && leads === 0 && rest) return null;
   return { portions, gives, left: rest.replace(/[^\p{L}\d]/gu, '').length };
 }

@@ -154,7 +154,7 @@ export function SourceLines({ source, lit, onLight, onSay }: SourceLinesProps) {
         {source.map((line, place) => {
           const border = borders.find(({ at }) => at === place);
           return (
-            <li key={line.at}>
+            <li key={`${line.at}.${line.part}`}>
               {border ? (
                 <div
                   role="separator"

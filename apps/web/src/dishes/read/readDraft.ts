@@ -1,4 +1,4 @@
-import { readRecipe, toDish, type DishContent, type FactBook, type IngredientLine, type ReadPlace, type Role } from '@pelvo/core';
+import { placeKey, readRecipe, toDish, type DishContent, type FactBook, type IngredientLine, type ReadPlace, type Role } from '@pelvo/core';
 import type { TechniqueSummary } from '@pelvo/contract';
 
 /** Corrections a person made to readings, by the line as written. */
@@ -41,7 +41,15 @@ interface DraftBy {
  */
 export function readDraft(text: string, { techniques, corrections, said = {}, book }: DraftBy): Draft {
   const keys = keysOf(text);
-  const roles = new Map([...keys].flatMap(([at, key]) => (said[key] ? [[at, said[key]] as const] : [])));
+  const keyOf = ({ at, part }: Pick<ReadPlace, 'at' | 'part'>) => `${keys.get(at)!}${part === 0 ? '' : `/${part}`}`;
+  const lineOf = new Map([...keys].map(([at, key]) => [key, at]));
+  const roles = new Map(
+    Object.entries(said).flatMap(([key, role]) => {
+      const [, line = key, part = '0'] = lineOf.has(key) ? [] : (/^(.*)\/(\d{1,3})$/s.exec(key) ?? []);
+      const at = lineOf.get(line);
+      return at === undefined ? [] : [[placeKey({ at, part: Number(part) }), role] as const];
+    }),
+  );
   const reading = readRecipe(text, { book, said: roles });
   let next = 0;
   const content = toDish(reading, { newId: () => `n${(next += 1)}`, portions: ASSUMED_PORTIONS, techniques });
@@ -67,7 +75,7 @@ export function readDraft(text: string, { techniques, corrections, said = {}, bo
     source: reading.places.map((place) => {
       const id = place.role === 'more' ? before : linked(place);
       before = id;
-      const key = keys.get(place.at)!;
+      const key = keyOf(place);
       return { ...place, key, id, said: key in said };
     }),
   };

@@ -1,0 +1,45 @@
+/*
+ * Words by which lines of a text are known: headings of its sections, tools, notes, and what surrounds a recipe. From the manners of the
+ * corpora in `test/corpus`; each word stands there in a text.
+ */
+
+export const INGREDIENTS =
+  /^(?:the\s+)?(?:(?:each|every) (?:student|pupil|person|pair|group|team|learner)(?: will)? (?:needs?|requires?)|ingredients?|commodit(?:y|ies)|materials?|supplies|provisions|shopping list|what you need|what goes in|mise en place|(?:in|from) (?:your|the) (?:box|bag|kit|cupboard|pantry|kitchen|stores?|storeroom|fridge|larder))(?:\s+(?:supplied|provided|needed|required))?(?:\s+list)?(?:\s*\(?\s*(?:for|serves|to serve)\b.*)?\s*:?$/i;
+export const METHOD =
+  /^(?:the\s+)?(?:method(?:\s+of\s+(?:work|preparation))?|directions?|instructions?|steps?|procedure|process|preparation(?:\s+method)?|to make(?:\s+it)?|how to(?:\s+make(?:\s+it)?)?|what to do|what you do|do it|make it|let[’']?s (?:cook|go)|how it[’']s done|order of (?:work|preparation)|sequence|steps to follow|work plan|cooking|assembly and cooking|the work|work)\s*:?$/i;
+export const TOOLS =
+  /^(?:special\s+)?(?:equipment|tools?|utensils|kit|you will (?:also )?need|you[’']ll also need|hardware|small equipment)(?:\s+(?:list|needed|required))?\b\s*(?::|$)/i;
+export const TOOL =
+  /\b(?:cutters?|sheet|brush|sieve|pan|pot|blender|mixer|whisk|thermometer|probe|tin|tray|mould|ring|rolling pin|knife|board|bowl|scales?|jug|spatula|piping bag|nozzle|thermostat|fryer|spider|tongs|cloth|foil|parchment|paper|rack|grater|mandolin|peeler|ladle|spoons?|skewers?|string|film|processor|siphon|chinois|colander|casserole|ramekins?)\b/i;
+export const TOOL_LAST =
+  /\b(?:cutter|sheet|brush|sieve|pan|pot|blender|mixer|whisk|thermometer|probe|tray|mould|ring|pin|knife|board|bowl|scales|jug|spatula|bag|nozzle|fryer|tongs|cloth|rack|grater|peeler|ladle|processor)s?$/i;
+export const NOTE =
+  /^(?:\*?\s*)(?:n\.?\s?b\b|notes?\s*(?::|$|[–—-]\s)|tips?\s*(?::|$|[–—-]\s)|safety\s*:|chef[’']?s? (?:tip|note)|cook[’']?s? (?:tip|note)|hint|variations?\b|store\b\s*:|storage|shelf[- ]life|keeps?\b|allergens?\s*:|allergy|contains\s*:|make[- ]ahead|freez(?:es|ing)\b|to store|serving suggestion|wine|oven\s*(?::|temp|\d)|m\.?e\.?p\.?\b.{0,30}$|(?:the )?(?:day|night|evening|morning) before\s*:?$|(?:prep(?:aration)?|cook(?:ing)?|bak(?:e|ing)|total|resting|chill(?:ing)?|hands[- ]on|active|inactive|difficulty|time)(?:\s+time)?\s*:|(?:prep(?:aration)?|total|active|inactive|hands[- ]on|ready in|(?:cook(?:ing)?|bak(?:e|ing)|resting|chilling) time)(?:\s+time)?\s+(?:about\s+)?(?:\d|½|an?\b)|demo\s*:|demonstration\s*:|difficulty|level\s*:|cost\s*:|season\s*:|source\s*:|ref\b\.?|rev\b\.?|version\b|code\s*:|cuisine|course\s*:|category|author\s*:|important\s*:|warning\s*:|caution\s*:|critical\s*:|haccp|ccp\b|see (?:also )?(?:page|p\.)|recipe (?:no|number|ref))/i;
+/** What is told of the dish when the work is over. */
+export const KEEPING =
+  /\b(?:keeps? (?:for|well|up to)|can be (?:made|prepared|frozen|kept|stored)|will keep|better (?:on )?the (?:second|next)|even better|tastes? best|made (?:a|one|two|three|\d) days? (?:ahead|before)|if you (?:like|prefer|have)|easier to|best result|nice with|goes well|serve[sd]? well with|freezes well|leftovers?|instead of|works? (?:just )?as well|any will do|just let it down)\b/i;
+export const ASIDE =
+  /^(?:skip to\b|jump to\b|home\b(?:$|\s*[»>|/])|menu\b|search\b|log ?in\b|sign (?:in|up)\b|share\b|pin\b|print\b|save\b|rate this|subscribe|unsubscribe|newsletter|advert|advertisement|sponsored|continue reading|read more|show more|load more|related\b|you (?:may|might) also (?:like|enjoy)|more (?:recipes|from|like)|popular|trending|comments?\b|leave a (?:reply|comment)|reply\b|reviews?\b|\d+ (?:comments|reviews|ratings|thoughts|votes|likes|replies|shares|views|posts)|.{1,40}\b(?:wrote|writes|says|asked)\b.{0,20}:$|did you make|tag (?:us|me)|follow (?:us|me)|nutrition|calories|per serving\b|get ingredients|buy (?:now|ingredients)|shop\b|us customary|metric\b|imperial\b|\d+(?:\/\d+)?x(?:\s|$)|cook mode|prevent your screen|copyright|©|all rights|posted|published|updated|by [A-Z]\p{Ll}+(?:\s*[|•·].*)?$|from \d[\d.]* votes|\d\.\d+ (?:from|out of|\/)|time ?plan\b|(?:stretch|extension|challenge|extra task)\s*:|practical \d|(?:could|can|would|will) you\b.{0,30}\b(?:send|share|give|mail|post)\b|learning (?:aims?|outcomes?|objectives?)|aims?\b\s*:?$|objectives?\b|outcomes?\b|by the end of|criteria|assessment\b|questions?\b\s*:?$|discussion|homework|evaluation|tutor\b|teacher\b|student\b|learner\b|name\s*[:_]|date\s*[:_]|signature|signed|unit \d|chapter \d|section \d|(?:re|fwd?|subject|from|to|date)\s?:\s|\d{1,2}\.\d{1,2}\s+\p{Lu}|session \d|lesson \d|week \d|day (?:\d|one|two|three)\b|module \d|handout\b|page \d|p\. ?\d+$|www\.|https?:|cookies?\b policy|privacy|terms\b|view in browser|forward to|sent from my|regards|kind regards|best wishes|best,?$|cheers|love\b(?:,|\s+(?:to|from))|yours\b|until next|see you|thank(?:s| you)|hi\b|hello\b|(?:my )?dear(?:est)?\b|with (?:a kiss|love|best|kind|warm(?:est)?) |hey\b|good (?:morning|evening)\b|let me know|hope (?:you|this|that|it)|enjoy!?$|bon app|total\b\s*\|?|item\s*[|\t]|ingredient\s*[|\t]|ingredients?\s+(?:qty|quantity|weight|amount|unit)|qty\b|quantity\s+unit|column)/iu;
+/** What is said about a text, or around a lesson, by its form: who sent it and when, how a paper is filed, what is filled in by hand. */
+export const AROUND =
+  /^(?:contents\b|printed (?:from|on|by)\b|(?:mon|tues|wednes|thurs|fri|satur|sun)day\b[^:]{0,30}$|here(?:[’']s| is| are)\b.{0,60}\b(?:promised|asked|mentioned|recipe)\b|\d{1,2}\s+(?:ingredients|method|procedure|directions|notes?|variations?|references|see also|equipment)$|(?:standard\s+)?recipe (?:card|sheet|file|no\b)|inspired by\b|category\s*:|find our\b|[[(]?\d{1,2}[:.]\d{2}(?:\s?[ap]\.?m\.?)?[\])]?,?\s+[^:]{1,30}:|(?:contributed|submitted|shared|sent in|donated|adapted|compiled|prepared|approved|checked|written) (?:by|from)\b|(?:recipe )?courtesy of|from the kitchen of|candidates?\b|marks?\s*:|marking\b|key ?words?\s*:|vocabulary\b|risks?\s*:|hazards?\s*:|(?:document|doc|form|code|issue|sheet)\s*(?:no\.?\s*)?\d|task [A-Z\d]\b|how did (?:you|it)\b|one thing\b|next time\b.*_|what went well|["“][^"”]*["”]$)|[_.]{6,}\s*$|[★☆]{2,}|\b(?:approved by|task [A-Z]\b)/iu;
+/** Headings under which everything is about something else. */
+export const ASIDE_HEADS =
+  /^(?:learning (?:aims?|outcomes?|objectives?)|aims?|objectives?|outcomes?|(?:review |check )?questions?|check your (?:learning|understanding|knowledge)|test yourself|activit(?:y|ies)|exercises?|discussion|homework|nutrition(?:\s+(?:facts|information).*)?|reviews?(?:\s*\(\d+\))?|comments?(?:\s*\(\d+\))?|\d+ (?:comments|reviews|thoughts).*|you (?:may|might) also (?:like|enjoy)|related.*|leave a (?:reply|comment)|did you make.*|more recipes.*)\s*:?$/i;
+export const SIGN_OFF =
+  /^(?:(?:Aunt|Uncle|Grand\p{Ll}+|Mum|Mom|Dad|Chef)(?:\s\p{Lu}\p{Ll}+)?|\p{Lu}\.|\p{Lu}\p{Ll}{1,12}|[-–—]\s?\p{Lu}\p{Ll}+|x{1,3}|xox\w*)$/u;
+export const RUNNING_HEAD = /^(?:\d{1,4}\s{1,8}\p{Lu}[\p{Lu}\s'’&-]{3,}|\p{Lu}[\p{Lu}\s'’&-]{3,}\s{1,8}\d{1,4}|\d{1,4})$/u;
+
+/** "Pears - 3", "Shallots: 2, finely chopped". */
+export const COUNT_BEHIND = /^\p{L}[^\d]{2,50}(?:\s[-–—]|:)\s?\d{1,3}(?:\s(?:no|ea)\.?)?(?:,\s.{2,40})?$/u;
+/** What is said of an amount behind a name, without a figure. */
+export const BY_EYE_BEHIND =
+  /^\p{L}[^.:]{2,50},\s(?:an?\s+)?(?:(?:good|small|large|big|generous)\s+)?(?:(?:pinch|handful|knob|splash|dash|drizzle|squeeze|few (?:sprigs|leaves|drops)|little|bit)(?:es|s)?|(?:to|for)\s+(?:serve|serving|garnish|finish|finishing|decorate|frying|greasing|dusting|the (?:tin|pan|tray|top)))$/iu;
+/** "Oil for frying" */
+export const FOR_WORK =
+  /^\p{L}[\p{L}\s,]{1,40}\bfor\s+(?:deep[- ]|shallow[- ])?(?:frying|greasing|brushing|dusting|rolling|sprinkling|coating|oiling|tossing|drizzling|the (?:pan|tin|tray|board))\s*$/iu;
+
+export const COMPONENT_WORDS =
+  /\b(?:base|filling|topping|sauce|dressing|glaze|icing|dough|pastry|sponge|crumb|crust|batter|marinade|brine|syrup|garnish|tempering|assembly|plating|soaker|starter|salad|broth|stock|cream|custard|compote|relish|pickle|salsa|oil|puree|jam|jelly|caramel|mousse|meringue|frosting|streusel|crumble|fritters?|fish|beans?|vegetables?|finish|serve|plate|component)\b/i;
+
+export const AMOUNT_BEHIND = /[\s:,–—-]\s*(?:about\s+)?(?:\d[\d.,/]*|[½¼¾⅓⅔])\s?(?:kg|g|mg|ml|cl|l|oz|lb|tbsp|tsp|cups?|no\.?|ea\.?)\b/i;
