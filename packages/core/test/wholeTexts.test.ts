@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { placeKey, readLine, readRecipe, type LineReading } from '../src';
 import { compare, pasted } from './corpus/compare';
-import { PAGES } from './corpus/pages';
+import { MORE_PAGES } from './corpus/morePages';
+import { PAGES as FIRST_PAGES } from './corpus/pages';
 import { WHOLE_TEXTS as ALL } from './corpus/wholeTexts';
 
 describe('whole texts, read by hand', () => {
@@ -43,6 +44,8 @@ const said = ({ amount, item }: LineReading): string =>
   amount
     ? `${short(amount.min)}${amount.max === amount.min ? '' : `-${short(amount.max)}`}${amount.unit === 'each' ? '' : ` ${amount.unit}`} ${item}`
     : item;
+
+const PAGES = [...FIRST_PAGES, ...MORE_PAGES];
 
 describe('pages in rows, columns, sentences and chats', () => {
   it.each(PAGES.map((page) => [page.manner, page] as const))('%s', (_, { text, title, portions, components, steps }) => {

@@ -29,16 +29,37 @@ export function isTableHead(raw: string): boolean {
     .split(/\t|\||\s{2,}/)
     .map((cell) => cell.trim())
     .filter(Boolean);
-  return cells.length >= 2 && cells.every((cell) => HEAD_CELL.test(cell));
+  return cells.length >= 2 && cells.every((cell) => HEAD_CELL.test(cell) || UNIT_HEAD.test(cell));
+}
+
+const UNIT_HEAD = /^(?:(?:weight|qty|quantity|amount|mass)\s*)?\(?(g|grams?|kg|ml|l|oz|lb)\)?$/i;
+
+/** The unit that heads the column of figures a line stands in, by line: "Item   g   %". It holds until a line without a row's gaps. */
+export function columnUnits(lines: readonly string[]): readonly (string | null)[] {
+  let unit: string | null = null;
+  return lines.map((raw) => {
+    if (raw.length > 200) return (unit = null);
+    const cells = raw
+      .trim()
+      .split(/\t|\||\s{2,}/)
+      .map((cell) => cell.trim())
+      .filter(Boolean);
+    const head = cells.length >= 2 && cells.every((cell) => HEAD_CELL.test(cell) || UNIT_HEAD.test(cell)) ? cells : null;
+    const units = head?.flatMap((cell) => UNIT_HEAD.exec(cell)?.[1] ?? []) ?? [];
+    if (head) unit = units.length === 1 ? units[0]!.replace(/^grams?$/i, 'g') : null;
+    else if (cells.length < 2) unit = null;
+    return head ? null : unit;
+  });
 }
 
 /**
  * A row of a table, "Butter | 125 | g | cold, diced" or the same with tabs, as an ingredient line is written; null where a line is no
  * such row.
  *
+ * @param columnUnit - the unit that heads the column of figures, if one does
  * @example fromCells('Butter | 125 | g | cold, diced') // '125 g Butter, cold, diced'
  */
-export function fromCells(raw: string): string | null {
+export function fromCells(raw: string, columnUnit: string | null = null): string | null {
   if (raw.length > 400) return null;
   const cells = cellsOf(raw);
   if (cells.length < 2) return null;
@@ -47,9 +68,11 @@ export function fromCells(raw: string): string | null {
   const place = at >= 0 ? at : together;
   if (place < 0) return null;
   const unitBehind = at >= 0 && findUnit(cells[at + 1] ?? '') !== null;
-  const amount = at < 0 ? cells[together]! : unitBehind ? `${cells[at]!} ${cells[at + 1]!}` : cells[at]!;
+  const amount = at < 0 ? cells[together]! : unitBehind ? `${cells[at]!} ${cells[at + 1]!}` : columnUnit ? `${cells[at]!} ${columnUnit}` : cells[at]!;
   const used = new Set(unitBehind ? [place, place + 1] : [place]);
-  const left = cells.filter((cell, index) => cell && !used.has(index) && !PERCENT.test(cell));
+  const left = cells.filter(
+    (cell, index) => cell && !used.has(index) && !PERCENT.test(cell) && !(columnUnit && NUMBER.test(cell)),
+  );
   // The same amount in another system, in a column of its own.
   const beside = left.find((cell) => isMeasured(cell) || cell === amount);
   const [name, ...others] = left.filter((cell) => cell !== beside);

@@ -1,11 +1,16 @@
 import { SHIPPED_BOOK, type FactBook } from '../ingredients';
 import { heatsIn, timesIn, unitOf } from '../quantity';
-import { fromCells, isTableHead } from './cells';
+import { columnUnits, fromCells, isTableHead } from './cells';
+import { isMeasured } from './measured';
 import { readAmount } from './readAmount';
 import { isTold, verbsIn } from '../verbs';
 import {
   INGREDIENTS,
+  LETTERED,
   METHOD,
+  NUMBERED,
+  STEP_ALONE,
+  TO_PLATE,
   TOOLS,
   TOOL,
   TOOL_LAST,
@@ -14,12 +19,15 @@ import {
   ASIDE,
   AMOUNT_BEHIND,
   AROUND,
+  BULLET,
   BY_EYE_BEHIND,
   COMPONENT_WORDS,
   COUNT_BEHIND,
   FOR_WORK,
   ASIDE_HEADS,
+  SEASONING,
   SIGN_OFF,
+  TO_TASTE,
   RUNNING_HEAD,
 } from './sectionWords';
 import { yieldSaid } from './yields';
@@ -64,37 +72,16 @@ export interface Look {
 
 
 const FOR_THE = /^(?:for|to make|making)\s+(?:the\s+|an?\s+)?[^,\d]{2,60}:?$/i;
-const TO_PLATE = /^(?:to|for)\s+(?:plate|serve|serving|finish|finishing|garnish|assemble|assembly|decorate|plating)(?:\s+up)?\s*:?$/i;
 const PART = /^(?:part|component|stage|section)\s+(?:\d+|[A-Z])\b\s*[:.–-]?|^[A-H][.)]\s+(?=\p{Lu})|^\d\s*[.)]\s*(?=for the\b)/iu;
 const CAPS = /^(?=.*\p{Lu}{2})[^\p{Ll}]{3,60}$/u;
-const NUMBERED = /^(?:step\s*)?(\d{1,2})\s*(?:[.):]|[–-](?=\s)|\/(?=\s))\s*(?=\p{L})/iu;
-const STEP_ALONE = /^step\s*(\d{1,2})\s*[.:]?$/i;
-const LETTERED = /^[a-hj-z]\s?[.)]\s+(?=\p{L})/u;
 /** "9.40  Peel and slice the pears": the hour a step begins at. */
 const CLOCK = /^\d{1,2}[.:]\d{2}\s+(?:[-–]\s*\d{1,2}[.:]\d{2}\s+)?(?=\p{L})/u;
 const BARE_NUMBER = /^(\d{1,2})\s+(?=\p{L})/u;
-const BULLET = /^(?:[-*•·‣▪◦–—▢□☐✓▸→]|\[\s?\])\s+/;
 const MARKS = /^(?:#{1,6}\s+|>\s*)+|^\*\*(?=.*\*\*$)|^__(?=.*__$)|^[*_](?=[^*_]+[*_]$)|[*_]{1,2}$/g;
 
-const SEASONING =
-  /^(?:(?:sea|fine|flaky|coarse|table|black|white|ground|freshly)\s+)*(?:s\s?(?:&|\+)\s?p$|salt|pepper|seasoning)(?:\s*(?:and|&|,|\/)\s*(?:(?:freshly|ground|black|white|milled)\s+)*pepper)?$/i;
-/** Whether a line begins with an amount in a unit, or ends with one. */
-const isMeasured = (line: string): boolean => {
-  const bare = line.slice(0, 200).replace(BULLET, '');
-  return (
-    readAmount(bare)?.unitWritten === true ||
-    TO_TASTE.test(bare) ||
-    SEASONING.test(bare) ||
-    COUNT_BEHIND.test(bare) ||
-    fromCells(line) !== null ||
-    (bare.length < 80 && AMOUNT_BEHIND.test(` ${bare}`)) ||
-    (/^(?:\d{1,3}|an?|one|two|three|four|six)\s+\p{L}{2}/iu.test(bare) && bare.length < 60 && !isTold(bare.replace(/^\S+\s+/, '')))
-  );
-};
 const isSentence = (line: string): boolean => /[.!]$/.test(line) && line.split(' ').length >= 3;
 /** "Salt ........ 1 tsp" */
 const LEADERS = /^(\p{L}.{1,60}?)\s*(?:\.{3,}|…{2,}|(?:\. ){3,})\s*(\S.{0,30})$/u;
-const TO_TASTE = /\b(?:to taste|as needed|q\.?s\.?)\b/i;
 const ZERO: Readonly<Record<Role, number>> = {
   title: 0,
   yield: -6,
@@ -125,6 +112,7 @@ export function looksOf(
   const begin = (pattern: RegExp) => lines.filter(({ raw }) => pattern.test(raw.trim())).length;
   const mostlySmall = begin(/^\p{Ll}/u) > begin(/^\p{L}/u) * 0.5 && begin(/^\p{Lu}/u) < 5;
   const clocked = lines.filter(({ raw }) => CLOCK.test(raw.trim())).length >= 3;
+  const units = columnUnits(lines.map(({ raw }) => raw));
   const boxes = numberedBoxes(lines.map(({ raw }) => raw.trim()));
   return lines.map((line, index) =>
     lookOf(line, {
@@ -132,6 +120,7 @@ export function looksOf(
       mostlySmall,
       box: boxes.has(index),
       clocked,
+      unit: units[index] ?? null,
       before: lines[index - 1]?.raw.trim() ?? null,
       next: lines[index + 1]?.raw.trim() ?? null,
       first: index === 0,
@@ -161,10 +150,11 @@ function lookOf(
     mostlySmall,
     box,
     clocked,
+    unit,
     before,
     next,
     first,
-  }: { book: FactBook; mostlySmall: boolean; box: boolean; clocked: boolean; before: string | null; next: string | null; first: boolean },
+  }: { book: FactBook; mostlySmall: boolean; box: boolean; clocked: boolean; unit: string | null; before: string | null; next: string | null; first: boolean },
 ): Look {
   const written = raw.replace(/\s+/g, ' ').trim();
   const short = written.slice(0, 300);
@@ -192,7 +182,7 @@ function lookOf(
   const number = alone ? Number(alone[1]) : numberedStep ? Number((pointed ?? unpointed)![1]) : lettered ? 0 : null;
   const text = number === null ? bare : afterNumber;
   const leaders = LEADERS.exec(bare);
-  const cells = fromCells(raw) ?? (leaders ? `${leaders[2]!} ${leaders[1]!}` : null);
+  const cells = fromCells(raw, unit) ?? (leaders ? `${leaders[2]!} ${leaders[1]!}` : null);
   const asLine = cells ?? bare;
   const heading =
     /^[-–—=~*]\s?\p{Lu}[^.]{1,40}\s?[-–—=~*]$/u.test(short) ||
@@ -304,6 +294,7 @@ function lookOf(
     !amount &&
     !behind &&
     !SEASONING.test(bare) &&
+    !TO_TASTE.test(bare) &&
     (said === null || said.left > 3 || /\(/.test(bare)) &&
     !/[\d½¼¾⅓⅔]|^(?:the\s+)?(?:grated\s+)?(?:juice|zest|rind|peel)\b/i.test(outside) &&
     next !== null &&
@@ -350,6 +341,8 @@ function lookOf(
   else if (said && /[|•]|\/\s/.test(bare)) like.yield += times > 0 ? 14 : 10;
   if (NOTE.test(bare) || /^(?:TIPS?|NOTES?|N\.?B\.?)\b/.test(bare)) like.note += 9;
   else if (KEEPING.test(bare)) like.note += 4;
+  // "Makes: a bowlful | Time: 40 min | Difficulty: easy"
+  if (/[|•]\s*(?:time|difficulty|level|prep|cook|skill)\b/i.test(bare)) like.note += 8;
   if (like.note > 6) {
     like.step -= 4;
     like.line -= 4;

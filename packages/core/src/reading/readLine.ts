@@ -125,7 +125,7 @@ const OTHER_SCRIPT = /(?!\p{Script=Latin}|\p{Script=Common}|\p{Script=Inherited}
 
 /** What is left of an amount, a unit, a sign or a joint in the name of an item: never read for sure. */
 const LEFT_OVER =
-  /^(?:(?!0{2,3}\s)\d(?!\d?\s?%)|[½¼¾⅓⅔#&+/×*=]|x\s|(?:and|or|of|with|plus|to|from|per|then|&)\b|(?:g|kg|ml|cl|l|oz|lb|lbs|tsp|tbsp|cups?|pints?)\b\.?)|(?<![\p{L}\d])\d+(?:[.,]\d+)?\s?(?:g|kg|ml|cl|l|oz|lbs?|tsp|tbsp|cups?)\b|\s\d{1,4}$|\bthe \d/iu;
+  /^(?:(?!0{2,3}\s)\d(?!\d?\s?%)|[½¼¾⅓⅔#&+/×*=]|x\s|(?:and|or|of|with|plus|to|from|per|then|&)\b|(?:g|kg|ml|cl|l|oz|lb|lbs|tsp|tbsp|cups?|pints?)\b\.?)|(?<![\p{L}\d])\d+(?:[.,]\d+)?\s?(?:g|kg|ml|cl|l|oz|lbs?|tsp|tbsp|cups?|cloves?|bunch(?:es)?|sprigs?|tins?|cans?|slices?|lea(?:f|ves)|sticks?|pinch(?:es)?|handfuls?|bulbs?|heads?|each|ea)\b|\s\d{1,4}$|\bthe \d/iu;
 
 /** A unit-like word nobody knows: "3 glugs olive oil". Returns the word, or null. */
 function unknownUnit(item: string, book: FactBook): string | null {
@@ -436,7 +436,7 @@ function readAnew(written: string, book: FactBook): LineReading {
   if (isToTaste && !read && !isSeasoning && !book.find(item)?.strong) doubts.push({ code: 'no-allowance' });
   if (!read && !isToTaste && !percent) doubts.push({ code: 'no-amount', instead: vague?.[0].trim() ?? '' });
   if (!item && !read) doubts.push({ code: 'unreadable' });
-  if (read && !read.unitWritten && item) {
+  if (read && (!read.unitWritten || read.amount.unit === 'each') && item) {
     const odd = unknownUnit(item, book);
     if (odd) doubts.push({ code: 'unknown-unit', word: odd });
     else if (counted?.unit === 'each' && !one && (!isCountable(item, book) || isShorthand(counted.max, item, book))) {

@@ -5,6 +5,7 @@ import { decideRoles } from './decide';
 import { inlineList, type InlineList } from './inlineLists';
 import { looksOf, type Look, type Role } from './looks';
 import { readLine, type LineReading } from './readLine';
+import { sideBySide } from './sideBySide';
 import { yieldSaid } from './yields';
 
 export interface ReadComponent {
@@ -112,7 +113,7 @@ function capital(text: string): string {
 }
 
 const YIELD_BEHIND =
-  /\s*[,;([–—-]*\s*\b(?:serves|makes|feeds|for|yields?|covers)\s+[^()[\]]{1,40}[)\]]?\s*$|\s*[([]\s*\d{1,3}\s+(?:portions?|covers?|servings?|people|pers(?:ons?)?\.?|pax)\s*[)\]]\s*$/i;
+  /\s+[–—-]\s+\d{1,3}\s+(?:portions?|ptns?|covers?|servings?|people|pax)\s*$|\s*[,;([–—-]*\s*\b(?:serves|makes|feeds|for|yields?|covers)\s+[^()[\]]{1,40}[)\]]?\s*$|\s*[([]\s*\d{1,3}\s+(?:portions?|covers?|servings?|people|pers(?:ons?)?\.?|pax)\s*[)\]]\s*$/i;
 
 /** The title without signs, and the portions that stand in it: "Warm lentils (serves 6)". */
 function titleOf(text: string): { readonly title: string; readonly portions: number | null } {
@@ -149,11 +150,12 @@ const TOOL_LIST = /^[^:]{3,40}:\s*(\S.*)$/;
  */
 export function readRecipe(text: string, options: ReadRecipeOptions | FactBook = {}): RecipeReading {
   const { book = SHIPPED_BOOK, said } = 'find' in options ? { book: options, said: undefined } : options;
-  const all = unquoted(text.replace(/\r\n?/g, '\n').split('\n'));
+  const all = sideBySide(unquoted(text.replace(/\r\n?/g, '\n').split('\n')), book);
   const kept: { raw: string; at: number; part: number; blankBefore: boolean; blankAfter: boolean; as?: Role }[] = [];
+  const partsOf = new Map<number, number>();
   let blank = true;
-  for (let at = 0; at < all.length && kept.length < MOST_LINES_READ; at += 1) {
-    const raw = all[at]!;
+  for (const { raw, at } of all) {
+    if (kept.length >= MOST_LINES_READ) break;
     if (!raw.trim()) {
       blank = true;
       if (kept.length > 0) kept[kept.length - 1]!.blankAfter = true;
@@ -161,9 +163,11 @@ export function readRecipe(text: string, options: ReadRecipeOptions | FactBook =
     }
     const told = said?.get(`${at}`);
     const row = told && OF_THE_WHOLE.has(told) ? null : inlineList(raw, book);
-    rowParts(raw, row).forEach((part, index) =>
-      kept.push({ ...part, at, part: index, blankBefore: index === 0 && blank, blankAfter: false }),
-    );
+    for (const [index, each] of rowParts(raw, row).entries()) {
+      const part = partsOf.get(at) ?? 0;
+      partsOf.set(at, part + 1);
+      kept.push({ ...each, at, part, blankBefore: index === 0 && blank, blankAfter: false });
+    }
     blank = false;
   }
   const looks = looksOf(kept, book);
@@ -299,6 +303,8 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
         break;
       case 'component':
         current = named(headingOf(look.written));
+        // "Beetroot-cured trout (serves 20)": of the dish, where nothing else has said so.
+        portions ??= portionsOfHeading(look.written);
         component = current;
         under = current;
         break;
@@ -388,9 +394,14 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
   };
 }
 
+function portionsOfHeading(text: string): number | null {
+  const brackets = IN_BRACKETS.exec(text.slice(0, LONGEST_NAME));
+  return brackets && /^(?:serves|feeds|covers|for\s\d)/i.test(brackets[1]!) ? (yieldSaid(brackets[1]!)?.portions ?? null) : null;
+}
+
 /** "Mix just before eating. Enough for 4 as a side." */
 function portionsAmong(text: string): number | null {
-  const said = /(?:^|[.!;,]\s|→\s?)((?:enough for|serves|feeds)\s[^.,;]{1,30})/i.exec(text.slice(-80));
+  const said = /(?:^|[.!;,]\s|→\s?)((?:enough for|serves|feeds)\s[^.,;]{1,30}|makes\s\d{1,3}\s(?:servings?|portions?))/i.exec(text.slice(-80));
   return said ? (yieldSaid(said[1]!)?.portions ?? null) : null;
 }
 

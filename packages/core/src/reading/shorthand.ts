@@ -8,6 +8,9 @@ export const shorthandOut = (line: string): string =>
     .replace(/(?<=\p{L})\s+(?:à|@)\s?(\d[\d.,]{0,6}\s?(?:g|kg|ml|oz|lb))\b(?!\s*each)/u, ' ($1 each)')
     // "30 g olive oil + more for the tray": the more is not measured.
     .replace(/\s*\+\s+(?:a (?:bit|little)\s+)?(?:more|extra)\s+(?=(?:for|to)\s)/i, ', plus extra ')
+    // "Aubergines x 3", "Tahini x 2 tbsp", "Leeks 3, washed": the amount behind the name.
+    .replace(/^(\p{L}[\p{L}\s-]{2,40}?)\s+[x×]\s?((?:\d{1,4}(?:[.,/]\d{1,2})?|[½¼¾⅓⅔])(?:\s?[a-z]{1,5})?)$/iu, '$2 $1')
+    .replace(/^(\p{L}[\p{L}\s-]{2,40}?)\s([1-9]\d?),\s(?=\p{Ll})/u, '$2 $1, ')
     .replace(/^s\s?(?:&|\+|and)\s?p$/i, 'salt and pepper')
     // "a walnut of yeast (say 20 g)": the figure counts, not the walnut.
     .replace(
@@ -15,11 +18,17 @@ export const shorthandOut = (line: string): string =>
       'about $2 $1',
     );
 
-/** "150 hazelnuts", "80 sherry vin": so many small pieces, or of what nobody counts, are grams of a cook in a hurry. */
+/**
+ * "150 hazelnuts", "80 sherry vin", "30 dextrose": so many small pieces, or so many of what is not said to be many, are grams of a cook in a
+ * hurry.
+ */
 export function isShorthand(count: string, item: string, book: FactBook): boolean {
-  if (exact(count).compare(50) < 0) return false;
+  const many = exact(count);
+  if (many.compare(20) < 0) return false;
   const one = book.find(item)?.gramsOfOne.find(({ unit, size }) => unit === 'each' && size === '')?.grams;
-  return one === undefined || exact(one).compare(5) < 0;
+  const small = one === undefined || exact(one).compare(5) < 0;
+  const isSingular = !/s$/i.test(item) && (one === undefined || exact(one).compare(100) < 0);
+  return isSingular || (many.compare(50) >= 0 && small);
 }
 
 /** "3 mm dice", "2 cm cubes": how large it is cut, and nothing else. */

@@ -14,9 +14,9 @@ export interface YieldSaid {
 }
 
 const LEAD =
-  /^\W*(?:to make\s+(?=\d)|(?:this\s+)?(?:recipe\s+)?(?:serves|serving|servings?|feeds|yields?|makes|gives|covers?|portions?|quantity|enough|sufficient|for|number of (?:portions|covers))\b(?:\s+(?:for|to serve|to make|about))?)\s*[:\-–=]?\s*(?:it\s+serves\s+)?/i;
+  /^\W*(?:to make\s+(?=\d)|(?:this\s+)?(?:recipe\s+)?(?:serves|serving|servings?|feeds|batch(?:\s+size)?(?=\s*:)|yields?|makes|gives|covers?|portions?|quantity|enough|sufficient|for|number of (?:portions|covers))\b(?:\s+(?:for|to serve|to make|about))?)\s*[:\-–=]?\s*(?:it\s+serves\s+)?/i;
 const ABOUT = /^(?:about|approx(?:imately)?\.?|around|roughly|up to|at least|~|ca?\.)\s*/i;
-const EATERS = /^(?:people|pers(?:ons?)?\b\.?|portions?|servings?|covers?|plates?|pax|guests?|students?|diners?|serves)\b/i;
+const EATERS = /^(?:people|pers(?:ons?)?\b\.?|portions?|ptns?\b\.?|servings?|covers?|plates?|pax|guests?|students?|diners?|serves)\b/i;
 /** What portions are counted in, where they are pieces. */
 const PIECES =
   /^(?:(?:very\s+)?(?:small|large|big|medium|mini|little|generous|individual|good|fat|thin|thick)(?:\s+ones?)?\s*)?(?:pieces?|squares?|slices?|biscuits?|cookies?|crackers?|buns?|rolls?|muffins?|scones?|tarts?|tartlets?|cakes?|bars?|fingers?|balls?|pancakes?|pies|bowls?|glasses|cups?|ones?|tranches|items?|units?|samosas|pasties|parcels?|blinis?|shortbreads?)?\b/i;

@@ -1,0 +1,438 @@
+import type { Page } from './pages';
+
+export const MORE_PAGES: readonly Page[] = [
+  {
+    manner: 'a mise en place in capitals',
+    text: `Tomato water jelly, basil, cucumber (amuse-bouche for 30)
+
+TOMATO WATER
+3kg very ripe tomatoes
+30g salt
+20g basil stalks
+blitz coarse, hang overnight in muslin over a bowl in the walk-in. do not press.
+
+JELLY
+1 litre tomato water (above)
+8g agar
+whisk agar into cold tomato water, boil 2 minutes, pour 5mm deep, set, dice.
+
+TO FINISH
+2 cucumbers, 3mm dice
+basil tips
+olive oil
+flaky salt`,
+    title: 'Tomato water jelly, basil, cucumber',
+    portions: 30,
+    components: [
+      ['Tomato water', ['3 kg very ripe tomatoes', '30 g salt', '20 g basil stalks']],
+      ['Jelly', ['1 l tomato water', '8 g agar']],
+      ['To finish', ['2 cucumbers', 'basil tips', 'olive oil', 'flaky salt']],
+    ],
+    steps: 2,
+  },
+  {
+    manner: 'ferments: vessels, keeping, safety',
+    text: `Sauerkraut, the simple way
+Total time: 20 minutes + 3 weeks
+Yield: 1 x 2-litre jar
+
+You will need
+- scales
+- 2-litre jar, weight, cloth
+
+What goes in
+- 2 kg white cabbage (trimmed weight)
+- 40 g fine salt - that's 2% of the cabbage
+- 1 tsp caraway
+
+Do it
+Shred the cabbage 2 mm. Salt, massage for 10 minutes until it drips. Pack tight, weigh down, brine must cover. Cover with the cloth.
+Keep at 18–20 °C. Skim after 3 days. Taste from day 10; ready after about 3 weeks.
+Move to the cold.
+
+Safety: throw it away if it is slimy, pink or smells wrong.`,
+    title: 'Sauerkraut, the simple way',
+    portions: null,
+    components: [['', ['2 kg white cabbage', '40 g fine salt', '1 tsp caraway']]],
+    steps: 3,
+  },
+  {
+    manner: 'three groups, dry and wet',
+    text: `Wild garlic soda bread
+
+Takes 45 mins | Makes 1 loaf (10 slices)
+
+Dry
+  350g wholemeal flour
+  150g plain flour
+  1 level tsp bicarbonate of soda
+  1 tsp salt
+Wet
+  400ml buttermilk
+  1 tbsp honey
+Plus
+  50g wild garlic leaves, shredded
+  1 handful rolled oats
+
+Heat the oven to 200C/180C fan/gas 6.
+Combine dry. Make a well, pour in the wet with the garlic, bring together with a claw hand - no kneading.
+Shape on a floured tray, cross deeply, scatter oats.
+Bake for 35-40 min; it should sound hollow underneath. Cool on a rack.`,
+    title: 'Wild garlic soda bread',
+    portions: 10,
+    components: [
+      ['Dry', ['350 g wholemeal flour', '150 g plain flour', '1 tsp bicarbonate of soda', '1 tsp salt']],
+      ['Wet', ['400 ml buttermilk', '1 tbsp honey']],
+      ['Plus', ['50 g wild garlic leaves', '1 handful rolled oats']],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a salad told',
+    text: `My mother's cucumber salad (Gurkensalat, but she never called it that)
+
+2 long cucumbers. Peel, slice as thin as you dare, salt (a teaspoon), and forget for 20 minutes. Press hard.
+
+Dressing = 3 tablespoons sour cream + 1 tablespoon vinegar + 1 teaspoon sugar + lots of dill + white pepper.
+
+Mix just before eating. Enough for 4 as a side.`,
+    title: "My mother's cucumber salad (Gurkensalat, but she never called it that)",
+    portions: 4,
+    components: [
+      ['', ['2 long cucumbers']],
+      ['Dressing', ['3 tbsp sour cream', '1 tbsp vinegar', '1 tsp sugar', 'lots of dill', 'white pepper']],
+    ],
+    steps: 2,
+  },
+  {
+    manner: 'capital headings after the yield',
+    text: `Serves 8 as a starter
+Whipped feta, blackened peppers & seeds
+
+FOR THE FETA
+300g feta
+150g Greek yoghurt
+1 lemon, zest only
+
+FOR THE PEPPERS
+4 red peppers
+2 tbsp sherry vinegar
+3 tbsp olive oil
+
+FOR THE SEEDS
+40g pumpkin seeds
+1 tsp maple syrup
+¼ tsp chilli flakes
+
+FETA: Blitz everything 3 minutes until light. Chill.
+PEPPERS: Blacken over a flame or under the grill, 12-15 minutes. Steam in a covered bowl 10 minutes. Skin, tear, dress.
+SEEDS: Toss in a dry pan with the syrup and chilli till they clump, 4 min.
+PLATE: Swipe of feta, peppers, seeds. Toast on the side.`,
+    title: 'Whipped feta, blackened peppers & seeds',
+    portions: 8,
+    components: [
+      ['Feta', ['300 g feta', '150 g Greek yoghurt', '1 lemon']],
+      ['Peppers', ['4 red peppers', '2 tbsp sherry vinegar', '3 tbsp olive oil']],
+      ['Seeds', ['40 g pumpkin seeds', '1 tsp maple syrup', '0.25 tsp chilli flakes']],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'numbered lines that hold list and work',
+    text: `Almond biscotti
+makes about 36
+
+Oven 170°C
+
+1. 250 g plain flour, 200 g sugar, 1 tsp baking powder, pinch salt — mix.
+2. 2 eggs + 1 yolk, 1 tsp vanilla — beat, add to 1.
+3. 150 g whole almonds — work in.
+4. Two logs, 30 cm. Bake 25 min.
+5. Cool 10 min, cut on the slant 1 cm.
+6. Bake again at 150°C, 10 min each side.`,
+    title: 'Almond biscotti',
+    portions: 36,
+    components: [
+      ['', ['250 g plain flour', '200 g sugar', '1 tsp baking powder', '1 pinch salt', '2 eggs', '1 tsp vanilla', '150 g whole almonds']],
+    ],
+    steps: 6,
+  },
+  {
+    manner: 'numbers on lines of their own',
+    text: `Ingredients
+1kg small potatoes
+2tbsp olive oil
+sea salt
+
+For the dip
+200g soured cream
+1 bunch chives
+1 lime
+
+Instructions
+1
+Put the potatoes in a pan of cold salted water. Bring to the boil and cook for 15 minutes.
+2
+Drain, tip on to an oiled tray, squash each with a mug.
+3
+Roast at 220°C for 30 minutes until the edges are crisp.
+4
+Stir chives, lime zest and juice through the soured cream.
+
+Crushed roast potatoes with chive dip | Serves 4 | Prep time 10 minutes | Cook time 45 minutes`,
+    title: 'Crushed roast potatoes with chive dip',
+    portions: 4,
+    components: [
+      ['', ['1 kg small potatoes', '2 tbsp olive oil', 'sea salt']],
+      ['Dip', ['200 g soured cream', '1 bunch chives', '1 lime']],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'arrows and dots',
+    text: `Vegan chocolate pots (tested 14/2, good)
+
+· 200g dark choc 70%
+· 300g silken tofu
+· 60ml maple
+· 1t vanilla
+· pinch Maldon-style salt
+→ melt choc, blitz all, pots, fridge 3h min
+→ serves 6, tiny spoons
+→ tofu must be room temp or it seizes!!`,
+    title: 'Vegan chocolate pots (tested 14/2, good)',
+    portions: 6,
+    components: [['', ['200 g dark choc', '300 g silken tofu', '60 ml maple', '1 tsp vanilla', '1 pinch Maldon-style salt']]],
+    steps: 3,
+  },
+  {
+    manner: 'a class sheet for each student',
+    text: `BAKED APPLES — a lesson for Year 8
+You will be assessed on: coring safely, even filling, presentation.
+
+Each student needs:
+1 cooking apple
+1 tbsp raisins
+1 tsp brown sugar
+¼ tsp mixed spice
+small knob of butter
+2 tbsp water
+
+Class set: corers, small knives, ovenproof dishes, foil
+
+What to do:
+Set oven to 180 degrees.
+Core the apple, keep your fingers behind the corer. Score a line round the middle.
+Fill with raisins, sugar and spice. Put butter on top, water in the dish.
+Bake 35 to 45 minutes until a skewer goes in easily.
+Clear away while it bakes.
+
+Stretch: make a custard.`,
+    title: 'BAKED APPLES — a lesson for Year 8',
+    portions: null,
+    components: [
+      [
+        'Each student needs',
+        ['1 cooking apple', '1 tbsp raisins', '1 tsp brown sugar', '0.25 tsp mixed spice', '1 knob butter', '2 tbsp water'],
+      ],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'a chef’s shorthand',
+    text: `[Chef de partie notebook, garde manger]
+ROMESCO (1.8kg)
+6 red pepper - blackened, peel
+8 plum tom - halved, roast 160/40min
+150 hazelnut - toasted
+150 almond - toasted
+4 clv garlic - confit
+2 slice old bread - fried
+80 sherry vin
+300 oil
+10 sm paprika
+salt
+--> thermo all bar oil, stream in oil, pass not. 5 days.`,
+    title: '[Chef de partie notebook, garde manger]',
+    portions: null,
+    components: [
+      [
+        'Romesco',
+        [
+          '6 red pepper',
+          '8 plum tom',
+          '150 hazelnut',
+          '150 almond',
+          '4 clv garlic',
+          '2 slice old bread',
+          '80 sherry vin',
+          '300 oil',
+          '10 paprika',
+          'salt',
+        ],
+      ],
+    ],
+    steps: 1,
+  },
+  {
+    manner: 'names first, amounts behind',
+    text: `Lime and coconut rice pudding   (gf)  6-8 servings
+
+Pudding rice, 150 g
+Coconut milk, 2 x 400 ml tins
+Whole milk, 400 ml
+Sugar, 80 g
+Limes, 2 (zest of both, juice of one)
+Salt, a pinch
+Toasted coconut, to serve
+
+In a heavy pan bring everything except the lime juice and toasted coconut to a simmer.
+Cook very gently for 35–40 minutes, stirring often, until the rice is soft and the pudding just flows.
+Off the heat, add lime juice. Serve warm or cold, with toasted coconut.
+It thickens as it cools: loosen with milk.`,
+    title: 'Lime and coconut rice pudding (gf)',
+    portions: 6,
+    components: [['', ['150 g Pudding rice', '2 tin Coconut milk', '400 ml Whole milk', '80 g Sugar', '2 Limes', 'Salt', 'coconut']]],
+    steps: 4,
+  },
+  {
+    manner: 'sections behind their names',
+    text: `Sesame flatbread crackers
+(from the back of the tahini jar)
+
+INGREDIENTS: 150g plain flour, 50g wholemeal flour, 3 tbsp sesame seeds, 1 tsp salt, 60ml oil, 75ml water.
+
+DIRECTIONS: Mix everything to a dough. Rest 20 minutes. Roll paper thin. Score. Bake at 200C for 10-12 minutes.
+
+Store in an airtight tin.`,
+    title: 'Sesame flatbread crackers',
+    portions: null,
+    components: [['', ['150 g plain flour', '50 g wholemeal flour', '3 tbsp sesame seeds', '1 tsp salt', '60 ml oil', '75 ml water']]],
+    steps: 2,
+  },
+  {
+    manner: 'steps under numbers without a point',
+    text: `Potato and leek soup for the freezer
+
+Olive oil 2 tbsp
+Leeks 3, washed and sliced
+Floury potatoes 400g, peeled, diced
+Vegetable stock 1.2 litres
+Double cream 100ml (optional)
+
+STEP 1 Heat the oil and sweat the leeks for 10 mins.
+STEP 2 Add potatoes and stock; simmer 20 mins.
+STEP 3 Blend, stir in cream if using, season.
+
+PER SERVING 210 kcals, fat 9g`,
+    title: 'Potato and leek soup for the freezer',
+    portions: null,
+    components: [['', ['2 tbsp Olive oil', '3 Leeks', '400 g Floury potatoes', '1.2 l Vegetable stock', '100 ml Double cream']]],
+    steps: 3,
+  },
+  {
+    manner: 'pickles in lettered groups',
+    text: `BREAD & BUTTER PICKLES
+Batch: 6 jars (350 ml)
+
+A. Vegetables
+Cucumbers ........ 2 kg
+Onions ........... 500 g
+Salt ............. 80 g
+
+B. Syrup
+Cider vinegar .... 750 ml
+Sugar ............ 450 g
+Mustard seed ..... 20 g
+Turmeric ......... 5 g
+
+1. (A) Slice 4 mm; salt; ice for 3 h. Drain, rinse.
+2. (B) Boil together 5 min.
+3. Add A to B, return to the boil, jar hot at 85 °C+, seal.
+4. Water bath 10 min. Label.
+
+pH target: ≤ 3.9 – record each batch`,
+    title: 'BREAD & BUTTER PICKLES',
+    portions: null,
+    components: [
+      ['Vegetables', ['2 kg Cucumbers', '500 g Onions', '80 g Salt']],
+      ['Syrup', ['750 ml Cider vinegar', '450 g Sugar', '20 g Mustard seed', '5 g Turmeric']],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'a blog with amounts behind an x',
+    text: `Smoky aubergine dip
+
+Makes: a bowlful | Time: 40 min | Difficulty: easy
+
+Shopping list
+Aubergines x 3
+Tahini x 2 tbsp
+Garlic clove x 1
+Lemon x ½
+Smoked paprika x ½ tsp
+
+1. Char the aubergines whole over a flame, 15 min, until collapsed.
+2. Peel, drain 15 min in a sieve.
+3. Chop by hand with the rest. Salt.
+4. Serve with oil and pomegranate.
+
+Photo: our own
+Tags: vegan, dip, bbq`,
+    title: 'Smoky aubergine dip',
+    portions: null,
+    components: [['', ['3 Aubergines', '2 tbsp Tahini', '1 clove Garlic', '0.5 Lemon', '0.5 tsp Smoked paprika']]],
+    steps: 4,
+  },
+  {
+    manner: 'a laboratory’s table of grams',
+    text: `LAB 4: CUSTARD-BASED ICE CREAM
+Yield 1.5 L
+
+Scaling table
+                 g        %
+Whole milk      600     54.5
+Cream 35%       200     18.2
+Sucrose         150     13.6
+Dextrose         30      2.7
+Skim powder      40      3.6
+Egg yolk         80      7.3
+
+Process
+Hydrate powders in cold milk with a whisk.
+Heat to 40 °C, add yolks.
+Pasteurise: 82 °C, hold 25 s.
+Homogenise (stick blender, 2 min).
+Age 4 °C overnight (min. 8 h).
+Churn, draw at -6 °C, harden at -25 °C for 4 h.
+
+Report: overrun, texture, melt test.`,
+    title: 'LAB 4: CUSTARD-BASED ICE CREAM',
+    portions: null,
+    components: [['', ['600 g Whole milk', '200 g Cream 35%', '150 g Sucrose', '30 g Dextrose', '40 g Skim powder', '80 g Egg yolk']]],
+    steps: 7,
+  },
+  {
+    manner: 'two lists side by side',
+    text: `Roast carrots, carrot-top dressing — 10 ptn
+
+CARROTS                         DRESSING
+2 kg bunched carrots            60 g carrot tops
+60 ml oil                       20 g capers
+8 g salt                        1 clove garlic
+                                150 ml oil
+                                20 ml lemon juice
+
+Carrots: wash, halve the fat ones. Oil, salt. 220°C 25 mins.
+Dressing: blitz all, keep it rough.
+To serve: warm carrots, dressing, toasted seeds.`,
+    title: 'Roast carrots, carrot-top dressing',
+    portions: 10,
+    components: [
+      ['Carrots', ['2 kg bunched carrots', '60 ml oil', '8 g salt']],
+      ['Dressing', ['60 g carrot tops', '20 g capers', '1 clove garlic', '150 ml oil', '20 ml lemon juice']],
+    ],
+    steps: 3,
+  },
+];
