@@ -104,6 +104,28 @@ describe('marking a dish', () => {
     expect(await screen.findByText('Capped at 40: Safe food was not met.')).toBeTruthy();
   });
 
+  it('marks a plate once for all who cooked it, takes it back for all, and goes on to the next team', async () => {
+    const of = (id: string, name: string, station: number, absent = false) => ({ ...sheetOf().students[0]!, id, name, station, absent });
+    const students = [of('s1', 'Ada', 1), of('s2', 'Bo', 1), of('s3', 'Cleo', 1, true), of('s4', 'Dov', 2), of('s5', 'Edda', 2)];
+    const { user, sent } = await marking({ ...sheetOf(), students });
+    await user.click(await screen.findByRole('button', { name: 'For the team of 2' }));
+    expect(screen.getByRole('heading', { level: 1 }).textContent).toBe('Ada, Bo');
+    await user.click(screen.getByRole('button', { name: /Assured\. exact/ }));
+    await waitFor(() =>
+      expect(
+        marksSent(sent)
+          .map((mark) => (mark as unknown as { studentId: string }).studentId)
+          .sort(),
+      ).toEqual(['s1', 's2']),
+    );
+    expect(screen.getByRole('button', { name: 'Next student' }).textContent).toContain('Dov');
+    await user.click(screen.getByRole('button', { name: 'Undo' }));
+    await waitFor(() => expect(marksSent(sent).filter(({ value }) => value === null)).toHaveLength(2));
+    // From here on for oneself alone again.
+    await user.click(screen.getByRole('button', { name: 'For all 2 of the team' }));
+    expect(screen.getByRole('button', { name: 'Next student' }).textContent).toContain('Bo');
+  });
+
   it('shows the mark so far as the lesson tells it', async () => {
     const { user, unmount } = await marking();
     await screen.findByRole('heading', { name: 'Ada' });

@@ -12,6 +12,7 @@ import { brief, byKey, isSettled, usePanes } from './kinds';
 import { fetchTaught } from './fetchTaught';
 import { queueOf } from './queueOf';
 import { useBlind, whoIs } from './useBlind';
+import { teamAt, useForTeam } from './useForTeam';
 import { useSecond } from './useSecond';
 import { givenOn, marksOf, otherIn, ownMark, useMarking } from './useMarking';
 import { shown, useMe, useWakeLock } from '../device';
@@ -93,6 +94,10 @@ function MarkScreen({ sheet, rubric, marking, at }: MarkScreenProps) {
   const [position, setPosition] = useState({ of: `${studentId} ${dishEditionId}`, index: firstOpen });
   const [undoable, setUndoable] = useState<readonly (readonly Done[])[]>([]);
   const [blind] = useBlind();
+  const team = teamAt(sheet, studentId);
+  const [forTeam, setForTeam] = useForTeam(sheet.lessonId);
+  /** Whose plate it is: one's own, or that of all who cooked it together. */
+  const whose = forTeam && team.length > 1 ? team : [studentId];
   // Coming to another dish starts at its first open criterion.
   if (position.of !== `${studentId} ${dishEditionId}`) setPosition({ of: `${studentId} ${dishEditionId}`, index: firstOpen });
   const index = Math.min(position.index, criteria.length - 1);
@@ -107,6 +112,8 @@ function MarkScreen({ sheet, rubric, marking, at }: MarkScreenProps) {
   const plates = sheet.dishes.flatMap((dish) =>
     sheet.students
       .filter((student) => !student.absent || student.id === studentId)
+      // One plate a team where it is marked for all of them.
+      .filter(({ id }) => !forTeam || id === studentId || (!team.includes(id) && teamAt(sheet, id)[0] === id))
       .map((student) => ({ studentId: student.id, dishEditionId: dish.editionId, name: whoIs(student, sheet.students, blind) })),
   );
   const here = plates.findIndex((plate) => plate.studentId === studentId && plate.dishEditionId === dishEditionId);
@@ -114,22 +121,30 @@ function MarkScreen({ sheet, rubric, marking, at }: MarkScreenProps) {
     plate && void navigate(`/lessons/${sheet.lessonId}/mark/${plate.studentId}/${plate.dishEditionId}`, { replace: true });
   const show = (next: number) => setPosition((now) => ({ ...now, index: Math.min(criteria.length - 1, Math.max(0, next)) }));
 
-  const doneTo = (criterionKey: string): Done => ({ ...at, criterionKey, before: ownMark(given, me.id, criterionKey) });
+  const doneTo = (criterionKey: string): readonly Done[] =>
+    whose.map((id) => ({
+      studentId: id,
+      dishEditionId,
+      criterionKey,
+      before: ownMark(givenOn(sheet, id, dishEditionId), me.id, criterionKey),
+    }));
+  const give = (criterionKey: string, value: MarkValue) => {
+    for (const id of whose) void marking.give({ studentId: id, dishEditionId, criterionKey, value });
+  };
   const usual = useMemo(() => usualOf(sheet, rubric, studentId, dishEditionId), [sheet, rubric, studentId, dishEditionId]);
   const rest = criteria.filter(({ key }) => !marks[key] && usual.has(key));
   /** Gives what is not marked yet the level at which most of the class lie; one undo takes all of it back. */
   const acceptUsual = () => {
     if (rest.length === 0) return;
-    setUndoable((now) => [...now.slice(-99), rest.map(({ key }) => doneTo(key))]);
-    for (const { key } of rest)
-      void marking.give({ studentId, dishEditionId, criterionKey: key, value: { kind: 'level', level: usual.get(key)!, faults: [] } });
+    setUndoable((now) => [...now.slice(-99), rest.flatMap(({ key }) => doneTo(key))]);
+    for (const { key } of rest) give(key, { kind: 'level', level: usual.get(key)!, faults: [] });
     const open = criteria.findIndex(({ key }) => !marks[key] && !usual.has(key));
     if (open >= 0) show(open);
   };
 
   const mark = (next: MarkValue, advance = true) => {
-    setUndoable((now) => [...now.slice(-99), [doneTo(criterion.key)]]);
-    void marking.give({ studentId, dishEditionId, criterionKey: criterion.key, value: next });
+    setUndoable((now) => [...now.slice(-99), doneTo(criterion.key)]);
+    give(criterion.key, next);
     if (!advance || !isSettled(criterion, next)) return;
     const open = [...criteria.keys()]
       .map((offset) => (index + 1 + offset) % criteria.length)
@@ -141,7 +156,8 @@ function MarkScreen({ sheet, rubric, marking, at }: MarkScreenProps) {
     if (!last) return;
     setUndoable((now) => now.slice(0, -1));
     for (const { before, ...place } of last) void marking.give({ ...place, value: before });
-    const [first] = last as [Done];
+    // Of a team's marks the one that is looked at, if it is among them.
+    const first = last.find((each) => each.studentId === studentId && each.dishEditionId === dishEditionId) ?? last[0]!;
     if (first.studentId !== studentId || first.dishEditionId !== dishEditionId) goTo(first);
     setPosition({
       of: `${first.studentId} ${first.dishEditionId}`,
@@ -183,9 +199,23 @@ function MarkScreen({ sheet, rubric, marking, at }: MarkScreenProps) {
         <Link to={`/lessons/${sheet.lessonId}/mark`} className="inline-flex min-h-12 items-center font-semibold">
           All dishes
         </Link>
-        <h1 className="text-2xl">{whoIs(student, sheet.students, blind && !result.complete)}</h1>
+        <h1 className="text-2xl">
+          {whose.length > 1 && !(blind && !result.complete)
+            ? whose.map((id) => sheet.students.find((each) => each.id === id)!.name).join(', ')
+            : whoIs(student, sheet.students, blind && !result.complete)}
+        </h1>
         <span className="text-lg text-soft">{dish.title}</span>
         {sheet.teaches.length > 0 ? <Taught teaches={sheet.teaches} /> : null}
+        {team.length > 1 ? (
+          <button
+            type="button"
+            aria-pressed={forTeam}
+            onClick={() => setForTeam(!forTeam)}
+            className={`inline-flex min-h-12 items-center rounded-sm border-2 px-3 text-lg font-semibold ${forTeam ? 'border-ink bg-ink text-paper' : 'border-line bg-tile'}`}
+          >
+            {forTeam ? `For all ${team.length} of the team` : `For the team of ${team.length}`}
+          </button>
+        ) : null}
         <PlatePhotosBar
           key={`${studentId} ${dishEditionId}`}
           lessonId={sheet.lessonId}
