@@ -66,6 +66,15 @@ ensureBuild();
 
 const database = ownDatabase ? await startDatabase({ dir: join(dir, 'mariadb') }).catch((error) => giveUp(error.message)) : null;
 const port = await freePort(wantedPort === undefined ? lastPort : Number(wantedPort));
+// A school without a bridge to real instruments tries them with those that are simulated.
+const instruments =
+  options.demo && process.env.PELVO_INSTRUMENTS === undefined ? fork(join(ROOT, 'tools', 'instruments.mjs'), ['--port', '0']) : null;
+const measuredAt = instruments
+  ? await new Promise((done) => {
+      instruments.once('message', ({ ready }) => done(ready));
+      instruments.once('exit', () => done(undefined));
+    })
+  : process.env.PELVO_INSTRUMENTS;
 // Tablets and phones on the network reach it over HTTPS; without it only this machine does.
 const tls = options.https ? await import('./lib/certificate.mjs').then(({ ownCertificate }) => ownCertificate(join(dir, 'tls'))) : null;
 const server = fork(join(ROOT, 'apps', 'server', 'dist', 'main.js'), {
@@ -78,6 +87,7 @@ const server = fork(join(ROOT, 'apps', 'server', 'dist', 'main.js'), {
     PELVO_WEB: join(ROOT, 'apps', 'web', 'dist'),
     ...(database ? { PELVO_DATA: dir } : {}),
     PELVO_DEMO: options.demo ? '1' : '0',
+    ...(measuredAt ? { PELVO_INSTRUMENTS: measuredAt } : {}),
     ...(tls ? { PELVO_TLS_KEY: tls.key, PELVO_TLS_CERT: tls.cert, HOST: process.env.HOST ?? '0.0.0.0' } : {}),
   },
 });
@@ -101,6 +111,7 @@ async function end(code) {
     await Promise.race([gone, new Promise((done) => setTimeout(done, 10_000))]);
     if (server.exitCode === null && server.signalCode === null) server.kill('SIGKILL');
   }
+  instruments?.kill('SIGTERM');
   await database?.stop();
   writeFileSync(runFile, JSON.stringify({ port }));
   process.exit(code);

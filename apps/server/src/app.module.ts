@@ -12,11 +12,12 @@ import { DayModule } from './day';
 import { DemonstrationsModule } from './demonstrations';
 import { DishesModule } from './dishes';
 import { IngredientsModule } from './ingredients';
+import { InstrumentsModule } from './instruments';
 import { KitchensModule } from './kitchens';
 import { LessonsModule } from './lessons';
 import { OrdersModule } from './orders';
 import { PeopleModule } from './people';
-import { CALLBACK_POOL, DATA_DIR, DATABASE_NAME, SESSION_SECRET } from './platform/database/tokens';
+import { CALLBACK_POOL, DATA_DIR, DATABASE_NAME, INSTRUMENTS, SESSION_SECRET } from './platform/database/tokens';
 import { HealthController } from './platform/health';
 import { AccessGuard, KnownDevices, SlowDown } from './platform/identity';
 import { ProblemFilter } from './platform/problems';
@@ -43,6 +44,8 @@ export interface AppOptions {
   readonly logLevel: string;
   /** Where the data lies, if it lies on this machine. */
   readonly dataDir?: string;
+  /** Where instruments of the pass are reached, if any are. */
+  readonly instruments?: string;
 }
 
 const AREAS = [
@@ -68,19 +71,21 @@ const AREAS = [
   DayModule,
   AssessmentModule,
   PhotosModule,
+  InstrumentsModule,
 ];
 
 /** What every area stands on. */
 @Global()
 @Module({})
 class PlatformModule {
-  static with({ database, pool, databaseName, secret, dataDir }: AppOptions): DynamicModule {
+  static with({ database, pool, databaseName, secret, dataDir, instruments }: AppOptions): DynamicModule {
     const shared = [
       { provide: DataSource, useValue: database },
       { provide: CALLBACK_POOL, useValue: pool },
       { provide: DATABASE_NAME, useValue: databaseName },
       { provide: SESSION_SECRET, useValue: secret },
       { provide: DATA_DIR, useValue: dataDir },
+      { provide: INSTRUMENTS, useValue: instruments },
     ];
     return {
       module: PlatformModule,
@@ -92,7 +97,7 @@ class PlatformModule {
         SlowDown,
         KnownDevices,
       ],
-      exports: [DataSource, CALLBACK_POOL, DATABASE_NAME, SESSION_SECRET, SlowDown, KnownDevices],
+      exports: [DataSource, CALLBACK_POOL, DATABASE_NAME, SESSION_SECRET, INSTRUMENTS, SlowDown, KnownDevices],
     };
   }
 }

@@ -28,6 +28,8 @@ export interface StartOptions {
   readonly poolSize?: number;
   /** Where the data lies, if it lies on this machine: its room is looked at. */
   readonly dataDir?: string;
+  /** Where instruments of the pass are reached, as `127.0.0.1:4390`. */
+  readonly instruments?: string;
   /** Key and certificate, in PEM, to be reached over HTTPS. */
   readonly tls?: { readonly key: string; readonly cert: string };
 }
@@ -47,13 +49,23 @@ export async function createApp({
   patienceMs,
   poolSize,
   dataDir,
+  instruments,
   tls,
 }: StartOptions): Promise<NestExpressApplication> {
   const database = await openDatabase(dataSourceOptions(databaseUrl, poolSize));
   await alone(database, () => ensureDishIndex(database.manager));
   const pool = openPool(databaseUrl);
   const secret = await sessionSecret(database);
-  const options = { database, pool, secret, databaseName: databaseName(new URL(databaseUrl).pathname), webRoot, logLevel, dataDir };
+  const options = {
+    database,
+    pool,
+    secret,
+    databaseName: databaseName(new URL(databaseUrl).pathname),
+    webRoot,
+    logLevel,
+    dataDir,
+    instruments,
+  };
   const app = await NestFactory.create<NestExpressApplication>(AppModule.with(options), {
     bodyParser: false,
     bufferLogs: true,

@@ -18,6 +18,7 @@ const {
   PELVO_LOG = 'warn',
   PELVO_TRUST_PROXY,
   PELVO_DATA,
+  PELVO_INSTRUMENTS,
   PELVO_TLS_KEY,
   PELVO_TLS_CERT,
 } = process.env;
@@ -55,6 +56,7 @@ app = await createApp({
   logLevel: PELVO_LOG,
   trustProxy: PELVO_TRUST_PROXY === '1',
   dataDir: PELVO_DATA,
+  ...(PELVO_INSTRUMENTS ? { instruments: PELVO_INSTRUMENTS } : {}),
   ...(PELVO_TLS_KEY && PELVO_TLS_CERT
     ? { tls: { key: readFileSync(PELVO_TLS_KEY, 'utf8'), cert: readFileSync(PELVO_TLS_CERT, 'utf8') } }
     : {}),

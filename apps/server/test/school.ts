@@ -58,10 +58,12 @@ interface Opening {
   readonly trustProxy?: boolean;
   /** Connections to the database. With two, those who hold one and ask for another wait for ever, and are found out. */
   readonly poolSize?: number;
+  /** Where instruments of the pass are reached. */
+  readonly instruments?: string;
 }
 
-export async function openSchool({ demo = false, database: there, trustProxy = false, poolSize }: Opening): Promise<School> {
-  const app = await createApp({ databaseUrl: there ?? (await freshDatabase()), logLevel: 'silent', trustProxy, poolSize });
+export async function openSchool({ demo = false, database: there, trustProxy = false, poolSize, instruments }: Opening): Promise<School> {
+  const app = await createApp({ databaseUrl: there ?? (await freshDatabase()), logLevel: 'silent', trustProxy, poolSize, instruments });
   const database = app.get(DataSource);
   if (demo) await addDemoSchool(database);
   await app.listen(0, '127.0.0.1');

@@ -54,6 +54,7 @@ async function marking(sheet: MarkingSheet = sheetOf(), answers: Readonly<Record
     answers: {
       '/lessons/l1': lessonOf(),
       '/lessons/l1/marking-sheet': sheet,
+      '/instruments': { state: 'none', instruments: [] },
       'POST /lessons/l1/events': { stored: 1, number: 1 },
       ...answers,
     },
@@ -177,6 +178,37 @@ describe('marking a dish', () => {
     const proposed = await screen.findByRole('button', { name: /Assured proposed/ });
     await user.click(proposed);
     await waitFor(() => expect(marksSent(sent).at(-1)).toMatchObject({ value: { pieces: [[10.5], [9], [10]], level: 4 } }));
+  });
+
+  it('takes figures from an instrument: steady ones at once, moving ones after a look, none where it shows nothing', async () => {
+    const said = [
+      { name: 'calliper', value: 10.4, unit: 'mm', steady: true },
+      { name: 'calliper', value: 9.8, unit: 'mm', steady: false },
+      refused(409, { type: 'urn:pelvo:problem:conflict', title: 'Not now.', status: 409, errors: [{ field: 'name', problem: 'The calliper shows nothing.', remedy: 'Close it on the piece.' }] }),
+    ];
+    const { user } = await marking(sheetOf({ rubric: { editionId: 'r1', content: KNIFE } }), {
+      '/instruments': {
+        state: 'there',
+        instruments: [
+          { name: 'calliper', unit: 'mm', resolution: 0.01 },
+          { name: 'probe', unit: '°C', resolution: 0.1 },
+        ],
+      },
+      'POST /instruments/calliper/readings': () => said.shift(),
+    });
+    const read = await screen.findByRole('button', { name: 'Read the calliper' });
+    // A probe does not measure dice.
+    expect(screen.queryByRole('button', { name: 'Read the probe' })).toBeNull();
+    await user.click(read);
+    expect(await screen.findByText('1 of 1 within')).toBeTruthy();
+    await user.click(read);
+    expect((await screen.findByRole('alert')).textContent).toContain('still moves: 9.8 mm');
+    expect(screen.getByLabelText<HTMLInputElement>('Piece 2, in mm').value).toBe('9.8');
+    await user.click(screen.getByRole('button', { name: 'Take it' }));
+    expect(await screen.findByText('2 of 2 within')).toBeTruthy();
+    await user.click(read);
+    await waitFor(() => expect(screen.getByRole('alert').textContent).toContain('Close it on the piece.'));
+    expect(screen.getByText('2 of 2 within')).toBeTruthy();
   });
 
   it('counts by touch and by key, and takes a stage by its number', async () => {

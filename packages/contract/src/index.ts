@@ -10,6 +10,7 @@ export * from './dishes';
 export * from './documents';
 export * from './health';
 export * from './ingredients';
+export * from './instruments';
 export * from './kitchens';
 export * from './lessons';
 export * from './orderInput';

@@ -31,6 +31,7 @@ export * from './formats';
 export * from './formula';
 export { grouped } from './grouped';
 export * from './health';
+export * from './instruments';
 export * from './ingredients';
 export * from './kitchen';
 export * from './lesson';

@@ -13,6 +13,7 @@ import {
   type MeasuredCriterion,
   type MeasuredValue,
 } from '@pelvo/core';
+import { FromInstrument, useInstruments } from './FromInstrument';
 import { faultsOf, type PaneProps } from './pane';
 
 const PAD = ['7', '8', '9', '4', '5', '6', '1', '2', '3', '.', '0'] as const;
@@ -36,11 +37,12 @@ export default function MeasuredPane({ criterion, value, onMark }: PaneProps<'me
   const pieces = value?.pieces ?? [];
   const stands = measuredPieces(target, pieces);
   const next = target.sizes[begun.length]!;
-  const take = () => {
-    const figure = typedValue(typed);
+  const instruments = useInstruments(target.unit);
+  const takeTyped = () => take(typedValue(typed), typed);
+  const take = (figure: number, said: string) => {
     if (!Number.isFinite(figure) || figure < MEASURED_FROM || figure > MEASURED_TO) {
       setProblem(
-        `"${typed}" is no measure in ${target.unit}: give a number from ${MEASURED_FROM} to ${MEASURED_TO}, as 10.5. Nothing that was measured is lost.`,
+        `"${said}" is no measure in ${target.unit}: give a number from ${MEASURED_FROM} to ${MEASURED_TO}, as 10.5. Nothing that was measured is lost.`,
       );
       return;
     }
@@ -63,7 +65,7 @@ export default function MeasuredPane({ criterion, value, onMark }: PaneProps<'me
         className="portrait:order-last"
         onSubmit={(event) => {
           event.preventDefault();
-          if (typed) take();
+          if (typed) takeTyped();
         }}
       >
         <label className="block text-lg font-semibold" htmlFor="measured">
@@ -81,6 +83,28 @@ export default function MeasuredPane({ criterion, value, onMark }: PaneProps<'me
           onChange={(event) => setTyped(event.target.value)}
           className="min-h-14 w-full border-2 border-ink bg-paper px-3 font-title text-3xl"
         />
+        {problem ? (
+          <p id="measured-problem" role="alert" className="mt-2 border-l-4 border-beet pl-2">
+            {problem}
+          </p>
+        ) : null}
+        <div className="mt-2 grid grid-cols-[repeat(auto-fit,minmax(8rem,1fr))] gap-2">
+          <button type="submit" disabled={!typed} className={`${key} grow !border-ink disabled:opacity-40`}>
+            Take it
+          </button>
+          {instruments.map(({ name }) => (
+            <FromInstrument
+              key={name}
+              name={name}
+              onReading={({ value: read, steady }) => {
+                setTyped(steady ? '' : String(read));
+                if (steady) take(read, String(read));
+                else setProblem(`The ${name} still moves: ${read} ${target.unit}. Take it as it is, or read it again.`);
+              }}
+              onProblem={setProblem}
+            />
+          ))}
+        </div>
         <div className="mt-2 grid grid-cols-3 gap-2">
           {PAD.map((each) => (
             <button key={each} type="button" className={key} onClick={() => setTyped(typed + each)}>
@@ -101,14 +125,6 @@ export default function MeasuredPane({ criterion, value, onMark }: PaneProps<'me
             <Delete aria-hidden className="size-6" />
           </button>
         </div>
-        <button type="submit" disabled={!typed} className={`${key} mt-2 w-full !border-ink disabled:opacity-40`}>
-          Take it
-        </button>
-        {problem ? (
-          <p id="measured-problem" role="alert" className="mt-2 border-l-4 border-beet pl-2">
-            {problem}
-          </p>
-        ) : null}
       </form>
       <div>
         <p className="text-lg">
