@@ -117,3 +117,36 @@ describe('weighing out', () => {
     expect((await stores('GET', `/api/lessons/${id}/order.pdf?paper=LETTER`)).status).toBe(200);
   });
 });
+
+describe('the aim of the day', () => {
+  const aims = async (title: string) =>
+    new Map(
+      (await lead<MarkingSheet>('GET', `/api/lessons/${lessonId(title)}/marking-sheet`)).body.students.flatMap(({ name, aim }) =>
+        aim ? [[name, aim] as const] : [],
+      ),
+    );
+
+  it('is what cost a student most of what they were told last, and nothing that they have not been told', async () => {
+    const given = (id: string, released: boolean) => lead('PUT', `/api/lessons/${id}/release`, { body: { released, why: 'for a test' } });
+    const [first, second] = ['Knife basics', 'Blanching'].map(lessonId) as [string, string];
+    await given(second, false);
+    await given(first, true);
+    // The first lesson has nothing before it.
+    expect((await aims('Knife basics')).size).toBe(0);
+    const told = await aims('Sweating');
+    const there = new Set(
+      (await lead<MarkingSheet>('GET', `/api/lessons/${lessonId('Sweating')}/marking-sheet`)).body.students.map(({ name }) => name),
+    );
+    // Who left the class meanwhile has no aim in it.
+    const marked = (await results(first)).filter(({ student: name, result }) => there.has(name) && result.complete);
+    expect(marked.length).toBeGreaterThan(3);
+    for (const { student: name, result } of marked) {
+      if (result.remarks.length === 0) expect(told.has(name), name).toBe(false);
+      else expect(result.remarks.map(({ criterion }) => criterion)).toContain(told.get(name)?.split(':')[0]);
+    }
+    // Not given out, the later lesson changes nobody's aim; given out, it does.
+    const before = await aims('Poaching');
+    await given(second, true);
+    expect(await aims('Poaching')).not.toEqual(before);
+  });
+});

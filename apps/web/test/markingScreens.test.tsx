@@ -79,6 +79,15 @@ describe('marking a dish', () => {
     await waitFor(() => expect(marksSent(sent)).toMatchObject([{ criterionKey: 'cut', value: { kind: 'level', level: 4, faults: [] } }]));
   });
 
+  it('has the student’s aim of the day in view, where there is one', async () => {
+    const sheet = sheetOf();
+    const students = sheet.students.map((each, at) => (at === 0 ? { ...each, aim: 'Seasoning: salt in two goes' } : each));
+    const { user } = await marking({ ...sheet, students });
+    expect((await screen.findByText(/salt in two goes/)).textContent).toBe('Aim of the day. Seasoning: salt in two goes');
+    await user.click(screen.getByRole('button', { name: 'Next student' }));
+    await waitFor(() => expect(screen.queryByText(/Aim of the day/)).toBeNull());
+  });
+
   it('stays where something went wrong, so that the fault can be touched', async () => {
     const { user, sent } = await marking();
     await screen.findByRole('heading', { name: 'Ada' });
@@ -184,7 +193,12 @@ describe('marking a dish', () => {
     const said = [
       { name: 'calliper', value: 10.4, unit: 'mm', steady: true },
       { name: 'calliper', value: 9.8, unit: 'mm', steady: false },
-      refused(409, { type: 'urn:pelvo:problem:conflict', title: 'Not now.', status: 409, errors: [{ field: 'name', problem: 'The calliper shows nothing.', remedy: 'Close it on the piece.' }] }),
+      refused(409, {
+        type: 'urn:pelvo:problem:conflict',
+        title: 'Not now.',
+        status: 409,
+        errors: [{ field: 'name', problem: 'The calliper shows nothing.', remedy: 'Close it on the piece.' }],
+      }),
     ];
     const { user } = await marking(sheetOf({ rubric: { editionId: 'r1', content: KNIFE } }), {
       '/instruments': {

@@ -86,6 +86,8 @@ export interface MarkingStudent {
   readonly team?: string;
   /** Editions they cook, where their team does not cook all. */
   readonly cooks?: readonly string[];
+  /** What they were told last and work on today; left out where nothing was. */
+  readonly aim?: string;
 }
 
 /** Everything the marking screen needs, so that it can go on without a network. */

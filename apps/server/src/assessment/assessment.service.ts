@@ -33,6 +33,7 @@ import { loadChoices, practicesInWords } from '../practices';
 import { TimePlanRow } from '../schedule';
 import { loadSchool } from '../school';
 import { Technique } from '../techniques';
+import { aimsOfDay } from './aimsOfDay';
 import { Assessment } from './assessment.entity';
 import { fairnessOfClass } from './fairnessOfClass';
 import { MarkRow } from './mark.entity';
@@ -67,6 +68,10 @@ export class AssessmentService {
       manager.findBy(PlateArrivalRow, { lessonId }),
       dueAtThePass(manager, lesson, { cooking, dishes }),
     ]);
+    const rubric = lesson.rubricEditionId
+      ? askedHere(await rubricOfEdition(manager, lesson.rubricEditionId), await loadChoices(manager), lesson.practices)
+      : null;
+    const aims = await aimsOfDay(manager, lesson, new Set(rubric?.criteria.map(({ name }) => name)));
     return {
       lessonId,
       title: lesson.title,
@@ -75,12 +80,7 @@ export class AssessmentService {
       counting: await countingOf(manager),
       number: lesson.events,
       releasedAt: lesson.releasedAt?.toISOString() ?? null,
-      rubric: lesson.rubricEditionId
-        ? {
-            editionId: lesson.rubricEditionId,
-            content: askedHere(await rubricOfEdition(manager, lesson.rubricEditionId), await loadChoices(manager), lesson.practices),
-          }
-        : null,
+      rubric: rubric ? { editionId: lesson.rubricEditionId!, content: rubric } : null,
       dishes: dishes.map(({ editionId, title }) => ({ editionId, title })),
       students: students.map(({ id, name, needs }) => ({
         id,
@@ -89,6 +89,7 @@ export class AssessmentService {
         absent: absent.has(id),
         station: stationOf(cooking, id),
         ...inTeam(teams, id, dishes),
+        ...(aims.has(id) ? { aim: aims.get(id)! } : {}),
       })),
       plates: assessments.map(({ id, studentId, dishEditionId }) => ({
         studentId,

@@ -233,6 +233,11 @@ function MarkScreen({ sheet, rubric, marking, at }: MarkScreenProps) {
           </span>
         </span>
       </div>
+      {student.aim ? (
+        <p className="mb-2 text-lg">
+          <b>Aim of the day.</b> {student.aim}
+        </p>
+      ) : null}
       {hidden ? (
         <p className="mb-2 border-2 border-dashed border-ink px-3 py-1 text-lg">
           Second marking: what the first assessor gave is hidden until you have judged every criterion.
