@@ -1,4 +1,6 @@
-import type { EvidenceKind, SkillCell } from '@pelvo/core';
+import Joi from 'joi';
+import type { EvidenceKind, Paper, SkillCell } from '@pelvo/core';
+import { idSchema, paperField } from './common';
 
 /** How the students of a class stand with techniques, estimated from marks. */
 export interface ClassSkills {
@@ -29,3 +31,10 @@ export interface SkillSignSaid {
   readonly sharedBy: number;
   readonly by: string;
 }
+
+/** Whose record of practical skills is printed, and on what; of the whole class when nobody is named. */
+export interface SkillRecordQuery {
+  readonly student?: string;
+  readonly paper: Paper;
+}
+export const skillRecordQuerySchema = Joi.object<SkillRecordQuery>({ student: idSchema, paper: paperField });

@@ -1,11 +1,15 @@
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import useSWR from 'swr';
-import { LEVEL_NAMES, LEVELS, toReteach, type Skill } from '@pelvo/core';
+import { LEVEL_NAMES, skillInWords, toReteach, type Skill } from '@pelvo/core';
 import type { ClassSkills, SkillSignSaid } from '@pelvo/contract';
 import { fetcher, longDate } from '../device';
-import { ButtonLink, Dialog, Empty, Fetching, PageHead, Section } from '../design';
+import { ButtonLink, Dialog, DownloadLink, Empty, Fetching, PageHead, Section } from '../design';
 import { planPath } from './planPath';
+
+/** Where the record of practical skills of a class, or of one student, is printed. */
+const recordOf = (classId: string, query: { readonly paper: 'A4' | 'LETTER'; readonly student?: string }) =>
+  `/api/classes/${classId}/skills/record.pdf?${new URLSearchParams(query).toString()}`;
 
 interface Chosen {
   readonly studentId: string;
@@ -41,6 +45,12 @@ function Skills({ data }: { data: ClassSkills }) {
       <PageHead
         title={`Where ${data.className} stands`}
         lead="Estimated from marks: the newest count most, what was measured more than what was seen. The bar shows how far it may lie off."
+        actions={
+          <>
+            <DownloadLink href={recordOf(data.classId, { paper: 'A4' })}>Records, PDF, A4</DownloadLink>
+            <DownloadLink href={recordOf(data.classId, { paper: 'LETTER' })}>Letter</DownloadLink>
+          </>
+        }
       />
       <Reteach data={data} />
       <Grid data={data} onChoose={setChosen} />
@@ -81,13 +91,6 @@ function Reteach({ data }: { data: ClassSkills }) {
   );
 }
 
-const nearest = ({ level }: Skill) => LEVELS.reduce((best, each) => (Math.abs(each - level) < Math.abs(best - level) ? each : best));
-const tenth = (value: number) => value.toFixed(1);
-
-/** "Secure, give or take 0.4 levels, of 5 judgements": a standing in words. */
-const inWords = (skill: Skill) =>
-  `${skill.known ? '' : 'too few to say, perhaps '}${LEVEL_NAMES[nearest(skill)]}, give or take ${tenth(skill.spread)} levels, of ${skill.signs} ${skill.signs === 1 ? 'judgement' : 'judgements'}`;
-
 function Grid({ data, onChoose }: { data: ClassSkills; onChoose: (chosen: Chosen) => void }) {
   const cellOf = new Map(data.cells.map((cell) => [`${cell.studentId} ${cell.technique}`, cell.skill]));
   return (
@@ -121,8 +124,8 @@ function Grid({ data, onChoose }: { data: ClassSkills; onChoose: (chosen: Chosen
                       {skill ? (
                         <button
                           type="button"
-                          aria-label={`${student.name}, ${name}: ${inWords(skill)}`}
-                          title={inWords(skill)}
+                          aria-label={`${student.name}, ${name}: ${skillInWords(skill)}`}
+                          title={skillInWords(skill)}
                           onClick={() => onChoose({ studentId: student.id, technique: name })}
                           className="flex h-11 w-16 items-center justify-center hover:bg-wash"
                         >
@@ -203,7 +206,10 @@ function Behind({ data, chosen, onClose }: { data: ClassSkills; chosen: Chosen; 
   const name = data.students.find(({ id }) => id === studentId)!.name;
   return (
     <Dialog open wide title={`${name}: ${technique}`} onClose={onClose}>
-      <p className="mb-3 text-lg first-letter:uppercase">{inWords(skill)}.</p>
+      <p className="mb-3 text-lg first-letter:uppercase">{skillInWords(skill)}.</p>
+      <p className="mb-3">
+        <DownloadLink href={recordOf(data.classId, { paper: 'A4', student: studentId })}>Record of {name}, PDF</DownloadLink>
+      </p>
       <Fetching what="what stands behind it" done={signs !== undefined} error={error} retry={() => void mutate()} />
       <ul className="divide-y divide-line">
         {signs?.map((sign, index) => (

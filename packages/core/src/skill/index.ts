@@ -8,4 +8,5 @@ export {
   type SkillSign,
 } from './estimateSkill';
 export { signsOf, type TechniqueSign } from './signsOf';
+export { nearestLevel, skillInWords } from './skillInWords';
 export { toReteach, type SkillCell, type ToReteach } from './toReteach';
