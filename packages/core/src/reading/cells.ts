@@ -3,6 +3,8 @@ import { findUnit } from '../quantity';
 const NUMBER = /^(?:about\s+|~)?(?:\d{1,6}(?:[.,]\d{1,3})?(?:\s?[½¼¾])?|\d{1,2}\s?\/\s?\d{1,2}|[½¼¾⅓⅔])$/;
 const MEASURED = /^(?:\d{1,6}(?:[.,]\d{1,3})?\s?[½¼¾⅓⅔]?|[½¼¾⅓⅔]|\d{1,2}\/\d{1,2})\s?[a-z]{1,6}\.?$/i;
 
+/** Looked for first: most lines have neither strokes nor gaps. */
+const HAS_CELLS = /\t|\||\s\s/;
 const PERCENT = /^\d[\d.,]*\s?%$/;
 const isMeasured = (cell: string): boolean => MEASURED.test(cell) && findUnit(cell.replace(/^[\d.,½¼¾⅓⅔\s]+/, '')) !== null;
 
@@ -23,7 +25,7 @@ const cellsOf = (raw: string): string[] =>
  * @example isTableHead('Commodities        Amount      ✓') // true
  */
 export function isTableHead(raw: string): boolean {
-  if (raw.length > 200) return false;
+  if (raw.length > 200 || !HAS_CELLS.test(raw.trim())) return false;
   const cells = raw
     .replace(/[*_]/g, '')
     .split(/\t|\||\s{2,}/)
@@ -38,7 +40,7 @@ const UNIT_HEAD = /^(?:(?:weight|qty|quantity|amount|mass)\s*)?\(?(g|grams?|kg|m
 export function columnUnits(lines: readonly string[]): readonly (string | null)[] {
   let unit: string | null = null;
   return lines.map((raw) => {
-    if (raw.length > 200) return (unit = null);
+    if (raw.length > 200 || !HAS_CELLS.test(raw.trim())) return (unit = null);
     const cells = raw
       .trim()
       .split(/\t|\||\s{2,}/)
@@ -60,7 +62,7 @@ export function columnUnits(lines: readonly string[]): readonly (string | null)[
  * @example fromCells('Butter | 125 | g | cold, diced') // '125 g Butter, cold, diced'
  */
 export function fromCells(raw: string, columnUnit: string | null = null): string | null {
-  if (raw.length > 400) return null;
+  if (raw.length > 400 || !HAS_CELLS.test(raw)) return null;
   const cells = cellsOf(raw);
   if (cells.length < 2) return null;
   const at = cells.findIndex((cell) => NUMBER.test(cell));

@@ -10,6 +10,7 @@ import {
   METHOD,
   NUMBERED,
   STEP_ALONE,
+  TO_FILL_IN,
   TO_PLATE,
   TOOLS,
   TOOL,
@@ -138,6 +139,9 @@ function numberedBoxes(lines: readonly string[]): ReadonlySet<number> {
   return new Set(found.length >= 3 ? found : []);
 }
 
+/** Whether a time or a heat is named shows within so many letters. */
+const SEEN = 160;
+
 function lookOf(
   {
     raw,
@@ -206,8 +210,8 @@ function lookOf(
   const sentence = /[.!?…]["”’)]?$/.test(bare) && words >= 5;
   const told = isTold(text);
   const verbs = verbsIn(text);
-  const times = timesIn(short).length;
-  const heats = heatsIn(short).length;
+  const times = timesIn(short.slice(0, SEEN)).length;
+  const heats = heatsIn(short.slice(0, SEEN)).length;
   const outside = bare.replace(/\s*\([^)]*\)/g, '');
   const said = yieldSaid(bare);
   const headLike =
@@ -354,7 +358,7 @@ function lookOf(
     like.step -= 4;
   }
   if (ASIDE.test(bare)) like.aside += told && /^(?:share|save|print|search|rate|tag|follow|name|date)\b/i.test(bare) && words > 3 ? 3 : 9;
-  if (like.aside < 3 && AROUND.test(bare) && !LEADERS.test(bare)) {
+  if (like.aside < 3 && (AROUND.test(bare) || TO_FILL_IN.test(bare.slice(-12))) && !LEADERS.test(bare)) {
     like.aside += 10;
     like.component -= 6;
     like.step -= 5;

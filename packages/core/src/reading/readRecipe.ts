@@ -119,7 +119,7 @@ const YIELD_BEHIND =
 function titleOf(text: string): { readonly title: string; readonly portions: number | null } {
   const bare = text
     .slice(0, LONGEST_NAME)
-    .replace(/^[\s#>*_]+|[\s*_]+$/g, '')
+    .replace(/^[\s#>*_]+|(?<![\s*_])[\s*_]+$/g, '')
     .replace(/\*\*/g, '')
     .replace(/\s+[–—-]\s+(?:from|by|courtesy of|adapted)\b.*$/i, '')
     .replace(/^(?:sure|ok(?:ay)?|so|well|right|here you (?:go|are))[.,!:]\s+/i, '')
@@ -189,7 +189,7 @@ export function readRecipe(text: string, options: ReadRecipeOptions | FactBook =
 function rowParts(raw: string, row: InlineList | null): readonly { readonly raw: string; readonly as?: Role }[] {
   // "SOUSED MACKEREL          Yield: 10 portions"
   const gap =
-    row === null && raw.length < LONGEST_NAME
+    row === null && raw.length < LONGEST_NAME && /\S\s\s/.test(raw)
       ? /^(\s*\p{L}.{2,80}?)\s{2,}(\(?\s*(?:(?:makes|yields?|serves|covers|portions?)\b.{1,40}|\d{1,3}(?:\s?[-–]\s?\d{1,3})?\s+(?:servings?|portions?|people|covers?|pers\.?)\)?))$/iu.exec(
           raw,
         )
@@ -226,6 +226,7 @@ const CHAT =
 
 /** A text without what a mail or a chat puts before each of its lines: "> ", "[14:02] Noor: ". */
 function unquoted(lines: readonly string[]): readonly string[] {
+  if (!lines.some((line) => /^\s*(?:>|\[?\d{1,2}[:./])/.test(line))) return lines;
   const written = lines.filter((line) => line.trim()).length;
   for (const before of [QUOTED, CHAT]) {
     const with_ = lines.filter((line) => before.test(line)).length;

@@ -23,6 +23,7 @@ export interface Placed {
  * @example sideBySide(['2 kg carrots          60 g carrot tops', '60 ml oil             20 g capers']).map(({ raw }) => raw)[1] // '60 ml oil'
  */
 export function sideBySide(lines: readonly string[], book: FactBook = SHIPPED_BOOK): readonly Placed[] {
+  if (!lines.some((raw) => raw.includes('   ') || raw.includes('\t'))) return lines.map((raw, at) => ({ raw, at }));
   const cellsAt = lines.map((raw) => (raw.length < 200 ? raw.trim().split(GAP) : [raw]));
   const isPair = cellsAt.map((cells) => cells.length === 2 && cells.every((cell) => isLine(cell, book)));
   const out: Placed[] = [];

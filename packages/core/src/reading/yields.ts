@@ -86,7 +86,7 @@ function partSaid(part: string, told: boolean): { portions: number | null; gives
  */
 export function yieldSaid(line: string, told = false): YieldSaid | null {
   if (line.length > 200) return null;
-  const bare = line.replace(/^[\s*_>#|–—•-]+|[\s*_|]+$/g, '').trim();
+  const bare = line.replace(/^[\s*_>#|–—•-]+|(?<![\s*_|])[\s*_|]+$/g, '').trim();
   if (!bare || bare.length > 120) return null;
   const lead = LEAD.exec(bare);
   const isFor = lead !== null && /^\W*for\b/i.test(lead[0]);
