@@ -51,3 +51,23 @@ test('where a class stands leads to what stands behind it and to a lesson for wh
   await expect(page.getByRole('heading', { name: 'Plan a lesson' })).toBeVisible();
   await expect(page.getByRole('link', { name: technique })).toBeVisible();
 });
+
+test('a figure is read from the simulated calliper at the pass, and taken back', async ({ page }) => {
+  await signIn(page, 'teo.vasz');
+  await page.goto(`/lessons/${await idOf(page, '/api/lessons', 'Knife')}/mark`);
+  await page
+    .getByRole('link', { name: /Finn Okabe/ })
+    .first()
+    .click();
+  await page.getByRole('button', { name: /^Fine dice/ }).click();
+  const pieces = page.getByRole('list', { name: 'Pieces measured' }).getByRole('button');
+  await expect(pieces.first()).toBeVisible();
+  const before = await pieces.count();
+  // Some of its readings drop out, come broken or still move; those say so and take nothing.
+  await expect(async () => {
+    await page.getByRole('button', { name: 'Read the calliper' }).click();
+    await expect(pieces).toHaveCount(before + 1, { timeout: 1000 });
+  }).toPass();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(pieces).toHaveCount(before);
+});
