@@ -99,6 +99,7 @@ const OR_MORE = /^\s+or\s+(two|three)\b(?!\s*(?:sec|min|hour|hr|day|night|week|m
 function spansIn(text: string): Span[] {
   const spans: Span[] = [];
   for (const match of text.matchAll(SPAN)) {
+    if (spans.length >= MOST_SPANS) break;
     const [all, first = '', second, unit = '', bare, half] = match;
     const per = minutesOf(unit);
     // "1h30", "1 h 30": what stands bare behind hours is minutes.
@@ -113,6 +114,9 @@ function spansIn(text: string): Span[] {
   }
   return spans;
 }
+
+/** No step takes more times than this; a text that names more was made to take long. */
+const MOST_SPANS = 30;
 
 /** Most lines name no time: a quick look spares them the rest. */
 const MAY_NAME = /sec|min|hour|hr|day|night|week|month|morning|tomorrow|\d[\s-]{0,2}[sh](?![a-z])/i;
