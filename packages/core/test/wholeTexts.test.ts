@@ -82,6 +82,18 @@ describe('pages in rows, columns, sentences and chats', () => {
     ]);
   });
 
+  it('keeps the words that lead to a row', () => {
+    const { places } = readRecipe('Loaf\n\nYou need 500 g flour, 10 g salt and 350 ml water.\n\nMix it all.');
+    expect(places.map(({ written, role }) => [written, role])).toEqual([
+      ['Loaf', 'title'],
+      ['You need', 'ingredients'],
+      ['500 g flour', 'line'],
+      ['10 g salt', 'line'],
+      ['350 ml water', 'line'],
+      ['Mix it all.', 'step'],
+    ]);
+  });
+
   it('never adds up the same amount in two systems', () => {
     const amounts = ['100 g 4 oz butter', '1 litre 1¾ pints stock', '30 ml 2 tbsp oil', '2 lb 4 oz flour', '1 cup 2 tbsp sugar'].map(
       (line) => {

@@ -1,7 +1,6 @@
 import { In, IsNull, LessThan, Not, type EntityManager } from 'typeorm';
-import { askedHere, computeResult, grouped, type Remark } from '@pelvo/core';
+import { askedHere, computeResult, grouped, type PracticeChoices, type Remark } from '@pelvo/core';
 import { Lesson } from '../lessons';
-import { loadChoices } from '../practices';
 import { rubricsOfEditions } from '../rubrics';
 import { Assessment } from './assessment.entity';
 
@@ -12,10 +11,16 @@ const LESSONS_BACK = 3;
  * What each student was told last and works on today: of the newest earlier lesson of the class that was given out to them, the remark that
  * cost most, among what is judged today if there is one. Only what the student has seen, and only what holds under the practices in force.
  *
+ * @param choices - practices in force at the school
  * @param judged - names of the criteria that are judged in this lesson
  * @returns an aim in words by student; students without one are left out
  */
-export async function aimsOfDay(manager: EntityManager, lesson: Lesson, judged: ReadonlySet<string>): Promise<ReadonlyMap<string, string>> {
+export async function aimsOfDay(
+  manager: EntityManager,
+  lesson: Lesson,
+  choices: PracticeChoices,
+  judged: ReadonlySet<string>,
+): Promise<ReadonlyMap<string, string>> {
   const earlier = await manager.find(Lesson, {
     where: { classId: lesson.classId, date: LessThan(lesson.date), releasedAt: Not(IsNull()) },
     select: { id: true, date: true },
@@ -34,7 +39,6 @@ export async function aimsOfDay(manager: EntityManager, lesson: Lesson, judged: 
       each,
     ]),
   );
-  const choices = await loadChoices(manager);
   const aims = new Map<string, string>();
   for (const [studentId, rows] of grouped(told, (row) => row.studentId)) {
     const newest = rows

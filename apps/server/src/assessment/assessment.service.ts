@@ -68,10 +68,11 @@ export class AssessmentService {
       manager.findBy(PlateArrivalRow, { lessonId }),
       dueAtThePass(manager, lesson, { cooking, dishes }),
     ]);
+    const choices = await loadChoices(manager);
     const rubric = lesson.rubricEditionId
-      ? askedHere(await rubricOfEdition(manager, lesson.rubricEditionId), await loadChoices(manager), lesson.practices)
+      ? askedHere(await rubricOfEdition(manager, lesson.rubricEditionId), choices, lesson.practices)
       : null;
-    const aims = await aimsOfDay(manager, lesson, new Set(rubric?.criteria.map(({ name }) => name)));
+    const aims = await aimsOfDay(manager, lesson, choices, new Set(rubric?.criteria.map(({ name }) => name)));
     return {
       lessonId,
       title: lesson.title,

@@ -70,11 +70,10 @@ export function fromCells(raw: string, columnUnit: string | null = null): string
   const place = at >= 0 ? at : together;
   if (place < 0) return null;
   const unitBehind = at >= 0 && findUnit(cells[at + 1] ?? '') !== null;
-  const amount = at < 0 ? cells[together]! : unitBehind ? `${cells[at]!} ${cells[at + 1]!}` : columnUnit ? `${cells[at]!} ${columnUnit}` : cells[at]!;
+  const amount =
+    at < 0 ? cells[together]! : unitBehind ? `${cells[at]!} ${cells[at + 1]!}` : columnUnit ? `${cells[at]!} ${columnUnit}` : cells[at]!;
   const used = new Set(unitBehind ? [place, place + 1] : [place]);
-  const left = cells.filter(
-    (cell, index) => cell && !used.has(index) && !PERCENT.test(cell) && !(columnUnit && NUMBER.test(cell)),
-  );
+  const left = cells.filter((cell, index) => cell && !used.has(index) && !PERCENT.test(cell) && !(columnUnit && NUMBER.test(cell)));
   // The same amount in another system, in a column of its own.
   const beside = left.find((cell) => isMeasured(cell) || cell === amount);
   const [name, ...others] = left.filter((cell) => cell !== beside);

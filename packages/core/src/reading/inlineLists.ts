@@ -65,6 +65,8 @@ function toldBehind(text: string, numbered: boolean, book: FactBook): { readonly
 
 /** A heading and what stands in one row behind it; the heading is empty where there is none. */
 export interface InlineList {
+  /** Words that lead to it and name nothing: "You need"; empty where there are none. */
+  readonly lead: string;
   readonly heading: string;
   readonly lines: readonly string[];
   /** What is said after the list, in the same paragraph. */
@@ -88,7 +90,7 @@ export function inlineList(raw: string, book: FactBook = SHIPPED_BOOK): InlineLi
     .replace(/^[-*•]\s+/, '');
   const told = toldBehind(whole, numbered !== null, book);
   const written = told?.list ?? whole;
-  if (!/[,;•·|+]/.test(written)) return told ? { heading: '', lines: [told.list], after: told.after } : null;
+  if (!/[,;•·|+]/.test(written)) return told ? { lead: '', heading: '', lines: [told.list], after: told.after } : null;
   const asked =
     ASKED.exec(written) ??
     /^(?!(?:for|to)\b)[^:.•]{3,60}:\s+(?=(?:about |half |an? )?[\d½¼¾]|(?:tops|juice|zest|leaves) of\b)/i.exec(
@@ -118,5 +120,5 @@ export function inlineList(raw: string, book: FactBook = SHIPPED_BOOK): InlineLi
   const isNamed = headed !== null && lines.length >= 2 && lines.every((line) => isAmount(line, book) || named(line)) && !/[.!]$/.test(body);
   if (!isList && !isNamed) return null;
   if (lines.some((line) => isTold(line) || line.length > 160)) return null;
-  return { heading: headed ? headed[1]! : '', lines, after };
+  return { lead: asked ? asked[0].trim() : '', heading: headed ? headed[1]! : '', lines, after };
 }

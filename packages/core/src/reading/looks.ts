@@ -1,7 +1,7 @@
 import { SHIPPED_BOOK, type FactBook } from '../ingredients';
 import { heatsIn, timesIn, unitOf } from '../quantity';
 import { columnUnits, fromCells, isTableHead } from './cells';
-import { isMeasured } from './measured';
+import { isMeasured, numberedBoxes } from './measured';
 import { readAmount } from './readAmount';
 import { isTold, verbsIn } from '../verbs';
 import {
@@ -71,7 +71,6 @@ export interface Look {
   readonly like: Readonly<Record<Role, number>>;
 }
 
-
 const FOR_THE = /^(?:for|to make|making)\s+(?:the\s+|an?\s+)?[^,\d]{2,60}:?$/i;
 const PART = /^(?:part|component|stage|section)\s+(?:\d+|[A-Z])\b\s*[:.–-]?|^[A-H][.)]\s+(?=\p{Lu})|^\d\s*[.)]\s*(?=for the\b)/iu;
 const CAPS = /^(?=.*\p{Lu}{2})[^\p{Ll}]{3,60}$/u;
@@ -129,16 +128,6 @@ export function looksOf(
   );
 }
 
-/** "1 Rice", "2 Sauce", "3 Crumb & fry", each over what is done: boxes that are counted, not amounts. */
-function numberedBoxes(lines: readonly string[]): ReadonlySet<number> {
-  const found: number[] = [];
-  lines.forEach((line, index) => {
-    const number = /^(\d{1,2})\s+\p{Lu}[^.\d]{2,40}$/u.exec(line);
-    if (number && Number(number[1]) === found.length + 1 && isTold(lines[index + 1] ?? '')) found.push(index);
-  });
-  return new Set(found.length >= 3 ? found : []);
-}
-
 /** Whether a time or a heat is named shows within so many letters. */
 const SEEN = 160;
 
@@ -158,7 +147,16 @@ function lookOf(
     before,
     next,
     first,
-  }: { book: FactBook; mostlySmall: boolean; box: boolean; clocked: boolean; unit: string | null; before: string | null; next: string | null; first: boolean },
+  }: {
+    book: FactBook;
+    mostlySmall: boolean;
+    box: boolean;
+    clocked: boolean;
+    unit: string | null;
+    before: string | null;
+    next: string | null;
+    first: boolean;
+  },
 ): Look {
   const written = raw.replace(/\s+/g, ' ').trim();
   const short = written.slice(0, 300);

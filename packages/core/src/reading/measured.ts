@@ -16,3 +16,13 @@ export const isMeasured = (line: string): boolean => {
     (/^(?:\d{1,3}|an?|one|two|three|four|six)\s+\p{L}{2}/iu.test(bare) && bare.length < 60 && !isTold(bare.replace(/^\S+\s+/, '')))
   );
 };
+
+/** "1 Rice", "2 Sauce", "3 Crumb & fry", each over what is done: boxes that are counted, not amounts. */
+export function numberedBoxes(lines: readonly string[]): ReadonlySet<number> {
+  const found: number[] = [];
+  lines.forEach((line, index) => {
+    const number = /^(\d{1,2})\s+\p{Lu}[^.\d]{2,40}$/u.exec(line);
+    if (number && Number(number[1]) === found.length + 1 && isTold(lines[index + 1] ?? '')) found.push(index);
+  });
+  return new Set(found.length >= 3 ? found : []);
+}

@@ -202,6 +202,14 @@ function rowParts(raw: string, row: InlineList | null): readonly { readonly raw:
   return row === null
     ? [{ raw }]
     : [
+        ...(row.lead
+          ? [
+              {
+                raw: row.lead,
+                as: /:$/.test(row.lead) && !/^ingredients?\b/i.test(row.lead) ? ('aside' as const) : ('ingredients' as const),
+              },
+            ]
+          : []),
         ...(row.heading ? [{ raw: `${row.heading}:`, as: 'component' as const }] : []),
         ...row.lines.map((line) => ({ raw: line, as: 'line' as const })),
         ...(row.after ? [{ raw: row.after }] : []),
@@ -402,7 +410,9 @@ function portionsOfHeading(text: string): number | null {
 
 /** "Mix just before eating. Enough for 4 as a side." */
 function portionsAmong(text: string): number | null {
-  const said = /(?:^|[.!;,]\s|→\s?)((?:enough for|serves|feeds)\s[^.,;]{1,30}|makes\s\d{1,3}\s(?:servings?|portions?))/i.exec(text.slice(-80));
+  const said = /(?:^|[.!;,]\s|→\s?)((?:enough for|serves|feeds)\s[^.,;]{1,30}|makes\s\d{1,3}\s(?:servings?|portions?))/i.exec(
+    text.slice(-80),
+  );
   return said ? (yieldSaid(said[1]!)?.portions ?? null) : null;
 }
 

@@ -48,7 +48,8 @@ export const SEASONING =
   /^(?:(?:sea|fine|flaky|coarse|table|black|white|ground|freshly)\s+)*(?:s\s?(?:&|\+)\s?p$|salt|pepper|seasoning)(?:\s*(?:and|&|,|\/)\s*(?:(?:freshly|ground|black|white|milled)\s+)*pepper)?$/i;
 export const TO_TASTE = /\b(?:to taste|as needed|q\.?s\.?)\b/i;
 
-export const TO_PLATE = /^(?:to|for)\s+(?:plate|serve|serving|finish|finishing|garnish|assemble|assembly|decorate|plating)(?:\s+up)?\s*:?$/i;
+export const TO_PLATE =
+  /^(?:to|for)\s+(?:plate|serve|serving|finish|finishing|garnish|assemble|assembly|decorate|plating)(?:\s+up)?\s*:?$/i;
 
 export const NUMBERED = /^(?:step\s*)?(\d{1,2})\s*(?:[.):]|[–-](?=\s)|\/(?=\s))\s*(?=\p{L}|\(\p{L})/iu;
 export const STEP_ALONE = /^step\s*(\d{1,2})\s*[.:]?$/i;

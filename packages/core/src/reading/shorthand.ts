@@ -34,4 +34,3 @@ export function isShorthand(count: string, item: string, book: FactBook): boolea
 /** "3 mm dice", "2 cm cubes": how large it is cut, and nothing else. */
 export const CUT_TO =
   /^\d{1,3}(?:[.,]\d)?\s?(?:x\s?\d{1,3}(?:[.,]\d)?\s?)?(?:mm|cm|inch(?:es)?)[\s-]*(?:dice[ds]?|cubes?d?|rings?|slices?d?|batons?|sticks?|rounds?|strips?|pieces?|chunks?|lengths?|wedges?|matchsticks?|ribbons?|discs?|squares?|thick|long)\b/i;
-

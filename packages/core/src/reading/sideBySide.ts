@@ -28,7 +28,8 @@ export function sideBySide(lines: readonly string[], book: FactBook = SHIPPED_BO
   const isPair = cellsAt.map((cells) => cells.length === 2 && cells.every((cell) => isLine(cell, book)));
   const out: Placed[] = [];
   for (let at = 0; at < lines.length; at += 1) {
-    const heads = cellsAt[at]!.length === 2 && !isPair[at] && isPair[at + 1] && cellsAt[at]!.every((cell) => /^\p{L}[^\d]{2,40}$/u.test(cell));
+    const heads =
+      cellsAt[at]!.length === 2 && !isPair[at] && isPair[at + 1] && cellsAt[at]!.every((cell) => /^\p{L}[^\d]{2,40}$/u.test(cell));
     const first = heads ? at + 1 : at;
     let end = first;
     while (end < lines.length && (isPair[end] || (end > first && isAlone(lines[end]!, book)))) end += 1;
