@@ -61,3 +61,18 @@ describe('temperatures in a text', () => {
     expect(told(text)).toEqual(expected);
   });
 });
+
+describe('temperatures said aloud', () => {
+  it.each([
+    ['keep warm in the oven at ninety degrees', 90, 90],
+    ['bake at a hundred and eighty degrees', 180, 180],
+    ['roast at two hundred to two hundred and twenty degrees celsius', 200, 220],
+    ['bake at three hundred and fifty degrees fahrenheit', 180, 180],
+    ['fry at 170/175° for 2 minutes', 170, 175],
+  ])('%s', (text, least, most) => {
+    const [heat] = heatsIn(text);
+    expect([Math.round(heat!.least), Math.round(heat!.most)]).toEqual([least, most]);
+  });
+
+  it('takes no count for a heat', () => expect(heatsIn('cut twenty rounds and bake')).toEqual([]));
+});

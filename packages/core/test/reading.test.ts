@@ -66,6 +66,45 @@ describe('an ingredient line', () => {
   });
 });
 
+/** written | amount | item | preparation: as it is said aloud, or with the amount and what is done where they seldom stand. */
+const SAID_OTHERWISE: readonly (readonly [string, string, string, string])[] = [
+  ['one hundred and fifty grams of sugar', '150 g', 'sugar', ''],
+  ['a hundred grams of butter', '100 g', 'butter', ''],
+  ['two hundred and five millilitres of milk', '205 ml', 'milk', ''],
+  ['twenty-five grams of yeast', '25 g', 'yeast', ''],
+  ['fifteen prunes', '15', 'prunes', ''],
+  ['two to three carrots', '2–3', 'carrots', ''],
+  ['star anise (2)', '2', 'star anise', ''],
+  ['Plums (1 kg)', '1 kg', 'Plums', ''],
+  ['leeks, 12 medium, trimmed to the length of the mould', '12', 'leeks', 'trimmed to the length of the mould'],
+  ['waxy potatoes, 1 kg, boiled, sliced 5 mm', '1 kg', 'waxy potatoes', 'boiled, sliced 5 mm'],
+  ['Walnuts - a cup', '1 cup', 'Walnuts', ''],
+  ['Garlic - 1 fat clove', '1 clove', 'Garlic', ''],
+  ['1 red onion cut into wedges', '1', 'red onion', 'cut into wedges'],
+  ['1.2 kg ripe tomatoes halved', '1.2 kg', 'ripe tomatoes', 'halved'],
+  ['6 cloves garlic unpeeled', '6 cloves', 'garlic', 'unpeeled'],
+  ['2 ea garlic cloves', '2 cloves', 'garlic', ''],
+  ['2 x onion', '2', 'onion', ''],
+  ['225 g self-raising flour   [ ]', '225 g', 'self-raising flour', ''],
+  ['1/2 lemon, juice of', '½', 'lemon', 'juice'],
+  ['thumb-sized piece ginger, grated', '1 thumb', 'ginger', 'grated'],
+  ['Cayenne a pinch', '1 pinch', 'Cayenne', ''],
+];
+
+describe('a line that is said otherwise', () => {
+  it.each(SAID_OTHERWISE)('%s', (line, said, item, preparation) => {
+    const read = readLine(line);
+    expect([read.amount && showAmount(read.amount), read.item, read.preparation]).toEqual([said, item, preparation]);
+  });
+
+  it.each(['Pomegranate molasses - 2 spoons', 'Mace 2 blades'])('asks what a measure nobody knows is: %s', (line) => {
+    const { amount, certainty } = readLine(line);
+    expect([amount?.max, certainty]).toEqual(['2', 'held']);
+  });
+
+  it('takes what comes from a tin for no tin', () => expect(readLine('Juice from tin 500 ml').item).toBe('Juice from tin'));
+});
+
 describe('a pasted recipe', () => {
   const read = readRecipe(FENNEL);
   const lines = read.components.flatMap((component) => component.lines);

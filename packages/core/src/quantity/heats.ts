@@ -1,3 +1,4 @@
+import { SPELLED, spelledValue } from './spelled';
 import { celsiusOf, GAS_MARKS, heatedIn, type Heated } from './temperature';
 
 /** A temperature that a text names. Ways of setting one oven, "200 °C, 180 °C fan, gas 6", are one heat. */
@@ -30,6 +31,12 @@ const DEGREES =
   /(?<![\p{L}\d.,/])(fan\s+(?:oven\s+)?)?([-−–](?=\d))?(\d{1,3}(?:[.,]\d)?)\s?(?:°|º|degrees?|deg\.?)?\s?([CF](?![\p{L}]))?(?:\s?(?:-|–|—|to|\/)\s?(\d{1,3}(?:[.,]\d)?))?\s?(°|º|degrees?\b|deg\b\.?)?\s?(celsius|centigrade|fahrenheit|[CF])?(?![\p{L}\d])(\s*,?\s*\(?(?:with\s+(?:the\s+)?)?fan\b)?/giu;
 const GAS = /\bgas(?:\s+mark)?\s*(?:no\.?\s*)?([1-9]|¼|½|1\/4|1\/2)(?:\s?(?:-|–|to)\s?([1-9]))?(?![\d/°])/gi;
 
+/** "at a hundred and eighty degrees", as it is said aloud. */
+const SAID_ALOUD = new RegExp(
+  String.raw`(?<![\p{L}\d])(${SPELLED})(?:\s+(?:to|or)\s+(${SPELLED}))?\s+(?:degrees?|celsius|centigrade)(?![\p{L}])(?:\s+(fahrenheit|f)(?![\p{L}]))?`,
+  'giu',
+);
+
 const figure = (text: string): number => Number(text.replace(',', '.'));
 
 function waysIn(text: string): readonly HeatWay[] {
@@ -48,12 +55,23 @@ function waysIn(text: string): readonly HeatWay[] {
       letter ? (/^f/i.test(letter) ? 'F' : 'C') : value > HOTTEST_CELSIUS ? 'F' : 'C';
     const way = (value: number, until: number, scale: 'C' | 'F', fan: boolean, end = to) =>
       ways.push({ least: Math.min(value, until), most: Math.max(value, until), scale, fan, from: match.index, to: end });
-    if (second !== undefined && (isSlash || (scaleFirst && scaleLast && scaleFirst.toLowerCase() !== scaleLast[0]!.toLowerCase()))) {
+    // "170/175°": from one to the other; with a fan it would be set lower by more.
+    const isClose = isSlash && !scaleFirst && !fanAfter && Math.abs(high - low) <= 10;
+    if (
+      second !== undefined &&
+      !isClose &&
+      (isSlash || (scaleFirst && scaleLast && scaleFirst.toLowerCase() !== scaleLast[0]!.toLowerCase()))
+    ) {
       // "200C/180C fan", "180 °C/350 °F": two ways of one.
       const at = match.index + all.lastIndexOf(second);
       way(low, low, scaleOf(scaleFirst ?? (isSlash ? undefined : scaleLast), low), Boolean(fanBefore), at);
       ways.push({ least: high, most: high, scale: scaleOf(scaleLast ?? scaleFirst, high), fan: Boolean(fanAfter), from: at, to });
     } else way(low, high, scaleOf(scaled, high), isFan);
+  }
+  for (const match of text.matchAll(SAID_ALOUD)) {
+    const [low, high] = [spelledValue(match[1]!), spelledValue(match[2] ?? match[1]!)];
+    const scale = match[3] || high > HOTTEST_CELSIUS ? 'F' : 'C';
+    ways.push({ least: low, most: Math.max(low, high), scale, fan: false, from: match.index, to: match.index + match[0].length });
   }
   for (const match of text.matchAll(GAS)) {
     const name = match[1]!.replace('1/4', '¼').replace('1/2', '½');

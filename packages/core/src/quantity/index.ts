@@ -28,5 +28,5 @@ export {
 } from './temperature';
 export { centimetresIn } from './length';
 export { readTyped, typedValue, type TypedNumber } from './typed';
-export { minutesIn, timesIn, type TimeSaid } from './times';
+export { minutesIn, timesIn, namesTime, type TimeSaid } from './times';
 export { heatsIn, type HeatSaid, type HeatWay } from './heats';

@@ -1,3 +1,5 @@
+import { SPELLED, spelledValue } from './spelled';
+
 /** A time that a text names, in minutes; seconds are parts of one. */
 export interface TimeSaid {
   readonly least: number;
@@ -14,18 +16,6 @@ export interface TimeSaid {
   readonly to: number;
 }
 
-const ONES = 'one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen nineteen';
-const TENS = 'twenty thirty forty fifty sixty seventy eighty ninety';
-const WORDS: Readonly<Record<string, number>> = {
-  ...Object.fromEntries(ONES.split(' ').map((word, index) => [word, index + 1])),
-  ...Object.fromEntries(TENS.split(' ').map((word, index) => [word, (index + 2) * 10])),
-  a: 1,
-  an: 1,
-  half: 0.5,
-  quarter: 0.25,
-  couple: 2,
-  few: 3,
-};
 const GLYPHS: Readonly<Record<string, number>> = { '¼': 0.25, '½': 0.5, '¾': 0.75, '⅓': 1 / 3, '⅔': 2 / 3 };
 
 /** Minutes in one of each unit. A night is an evening to the next morning: a working figure of ours, on the long side. */
@@ -49,9 +39,8 @@ const NAMED: readonly (readonly [name: RegExp, minutes: number])[] = [
   [/\b(?:an?|one) fortnight\b/gi, FORTNIGHT],
 ];
 
-const WORD_NUMBER = `(?:(?:${TENS.split(' ').join('|')})[\\s-](?:${ONES.split(' ').slice(0, 9).join('|')})|${[...ONES.split(' '), ...TENS.split(' ')].sort((a, b) => b.length - a.length).join('|')})`;
-const AND_PART = String.raw`(?:\d{1,3}|an?|${WORD_NUMBER})\s+and\s+(?:an?|one|three)[\s-](?:half|quarters?)`;
-const FIGURE = String.raw`(?:${AND_PART}|\d{1,2}:[0-5]\d|\d{1,4} \d\/\d{1,2}|\d{1,2}\/\d{1,2}|\d{1,4}(?:[.,]\d{1,2})?\s?[¼½¾⅓⅔]?|[¼½¾⅓⅔]|three quarters of an?|(?:a )?quarter of an?|half(?: an?)?|a couple of|a few|${WORD_NUMBER}|an?)`;
+const AND_PART = String.raw`(?:\d{1,3}|an?|${SPELLED})\s+and\s+(?:an?|one|three)[\s-](?:half|quarters?)`;
+const FIGURE = String.raw`(?:${AND_PART}|\d{1,2}:[0-5]\d|\d{1,4} \d\/\d{1,2}|\d{1,2}\/\d{1,2}|\d{1,4}(?:[.,]\d{1,2})?\s?[¼½¾⅓⅔]?|[¼½¾⅓⅔]|three quarters of an?|(?:a )?quarter of an?|half(?: an?)?|a couple of|a few|${SPELLED}|an?)`;
 const UNIT = String.raw`(seconds?|secs?|minutes?|mins?|hours?|hrs?|days?|nights?|weeks?|months?|(?<=\d[\s-]{0,2})[sh](?![a-zé]))`;
 /** One figure or two, and their unit. Digits may stand against the unit, words may not. */
 const SPAN = new RegExp(
@@ -65,6 +54,7 @@ const WITHOUT_UNIT = new RegExp(
 
 function valueOf(text: string): number {
   const plain = text.trim().toLowerCase();
+  if (/^\d+$/.test(plain)) return Number(plain);
   const [whole, part] = plain.split(/\s+and\s+/);
   if (part) return valueOf(whole!) + (/three/.test(part) ? 0.75 : /quarter/.test(part) ? 0.25 : 0.5);
   const [units, sixtieths] = plain.split(':');
@@ -74,7 +64,7 @@ function valueOf(text: string): number {
   if (/^half/.test(plain)) return 0.5;
   if (/couple/.test(plain)) return 2;
   if (/few/.test(plain)) return 3;
-  if (/^\p{L}/u.test(plain)) return plain.split(/[\s-]/).reduce((all, word) => all + (WORDS[word] ?? 0), 0);
+  if (/^\p{L}/u.test(plain)) return spelledValue(plain);
   const parts = /^(?:(\d+) )?(\d+)\/(\d+)$/.exec(plain);
   if (parts) return Number(parts[3]) > 0 ? Number(parts[1] ?? 0) + Number(parts[2]) / Number(parts[3]) : 0;
   const glyph = /[¼½¾⅓⅔]/.exec(plain)?.[0];
@@ -181,6 +171,10 @@ export function timesIn(text: string): readonly TimeSaid[] {
       return { least, most, kind, times: A_SIDE.test(after) ? 2 : 1, from, to };
     });
 }
+
+/** Whether a text names any time: what `timesIn` would find is not gone through. */
+export const namesTime = (text: string): boolean =>
+  MAY_NAME.test(text) && (text.search(SPAN) >= 0 || NAMED.some(([name]) => text.search(name) >= 0));
 
 /**
  * Minutes that work takes by what its text names, the longer end of every range: what only says how often, or a part of what was said

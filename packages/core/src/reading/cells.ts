@@ -1,79 +1,162 @@
 import { findUnit } from '../quantity';
+import { isTold } from '../verbs';
 
 const NUMBER = /^(?:about\s+|~)?(?:\d{1,6}(?:[.,]\d{1,3})?(?:\s?[½¼¾])?|\d{1,2}\s?\/\s?\d{1,2}|[½¼¾⅓⅔])$/;
 const MEASURED = /^(?:\d{1,6}(?:[.,]\d{1,3})?\s?[½¼¾⅓⅔]?|[½¼¾⅓⅔]|\d{1,2}\/\d{1,2})\s?[a-z]{1,6}\.?$/i;
 
 /** Looked for first: most lines have neither strokes nor gaps. */
-const HAS_CELLS = /\t|\||\s\s/;
+const HAS_CELLS = /\t|\||\s\s|\s\/\s/;
 const PERCENT = /^\d[\d.,]*\s?%$/;
 const isMeasured = (cell: string): boolean => MEASURED.test(cell) && findUnit(cell.replace(/^[\d.,½¼¾⅓⅔\s]+/, '')) !== null;
 
 /** What heads a column: no ingredient and no component. */
 const HEAD_CELL =
-  /^(?:qty|quantity|quantities|units?|items?|prep(?:aration)?|ingredients?|amounts?|weights?|commodit(?:y|ies)|metric|imperial|us|cost|price|method|time|times|activity|activities|stage|notes?|details?|step|product|yield|baker[’']?s?\s?%|%|✓|grams?|ml|no\.?)$/i;
+  /^(?:qty|quantity|quantities|units?|items?|prep(?:aration)?|ingredients?|amounts?|weights?|commodit(?:y|ies)|metric|imperial|us|cost|price|method|procedure|process|directions|instructions|time|times|activity|activities|stage|notes?|details?|step|product|yield|baker[’']?s?\s?%|%|✓|grams?|ml|no\.?|cut|form|code|tick|weighed|remarks?|comments?|min(?:ute)?s?|what to do)$/i;
+
+/** "fennel / 4 heads / wedges": strokes between the cells; "250 g / 9 oz butter" and "1 / 2 cup" are none. */
+const SLASHED = /^\s*\p{L}[^/\d]{1,40}\s\/\s(?:about\s)?[\d½¼¾⅓⅔][^/]{0,14}(?:\s\/\s|$)/u;
+
+/** Strokes without end are no cells: nobody writes more than a dozen. */
+const isFence = (raw: string): boolean => raw.split('|', 14).length > 13;
 
 /** Cells of a row: parted by strokes, by tabs, or by wide gaps. */
 const cellsOf = (raw: string): string[] =>
   raw
     .replace(/^\s*\||\|\s*$/g, '')
-    .split(/\t|\||(?<=\S) {3,}(?=\S)/)
+    .split(SLASHED.test(raw) ? /\s\/\s/ : /\t|\||(?<=\S) {3,}(?=\S)/)
     .map((cell) => cell.replace(/\s+/g, ' ').trim());
 
+/** The titles in the head of a table; null where a line is none. Where gaps were lost, as in the text of a PDF, each word is a title. */
+function headOf(raw: string): readonly string[] | null {
+  // Titles have no figures.
+  if (raw.length > 200 || /\d/.test(raw)) return null;
+  const bare = raw.replace(/[*_]/g, '').trim();
+  const isHead = (cell: string) => HEAD_CELL.test(cell) || UNIT_HEAD.test(cell);
+  const cells = bare
+    .split(HAS_CELLS.test(bare) ? /\t|\||\s{2,}|\s\/\s/ : /\s/)
+    .map((cell) => cell.trim())
+    .filter(Boolean);
+  if (cells.length < 2 || cells.length > 8 || !cells.every(isHead)) return null;
+  return HAS_CELLS.test(bare) || (NAME_HEAD.test(cells[0]!) && cells.some((cell) => UNIT_HEAD.test(cell) || AMOUNT_HEAD.test(cell)))
+    ? cells
+    : null;
+}
+
 /**
- * Whether a line is the head of a table: "Qty   Unit   Item", "Metric | Imperial".
+ * Whether a line is the head of a table: "Qty   Unit   Item", "Metric | Imperial", "Ingredient Kg G".
  *
  * @example isTableHead('Commodities        Amount      ✓') // true
  */
-export function isTableHead(raw: string): boolean {
-  if (raw.length > 200 || !HAS_CELLS.test(raw.trim())) return false;
-  const cells = raw
-    .replace(/[*_]/g, '')
-    .split(/\t|\||\s{2,}/)
-    .map((cell) => cell.trim())
-    .filter(Boolean);
-  return cells.length >= 2 && cells.every((cell) => HEAD_CELL.test(cell) || UNIT_HEAD.test(cell));
+export const isTableHead = (raw: string): boolean => headOf(raw) !== null;
+
+const UNIT_HEAD = /^(?:(?:weight|qty|quantity|amount|mass)\s*)?\(?(g|gr|gms?|grams?|kg|kilos?|ml|l|litres?|oz|lb)\)?$/i;
+const NAME_HEAD = /^(?:ingredients?|items?|commodit(?:y|ies)|products?|materials?)$/i;
+const AMOUNT_HEAD = /^(?:qty|quantity|quantities|amounts?|weights?)$/i;
+
+/** The units that head the columns of figures a row stands under. Two of them make one amount: "Kg G" over "2 400". */
+export interface Columns {
+  readonly units: readonly string[];
+  /** Whether rows are parted by single blanks, since the gaps were lost. */
+  readonly close: boolean;
+  /** Whether the last column holds minutes: "No. | Step | Min". */
+  readonly minutes: boolean;
 }
 
-const UNIT_HEAD = /^(?:(?:weight|qty|quantity|amount|mass)\s*)?\(?(g|grams?|kg|ml|l|oz|lb)\)?$/i;
+const unitHeaded = (cell: string): string[] => {
+  const unit = UNIT_HEAD.exec(cell)?.[1]?.toLowerCase();
+  return unit ? [/^g/.test(unit) ? 'g' : /^k/.test(unit) ? 'kg' : /^litre/.test(unit) ? 'l' : unit] : [];
+};
+const TOGETHER = /^(?:kg g|l ml|lb oz)$/;
 
-/** The unit that heads the column of figures a line stands in, by line: "Item   g   %". It holds until a line without a row's gaps. */
-export function columnUnits(lines: readonly string[]): readonly (string | null)[] {
-  let unit: string | null = null;
+/** What heads the columns that a line stands in, by line: "Item   g   %". It holds until a line without figures. */
+export function columnUnits(lines: readonly string[]): readonly (Columns | null)[] {
+  let now: Columns | null = null;
   return lines.map((raw) => {
-    if (raw.length > 200 || !HAS_CELLS.test(raw.trim())) return (unit = null);
-    const cells = raw
-      .trim()
-      .split(/\t|\||\s{2,}/)
-      .map((cell) => cell.trim())
-      .filter(Boolean);
-    const head = cells.length >= 2 && cells.every((cell) => HEAD_CELL.test(cell) || UNIT_HEAD.test(cell)) ? cells : null;
-    const units = head?.flatMap((cell) => UNIT_HEAD.exec(cell)?.[1] ?? []) ?? [];
-    if (head) unit = units.length === 1 ? units[0]!.replace(/^grams?$/i, 'g') : null;
-    else if (cells.length < 2) unit = null;
-    return head ? null : unit;
+    const head = headOf(raw);
+    if (head) {
+      const units = head.flatMap(unitHeaded);
+      const holds = units.length === 1 || TOGETHER.test(units.join(' '));
+      const minutes = /^(?:min(?:ute)?s?|time(?:\s*\(min(?:ute)?s?\))?)$/i.test(head.at(-1)!);
+      now = holds || minutes ? { units, close: !HAS_CELLS.test(raw.trim()) && !minutes, minutes } : null;
+      return null;
+    }
+    const isRow = raw.length <= 200 && (HAS_CELLS.test(raw.trim()) || (now?.close === true && /\d\s*%?$/.test(raw)));
+    return isRow ? now : (now = null);
   });
 }
+
+/**
+ * A row of a table of work, "1 | Sweat the onions | 6" under "No. | Step | Min", as a step is written; null where a line is no such row.
+ *
+ * @example toldRow('2 | Boil the rice', null) // 'Boil the rice'
+ */
+export function toldRow(raw: string, columns: Columns | null): string | null {
+  if (raw.length > 400 || !/\t|\|/.test(raw) || isFence(raw)) return null;
+  const cells = cellsOf(raw);
+  const at = cells.findIndex((cell) => isTold(cell));
+  if (at < 0 || at > 1 || (at === 1 && !/^\d{0,2}[.)]?$/.test(cells[0]!))) return null;
+  return cells
+    .slice(at)
+    .filter(Boolean)
+    .map((cell, index) => (index > 0 && columns?.minutes && /^\d{1,3}$/.test(cell) ? `${cell} min` : cell))
+    .join(', ');
+}
+
+/** A row whose figures stand behind its name without gaps, under the units of its columns: "Water 2 400" under "Kg G". */
+function closeRow(raw: string, { units }: Columns): string | null {
+  const row =
+    /^\s*(\p{L}[^\d]{1,60}?)\s+(\d{1,6}(?:[.,]\d{1,3})?)(?:\s+(\d{1,3}(?:[.,]\d)?))?(?:\s+\d{1,3}(?:[.,]\d{1,2})?\s?%)?\s*$/u.exec(raw);
+  if (!row) return null;
+  const [, name = '', first = '', second] = row;
+  if (second === undefined) return `${first} ${units.at(-1)!} ${name}`;
+  return units.length === 2 ? `${inOne(first, second, units)} ${name}` : null;
+}
+
+/** Kilograms and grams, litres and millilitres in one figure; pounds and ounces beside one another. */
+const inOne = (large: string, small: string, [unit = '', part = '']: readonly string[]): string =>
+  unit === 'lb' ? `${Number(large)} lb ${small} ${part}` : `${Number(large)}.${small.padStart(3, '0')} ${unit}`;
 
 /**
  * A row of a table, "Butter | 125 | g | cold, diced" or the same with tabs, as an ingredient line is written; null where a line is no
  * such row.
  *
- * @param columnUnit - the unit that heads the column of figures, if one does
+ * @param columns - what heads the columns of figures, if anything does
  * @example fromCells('Butter | 125 | g | cold, diced') // '125 g Butter, cold, diced'
  */
-export function fromCells(raw: string, columnUnit: string | null = null): string | null {
-  if (raw.length > 400 || !HAS_CELLS.test(raw)) return null;
+export function fromCells(raw: string, columns: Columns | null = null): string | null {
+  if (raw.length > 400) return null;
+  if (columns?.close) return closeRow(raw, columns);
+  if (!HAS_CELLS.test(raw) || isFence(raw)) return null;
+  if (toldRow(raw, columns) !== null) return null;
   const cells = cellsOf(raw);
+  const columnUnit = columns?.units.length === 1 ? columns.units[0]! : null;
   if (cells.length < 2) return null;
-  const at = cells.findIndex((cell) => NUMBER.test(cell));
-  const together = at < 0 ? cells.findIndex(isMeasured) : -1;
+  // "Rye flour | 300 g | 75": what has its unit counts before a bare figure, unless the unit stands in a cell of its own.
+  const withUnit = cells.findIndex(isMeasured);
+  const bare = cells.findIndex((cell) => NUMBER.test(cell));
+  const apart = bare >= 0 && (findUnit(cells[bare + 1] ?? '') !== null || (bare === 0 && withUnit < 0));
+  const at = withUnit >= 0 && !apart ? -1 : bare;
+  const together = at < 0 ? withUnit : -1;
   const place = at >= 0 ? at : together;
   if (place < 0) return null;
-  const unitBehind = at >= 0 && findUnit(cells[at + 1] ?? '') !== null;
+  const counted = at >= 0 && /^(?:nos?|ea|each|pcs?|pieces?)\.?$/i.test(cells[at + 1] ?? '');
+  const unitBehind = at >= 0 && (counted || findUnit(cells[at + 1] ?? '') !== null);
+  const both = columns?.units.length === 2 && at >= 0 && NUMBER.test(cells[at + 1] ?? '');
+  if (columns && both) return `${inOne(cells[at]!, cells[at + 1]!, columns.units)} ${cells.find((cell) => /\p{L}{2}/u.test(cell)) ?? ''}`;
   const amount =
-    at < 0 ? cells[together]! : unitBehind ? `${cells[at]!} ${cells[at + 1]!}` : columnUnit ? `${cells[at]!} ${columnUnit}` : cells[at]!;
+    at < 0
+      ? cells[together]!
+      : unitBehind
+        ? counted
+          ? cells[at]!
+          : `${cells[at]!} ${cells[at + 1]!}`
+        : columnUnit
+          ? `${cells[at]!} ${columnUnit}`
+          : cells[at]!;
   const used = new Set(unitBehind ? [place, place + 1] : [place]);
-  const left = cells.filter((cell, index) => cell && !used.has(index) && !PERCENT.test(cell) && !(columnUnit && NUMBER.test(cell)));
+  const left = cells.filter(
+    (cell, index) => cell && !used.has(index) && !PERCENT.test(cell) && !(NUMBER.test(cell) && (columnUnit || together >= 0)),
+  );
   // The same amount in another system, in a column of its own.
   const beside = left.find((cell) => isMeasured(cell) || cell === amount);
   const [name, ...others] = left.filter((cell) => cell !== beside);

@@ -8,7 +8,10 @@ const LONGEST = 1200;
 const ASKED =
   /^(?:(?:so|and|now|first|then),?\s+)?(?:you(?:[’']ll| will)?(?: also)? (?:need|want|take|use)|it takes|takes?|i (?:use|take)|we (?:use|take)|ingredients?(?:\s+are)?|get)\s*[:–—-]?\s+/i;
 const HEADED =
-  /^((?:for|to)\s+(?:the\s+|an?\s+)?[\p{L}][\p{L}\s’'-]{1,40}|\p{Lu}[\p{L}’'-]{2,20}(?:\s[\p{L}’'-]{2,20}){0,2})\s*(?::|\s[–—-]|\s=)\s+(?=\S)/u;
+  /^(?!you\b)((?:[Ff]or|[Tt]o)\s+(?:the\s+|an?\s+)?[\p{L}][\p{L}\s’'-]{1,40}|\p{Lu}[\p{L}’'-]{2,20}(?:\s[\p{L}’'-]{2,20}){0,2})\s*(?::|\s[–—-]|\s=)\s+(?=\S)/u;
+/** "For the dough I take", "For rolling you need": a heading inside the sentence. */
+const HEADED_ASKED =
+  /^(for\s+(?:the\s+|an?\s+)?\p{L}[\p{L}\s’'-]{1,40}?),?\s+(?:i|we|you|she|he|they)\s+(?:(?:[’']ll|will|always|also|only)\s+)*(?:need|take|use|want|took|used)\s*[:–—-]?\s+(?=\S)/iu;
 /** Headings that are about something else than what goes in. */
 const NOT_FOOD =
   /^(?:allergens?|contains|equipment|tools?|utensils|method|notes?|tips?|serves|portions?|yield|to serve with|drinks?|wine|keeps?|storage|time|prep|cook|oven|season|rev|ref|dish|recipe|title)\b/i;
@@ -22,7 +25,16 @@ const bare = (part: string): string =>
     .replace(/^(?:and|plus|then|some|the|also|with|\+|&)\s+/i, '')
     .replace(/^(?:a )?(?:good|generous|heaped|scant|walnut of)\s+(?=\d)/i, '');
 
+/** "olive oil 150ml", "sugar 1 tbsp" */
+const AMOUNT_LAST =
+  /^\p{L}[^\d,:]{1,30}\s(?:\d{1,4}(?:[.,]\d{1,2})?|[½¼¾]|1\/[234])\s?(?:kg|g|ml|cl|dl|l|tbsp|tsp|cups?|oz|lbs?)\.?(?:\s*\([^)]{1,30}\))?$/iu;
+
+/** "pinch yeast", "a handful of dill" */
+const BY_EYE_FIRST =
+  /^(?:an?\s+)?(?:(?:small|large|good|big)\s+)?(?:pinch|handful|bunch|knob|splash|drizzle|dash|squeeze|sprig)\s+(?:of\s+)?\p{L}/iu;
+
 const isAmount = (part: string, book: FactBook): boolean => {
+  if (AMOUNT_LAST.test(part) || BY_EYE_FIRST.test(part)) return true;
   const read = readAmount(bare(part));
   if (read === null) return false;
   const rest = read.rest.slice(0, 60);
@@ -57,7 +69,9 @@ function cutAtCommas(text: string, book: FactBook): string[] {
  * "3. 150 g almonds — work in."
  */
 function toldBehind(text: string, numbered: boolean, book: FactBook): { readonly list: string; readonly after: string } | null {
-  const parted = numbered ? /^(.{4,200}?)\s[—–-]\s(\p{L}.{2,})$/u.exec(text) : /^(.{4,40}?\p{Ll})\.\s+(\p{Lu}.{6,})$/u.exec(text);
+  const parted =
+    /^(.{4,300}?)\s(?:->|→|=>|⇒)\s(\p{L}.{2,})$/u.exec(text) ??
+    (numbered ? /^(.{4,200}?)\s[—–-]\s(\p{L}.{2,})$/u.exec(text) : /^(.{4,40}?\p{Ll})\.\s+(\p{Lu}.{6,})$/u.exec(text));
   const [, list = '', after = ''] = parted ?? [];
   // "1 Wash and slice the leeks. Peel …" is a numbered step.
   return parted && isAmount(list, book) && !isTold(list.replace(/^\S+\s+/, '')) && isTold(after) ? { list, after } : null;
@@ -71,6 +85,31 @@ export interface InlineList {
   readonly lines: readonly string[];
   /** What is said after the list, in the same paragraph. */
   readonly after: string;
+}
+
+/** "For the rice you need 400 g rice": one ingredient under a heading of its own. */
+function headedOne(text: string, book: FactBook): InlineList | null {
+  const headed = HEADED_ASKED.exec(text);
+  const line = headed ? text.slice(headed[0].length).trim() : '';
+  return headed && isAmount(line, book) && !isTold(line) ? { lead: '', heading: headed[1]!, lines: [line], after: '' } : null;
+}
+
+/** "… and for the sauce 2 mangoes, 1 tin of …": where another list begins inside a sentence. */
+const NEXT_LIST = /\s*(?:,|;|\band\b)\s*(?:and\s+)?for\s+the\s+(\p{L}[\p{L} ]{1,30}?)\s+(?=(?:\d|[½¼¾]|an?\s|half\s))/iu;
+
+/**
+ * A paragraph whose list does not stand at its beginning: what is said before it, and the list. Null where there is none.
+ *
+ * @example listInside('This is easy. You need 200 g flour, 2 eggs and 1 tsp salt. Mix.')?.before // 'This is easy.'
+ */
+export function listInside(raw: string, book: FactBook = SHIPPED_BOOK): { readonly before: string; readonly row: InlineList } | null {
+  if (raw.length < 60 || raw.length > LONGEST) return null;
+  const sentences = raw.trim().split(/(?<=[.!?])\s+(?=\p{Lu})/u);
+  for (let at = 1; at < sentences.length; at += 1) {
+    const row = isTold(sentences[at]!) ? null : inlineList(sentences.slice(at).join(' '), book);
+    if (row && (row.lines.length >= 2 || row.heading)) return { before: sentences.slice(0, at).join(' '), row };
+  }
+  return null;
 }
 
 /**
@@ -88,15 +127,25 @@ export function inlineList(raw: string, book: FactBook = SHIPPED_BOOK): InlineLi
     .replace(/\s+/g, ' ')
     .trim()
     .replace(/^[-*•]\s+/, '');
+  const next = NEXT_LIST.exec(whole);
+  if (next && next.index > 12) {
+    const first =
+      inlineList(whole.slice(0, next.index), book) ?? (HEADED_ASKED.test(whole) ? headedOne(whole.slice(0, next.index), book) : null);
+    const after = `For the ${next[1]!}: ${whole.slice(next.index + next[0].length)}`;
+    if (first) return { ...first, after: [first.after, after].filter(Boolean).join(' ') };
+  }
   const told = toldBehind(whole, numbered !== null, book);
   const written = told?.list ?? whole;
-  if (!/[,;•·|+]/.test(written)) return told ? { lead: '', heading: '', lines: [told.list], after: told.after } : null;
-  const asked =
-    ASKED.exec(written) ??
-    /^(?!(?:for|to)\b)[^:.•]{3,60}:\s+(?=(?:about |half |an? )?[\d½¼¾]|(?:tops|juice|zest|leaves) of\b)/i.exec(
-      HEADED.test(written) ? '' : written,
-    );
-  const headed = asked ? null : HEADED.exec(written);
+  if (!/[,;•·|+]|\s\/\s|\sand\s/.test(written) || (!/[,;•·|+]|\s\/\s/.test(written) && !ASKED.test(written)))
+    return told ? { lead: '', heading: '', lines: [told.list], after: told.after } : null;
+  const headedAsked = HEADED_ASKED.exec(written);
+  const asked = headedAsked
+    ? null
+    : (ASKED.exec(written) ??
+      /^(?!(?:for|to)\b)[^:.•]{3,60}:\s+(?=(?:about |half |an? )?[\d½¼¾]|(?:tops|juice|zest|leaves) of\b)/i.exec(
+        HEADED.test(written) ? '' : written,
+      ));
+  const headed = asked ? null : (headedAsked ?? HEADED.exec(written));
   if (headed && (NOT_FOOD.test(headed[1]!) || readAmount(headed[1]!))) return null;
   const body = written.slice((asked ?? headed)?.[0].length ?? 0);
   if (!asked && isTold(headed ? body : written)) return null;
@@ -107,7 +156,9 @@ export function inlineList(raw: string, book: FactBook = SHIPPED_BOOK): InlineLi
   const listed = (end < 0 ? body : body.slice(0, end)).replace(/[.]$/, '');
   const after = told?.after ?? (end < 0 ? '' : body.slice(end + 1).trim());
   const sums = listed.split(/\s+\+\s+/);
-  const parts = byBullets ? bullets : sums.length >= 3 ? sums : cutAtCommas(listed, book);
+  const strokes = listed.split(/\s+\/\s+/);
+  const byStrokes = strokes.length >= 3 && strokes.filter((part) => isAmount(part, book)).length >= strokes.length * 0.6;
+  const parts = byBullets ? bullets : sums.length >= 3 ? sums : byStrokes ? strokes : cutAtCommas(listed, book);
   const lines: string[] = [];
   for (const part of parts.map((each) => bare(each.trim())).filter(Boolean)) {
     const own = isAmount(part, book) || (book.read(part.slice(0, 80)).found.length > 0 && !SAYS_HOW.test(part));
@@ -116,9 +167,13 @@ export function inlineList(raw: string, book: FactBook = SHIPPED_BOOK): InlineLi
   }
   const measured = lines.filter((line) => isAmount(line, book)).length;
   const named = (line: string) => line.split(' ').length <= 4 && book.read(line).notKnown.length === 0 && book.read(line).found.length > 0;
-  const isList = measured >= (told ? 1 : 3) && measured >= lines.length * 0.6;
+  const isList =
+    measured >= (told ? 1 : asked || headedAsked || (headed && byStrokes) || /^(?:for|to)\b/i.test(headed?.[1] ?? '') ? 2 : 3) &&
+    measured >= lines.length * 0.6;
+  // "thyme, garlic, olive oil 150ml, salt": foods alone, some of them measured.
+  const areFoods = lines.length >= 3 && measured >= 1 && lines.every((line) => isAmount(line, book) || named(line)) && !/[.!]$/.test(body);
   const isNamed = headed !== null && lines.length >= 2 && lines.every((line) => isAmount(line, book) || named(line)) && !/[.!]$/.test(body);
-  if (!isList && !isNamed) return null;
+  if (!isList && !isNamed && !areFoods) return null;
   if (lines.some((line) => isTold(line) || line.length > 160)) return null;
   return { lead: asked ? asked[0].trim() : '', heading: headed ? headed[1]! : '', lines, after };
 }

@@ -1,4 +1,5 @@
 import { exact, type Exact } from '../exact';
+import { SPELLED, spelledValue } from '../quantity/spelled';
 
 const UNICODE_FRACTIONS: Readonly<Record<string, string>> = {
   '½': '1/2',
@@ -51,6 +52,11 @@ export interface ReadNumber {
   readonly orElse?: Exact;
 }
 
+const LETTER = /^\p{L}/u;
+/** Words that a number in words may begin with: most words do not. */
+const NUMBER_WORD =
+  /^(?:an?|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|half|quarter|couple|dozen|\p{L}+t(?:een|y))\b/iu;
+
 const DIGITS = '\\d{1,6}';
 const FRACTION_TAIL = `(?:(\\s*[${GLYPHS}])|(?:\\s+|-)(\\d{1,3})\\s*[/⁄]\\s*(\\d{1,3})(?!\\d))`;
 const MIXED = new RegExp(`^(${DIGITS})${FRACTION_TAIL}`);
@@ -59,6 +65,8 @@ const DECIMAL = /^(\d{1,6})[.,](\d{1,4})(?!\d)/;
 const THOUSANDS = /^(\d{1,3}),(\d{3})(?![\d,])/;
 const INTEGER = new RegExp(`^${DIGITS}(?!\\d)`);
 const WORD = /^(a|an|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|half|quarter)\b(?!-)/i;
+/** "two hundred and fifty", "twenty-five", "fifteen": more than a lone word says. */
+const SPELLED_OUT = new RegExp(`^(?=\\p{L}+teen|\\p{L}+ty|(?:an?|\\p{L}+)\\s+hundred)${SPELLED}`, 'iu');
 const COMPOUND =
   /^((?:one|two|three|four)[\s-](?:thirds?|quarters?|fifths?|eighths?)(?:\s+of\s+an?)?|half a dozen|half an?|an? half|a dozen|a couple of|a quarter of an?|a quarter of|half of an?)\b/i;
 
@@ -76,11 +84,14 @@ const COMPOUND_VALUES: readonly (readonly [RegExp, string])[] = [
  * @returns null when the text does not start with a number, or the number is a fraction over zero
  */
 export function readNumber(text: string): ReadNumber | null {
+  const isLetter = LETTER.test(text);
+  if (isLetter && !NUMBER_WORD.test(text)) return null;
   const andHalf = /^(\d{1,4}|one|two|three|four|five|six|seven|eight|nine|ten|twelve)\s+and\s+(?:an?\s+|one\s+)?(half|quarter)\b/i.exec(
     text,
   );
   if (andHalf)
     return found(exact(WORDS[andHalf[1]!.toLowerCase()] ?? andHalf[1]!).add(exact(WORDS[andHalf[2]!.toLowerCase()]!)), text, andHalf[0]);
+  if (isLetter) return numberInWords(text);
   const mixed = MIXED.exec(text);
   if (mixed) {
     const [all, whole, glyph, top, bottom] = mixed;
@@ -104,7 +115,10 @@ export function readNumber(text: string): ReadNumber | null {
     return found(exact(`${Number(`${decimal[1]}${decimal[2]}`)}/${10 ** decimal[2]!.length}`), text, decimal[0]);
   }
   const integer = INTEGER.exec(text);
-  if (integer) return found(exact(Number(integer[0])), text, integer[0]);
+  return integer ? found(exact(Number(integer[0])), text, integer[0]) : null;
+}
+
+function numberInWords(text: string): ReadNumber | null {
   const compound = COMPOUND.exec(text);
   if (compound) {
     const parts = /^(one|two|three|four)[\s-](third|quarter|fifth|eighth)/i.exec(compound[0]);
@@ -115,6 +129,8 @@ export function readNumber(text: string): ReadNumber | null {
     const value = COMPOUND_VALUES.find(([pattern]) => pattern.test(compound[0]))![1];
     return found(exact(value), text, compound[0], true);
   }
+  const spelled = SPELLED_OUT.exec(text);
+  if (spelled) return found(exact(spelledValue(spelled[0])), text, spelled[0], true);
   const word = WORD.exec(text);
   if (word) return found(exact(WORDS[word[0].toLowerCase()]!), text, word[0], true);
   return null;

@@ -61,7 +61,8 @@ function readScalar(text: string): Scalar | null {
   if (joint) {
     const second = readNumber(first.rest.slice(joint[0].length));
     // "1 or a handful" is an alternative, not a range; a range goes up.
-    if (second && !second.word && second.value.compare(first.value) > 0) {
+    const isNumber = second && (!second.word || second.value.compare(1) > 0);
+    if (second && isNumber && second.value.compare(first.value) > 0) {
       return { min: first.value, max: second.value, rest: second.rest, word: false };
     }
   }
@@ -105,7 +106,8 @@ export function readAmount(text: string, inside = 0): ReadAmount | null {
   let rest = about ? text.slice(about[0].length) : text;
   const scalar = readScalar(rest);
   if (!scalar) return null;
-  rest = scalar.rest;
+  // "2 x onion": so many of it.
+  rest = scalar.rest.replace(/^\s*[x×]\s+(?=\p{L})/u, ' ');
   const doubts: Doubt[] = scalar.orElse
     ? [{ code: 'which-comma', one: showDecimal(scalar.min, 3), other: showDecimal(scalar.orElse, 3) }]
     : [];

@@ -1,11 +1,13 @@
-import { exact, exactText } from '../exact';
+import { exact } from '../exact';
 import { isCountable, itemKey, SHIPPED_BOOK, type FactBook } from '../ingredients';
 import { amount, unitOf, type Amount } from '../quantity';
 import { holds, type Doubt } from '../dish/doubts';
 import { EMPTY_LINE, type Certainty, type IngredientLine, type OneIs } from '../dish/types';
 import { defaultScaling } from './defaultScaling';
-import { disagreement, readAmount, type ReadAmount } from './readAmount';
+import { endsInFood, LEADING_PREP, reverse, secondAmount, takeBrackets, tidy, weightOfOne } from './lineParts';
+import { disagreement, readAmount } from './readAmount';
 import { CUT_TO, isShorthand, shorthandOut } from './shorthand';
+import { TO_TICK } from './sectionWords';
 
 export type LineReading = Omit<IngredientLine, 'id'>;
 
@@ -14,7 +16,7 @@ export const LONGEST_LINE = 300;
 
 const BULLET = /^\s*(?:[-*•·‣▪◦–—▢□☐✓]|\[\s?\])\s+/;
 const JUICE =
-  /^(?:(?:the|finely|grated|freshly squeezed|squeezed)\s+)*((?:juice|zest|rind|peel|grated zest)(?:\s*(?:and|&)\s*(?:finely\s+)?(?:grated\s+)?(?:juice|zest|rind))?)\s+(?:(?:of|from)\s+|(?=[\d½¼]))(.+)$/i;
+  /^(?:(?:the|finely|grated|freshly squeezed|squeezed)\s+)*((?:juice|zest|rind|peel|grated zest)(?:\s*(?:and|&)\s*(?:finely\s+)?(?:grated\s+)?(?:juice|zest|rind))?)\s+(?:(?:of|from)\s+(?!(?:the\s+)?(?:tins?|cans?|jars?|pan|cooking|roast|above)\b)|(?=[\d½¼]))(.+)$/i;
 const TRAILING_JUICE = /^(.*?),?\s+((?:juice|zest)(?:\s*(?:and|&)\s*(?:juice|zest))?)(?:\s+only)?$/i;
 const EXTRA = /[,;]?\s*\b((?:plus|and)\s+(?:a little\s+|some\s+)?(?:extra|more)\b.*)$/i;
 const EXTRA_BIT = /[,;]\s*\b(plus\s+(?:a|an|some)\s+.+)$/i;
@@ -31,10 +33,10 @@ const LEADING_LIST =
 /** States that fats are asked for in: not part of what they are. */
 const STATE_OF_FAT =
   /^((?:(?:very|ice[- ])?cold|soft|chilled|room[- ]temperature|softened|melted))\s+(?=(?:unsalted |salted )?(?:butter|lard|margarine|shortening|cream cheese|ghee)\b)/i;
-const LEADING_PREP =
-  /^((?:(?:finely|coarsely|roughly|thinly|thickly|freshly|lightly|very)\s+)?(?:chopped|sliced|diced|minced|grated|crushed|shredded|peeled|toasted|melted|softened|beaten|cooked|cubed|ground|sifted|squeezed|picked|torn|warmed)(?:\s+and\s+(?:finely |coarsely )?[a-z]+ed)?)\s+(?=\S)/i;
+const DONE_BEHIND =
+  /^(\p{L}[\p{L}\s’'-]*?)\s+((?:(?:very|finely|thinly|thickly|roughly|coarsely|freshly|lightly|well|deeply)\s+)*(?:peeled|unpeeled|halved|quartered|chopped|sliced|diced|minced|grated|crushed|shredded|trimmed|washed|rinsed|drained|softened|melted|toasted|beaten|cored|stoned|pitted|deseeded|seeded|zested|juiced|torn|picked|snipped|crumbled|scrubbed|cubed|mashed|soaked|sifted|separated|thawed|defrosted|shelled|podded|bashed|bruised|cut|left whole)\b(?:,?\s+(?:and|then|into|in|to|on|for|with|lengthways|lengthwise|crosswise|across|thinly|finely|roughly|very|from|off)\b.*)?)$/iu;
 const SEASONINGS =
-  /^(?:good[- ]quality\s+)?(?:(?:sea|fine|flaky|coarse|table|kosher|rock)\s+)*salt(?:\s+flakes)?(?:\s*(?:and|&)\s*(?:freshly\s+)?(?:ground\s+|milled\s+)?(?:black\s+|white\s+)?pepper)?$|^(?:freshly\s+)?(?:ground\s+)?(?:black\s+|white\s+)?pepper$|^seasoning$/i;
+  /^(?:good[- ]quality\s+)?(?:(?:sea|fine|flaky|coarse|table|kosher|rock)\s+)*salt(?:\s+flakes)?(?:\s*(?:and|&|\/|,)\s*(?:freshly\s+)?(?:ground\s+|milled\s+)?(?:black\s+|white\s+)?pepper)?$|^(?:freshly\s+)?(?:ground\s+)?(?:black\s+|white\s+)?pepper$|^seasoning$/i;
 /** How a line is marked whose amount is for one plate, until the portions are known. */
 export const PER_PLATE = 'per plate';
 
@@ -44,56 +46,6 @@ const KEEP_GROUND =
   /^ground\s+\p{L}|^(?:crushed|toasted|chopped)\s+(?:almonds?|ginger|cinnamon|cumin|cloves|turmeric|tomatoes|coriander|black pepper|pepper|cardamom|nutmeg|paprika)/iu;
 const PURPOSE =
   /[,;]?\s*\b((?:for|to)\s+(?:the\s+)?(?:deep[- ]?|shallow[- ]?)?(?:fry|frying|greas|brush|dust|serv|garnish|finish|boil|cook|roast|sprinkl|drizzl|decorat)[a-z]*\b.*|for\s+the\s+[a-z]+)$/i;
-
-interface Brackets {
-  readonly text: string;
-  readonly inside: readonly string[];
-}
-
-function takeBrackets(text: string): Brackets {
-  const inside: string[] = [];
-  const out = text.replace(/[([{]([^()[\]{}]*)[)\]}]/g, (_, content: string) => {
-    if (content.trim()) inside.push(content.trim());
-    return ' ';
-  });
-  return { text: out.replace(/\s+/g, ' ').replace(/\s+,/g, ',').trim(), inside };
-}
-
-function tidy(text: string): string {
-  return text.replace(/^[\s,;:.–-]+|[\s,;:–-]+$/g, '').replace(/\s+/g, ' ');
-}
-
-function reverse(text: string): ReadAmount | null {
-  // "Flour 250 g", "Flour: 250g", "Butter – 2 tbsp, melted"
-  // "Cream 35% 200 g", "70% dark chocolate 200 g": a name that holds a figure of its own.
-  const figured = /^((?=.*\p{L}{3})\S.{2,60}?)(?:\s[-–—])?\s((?:about\s+|~)?(?:\d{1,5}(?:[.,]\d{1,3})?|[½¼¾⅓⅔])\s?\p{L}{1,6}\.?)$/u.exec(
-    text,
-  );
-  const last = figured && /^(?:\d{1,3}\s?%|\p{L})/u.test(figured[1]!) ? readAmount(figured[2]!) : null;
-  if (last?.unitWritten && !last.rest.trim()) return { ...last, rest: figured![1]!.replace(/[\s.…·_:]+$/, '') };
-  const dashed = /^(\p{L}[^\d]{1,60}?)\s*(?:\s[-–—]|:)\s*((?:about\s+|approx\.?\s+|~)?[\d½⅓⅔¼¾⅛⅜⅝⅞].*)$/u.exec(text);
-  const behind = dashed ? readAmount(dashed[2]!) : null;
-  if (behind) {
-    const after = tidy(behind.rest);
-    return { ...behind, rest: after ? `${dashed![1]!}, ${after}` : dashed![1]! };
-  }
-  const match = /^([\p{L}][\p{L}\s'’-]*?)[\s:.,…–-]+((?:about\s+|approx\.?\s+|~)?[\d½⅓⅔¼¾⅛⅜⅝⅞].*)$/u.exec(text);
-  if (!match) return null;
-  const read = readAmount(match[2]!);
-  if (!read) return null;
-  const after = tidy(read.rest);
-  if (!read.unitWritten && after) return null;
-  return { ...read, rest: after ? `${match[1]!}, ${after}` : match[1]! };
-}
-
-/** What stands before a second amount, "200 g flour plus 2 tbsp", and that amount; null where there is none behind a word. */
-function secondAmount(text: string): { readonly before: string; readonly amount: string } | null {
-  for (const match of text.matchAll(/(?:\bplus\b|\+)\s*(?=\d)/gi)) {
-    const before = text.slice(0, match.index);
-    if (/\p{L}{3}/u.test(before)) return { before: before.replace(/[,;]?\s*$/, ''), amount: text.slice(match.index + match[0].length) };
-  }
-  return null;
-}
 
 /** A line too long to be one: kept as written, for a person to settle. */
 const unread = (written: string): LineReading => ({
@@ -109,17 +61,6 @@ const unread = (written: string): LineReading => ({
   certainty: 'held',
   doubts: [{ code: 'too-long' }],
 });
-
-/**
- * What one of several pieces weighs, where a weight stands beside their count: a share of it, since a weight beside a count above one is
- * that of all, unless it says "each". On packs it is what is printed on one.
- */
-function weightOfOne(weight: Amount, count: Amount): Amount {
-  const pieces = exact(count.max);
-  if (unitOf(count.unit).pack || pieces.compare(1) <= 0 || unitOf(weight.unit).dimension === 'count') return { ...weight };
-  const share = (value: string) => exactText(exact(value).div(pieces));
-  return { ...weight, min: share(weight.min), max: share(weight.max), about: true };
-}
 
 const OTHER_SCRIPT = /(?!\p{Script=Latin}|\p{Script=Common}|\p{Script=Inherited})\p{L}/u;
 
@@ -167,6 +108,7 @@ function readAnew(written: string, book: FactBook): LineReading {
     .replace(/[\s\u00a0\u2009\u202f]+/g, ' ')
     .trim()
     .replace(BULLET, '')
+    .replace(TO_TICK, '')
     .trim();
   if (clean.length > LONGEST_LINE) return unread(written);
   const brackets = takeBrackets(shorthandOut(clean));
@@ -205,7 +147,10 @@ function readAnew(written: string, book: FactBook): LineReading {
     doubts.push({ code: 'per-plate' });
   }
   text = text
-    .replace(/^(\S+\s+)thumb[- ]sized\s+pieces?\b/i, '$1thumb')
+    .replace(
+      /^(?:(\d\S*|an?|one|two|three)\s+)?thumb[- ]sized\s+(?:pieces?|knobs?|lumps?)(?:\s+of)?\b/i,
+      (_, count: string | undefined) => `${count ?? '1'} thumb`,
+    )
     .replace(/^(?:small|large|big|good)\s+(?=(?:bunch|handful|pinch|knob)\b)/i, '');
   const extra = take(EXTRA) ?? take(EXTRA_BIT);
   if (extra) notes.push(extra);
@@ -217,7 +162,7 @@ function readAnew(written: string, book: FactBook): LineReading {
   if (aim && amountBehind && readAmount(amountBehind[1]!)?.unitWritten)
     text = `${amountBehind[1]!} ${text.slice(0, aim.index)}${aim[0].slice(0, amountBehind.index)}`;
   // "sea salt pinch"
-  const byEye = /^(\p{L}[\p{L}\s]{2,40}?)\s+(pinch|handful|knob|dash|splash|drizzle|bunch)$/iu.exec(text);
+  const byEye = /^(\p{L}[\p{L}\s]{2,40}?)\s+(?:an?\s+)?(pinch|handful|knob|dash|splash|drizzle|bunch)$/iu.exec(text);
   if (byEye) text = `1 ${byEye[2]!} ${byEye[1]!}`;
   const purpose = take(PURPOSE);
   if (purpose) notes.push(purpose);
@@ -256,7 +201,7 @@ function readAnew(written: string, book: FactBook): LineReading {
       ? -1
       : brackets.inside.findIndex((part) => {
           const inner = readAmount(part);
-          return inner?.unitWritten === true && !tidy(inner.rest);
+          return inner !== null && (inner.unitWritten || isCountable(tidy(text), book)) && !inner.doubts.length && !tidy(inner.rest);
         });
   if (inBrackets >= 0) read = { ...readAmount(brackets.inside[inBrackets]!)!, rest: text };
   const reversed = read !== null && readAmount(text) === null && oneOf === null;
@@ -355,6 +300,12 @@ function readAnew(written: string, book: FactBook): LineReading {
       preparation = preparation ? `${lead[1]!.toLowerCase()}, ${preparation}` : lead[1]!.toLowerCase();
     }
   }
+  // "red onion cut into wedges", "garlic unpeeled": what is done stands behind the noun, without a comma.
+  const done = preparation || !read ? null : DONE_BEHIND.exec(item);
+  if (done && endsInFood(done[1]!, book)) {
+    item = done[1]!;
+    preparation = done[2]!.toLowerCase();
+  }
   if (!juice && read && !read.unitWritten) {
     const trailing = TRAILING_JUICE.exec(item);
     if (trailing?.[1] && book.find(trailing[1])) {
@@ -385,6 +336,8 @@ function readAnew(written: string, book: FactBook): LineReading {
     item = item.slice(0, warm.index);
     preparation = preparation ? `${warm[1]!}, ${preparation}` : warm[1]!;
   }
+  // "1/2 lemon, juice of"
+  preparation = preparation.replace(/^((?:juice|zest|rind|peel|grated zest)(?: (?:and|&) (?:juice|zest))?) of$/i, '$1');
   const late = /^(small|medium|large)(?:,\s*|$)/i.exec(preparation);
   const lateSize = late && !read?.size ? late[1]!.toLowerCase() : '';
   if (lateSize) preparation = preparation.slice(late![0].length);
@@ -394,11 +347,11 @@ function readAnew(written: string, book: FactBook): LineReading {
 
   // "4 garlic cloves": the count word stands behind the item.
   let counted: Amount | null = read?.amount ?? null;
-  if (read && !read.unitWritten) {
+  if (read && (!read.unitWritten || read.amount.unit === 'each')) {
     const words = item.split(' ');
     const last = words.at(-1) ?? '';
     const behind =
-      words.length > 1
+      words.length > 1 && !/\b(?:into|in|of)\s\S+$/i.test(item)
         ? /^(cloves?|sprigs?|leaf|leaves|bulbs?|stalks?|sticks?|heads?|fillets?|slices?|spears?|ribs?|florets?|wedges?|discs?)$/i.test(last)
         : false;
     const fact = book.find(item);

@@ -2,8 +2,9 @@ import { SHIPPED_BOOK, type FactBook } from '../ingredients';
 import { minutesIn, type Amount } from '../quantity';
 import { plain, singular } from '../text';
 import { decideRoles } from './decide';
-import { inlineList, type InlineList } from './inlineLists';
+import { inlineList, listInside, type InlineList } from './inlineLists';
 import { looksOf, type Look, type Role } from './looks';
+import { FOR_THE, headingOf, LABELLED, LONGEST_NAME, NUMBERING, portionsAmong, portionsOfAll, portionsOfHeading, titleOf } from './names';
 import { readLine, type LineReading } from './readLine';
 import { sideBySide } from './sideBySide';
 import { yieldSaid } from './yields';
@@ -84,55 +85,6 @@ const OF_THE_WHOLE: ReadonlySet<Role> = new Set([
  */
 const MOST_LINES_READ = 1000;
 
-const NUMBERING = /^(?:(?:part|component|stage|section)\s+(?:\d+|[A-Z])\b\s*[:.–-]?\s*|[A-H][.)]\s+|\d\s*[.)]\s*)/i;
-const FOR_THE = /^(?:for|to make|making)\s+(?:the\s+|an?\s+)?(?=[^\d\s])/i;
-const IN_BRACKETS = /\s*[([]([^()[\]]*)[)\]]\s*:?\s*$/;
-
-/** Titles, headings and yields are short: nothing is looked for beyond this, so that a pattern has little to go over again. */
-const LONGEST_NAME = 300;
-
-/** The name and what it gives, of the heading of a component. */
-function headingOf(text: string): { readonly name: string; readonly gives: Amount | null } {
-  const bare = text
-    .slice(0, LONGEST_NAME)
-    .replace(/\*\*/g, '')
-    .replace(/^[\s#>*_–—•-]+|[\s:*_–—-]+$/g, '')
-    .trim();
-  const brackets = IN_BRACKETS.exec(bare);
-  const said = brackets ? yieldSaid(brackets[1]!, true) : null;
-  const named = said ? bare.slice(0, brackets!.index) : bare;
-  const unnumbered = named.replace(NUMBERING, '').replace(FOR_THE, '').replace(/:$/, '').trim();
-  // "Stage 1 (evening)" has no other name than its number.
-  const name = /^[^([]/.test(unnumbered) ? unnumbered : named;
-  return { name: capital(name), gives: said?.gives ?? null };
-}
-
-function capital(text: string): string {
-  const bare = /\p{Lu}{2}/u.test(text) && !/\p{Ll}/u.test(text) ? text.toLowerCase() : text;
-  return bare.charAt(0).toUpperCase() + bare.slice(1);
-}
-
-const YIELD_BEHIND =
-  /\s+[–—-]\s+\d{1,3}\s+(?:portions?|ptns?|covers?|servings?|people|pax)\s*$|\s*[,;([–—-]*\s*\b(?:serves|makes|feeds|for|yields?|covers)\s+[^()[\]]{1,40}[)\]]?\s*$|\s*[([]\s*\d{1,3}\s+(?:portions?|covers?|servings?|people|pers(?:ons?)?\.?|pax)\s*[)\]]\s*$/i;
-
-/** The title without signs, and the portions that stand in it: "Warm lentils (serves 6)". */
-function titleOf(text: string): { readonly title: string; readonly portions: number | null } {
-  const bare = text
-    .slice(0, LONGEST_NAME)
-    .replace(/^[\s#>*_]+|(?<![\s*_])[\s*_]+$/g, '')
-    .replace(/\*\*/g, '')
-    .replace(/\s+[–—-]\s+(?:from|by|courtesy of|adapted)\b.*$/i, '')
-    .replace(/^(?:sure|ok(?:ay)?|so|well|right|here you (?:go|are))[.,!:]\s+/i, '')
-    .replace(/^(?:dish|recipe(?:\s+\d{1,2})?|title|name of (?:the )?dish|product|menu item)\s*:\s*/i, '')
-    .trim();
-  const tail = YIELD_BEHIND.exec(bare);
-  const said = tail ? yieldSaid(tail[0].replace(/^[\s,;([–—-]+|[)\]\s]+$/g, '')) : null;
-  const title = said?.portions && said.left < 4 ? bare.slice(0, tail!.index) : bare;
-  // "Tomato jelly (for 30)" leaves no half bracket.
-  const whole = /\([^)]*$/.test(title) ? title.slice(0, title.lastIndexOf('(')) : title;
-  return { title: whole.replace(/[\s,;:–—-]+$/, '').trim(), portions: said?.left === 0 ? said.portions : null };
-}
-
 /** Steps go on in the words that they were broken in: a word that was divided is put together again. */
 const joinedTo = (before: string, more: string): string =>
   /\p{Ll}[-\u00ad]$/u.test(before) && /^\p{Ll}/u.test(more) ? before.slice(0, -1) + more : `${before} ${more}`;
@@ -162,8 +114,8 @@ export function readRecipe(text: string, options: ReadRecipeOptions | FactBook =
       continue;
     }
     const told = said?.get(`${at}`);
-    const row = told && OF_THE_WHOLE.has(told) ? null : inlineList(raw, book);
-    for (const [index, each] of rowParts(raw, row).entries()) {
+    const parts = told && OF_THE_WHOLE.has(told) ? [{ raw }] : partsOfLine(raw, book);
+    for (const [index, each] of parts.entries()) {
       const part = partsOf.get(at) ?? 0;
       partsOf.set(at, part + 1);
       kept.push({ ...each, at, part, blankBefore: index === 0 && blank, blankAfter: false });
@@ -183,6 +135,22 @@ export function readRecipe(text: string, options: ReadRecipeOptions | FactBook =
     kept.map(({ at, part }, index) => ({ at, part, look: looks[index]!, role: roles[index]! })),
     book,
   );
+}
+
+/** The most lists that are looked for in one paragraph. */
+const MOST_ROWS = 4;
+
+/** A line of the text, taken apart where lists of ingredients stand in it. */
+function partsOfLine(raw: string, book: FactBook, rows = 0): readonly { readonly raw: string; readonly as?: Role }[] {
+  const row = inlineList(raw, book);
+  const inside = row || rows >= MOST_ROWS ? null : listInside(raw, book);
+  const found = row ?? inside?.row ?? null;
+  if (!found) return rowParts(raw, null);
+  return [
+    ...(inside ? [{ raw: inside.before }] : []),
+    ...rowParts(raw, { ...found, after: '' }),
+    ...(found.after ? partsOfLine(found.after, book, rows + 1) : []),
+  ];
 }
 
 /** A line of the text, or what stands in one row of it: a heading, ingredients, and what is said after them. */
@@ -206,7 +174,10 @@ function rowParts(raw: string, row: InlineList | null): readonly { readonly raw:
           ? [
               {
                 raw: row.lead,
-                as: /:$/.test(row.lead) && !/^ingredients?\b/i.test(row.lead) ? ('aside' as const) : ('ingredients' as const),
+                as:
+                  /:$/.test(row.lead) && !/^ingredients?\b|\b(?:need|want|take|takes|use|get)\b/i.test(row.lead)
+                    ? ('aside' as const)
+                    : ('ingredients' as const),
               },
             ]
           : []),
@@ -284,12 +255,19 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
     switch (role) {
       case 'title': {
         const read = titleOf(look.written);
-        if (!title) ({ title } = read);
+        // "Product: mushroom velouté" says what it is, whatever stood at the top of the sheet.
+        if (!title || LABELLED.test(look.written)) ({ title } = read);
         portions ??= read.portions;
         break;
       }
       case 'yield': {
-        const read = yieldSaid(look.written.slice(0, LONGEST_NAME).replace(/^[\s#>*_–—•-]+|[*_]+$/g, '')) ?? yieldSaid(look.written, true);
+        const read =
+          yieldSaid(
+            look.written
+              .slice(0, LONGEST_NAME)
+              .replace(/\*\*/g, '')
+              .replace(/^[\s#>*_–—•-]+|[*_]+$/g, ''),
+          ) ?? yieldSaid(look.written, true);
         portions ??= read?.portions ?? null;
         gives ??= read?.gives ?? null;
         // "Crushed potatoes with chive dip | Serves 4 | Prep 10 min"
@@ -298,7 +276,9 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
         break;
       }
       case 'ingredients': {
-        const read = yieldSaid(look.written.slice(0, LONGEST_NAME).replace(/^.*?ingredients?(?:\s+list)?\s*\(?\s*/i, ''));
+        const read = yieldSaid(
+          look.written.slice(0, LONGEST_NAME).replace(/^.*?ingredients?(?:\s+list)?\s*\(?\s*|^.*?(?=\bfor\s)|\)$/gi, ''),
+        );
         portions ??= read?.portions ?? null;
         inMethod = false;
         current = null;
@@ -343,6 +323,7 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
         break;
       case 'note': {
         // "Prep: 10 min   Cook: 5 min   Makes 1 jar"
+        portions ??= portionsOfAll(look.written);
         const told = method.length === 0 ? YIELD_AMONG.exec(look.written.slice(0, LONGEST_NAME)) : null;
         const read = told ? yieldSaid(told[0]) : null;
         if (read && read.left < 4) {
@@ -353,6 +334,7 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
         break;
       }
       case 'aside':
+        if (method.length === 0) portions ??= portionsAmong(look.written);
         aside.push(look.written);
         break;
       case 'more': {
@@ -401,19 +383,6 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
     places: places.map((each) => ({ ...each, component: moved(each.component) })),
     secondAt: secondRecipe(decided),
   };
-}
-
-function portionsOfHeading(text: string): number | null {
-  const brackets = IN_BRACKETS.exec(text.slice(0, LONGEST_NAME));
-  return brackets && /^(?:serves|feeds|covers|for\s\d)/i.test(brackets[1]!) ? (yieldSaid(brackets[1]!)?.portions ?? null) : null;
-}
-
-/** "Mix just before eating. Enough for 4 as a side." */
-function portionsAmong(text: string): number | null {
-  const said = /(?:^|[.!;,]\s|→\s?)((?:enough for|serves|feeds)\s[^.,;]{1,30}|makes\s\d{1,3}\s(?:servings?|portions?))/i.exec(
-    text.slice(-80),
-  );
-  return said ? (yieldSaid(said[1]!)?.portions ?? null) : null;
 }
 
 /** "Custard: bring the milk …": the component that a step begins with, by its place. */

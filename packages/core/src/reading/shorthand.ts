@@ -11,6 +11,8 @@ export const shorthandOut = (line: string): string =>
     // "Aubergines x 3", "Tahini x 2 tbsp", "Leeks 3, washed": the amount behind the name.
     .replace(/^(\p{L}[\p{L}\s-]{2,40}?)\s+[x×]\s?((?:\d{1,4}(?:[.,/]\d{1,2})?|[½¼¾⅓⅔])(?:\s?[a-z]{1,5})?)$/iu, '$2 $1')
     .replace(/^(\p{L}[\p{L}\s-]{2,40}?)\s([1-9]\d?),\s(?=\p{Ll})/u, '$2 $1, ')
+    // "TT kosher salt"
+    .replace(/^TT\s+(\p{L}.{2,40})$/u, '$1 to taste')
     .replace(/^s\s?(?:&|\+|and)\s?p$/i, 'salt and pepper')
     // "a walnut of yeast (say 20 g)": the figure counts, not the walnut.
     .replace(

@@ -1,4 +1,6 @@
 import { SHIPPED_BOOK, type FactBook } from '../ingredients';
+import { isTold } from '../verbs';
+import { isMeasured } from './measured';
 import { readAmount } from './readAmount';
 
 const GAP = /(?<=\S)\s{3,}(?=\S)/;
@@ -9,6 +11,67 @@ const isLine = (text: string, book: FactBook): boolean => {
   const read = readAmount(text.trim());
   return read !== null && /\p{L}{3}/u.test(read.rest) && (read.unitWritten || book.read(read.rest.slice(0, 60)).found.length > 0);
 };
+
+/** Where columns may begin: what stands behind a gap in three lines or more, from the right. */
+function columnsOf(lines: readonly string[]): readonly number[] {
+  const starts = new Map<number, number>();
+  for (const raw of lines)
+    if (raw.length < 200)
+      for (const gap of raw.matchAll(/(?<=\S)\s{2,}(?=\S)/g)) {
+        const at = gap.index + gap[0].length;
+        starts.set(at, (starts.get(at) ?? 0) + 1);
+      }
+  return [...starts]
+    .filter(([, often]) => often >= 3)
+    .map(([at]) => at)
+    .sort((a, b) => b - a);
+}
+
+/** The two halves of a line at a column; null where the line runs across it. */
+function halves(raw: string, column: number): readonly [left: string, right: string] | null {
+  if (raw.length <= column) return [raw.trim(), ''];
+  return /\s/.test(raw[column - 1] ?? ' ') && /\S/.test(raw[column]!) && /\s\s$/.test(` ${raw.slice(0, column)}`)
+    ? [raw.slice(0, column).trim(), raw.slice(column).trim()]
+    : raw.slice(0, column).trim() === '' || raw.trim() === ''
+      ? ['', raw.trim()]
+      : null;
+}
+
+/** Ingredients with the method printed beside them, put one under the other; null where a text has no such block. */
+function listBesideMethod(lines: readonly string[], book: FactBook): readonly Placed[] | null {
+  if (lines.length > 200) return null;
+  const gaps = lines.flatMap((raw, at) => (/\S\s{2,}\S/.test(raw) ? [at] : []));
+  const [from, last] = [gaps[0], gaps.at(-1)];
+  if (from === undefined || last === undefined || gaps.length < 4) return null;
+  for (const column of columnsOf(lines.slice(from, last + 1))) {
+    const parted = partedAt(column, lines, from, last, book);
+    if (parted) return parted;
+  }
+  return null;
+}
+
+/** The same with the right column beginning at one place; null where that is no column of prose. */
+function partedAt(column: number, lines: readonly string[], from: number, last: number, book: FactBook): readonly Placed[] | null {
+  let end = last + 1;
+  // What the longer column goes on with.
+  while (end < lines.length && lines[end]!.trim() && (/^\s*$/.test(lines[end]!.slice(0, column)) || lines[end]!.length < column)) end += 1;
+  const block = lines.slice(from, end).map((raw) => halves(raw, column));
+  if (block.some((each) => each === null)) return null;
+  const lefts = block.map((each) => each![0]).filter(Boolean);
+  const rights = block.map((each) => each![1]).filter(Boolean);
+  const lists = lefts.filter((left) => isMeasured(left) || isLine(left, book)).length;
+  const told = rights.filter((right) => isTold(right) || /[.!]\s|[.!]$/.test(right)).length;
+  const measured = rights.filter((right) => isLine(right, book)).length;
+  if (lists < 3 || lists < lefts.length * 0.5 || told < 2 || measured > rights.length * 0.3 || rights.join(' ').length < 60) return null;
+  const place = (side: 0 | 1) => block.flatMap((each, index) => (each![side] ? [{ raw: each![side], at: from + index }] : []));
+  return [
+    ...lines.slice(0, from).map((raw, at) => ({ raw, at })),
+    ...place(0),
+    { raw: '', at: from },
+    ...place(1),
+    ...lines.slice(end).map((raw, index) => ({ raw, at: end + index })),
+  ];
+}
 
 /** A line of a text and where it stands there. */
 export interface Placed {
@@ -23,7 +86,9 @@ export interface Placed {
  * @example sideBySide(['2 kg carrots          60 g carrot tops', '60 ml oil             20 g capers']).map(({ raw }) => raw)[1] // '60 ml oil'
  */
 export function sideBySide(lines: readonly string[], book: FactBook = SHIPPED_BOOK): readonly Placed[] {
-  if (!lines.some((raw) => raw.includes('   ') || raw.includes('\t'))) return lines.map((raw, at) => ({ raw, at }));
+  if (!lines.some((raw) => raw.includes('  ') || raw.includes('\t'))) return lines.map((raw, at) => ({ raw, at }));
+  const beside = listBesideMethod(lines, book);
+  if (beside) return beside;
   const cellsAt = lines.map((raw) => (raw.length < 200 ? raw.trim().split(GAP) : [raw]));
   const isPair = cellsAt.map((cells) => cells.length === 2 && cells.every((cell) => isLine(cell, book)));
   const out: Placed[] = [];

@@ -14,14 +14,18 @@ export interface YieldSaid {
 }
 
 const LEAD =
-  /^\W*(?:to make\s+(?=\d)|(?:this\s+)?(?:recipe\s+)?(?:serves|serving|servings?|feeds|batch(?:\s+size)?(?=\s*:)|yields?|makes|gives|covers?|portions?|quantity|enough|sufficient|for|number of (?:portions|covers))\b(?:\s+(?:for|to serve|to make|about))?)\s*[:\-–=]?\s*(?:it\s+serves\s+)?/i;
+  /^\W*(?:to make\s+(?=\d)|(?:this\s+)?(?:recipe\s+)?(?:serves|serving|servings?|feeds|fills|will (?:do|make|serve|feed)|batch(?:\s+size)?(?=\s*:)|yields?|makes|gives|covers?|portions?|pax|quantity(?: to (?:produce|make))?|enough|sufficient|for|(?:number|no\.?) of (?:portions|covers|servings|people)|cuts into)\b(?:\s+(?:for|to serve|to make|about))?)\s*[:\-–=]?\s*(?:it\s+serves\s+)?/i;
 const ABOUT = /^(?:about|approx(?:imately)?\.?|around|roughly|up to|at least|~|ca?\.)\s*/i;
 const EATERS = /^(?:people|pers(?:ons?)?\b\.?|portions?|ptns?\b\.?|servings?|covers?|plates?|pax|guests?|students?|diners?|serves)\b/i;
 /** What portions are counted in, where they are pieces. */
 const PIECES =
   /^(?:(?:very\s+)?(?:small|large|big|medium|mini|little|generous|individual|good|fat|thin|thick)(?:\s+ones?)?\s*)?(?:pieces?|squares?|slices?|biscuits?|cookies?|crackers?|buns?|rolls?|muffins?|scones?|tarts?|tartlets?|cakes?|bars?|fingers?|balls?|pancakes?|pies|bowls?|glasses|cups?|ones?|tranches|items?|units?|samosas|pasties|parcels?|blinis?|shortbreads?)?\b/i;
 const NOTHING_MORE =
-  /^(?:\s*(?:as\s+(?:an?\s+)?[\p{L}\s]+|each|or so|in all|to share|generously|of \d+\s?(?:g|ml)(?:\s+each)?|\([^)]*\)|[.,;:|/–-]))*\s*$/iu;
+  /^(?:\s*(?:as\s+(?:an?\s+)?[\p{L}\s]+|each|or so|approx(?:imately)?|about|ca|with\s+[\p{L}\s]+|in all|to share|generously|(?:of|at|à|@|x|×)\s?\d+\s?(?:g|ml|cm)(?:\s+each)?|\([^)]*\)|[.,;:|/–-]))*\s*$/iu;
+
+/** "A bowl for four": what it is made in, and for how many. */
+const FOR_SO_MANY =
+  /^(?:an?|one)\s+(?:(?:small|large|big|good|generous)\s+)?(?:bowl|bowlful|dish|pot|potful|pan|tray|loaf|cake|tart|pie|jug|lunch|supper|dinner|meal|starter|snack|breakfast)\s+for\s+(two|three|four|five|six|eight|ten|twelve|\d{1,3})(?:\s+(?:people|persons?|hungry\s+\p{L}+))?\.?$/iu;
 
 const isMeasure = (unit: UnitCode): boolean => unitOf(unit).dimension !== 'count';
 /** What things are made in, and counted by. */
@@ -50,10 +54,13 @@ function countAt(text: string): Count | null {
   return Number.isInteger(count) && count > 0 && count <= 2000 ? { count, rest: number.rest.slice(range?.[0].length ?? 0).trim() } : null;
 }
 
+/** "10 x 150 g portions", "1 x 23 cm tart": how many, and how large each is. */
+const SIZED = /^(\d{1,3})\s?[x×]\s?\d{1,4}\s?(?:g|ml|cm|mm|in(?:ch)?)\b\s*/i;
+
 /** One part of a line, "8 tins of 500 g", "12 covers", "about 40". */
 function partSaid(part: string, told: boolean): { portions: number | null; gives: Amount | null; left: string } | null {
   const amount = readAmount(part.replace(ABOUT, ''));
-  const bracket = /\(\s*(?:about\s+)?(\d{1,3})\s+[\p{L}\s]{3,20}\)/u.exec(part);
+  const bracket = /\(\s*(?:about\s+)?(\d{1,3})\s?(?:[x×]\s?\d[\d.,]*\s?(?:fl\.? ?oz|oz|g|ml|cl|l)|\s[\p{L}\s]{3,20})\)/u.exec(part);
   if (amount?.unitWritten && amount.amount.unit !== 'each' && (isMeasure(amount.amount.unit) || MADE_IN.has(amount.amount.unit))) {
     const left = amount.rest.replace(/\([^)]*\)|^of\s+\d[\d.,]*\s?(?:kg|g|ml|cl|l)\b/gi, '');
     // Bare tins are a yield where nothing is in them: "8 tins of 500 g".
@@ -61,7 +68,7 @@ function partSaid(part: string, told: boolean): { portions: number | null; gives
       ? { portions: bracket ? Number(bracket[1]) : null, gives: amount.amount, left: left.replace(/^\d[\d.,]*\s?(?:kg|g|ml|cl|l)\b/, '') }
       : null;
   }
-  const counted = countAt(part);
+  const counted = countAt(part.replace(SIZED, '$1 '));
   if (!counted) return null;
   const eaters = EATERS.exec(counted.rest);
   if (eaters) return { portions: counted.count, gives: null, left: counted.rest.slice(eaters[0].length) };
@@ -70,7 +77,7 @@ function partSaid(part: string, told: boolean): { portions: number | null; gives
   const pieces = PIECES.exec(counted.rest);
   const after = counted.rest.slice(pieces?.[0].length ?? 0);
   if (!told && !pieces?.[0]) return null;
-  const word = /^\s*(?!as\b)(?:[\p{L}]+)(?:\s+(?:tins?|trays?|moulds?|rings?|loaf|loaves))?/u.exec(after);
+  const word = /^\s*(?!(?:as|at|of|x|à)\b)(?:[\p{L}]+)(?:\s+(?:tins?|trays?|moulds?|rings?|loaf|loaves))?/u.exec(after);
   // "1 loaf (12 slices)", "1 tray 60 x 40 cm": what it is made in, in words.
   if (told && bracket) return { portions: Number(bracket[1]), gives: null, left: '' };
   return { portions: counted.count, gives: null, left: told && word ? after.slice(word[0].length) : after };
@@ -88,6 +95,11 @@ export function yieldSaid(line: string, told = false): YieldSaid | null {
   if (line.length > 200) return null;
   const bare = line.replace(/^[\s*_>#|–—•-]+|(?<![\s*_|])[\s*_|]+$/g, '').trim();
   if (!bare || bare.length > 120) return null;
+  const vessel = FOR_SO_MANY.exec(bare);
+  if (vessel) {
+    const eaters = readNumber(vessel[1]!)!.value.valueOf();
+    return { portions: Number.isInteger(eaters) && eaters > 1 ? eaters : null, gives: null, left: 0 };
+  }
   const lead = LEAD.exec(bare);
   const isFor = lead !== null && /^\W*for\b/i.test(lead[0]);
   const body = lead ? bare.slice(lead[0].length) : bare;
@@ -110,7 +122,8 @@ export function yieldSaid(line: string, told = false): YieldSaid | null {
     if (!said)
       left += ` ${part.replace(/^\d{1,2}\s+(?:\p{L}+\s+)?(?:trays?|tins?|moulds?|frames?|rings?|sheets?|loaf|loaves)\b.*$/iu, '')}`;
     else {
-      portions ??= said.portions;
+      // "1 terrine / 14 slices": what it is made in counts for nothing beside the slices.
+      portions = portions === 1 && (said.portions ?? 0) > 1 ? said.portions : (portions ?? said.portions);
       gives ??= said.gives;
       left += ` ${said.left}`;
     }

@@ -165,6 +165,14 @@ export interface Compared {
   readonly wrong: readonly string[];
 }
 
+/** A line of ingredients as it stood in the text, with the lines it went on in. */
+function writtenOf(read: RecipeReading, component: number, index: number): string {
+  const at = read.places.findIndex((place) => place.role === 'line' && place.component === component && place.index === index);
+  const after = read.places.slice(at + 1);
+  const ends = after.findIndex(({ role }) => role !== 'more');
+  return [read.places[at]!, ...after.slice(0, ends < 0 ? after.length : ends)].map(({ written }) => written).join(' ');
+}
+
 /** A whole text as it was read, held against how a person reads it. */
 export function compare(whole: WholeText): Compared {
   const wanted = wantedOf(whole);
@@ -174,20 +182,22 @@ export function compare(whole: WholeText): Compared {
     if (!ok) wrong.push(what);
     return ok;
   };
-  const got = read.components.flatMap((component) => component.lines.map((line) => ({ line, component: component.name })));
+  const got = read.components.flatMap((component, at) =>
+    component.lines.map((line, index) => ({ line, component: component.name, written: writtenOf(read, at, index) })),
+  );
   const wantedLines = wanted.lines.map(({ written }) => letters(written));
-  const gotLines = got.map(({ line }) => letters(line.written));
+  const gotLines = got.map(({ written }) => letters(written));
   const same = (a: string, b: string) => a === b || [...a].sort().join('') === [...b].sort().join('');
   const missing = wanted.lines.filter(({ written }) => !gotLines.some((each) => same(each, letters(written))));
-  const extra = got.filter(({ line }) => !wantedLines.some((each) => same(each, letters(line.written))));
+  const extra = got.filter(({ written }) => !wantedLines.some((each) => same(each, letters(written))));
   const lines = check(
     missing.length === 0 && extra.length === 0,
-    `lines missing: ${missing.map(({ written }) => written).join(' / ')}; taken: ${extra.map(({ line }) => line.written).join(' / ')}`,
+    `lines missing: ${missing.map(({ written }) => written).join(' / ')}; taken: ${extra.map(({ written }) => written).join(' / ')}`,
   );
   let [right, of, silent] = [0, 0, 0];
   let underRight = true;
   for (const each of wanted.lines) {
-    const found = got.find(({ line }) => same(letters(line.written), letters(each.written)));
+    const found = got.find(({ written }) => same(letters(written), letters(each.written)));
     if (!found) {
       of += 2;
       continue;

@@ -308,7 +308,7 @@ Store in an airtight tin.`,
     title: 'Sesame flatbread crackers',
     portions: null,
     components: [['', ['150 g plain flour', '50 g wholemeal flour', '3 tbsp sesame seeds', '1 tsp salt', '60 ml oil', '75 ml water']]],
-    steps: 2,
+    steps: 1,
   },
   {
     manner: 'steps under numbers without a point',

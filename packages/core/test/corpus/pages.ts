@@ -421,7 +421,7 @@ CCP: core of fish on cooling`,
       [
         '',
         [
-          '10 mackerel fillets',
+          '10 fillet mackerel',
           '500 ml white wine vinegar',
           '250 ml water',
           '60 g caster sugar',

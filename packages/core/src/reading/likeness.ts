@@ -1,0 +1,431 @@
+import { unitOf } from '../quantity';
+import { isTold, verbsIn } from '../verbs';
+import { isTableHead } from './cells';
+import type { Role } from './looks';
+import { goesOn } from './manner';
+import { isMeasured } from './measured';
+import { CAPS, LEADERS, type Seen } from './seen';
+import {
+  INGREDIENTS,
+  METHOD,
+  STEP_ALONE,
+  TO_FILL_IN,
+  TO_PLATE,
+  TOOLS,
+  TOOL,
+  TOOL_LAST,
+  NOTE,
+  KEEPING,
+  ASIDE,
+  AROUND,
+  BY_EYE_BEHIND,
+  COMPONENT_WORDS,
+  FOR_WORK,
+  ASIDE_HEADS,
+  SEASONING,
+  SIGN_OFF,
+  TO_TASTE,
+  RUNNING_HEAD,
+} from './sectionWords';
+import { yieldSaid } from './yields';
+
+/** Whether a line opens something that is not the recipe: questions, aims, readers' comments. */
+export const headsAside = ({ bare, text, pointed }: Pick<Seen, 'bare' | 'text' | 'pointed'>): boolean =>
+  ASIDE_HEADS.test(bare) || (pointed && ASIDE_HEADS.test(text));
+
+/** How much a line looks like each role; more is likelier. */
+export type Likeness = Record<Role, number>;
+
+const FOR_THE = /^(?:for|to make|making)\s+(?:the\s+|an?\s+)?[^,\d]{2,60}:?$/i;
+const PART =
+  /^(?:part|component|stage|section)\s+(?:\d+|[A-Z])\b\s*[:.–-]?|^[A-H]\s[–—-]\s(?=\p{Lu})|^[A-H][.)]\s+(?=\p{Lu})|^\d\s*[.)]\s*(?=for the\b)/iu;
+const ABOUT_IT =
+  /^(?:there (?:is|are|was|were)|there[’']s|this (?:is|was|recipe|dish|soup|cake|bread|one)|these (?:are|were)|it(?:[’']s| is| was) (?:an?|the|my|our|so|perfect|great)|when i was|growing up|nothing (?:beats|better)|perfect for|(?:a|an) (?:classic|simple|quick|great|lovely|family)|(?:i|we)(?:[’']ve| have| had)? (?:made|had|ate|got|first|used to|love|loved|always|never|learned|remember|think|found|grew)|(?:my|our) (?:\p{L}+ ){0,2}(?:used to|always|loves?|loved|made|taught|swears))\b/iu;
+const isSentence = (line: string): boolean => /[.!]$/.test(line) && line.split(' ').length >= 3;
+const ZERO: Readonly<Record<Role, number>> = {
+  title: 0,
+  yield: -6,
+  ingredients: -8,
+  method: -8,
+  component: -2,
+  line: 0,
+  step: 0,
+  tools: -8,
+  tool: -3,
+  note: -1.5,
+  aside: -2.5,
+  more: -4,
+};
+
+/** How much it looks like a line of ingredients. */
+function likeLine(
+  { bare, cells, pointed, number, marked, words, amount, measured, counted, behind, food, sentence, told, verbs, times, heats }: Seen,
+  like: Likeness,
+): void {
+  if (measured && amount) like.line += unitOf(amount.amount.unit).dimension === 'count' ? 4 : 6;
+  if (counted) like.line += food ? 4 : 1;
+  if (behind) like.line += 5;
+  if (TO_TASTE.test(bare) || SEASONING.test(bare)) like.line += 4;
+  if (words <= 9 && TOOL.test(bare) && !food && /^(?:an?|your)\s/i.test(bare)) like.line -= 6;
+  // "1. Purpose": a number with a point counts headings and steps.
+  if (pointed && !measured && !food) like.line -= 3;
+  if (words <= 5 && (TOOL_LAST.test(bare) || (TOOL.test(bare) && !food))) like.line -= 4;
+  if (food) like.line += amount || behind ? 1 : words <= 5 ? 2 : 0.5;
+  if (cells !== null) like.line += 3;
+  if (told && !measured) like.line -= behind && words <= 6 && !sentence ? 1 : 5;
+  if (sentence && (words > 7 || (!measured && !food) || (/!$/.test(bare) && !measured))) like.line -= 4;
+  if (words > 16) like.line -= 2;
+  if (verbs > 2) like.line -= 2;
+  if (number !== null && told) like.line -= 4;
+  if ((heats || (times && !measured)) && !behind) like.line -= 3;
+  if (marked && !amount && !behind) like.line -= 3;
+  if (PART.test(bare)) like.line -= 6;
+  if (food && FOR_WORK.test(bare)) {
+    like.line += 5;
+    like.component -= 6;
+  }
+
+  // "Salt, a pinch", "Toasted coconut, to serve"
+  if (food && words <= 8 && BY_EYE_BEHIND.test(bare)) {
+    like.line += 9;
+    like.step -= 6;
+    like.component -= 8;
+  }
+}
+
+/** How much it looks like a step. */
+function likeStep(
+  { bare, alone, number, heading, words, amount, measured, behind, sentence, told, verbs, times, heats, nameLike, box }: Seen,
+  like: Likeness,
+): void {
+  if (told) like.step += nameLike ? 2.5 : behind && words <= 6 && !sentence ? 1 : 5;
+  if (number !== null && number > 0) like.step += 3;
+  if (number === 0) like.step += 2;
+  if (alone) like.step += 8;
+  if (box) {
+    like.step += 9;
+    like.line -= 9;
+    like.component -= 4;
+  }
+  // "cherries on top", "lid on": where it goes, told without a verb.
+  if (!amount && words <= 6 && /\b(?:on top|lid on|to the side|on the side|back in|straight in)[.!]?$/i.test(bare)) {
+    like.step += 5;
+    like.line -= 5;
+  }
+  if (times) like.step += 2;
+  if (heats) like.step += 1.5;
+  if (sentence) like.step += 1.5;
+  if (words > 12) like.step += 1.5;
+  if (verbs > 1) like.step += 1;
+  if (words <= 3 && !told && !alone) like.step -= 3;
+  if ((measured || behind) && !told && number === null && !sentence) like.step -= 4;
+  if (heading && number === null) like.step -= 5;
+  if (/:$/.test(bare) && words <= 6) like.step -= 4;
+}
+
+/** How much it looks like the heading of a component. */
+function likeComponent(
+  {
+    bare,
+    text,
+    bullet,
+    alone,
+    pointed,
+    heading,
+    marked,
+    words,
+    plain,
+    amount,
+    told,
+    headLike,
+    among,
+    before,
+    next,
+    first,
+    blankBefore,
+    blankAfter,
+    manner: { mostlySmall },
+  }: Seen,
+  like: Likeness,
+): void {
+  if (FOR_THE.test(plain) && !amount) like.component += 6;
+  if (TO_PLATE.test(bare)) like.component += 8;
+  if (PART.test(bare)) like.component += 7;
+  // "2. COATING" among lines and steps: the number counts the parts.
+  if (pointed && headLike && words <= 5 && CAPS.test(text)) {
+    like.component += 9;
+    like.step -= 8;
+    like.line -= 6;
+  }
+  if (heading) like.component += 4;
+  if (marked && headLike) like.component += 4;
+  if (headLike && blankBefore) like.component += 2;
+  if (headLike && COMPONENT_WORDS.test(bare) && !amount) like.component += 2.5;
+  if (headLike && blankAfter) like.component += 1;
+  // A bare name among lines that are all measured is that of a component.
+  if (among) {
+    like.component += told ? 8 : 7;
+    like.title += 2;
+  }
+  if (among && !first) like.line -= 1;
+  if (first) like.component -= 5;
+  if (headLike && !marked && !FOR_THE.test(plain) && !TO_PLATE.test(bare) && !blankBefore && !blankAfter && !among) like.component -= 2;
+  // Nothing stands under the last line of a text.
+  if (next === null) like.component -= 8;
+  // "Pass" between sentences: a heading, though it is a verb.
+  if (
+    headLike &&
+    !alone &&
+    words <= 2 &&
+    !mostlySmall &&
+    /^\p{Lu}/u.test(bare) &&
+    before !== null &&
+    /[.!]$/.test(before) &&
+    next !== null &&
+    isSentence(next)
+  ) {
+    like.component += 7;
+    like.step -= 3;
+  }
+  if (!headLike) like.component -= 5;
+  if (amount && !/\(/.test(bare)) like.component -= 4;
+  if (told && !FOR_THE.test(plain) && !TO_PLATE.test(bare) && !marked) like.component -= 3;
+  if (bullet) like.component -= 3;
+  if (/^\p{Ll}/u.test(bare)) like.component -= 2;
+}
+
+/** How much it looks like a heading that only names its section. */
+function likeSection({ bare, text, pointed, words, told }: Seen, like: Likeness): void {
+  if (INGREDIENTS.test(bare.replace(/^\((.*)\)$/, '$1')) || (pointed && INGREDIENTS.test(text))) like.ingredients += 18;
+  // "You will need" may head tools as well; "You need" heads what goes in.
+  if (/^you need\s*:?$/i.test(bare)) like.ingredients += 18;
+  else if (/^you(?:[’']ll| will)? (?:also )?need\s*:?$/i.test(bare)) like.ingredients += 14;
+  if (METHOD.test(bare) || (pointed && METHOD.test(text))) like.method += 18;
+  if (TOOLS.test(bare)) like.tools += words <= 5 || /^[^:]{3,30}:\s*\S/.test(bare) ? 18 : 4;
+  if (TOOL.test(bare) && words <= 8 && !told) like.tool += 3;
+}
+
+/** How much it looks like a yield, a note, or what surrounds a recipe. */
+function likeAround(
+  {
+    raw,
+    written,
+    bare,
+    text,
+    cells,
+    pointed,
+    number,
+    words,
+    amount,
+    measured,
+    food,
+    sentence,
+    told,
+    verbs,
+    times,
+    heats,
+    said,
+    before,
+  }: Seen,
+  like: Likeness,
+): void {
+  if (said && said.left < 4) like.yield += 14;
+  else if (said && /[|•]|\/\s/.test(bare)) like.yield += times ? 14 : 10;
+  if (/^\s*>\s/.test(raw) && !measured && !told && !times && !heats) like.note += 5;
+  else if (/^\s*>\s/.test(raw) && (told || times || heats) && !NOTE.test(bare)) like.step += 3;
+  if (NOTE.test(bare) || /^(?:TIPS?|NOTES?|N\.?B\.?)\b/.test(bare)) like.note += 9;
+  else if (KEEPING.test(bare)) like.note += 4;
+  // "Makes: a bowlful | Time: 40 min | Difficulty: easy"
+  if (/[|•]\s*(?:time|difficulty|level|prep|cook|skill)\b/i.test(bare)) like.note += 8;
+  if (like.note > 6) {
+    like.step -= 4;
+    like.line -= 4;
+  }
+  if (sentence && !told) like.note += 2;
+  // Under "Notes" alone stands a note, also where it tells somebody to do something.
+  if (before !== null && /^\W*(?:notes?|tips?)\b\W*(?:edit\W*)?$/i.test(before)) {
+    like.note += 6;
+    like.step -= 4;
+  }
+  if (ASIDE.test(bare)) like.aside += told && /^(?:share|save|print|search|rate|tag|follow|name|date)\b/i.test(bare) && words > 3 ? 3 : 9;
+  if (like.aside < 3 && (AROUND.test(bare) || TO_FILL_IN.test(bare.slice(-80))) && !LEADERS.test(bare)) {
+    like.aside += 10;
+    like.component -= 6;
+    like.step -= 5;
+    like.line -= 5;
+  }
+  if (headsAside({ bare, text, pointed })) like.aside += pointed ? 14 : 6;
+  if (/\bpage \d+(?: of \d+)?\.?$/i.test(bare) && words <= 10) like.aside += 8;
+  if (RUNNING_HEAD.test(written)) like.aside += /^\d+$/.test(written) ? 10 : 8;
+  if (SIGN_OFF.test(bare) && !food) like.aside += 3;
+  // "There is nothing better on a rainy evening …": told of the dish, not how to make it.
+  if (sentence && number === null && ABOUT_IT.test(bare)) {
+    like.step -= 6;
+    like.line -= 4;
+    like.aside += 3;
+    like.note += 1;
+  }
+  if (/\?$/.test(bare)) {
+    like.aside += 4;
+    like.step -= 4;
+    like.title -= 5;
+  }
+  if (!amount && !times && /\b(?:said|told me|mine|tomorrow|yesterday)\b/i.test(bare) && verbs < 2) {
+    like.aside += 5;
+    like.step -= 4;
+  }
+  if (/\b(?:I|my|we|our)\b/.test(bare) && !told) like.aside += 2.5;
+  if (sentence && !told && !times && !heats) like.aside += 1.5;
+  if (!/[\p{L}\d]/u.test(bare)) like.aside += 8;
+  // A bar of links: names apart, nothing between them.
+  if (/\S {3,}\S.* {3,}\S/.test(raw.trim()) && !/\d/.test(bare) && words <= 10) like.aside += 6;
+  // "My dear Oda,"
+  if (/^\p{Lu}[^,.]{1,30},$/u.test(bare) && words <= 5 && !food) like.aside += 4;
+  if (/[|»>]/.test(bare) && cells === null && !amount) like.aside += 2;
+  if (measured && !sentence) like.aside -= 4;
+}
+
+/** How much it looks like the title. */
+function likeTitle(
+  {
+    short,
+    bare,
+    bullet,
+    number,
+    marked,
+    words,
+    measured,
+    counted,
+    behind,
+    food,
+    sentence,
+    told,
+    times,
+    headLike,
+    nameLike,
+    next,
+    first,
+    blankBefore,
+    manner: { mostlySmall },
+  }: Seen,
+  like: Likeness,
+): void {
+  if (words <= 10) like.title += 2;
+  if (words > 14 || bare.length > 110) like.title -= 6;
+  if (/^#\s/.test(short)) like.title += 5;
+  if (marked && !/:$/.test(bare)) like.title += 1.5;
+  if (/:$/.test(bare)) like.title -= 6;
+  if (sentence) like.title -= words > 8 ? 9 : 3;
+  if (/^\p{Ll}/u.test(bare) && !mostlySmall) like.title -= 3;
+  if (measured || behind) like.title -= 6;
+  if (counted && food) like.title -= 3;
+  if (TO_TASTE.test(bare)) like.title -= 4;
+  if (told && !nameLike && (sentence || times || words > 5)) like.title -= 4;
+  if (bullet || number !== null) like.title -= 4;
+  if (like.aside > 3 || like.note > 3 || /,$/.test(bare)) like.title -= 6;
+  if (like.yield > 3 && words <= 4) like.title -= 8;
+  if (like.ingredients > 3 || like.method > 3) like.title -= 12;
+  if (first) like.title += 2;
+  // "Module 6: Emulsion sauces" names the lesson; the dish stands further down.
+  if (/^(?:module|unit|lesson|session|week|chapter|day)\s+\d/i.test(bare)) like.title -= 4;
+  if (/^(?:practical|recipe|dish)\s+(?:no\.?\s?)?\d{1,2}\s*[:.–-]/i.test(bare) && words <= 9 && !sentence) {
+    like.title += 8;
+    like.aside -= 6;
+  }
+  // "Yes! Ours fight for these."
+  if (/[.!]$/.test(bare) && !marked && !/\b(?:serves|feeds|makes)\b/i.test(bare)) like.title -= /[.!?]\s\p{Lu}/u.test(bare) ? 6 : 3;
+  if (!first && blankBefore && headLike && food && next !== null && (TOOLS.test(next) || INGREDIENTS.test(next))) like.title += 9;
+  if (/^(?:dish|recipe(?:\s+\d{1,2})?|title|name of (?:the )?dish|product|menu item|item)\s*:\s*\p{L}/iu.test(bare)) like.title += 14;
+  // A name right above what the dish gives.
+  if (headLike && next !== null && !marked && (yieldSaid(next.slice(0, 80))?.left ?? 9) === 0) like.title += 5;
+  if ((bare.match(/,/g)?.length ?? 0) >= 3) like.title -= 4;
+  if (nameLike) like.title += 1;
+  if (food) like.title += 0.5;
+}
+
+/** How much it looks as if it went on with the line before it. */
+function likeMore(
+  {
+    bare,
+    bullet,
+    number,
+    words,
+    amount,
+    measured,
+    behind,
+    food,
+    said,
+    headLike,
+    before,
+    blankBefore,
+    manner: { mostlySmall, wrapped },
+  }: Seen,
+  like: Likeness,
+): void {
+  if (!blankBefore && before !== null && !bullet && number === null) {
+    if (/\p{Ll}[-\u00ad]$/u.test(before) && /^\p{Ll}/u.test(bare)) like.more += 16;
+    else if (STEP_ALONE.test(before)) like.more += 16;
+    else if (!/[.!?:;]["”’)]?$/.test(before)) {
+      if (/^\p{Ll}/u.test(bare) && !amount && !behind) like.more += mostlySmall ? 0 : before.length > 24 ? 9 : 5;
+      else if (/^\p{Ll}/u.test(bare)) like.more += mostlySmall ? 0 : 2;
+      // "1 onion, very finely" / "chopped"
+      if (words <= 3 && /^(?:\p{L}+ly )?\p{L}+(?:ed|cut|torn)$/u.test(bare) && isMeasured(before)) like.more += 6;
+      // "°C for 14 minutes": a figure parted from what it counts.
+      if (/^(?:[°º%)\].,;]|(?:g|kg|ml|l|min|mins|minutes?|hours?)\b)/i.test(bare) && /[\d(]$|\d\s?$/.test(before)) like.more += 12;
+      if (before.length > 36 && !amount && !headLike) like.more += 4;
+      if (before.length > 60 && !measured) like.more += 3;
+      if (wrapped && goesOn(before, bare)) like.more += 6;
+      // "Red cabbage with apple and" / "juniper"
+      if (
+        /(?:\b(?:and|with|of|in|or|the)|&|,)$/i.test(before) &&
+        before.length <= 40 &&
+        words <= 4 &&
+        !measured &&
+        !isMeasured(before) &&
+        !ASIDE.test(before)
+      )
+        like.more += 14;
+      if (before.length > 24 && /,$|\b(?:and|the|a|of|with|in|to|for|into|over|mix|dry|until|then|from|by|on|at)$/i.test(before))
+        like.more += 9;
+      // A seasoning or another short name of food is a line of its own.
+      if ((food || TOOL_LAST.test(bare) || TOOL.test(bare)) && words <= 3 && isMeasured(before)) like.more -= 8;
+    } else if (/^\p{Ll}/u.test(bare) && !amount && !mostlySmall) like.more += 3;
+    // "serve warm" / "in 120 g portions."
+    if (
+      !mostlySmall &&
+      before.length > 16 &&
+      !amount &&
+      /^(?:in|on|with|for|at|until|to|of|and|or|then|into|over)\s/.test(bare) &&
+      !/[.!?:;]$/.test(before)
+    ) {
+      like.more += behind ? 12 : 3;
+      like.line -= 4;
+    }
+    // A figure broken off its line: "cook / for another 15 min", "Mix dry / ingredients. Stir …"
+    if (like.more > 3) like.more += 1;
+    if (said && said.left < 4) like.more -= 12;
+  } else like.more -= 20;
+}
+
+/**
+ * How much a line looks like each role, from what is seen of it and of the lines around it.
+ *
+ * @param as - what is known of it: an ingredient out of a row of them
+ */
+export function likenessOf(seen: Seen, as?: Role): Readonly<Likeness> {
+  const like: Likeness = { ...ZERO };
+  likeLine(seen, like);
+  likeStep(seen, like);
+  likeComponent(seen, like);
+  likeSection(seen, like);
+  likeAround(seen, like);
+  likeTitle(seen, like);
+  likeMore(seen, like);
+  if (as) like[as] += 14;
+  if (seen.hour && (isTold(seen.bare) || verbsIn(seen.bare) > 0 || seen.times)) like.step += 8;
+  if (isTableHead(seen.raw)) {
+    like.aside += 16;
+    like.component -= 8;
+  }
+  return like;
+}

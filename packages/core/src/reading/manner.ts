@@ -1,0 +1,73 @@
+import { isTold } from '../verbs';
+import { columnUnits, type Columns } from './cells';
+import { isMeasured, numberedBoxes } from './measured';
+
+/** A line of a text that is not blank, as it is looked at. */
+export interface LineToSee {
+  readonly raw: string;
+  readonly blankBefore: boolean;
+  readonly blankAfter: boolean;
+}
+
+/** "9.40  Peel and slice the pears": the hour a step begins at. */
+const CLOCK = /^\d{1,2}[.:]\d{2}\s+(?:[-–]\s*\d{1,2}[.:]\d{2}\s+)?(?=\p{L})/u;
+/** "0-15  weigh, line trays": from which minute to which. */
+const MINUTES_FROM_TO = /^(\d{1,3})\s?[-–]\s?(\d{1,3})(?:\s?(?:min(?:ute)?s?|['’]))?\s*:?\s+(?=\p{L})/u;
+
+/** Whether spans of minutes follow one another, each from where the last ended. */
+function spansFollow(lines: readonly string[]): boolean {
+  const spans = lines.flatMap((line) => {
+    const span = MINUTES_FROM_TO.exec(line);
+    return span ? [[Number(span[1]), Number(span[2])] as const] : [];
+  });
+  return spans.filter(([from], index) => spans[index - 1]?.[1] === from).length >= 2;
+}
+
+/** Whether a line was broken by its width alone. */
+export const goesOn = (before: string, line: string): boolean =>
+  before.length > 24 &&
+  before.length < 110 &&
+  !/[.!?:;]["”’)]?$/.test(before) &&
+  /^\p{Ll}/u.test(line) &&
+  !isMeasured(line) &&
+  !isTold(line);
+
+/** The hour or the minutes that a line of a plan begins with; null where it begins otherwise. "2-3 eggs" is no span of minutes. */
+export function clockAt(line: string): string | null {
+  const hour = CLOCK.exec(line);
+  if (hour) return hour[0];
+  const minutes = MINUTES_FROM_TO.exec(line);
+  return minutes && isTold(line.slice(minutes[0].length)) ? minutes[0] : null;
+}
+
+/** How a whole text is written, by which each of its lines is judged. */
+export interface Manner {
+  /** Who wrote it begins in small letters. */
+  readonly mostlySmall: boolean;
+  /** Lines begin with the hour, or with spans of minutes. */
+  readonly clocked: boolean;
+  /** Lines are broken by their width. */
+  readonly wrapped: boolean;
+  /** What heads the columns of figures, by line. */
+  readonly columns: readonly (Columns | null)[];
+  /** Lines that head numbered boxes of steps. */
+  readonly boxes: ReadonlySet<number>;
+}
+
+/** What can be seen of a text as a whole; takes time in proportion to its length. */
+export function mannerOf(lines: readonly LineToSee[]): Manner {
+  const texts = lines.map(({ raw }) => raw.trim());
+  // A line broken by its width is no beginning, where others that are so broken begin with capitals.
+  const broken = lines.map(({ blankBefore }, index) => index > 0 && !blankBefore && goesOn(texts[index - 1]!, texts[index]!));
+  const capitals = texts.filter((text, index) => !broken[index] && /^\p{Lu}/u.test(text)).length;
+  const begin = (pattern: RegExp) => texts.filter((text, index) => !(broken[index] && capitals >= 3) && pattern.test(text)).length;
+  // Of those that begin with a letter: who writes in small letters does so throughout.
+  const mostlySmall = begin(/^\p{Ll}/u) > begin(/^\p{L}/u) * 0.5 && begin(/^\p{Lu}/u) < 5;
+  return {
+    mostlySmall,
+    clocked: texts.filter((text) => CLOCK.test(text)).length >= 3 || spansFollow(texts),
+    wrapped: !mostlySmall && broken.filter(Boolean).length >= 2,
+    columns: columnUnits(lines.map(({ raw }) => raw)),
+    boxes: numberedBoxes(texts),
+  };
+}

@@ -1,0 +1,80 @@
+import type { Amount } from '../quantity';
+import { yieldSaid } from './yields';
+
+export const NUMBERING = /^(?:(?:part|component|stage|section)\s+(?:\d+|[A-Z])\b\s*[:.–-]?\s*|[A-H][.)]\s+|[A-H]\s[–—-]\s|\d\s*[.)]\s*)/i;
+export const FOR_THE = /^(?:for|to make|making)\s+(?:the\s+|an?\s+)?(?=[^\d\s])/i;
+const IN_BRACKETS = /\s*[([]([^()[\]]*)[)\]]\s*:?\s*$/;
+
+/** Titles, headings and yields are short: nothing is looked for beyond this, so that a pattern has little to go over again. */
+export const LONGEST_NAME = 300;
+
+/** The name and what it gives, of the heading of a component. */
+export function headingOf(text: string): { readonly name: string; readonly gives: Amount | null } {
+  const bare = text
+    .slice(0, LONGEST_NAME)
+    .replace(/\*\*/g, '')
+    .replace(/^[\s#>*_–—•-]+|[\s:*_–—-]+$/g, '')
+    .trim();
+  const brackets = IN_BRACKETS.exec(bare);
+  const said = brackets ? yieldSaid(brackets[1]!, true) : null;
+  const named = said ? bare.slice(0, brackets!.index) : bare;
+  const unnumbered = named.replace(NUMBERING, '').replace(FOR_THE, '').replace(/:$/, '').trim();
+  // "Stage 1 (evening)" has no other name than its number.
+  const name = /^[^([]/.test(unnumbered) ? unnumbered : named;
+  return { name: capital(name), gives: said?.gives ?? null };
+}
+
+function capital(text: string): string {
+  const bare = /\p{Lu}{2}/u.test(text) && !/\p{Ll}/u.test(text) ? text.toLowerCase() : text;
+  return bare.charAt(0).toUpperCase() + bare.slice(1);
+}
+
+/** "Pickled beetroot      Page 3 of 9" */
+export const PAGE_BEHIND = /\s+page \d{1,3}(?: of \d{1,3})?$/i;
+/** "Product: mushroom velouté" */
+export const LABELLED = /^(?:dish|recipe(?:\s+\d{1,2})?|title|name of (?:the )?dish|product|menu item|item)\s*:\s*\p{L}/iu;
+const YIELD_BEHIND =
+  /\s+[–—-]\s+\d{1,3}\s+(?:portions?|ptns?|covers?|servings?|people|pax)\s*$|\s*[,;([–—-]*\s*\b(?:serves|makes|feeds|for|yields?|covers)\s+[^()[\]]{1,40}[)\]]?\s*$|\s*[([]\s*(?:[^()[\]\d]{1,30},\s*)?\d{1,3}\s+(?:portions?|ptns?|covers?|servings?|people|pers(?:ons?)?\.?|pax)\s*[)\]]\s*$/i;
+
+/** The title without signs, and the portions that stand in it: "Warm lentils (serves 6)". */
+export function titleOf(text: string): { readonly title: string; readonly portions: number | null } {
+  const bare = text
+    .slice(0, LONGEST_NAME)
+    .replace(/^[\s#>*_]+|(?<![\s*_])[\s*_]+$/g, '')
+    .replace(/\*\*/g, '')
+    .replace(PAGE_BEHIND, (page, at: number) => (at > 8 ? '' : page))
+    .replace(/\s+[–—-]\s+(?:from|by|courtesy of|adapted)\b.*$/i, '')
+    .replace(/^(?:sure|ok(?:ay)?|so|well|right|here you (?:go|are))[.,!:]\s+/i, '')
+    .replace(/^recipe\s+(?:no\.?\s*)?\d{1,3}(?:\.\d{1,2})?\s*[:.–-]?\s+(?=\p{L})/iu, '')
+    .replace(/(?<=\p{L}{3})\s+[|·]\s.*$/u, '')
+    .replace(/^(?:dish|recipe(?:\s+\d{1,2})?|title|name of (?:the )?dish|product|menu item|item)\s*:\s*/i, '')
+    .trim();
+  const tail = YIELD_BEHIND.exec(bare);
+  const said = tail ? yieldSaid(tail[0].replace(/^[\s,;([–—-]+|[)\]\s]+$/g, '').replace(/^[^\d]{1,30},\s*(?=\d)/, '')) : null;
+  const title = said?.portions && said.left < 4 ? bare.slice(0, tail!.index) : bare;
+  // "Tomato jelly (for 30)" leaves no half bracket.
+  const whole = /\([^)]*$/.test(title) ? title.slice(0, title.lastIndexOf('(')) : title;
+  return { title: whole.replace(/[\s,;:–—-]+$/, '').trim(), portions: said?.left === 0 ? said.portions : null };
+}
+
+/** "Quantities below are for 10": said of all that follows. */
+export function portionsOfAll(text: string): number | null {
+  const said =
+    /\b(?:quantities|amounts|(?:this|the) recipe|everything)\b[^.\d]{0,20}?\b(?:for|serves|feeds)\s+(\d{1,3})\b(?!\s?(?:min|hour|h\b|g\b|ml|kg|%|°))/i.exec(
+      text.slice(0, LONGEST_NAME),
+    );
+  return said && Number(said[1]) > 0 ? Number(said[1]) : null;
+}
+
+export function portionsOfHeading(text: string): number | null {
+  const brackets = IN_BRACKETS.exec(text.slice(0, LONGEST_NAME));
+  return brackets && /^(?:serves|feeds|covers|for\s\d)/i.test(brackets[1]!) ? (yieldSaid(brackets[1]!)?.portions ?? null) : null;
+}
+
+/** "Mix just before eating. Enough for 4 as a side." */
+export function portionsAmong(text: string): number | null {
+  const said = /(?:^|[.!;,]\s|→\s?)((?:enough for|serves|feeds)\s[^.,;]{1,30}|makes\s\d{1,3}\s(?:servings?|portions?))/i.exec(
+    text.slice(-80),
+  );
+  return said ? (yieldSaid(said[1]!)?.portions ?? null) : null;
+}

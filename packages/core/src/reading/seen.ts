@@ -1,0 +1,233 @@
+import type { FactBook } from '../ingredients';
+import { heatsIn, namesTime } from '../quantity';
+import { isTold, verbsIn } from '../verbs';
+import { fromCells, toldRow } from './cells';
+import { clockAt, type LineToSee, type Manner } from './manner';
+import { isMeasured } from './measured';
+import { readAmount, type ReadAmount } from './readAmount';
+import {
+  AMOUNT_BEHIND,
+  BETWEEN_COMMAS,
+  BULLET,
+  CIRCLED,
+  COUNT_BEHIND,
+  IN_BRACKETS_BEHIND,
+  LETTERED,
+  NUMBERED,
+  SEASONING,
+  STEP_ALONE,
+  TO_TASTE,
+  TO_TICK,
+} from './sectionWords';
+import { PAGE_BEHIND } from './names';
+import { yieldSaid, type YieldSaid } from './yields';
+
+export const CAPS = /^(?=.*\p{Lu}{2})[^\p{Ll}]{3,60}$/u;
+const BARE_NUMBER = /^(\d{1,2})\s+(?=\p{L})/u;
+const MARKS = /^(?:#{1,6}\s+|>\s*)+|^\*\*(?=.*\*\*$)|^__(?=.*__$)|^[*_](?=[^*_]+[*_]$)|[*_]{1,2}$/g;
+
+/** "Small bunch dill": one of it. */
+const SIZED_HANDFUL =
+  /^(?:small|large|big|good|generous)\s+(?:bunch|handful|pinch|knob|sprig|dash|splash|drizzle|squeeze)(?=\s+(?:of\s+)?\p{L})/iu;
+
+const NAMES_TOO =
+  /^(?:juice|oil|butter|flour|salt|sugar|zest|cream|crumbs?|pepper|ice|glaze|mash|stock|batter|fillet|chops?|filling|dressing|seasoning|stuffing|coating|topping|garnish)\b/i;
+const ENDS_MEASURED = /\d\s?(?:kg|g|ml|cl|l|litres?|tbsp|tsp|cups?|oz|lbs?)\.?$/i;
+
+const circledValue = (sign: string): number => {
+  const first = ['①', '❶', '➀', '➊'].map((one) => one.codePointAt(0)!).filter((one) => one <= sign.codePointAt(0)!);
+  return sign.codePointAt(0)! - first.at(-1)! + 1;
+};
+
+/** "Salt ........ 1 tsp" */
+export const LEADERS = /^(\p{L}.{1,60}?)\s*(?:\.{3,}|…{2,}|(?:\. ){3,})\s*(\S.{0,30})$/u;
+
+/** What is observed of one line, before it is judged. */
+export interface Seen {
+  readonly raw: string;
+  /** Without what surrounds it, its first letters, and those without marks, bullet and hour. */
+  readonly written: string;
+  readonly short: string;
+  readonly bare: string;
+  /** Without its number too. */
+  readonly text: string;
+  /** The cells of a table put in order; null where it has none. */
+  readonly cells: string | null;
+  readonly asLine: string;
+  readonly bullet: boolean;
+  readonly hour: string | null;
+  /** "Step 3" and nothing else. */
+  readonly alone: boolean;
+  /** A number with a point or a bracket behind it. */
+  readonly pointed: boolean;
+  readonly number: number | null;
+  /** Marked as a heading by signs; by capitals or a colon as well. */
+  readonly heading: boolean;
+  readonly marked: boolean;
+  readonly words: number;
+  /** Without a colon at its end; without its brackets. */
+  readonly plain: string;
+  readonly outside: string;
+  /** The amount it begins with, with and without a unit; or that it ends with. */
+  readonly amount: ReadAmount | null;
+  readonly measured: boolean;
+  readonly counted: boolean;
+  readonly behind: boolean;
+  readonly food: boolean;
+  readonly sentence: boolean;
+  /** Whether somebody is told what to do, and how many of its words are verbs of the kitchen. */
+  readonly told: boolean;
+  readonly verbs: number;
+  /** Whether it names a time, and a heat. */
+  readonly times: boolean;
+  readonly heats: boolean;
+  readonly said: YieldSaid | null;
+  readonly headLike: boolean;
+  /** A short name that begins with a verb: "Cut out biscuits". */
+  readonly nameLike: boolean;
+  /** A bare name among lines that are all measured. */
+  readonly among: boolean;
+  readonly before: string | null;
+  readonly next: string | null;
+  readonly first: boolean;
+  readonly blankBefore: boolean;
+  readonly blankAfter: boolean;
+  readonly manner: Manner;
+  readonly box: boolean;
+}
+
+/** Whether a time or a heat is named shows within so many letters. */
+const SEEN = 160;
+
+/** What is observed of the line at a place. */
+export function seenAt(lines: readonly LineToSee[], at: number, manner: Manner, book: FactBook): Seen {
+  const { raw, blankBefore, blankAfter } = lines[at]!;
+  const columns = manner.columns[at] ?? null;
+  const before = lines[at - 1]?.raw.trim() ?? null;
+  const next = lines[at + 1]?.raw.trim() ?? null;
+  const written = raw.replace(/\s+/g, ' ').trim();
+  const short = written.slice(0, 300);
+  const unmarked = short
+    .replace(MARKS, '')
+    .replace(/\*\*/g, '')
+    .replace(/\s*\[(?:edit|hide|show)\]$/i, '')
+    .replace(TO_TICK, '')
+    .trim()
+    .replace(PAGE_BEHIND, (page, at: number) => (at > 8 ? '' : page));
+  const bullet = BULLET.test(unmarked);
+  const hour = manner.clocked ? clockAt(unmarked) : null;
+  const bare = unmarked
+    .slice(hour?.length ?? 0)
+    .replace(BULLET, '')
+    .replace(CIRCLED, (_, sign: string) => `${circledValue(sign)}. `);
+  const alone = STEP_ALONE.exec(bare);
+  const pointed = NUMBERED.exec(bare);
+  const unpointed = pointed ? null : BARE_NUMBER.exec(bare);
+  const lettered = LETTERED.test(bare);
+  const afterNumber = pointed
+    ? bare.slice(pointed[0].length)
+    : unpointed
+      ? bare.slice(unpointed[0].length)
+      : lettered
+        ? bare.replace(LETTERED, '')
+        : bare;
+  const numberedStep =
+    pointed !== null ||
+    (unpointed !== null && manner.boxes.has(at)) ||
+    (unpointed !== null && isTold(afterNumber) && /^\p{Lu}/u.test(afterNumber));
+  const number = alone ? Number(alone[1]) : numberedStep ? Number((pointed ?? unpointed)![1]) : lettered ? 0 : null;
+  const row = toldRow(raw, columns);
+  const text = row ?? (number === null ? bare : afterNumber);
+  const leaders = LEADERS.exec(bare);
+  const cells = fromCells(raw, columns) ?? (leaders ? `${leaders[2]!} ${leaders[1]!}` : null);
+  const asLine = cells ?? bare;
+  const heading =
+    /^[-–—=~*]\s?\p{Lu}[^.]{1,40}\s?[-–—=~*]$/u.test(short) ||
+    /^#{1,6}\s/.test(short) ||
+    /^\*\*[^*]+\*\*:?$/.test(short) ||
+    /^__[^_]+__:?$/.test(short);
+  const marked = heading || (CAPS.test(bare) && /\p{L}{3}/u.test(bare)) || /:$/.test(bare);
+
+  const words = bare.split(' ').length;
+  const plain = bare.replace(/:$/, '');
+  const amount = readAmount(asLine.replace(/^(?:the|scant|no more than|at least|at most|generous)\s+/i, '').replace(SIZED_HANDFUL, '1 $&'));
+  const measured = amount !== null && amount.unitWritten;
+  const counted = amount !== null && !amount.unitWritten;
+  const behind =
+    !amount &&
+    words <= 12 &&
+    (BETWEEN_COMMAS.test(bare) ||
+      (IN_BRACKETS_BEHIND.test(bare) && /\p{Ll}{2}.*\(/u.test(bare)) ||
+      AMOUNT_BEHIND.test(` ${asLine.replace(/\((?:gives|yields|makes|serves|for|about)\b[^)]*\)/i, '')}`) ||
+      (COUNT_BEHIND.test(asLine) && book.read(asLine.slice(0, 60)).found.length > 0));
+  const food = words <= 14 && book.read(asLine.slice(0, 120)).found.length > 0;
+  const sentence = /[.!?…]["”’)]?$/.test(bare) && words >= 5;
+  // "Juice from tin 500 ml": a thing whose name is a verb elsewhere, with its amount behind it.
+  const told = isTold(text) && !SEASONING.test(bare) && !(words <= 6 && NAMES_TOO.test(bare) && ENDS_MEASURED.test(bare));
+  const verbs = verbsIn(text);
+  const times = namesTime(short.slice(0, SEEN));
+  const heats = heatsIn(short.slice(0, SEEN)).length > 0;
+  const outside = bare.replace(/\s*\([^)]*\)/g, '');
+  const said = yieldSaid(bare);
+  const headLike =
+    words <= 9 &&
+    outside.split(' ').length <= 7 &&
+    !measured &&
+    !sentence &&
+    !/[.;,!?]$/.test(bare) &&
+    !/\d\s?(?:g|kg|ml|l)\b/.test(outside);
+
+  const nameLike = told && !sentence && !times && !heats && words <= 7 && /^\p{Lu}/u.test(bare) && !bullet && number === null;
+  const among =
+    headLike &&
+    (manner.mostlySmall ? blankBefore || /^\p{Lu}/u.test(bare) : !/^\p{Ll}/u.test(bare)) &&
+    !amount &&
+    !behind &&
+    !SEASONING.test(bare) &&
+    !TO_TASTE.test(bare) &&
+    (said === null || said.left > 3 || /\(/.test(bare)) &&
+    !/[\d½¼¾⅓⅔]|^(?:the\s+)?(?:grated\s+)?(?:juice|zest|rind|peel)\b/i.test(outside) &&
+    next !== null &&
+    isMeasured(next) &&
+    (before === null || blankBefore || isMeasured(before) || /[.!]$/.test(before) || before.length < 50 || isTold(before));
+  return {
+    raw,
+    written,
+    short,
+    bare,
+    text,
+    cells,
+    asLine,
+    bullet,
+    hour,
+    alone: alone !== null,
+    pointed: pointed !== null,
+    number,
+    heading,
+    marked,
+    words,
+    plain,
+    amount,
+    measured,
+    counted,
+    behind,
+    food,
+    sentence,
+    told,
+    verbs,
+    times,
+    heats,
+    outside,
+    said,
+    headLike,
+    nameLike,
+    among,
+    before,
+    next,
+    first: at === 0,
+    blankBefore,
+    blankAfter,
+    manner,
+    box: manner.boxes.has(at),
+  };
+}

@@ -1,0 +1,838 @@
+import type { Page } from './pages';
+
+/** Pages of homes, books and blogs, read by hand; see `pages.ts`. */
+export const HOME_PAGES: readonly Page[] = [
+  {
+    manner: 'a family’s dumplings, lists inside sentences',
+    text: `Grandma Ottilie's Plum Dumplings
+-------------------------------
+For the dough I take about a pound of quark (well drained!), 2 eggs, 5 heaped tablespoons of semolina, a pinch of salt and as much flour as it takes, about 150g.
+You'll also need 16 small plums and 16 sugar lumps.
+For rolling: 100 g butter and 150 g breadcrumbs, cinnamon sugar.
+
+Mix the dough and let it rest for half an hour. Stone the plums and put a sugar lump into each. Wrap in dough. Simmer in salted water 12 min till they float. Brown the crumbs in butter and roll the dumplings in them.
+
+Tell Hanna to bring the big pot!!`,
+    title: "Grandma Ottilie's Plum Dumplings",
+    portions: null,
+    components: [
+      ['Dough', ['1 lb quark', '2 eggs', '5 tbsp semolina', '1 pinch salt and as much flour as it takes', '150 g ']],
+      ['', ['16 plums', '16 sugar lumps']],
+      ['Rolling', ['100 g butter', '150 g breadcrumbs', 'cinnamon sugar']],
+    ],
+    steps: 1,
+  },
+  {
+    manner: 'a blog with stars, boxes and an introduction',
+    text: `Roasted Tomato Soup – Feel-Good Food
+Jump to Recipe · Print
+★ 4.8 from 211 votes
+By Lio Marr | Updated 3 Feb
+
+There is nothing better on a rainy evening than a bowl of tomato soup. I first made this in 2011 with 3 kg of tomatoes from our garden.
+
+PREP 15 mins  COOK 45 mins  SERVES 4
+Ingredients
+1x 2x 3x
+▢ 1.2 kg ripe tomatoes halved
+▢ 1 red onion cut into wedges
+▢ 6 cloves garlic unpeeled
+▢ 3 tbsp olive oil
+▢ 500 ml hot vegetable stock
+▢ 1 small bunch basil
+▢ 60 ml double cream (optional)
+Instructions
+Preheat oven to 200C/180C fan.
+Toss tomatoes, onion and garlic with the oil on a tray. Season.
+Roast for 40 minutes until blackened in places.
+Squeeze the garlic from its skin. Blend everything with stock and basil.
+Warm through, swirl in the cream.
+Video
+Notes
+Freezes well for 3 months.
+Nutrition
+Calories: 210kcal | Carbohydrates: 18g | Fat: 14g
+Did you make this? Tag @feelgood`,
+    title: 'Roasted Tomato Soup – Feel-Good Food',
+    portions: 4,
+    components: [
+      [
+        '',
+        [
+          '1.2 kg ripe tomatoes',
+          '1 red onion',
+          '6 clove garlic',
+          '3 tbsp olive oil',
+          '500 ml hot vegetable stock',
+          '1 bunch basil',
+          '60 ml double cream',
+          'Squeeze the garlic from its skin',
+        ],
+      ],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'a book’s page broken by its width',
+    text: `22                      THE WINTER TABLE
+
+Red Cabbage with Apple and
+Juniper
+
+  1 medium red cabbage (about 1 kg),
+     finely shredded
+  2 sharp apples, peeled and grated
+  60 g duck fat or butter
+  1 onion, sliced
+  3 tbsp red wine vinegar
+  2 tbsp redcurrant jelly
+  8 juniper berries, crushed
+  150 ml red wine
+
+Melt the fat in a large pan and soften
+the onion for 10 minutes. Add every-
+thing else, cover tightly and cook on
+the lowest heat for 1½ to 2 hours,
+stirring now and then. Taste for
+sharpness.
+
+SERVES 6 TO 8`,
+    title: 'Red Cabbage with Apple and Juniper',
+    portions: 6,
+    components: [
+      [
+        '',
+        [
+          '1 red cabbage',
+          '2 sharp apples',
+          '60 g duck fat',
+          '1 onion',
+          '3 tbsp red wine vinegar',
+          '2 tbsp redcurrant jelly',
+          '8 juniper berries',
+          '150 ml red wine',
+        ],
+      ],
+    ],
+    steps: 1,
+  },
+  {
+    manner: 'a list with its method printed beside it',
+    text: `Ingredients          Method
+250g puy lentils     Rinse the lentils. Cover with
+1 carrot             cold water, add carrot, celery
+1 stick celery       and bay. Simmer 25 mins.
+1 bay leaf           Drain; dress while warm with
+2 shallots           the vinegar and oil.
+30ml sherry vinegar  Fold in chopped shallots and
+90ml olive oil       parsley.
+1/2 bunch parsley    Serve warm.`,
+    title: '',
+    portions: null,
+    components: [
+      [
+        '',
+        [
+          '250 g puy lentils',
+          '1 carrot',
+          '1 stick celery',
+          '1 bay leaf',
+          '2 shallots',
+          '30 ml sherry vinegar',
+          '90 ml olive oil',
+          '0.5 bunch parsley',
+        ],
+      ],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'bullets with amounts behind the names',
+    text: `Spiced pear chutney
+8 Portions? no - fills 5 jars (250 ml)
+- pears 1,5 kg (peeled)
+- onions 400 g
+- brown sugar 350 g
+- cider vinegar 4 dl
+- raisins 1 dl
+- ginger, fresh 30 g grated
+- chilli flakes ½ tsp
+- salt 2 tsp
+Everything into a wide pot. Bring to boil, then simmer without lid for approx 1 hour 15 min. It should be thick.
+Fill hot into clean jars (sterilised 10 min at 120 °C), close.
+Wait at least 3 weeks.`,
+    title: 'Spiced pear chutney',
+    portions: null,
+    components: [
+      [
+        '',
+        [
+          '8 Portions? no',
+          '1.5 kg pears',
+          '400 g onions',
+          '350 g brown sugar',
+          '4 dl cider vinegar',
+          '1 dl raisins',
+          'ginger',
+          '0.5 tsp chilli flakes',
+          '2 tsp salt',
+        ],
+      ],
+    ],
+    steps: 3,
+  },
+  {
+    manner: 'names, dashes and spoons',
+    text: `How I make muhammara
+Walnuts - a cup
+Roasted red peppers - 3 (or a jar, 460g)
+Breadcrumbs - 4 spoons
+Pomegranate molasses - 2 spoons
+Garlic - 1 fat clove
+Cumin - 1/2 tsp
+Aleppo chilli - to taste
+Olive oil - 1/3 cup
+Pulse the walnuts till crumbly then everything else, oil last. Leave it an hour before you eat it. Lasts five days in the fridge covered with oil.`,
+    title: 'How I make muhammara',
+    portions: null,
+    components: [
+      [
+        '',
+        [
+          '1 cup Walnuts',
+          '3 Roasted red peppers',
+          '4 spoons of Breadcrumbs',
+          '2 spoons of Pomegranate molasses',
+          '1 clove Garlic',
+          '0.5 tsp Cumin',
+          'Aleppo chilli',
+          '0.333 cup Olive oil',
+        ],
+      ],
+    ],
+    steps: 1,
+  },
+  {
+    manner: 'a magazine with two parts in capitals',
+    text: `Sweetcorn fritters with lime yoghurt
+
+Makes: 12 fritters (serves 4)
+Time: 30 minutes
+
+FRITTERS
+340 g tin sweetcorn, drained
+100 g self-raising flour
+1 tsp smoked paprika
+120 ml oat milk
+3 spring onions, thinly sliced
+oil, for shallow frying
+
+LIME YOGHURT
+200 g plain yoghurt
+zest and juice of 1 lime
+small handful of coriander leaves, chopped
+
+1. For the yoghurt, stir everything together with a pinch of salt and chill.
+2. Put the flour, paprika and milk into a bowl and whisk to a thick batter. Fold in the corn and onions.
+3. Heat 1 cm oil in a frying pan to 170°C. Fry spoonfuls for 2–3 minutes each side.
+4. Drain on paper and serve with the yoghurt.
+
+TIP: Keep them warm in a low oven (100°C) while you fry the rest.`,
+    title: 'Sweetcorn fritters with lime yoghurt',
+    portions: 12,
+    components: [
+      ['Fritters', ['340 g sweetcorn', '100 g self-raising flour', '1 tsp smoked paprika', '120 ml oat milk', '3 spring onions', 'oil']],
+      ['Lime yoghurt', ['200 g plain yoghurt', '1 lime', '1 handful coriander leaves']],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a letter with its cake inside',
+    text: `Dear Ines,
+
+You asked for the recipe of the nut cake we had at Easter. Here it is, it's from my aunt.
+
+Nut cake
+250 grams of ground hazelnuts
+250 grams of sugar
+6 eggs, separated
+1 teaspoon of baking powder
+a drop of rum
+
+You beat the yolks with the sugar until pale, then add the nuts with the baking powder and the rum. Then fold in the stiffly beaten whites. It bakes for about 50 minutes at 175 degrees in a ring tin, well greased and floured.
+
+I always put a lemon icing on it: 200 g icing sugar and the juice of one lemon.
+
+It keeps for a week in a tin!
+
+With love to everyone
+Maja`,
+    title: 'Nut cake',
+    portions: null,
+    components: [['', ['250 g ground hazelnuts', '250 g sugar', '6 eggs', '1 tsp baking powder', '1 drop rum']]],
+    steps: 1,
+  },
+  {
+    manner: 'steps under numbers of their own, and a credit',
+    text: `Ingredients
+Serves 2
+
+1 aubergine
+2 tbsp white miso
+1 tbsp mirin
+1 tsp caster sugar
+1 tsp sesame oil
+sesame seeds and sliced spring onion, to serve
+
+Method
+STEP 1
+Heat the grill to high. Halve the aubergine lengthways and score the flesh in a criss-cross pattern.
+
+STEP 2
+Brush with a little oil and grill for 10-12 mins until soft.
+
+STEP 3
+Mix the miso, mirin, sugar and sesame oil. Spread over the aubergine and return to the grill for 2-3 mins until bubbling.
+
+STEP 4
+Scatter over the seeds and spring onion.
+
+Recipe from Good Evenings magazine, May`,
+    title: '',
+    portions: 2,
+    components: [
+      [
+        '',
+        [
+          '1 aubergine',
+          '2 tbsp white miso',
+          '1 tbsp mirin',
+          '1 tsp caster sugar',
+          '1 tsp sesame oil',
+          'sesame seeds and sliced spring onion',
+        ],
+      ],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a baker’s list and one paragraph',
+    text: `Flour (strong white), 1kg
+Water (cool), 680g
+Salt, 20g
+Fresh yeast, 15g
+Olive oil, 40g
+
+Dissolve the yeast in the water, add the flour and mix until there is no dry flour left, then rest it for 20 mins. Add salt and oil and knead for 8 minutes. Fold every 30 min for 2 hours. Chill for 12 to 18 hours. Divide into 4 x 430g, shape into balls and rest for 3 hours at room temperature. Stretch and bake at 300C for 4 mins.`,
+    title: '',
+    portions: null,
+    components: [['', ['1 kg Flour', '680 g Water', '20 g Salt', '15 g Fresh yeast', '40 g Olive oil']]],
+    steps: 1,
+  },
+  {
+    manner: 'bullets and circled figures',
+    text: `Chickpea & spinach curry (vg)
+
+"Cheap, fast and it freezes" – our students
+
+◦ 2 x 400g tins chickpeas, drained and rinsed
+◦ 1 x 400g tin chopped tomatoes
+◦ 1 x 400ml tin coconut milk
+◦ 200g baby spinach
+◦ 2 onions, chopped
+◦ 4 garlic cloves, crushed
+◦ thumb-sized piece ginger, grated
+◦ 2 tbsp curry powder
+◦ 2 tbsp vegetable oil
+
+➊ Heat the oil in a large pan and fry the onions for 10 mins until golden.
+➋ Add the garlic, ginger and curry powder, cook for 2 mins.
+➌ Tip in the tomatoes, coconut milk and chickpeas. Simmer 20 mins.
+➍ Stir in the spinach until wilted. Season and serve with rice.
+
+kcal 412 • protein 14g • fat 24g • 2 of your 5-a-day`,
+    title: 'Chickpea & spinach curry (vg)',
+    portions: null,
+    components: [
+      [
+        '',
+        [
+          '2 tin chickpeas',
+          '1 tin chopped tomatoes',
+          '1 tin coconut milk',
+          '200 g baby spinach',
+          '2 onions',
+          '4 clove garlic',
+          '1 thumb ginger',
+          '2 tbsp curry powder',
+          '2 tbsp vegetable oil',
+        ],
+      ],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'two lists under “For the”',
+    text: `Apricot galette
+Prep 25 min + chilling | Bake 40 min | Serves 6-8
+
+For the pastry
+200g plain flour, plus extra for dusting
+½ tsp fine salt
+125g cold unsalted butter, cubed
+50-60ml iced water
+
+For the filling
+600g apricots, stoned and quartered
+75g demerara sugar, plus 1 tbsp to sprinkle
+2 tbsp ground almonds
+1 egg, beaten, to glaze
+
+1 Rub the butter into the flour and salt until you have pea-sized lumps. Add enough water to bring it together, flatten to a disc, wrap and chill for 1 hour.
+
+2 Heat the oven to 200°C/fan 180°C/gas 6. Toss the apricots with the sugar.
+
+3 Roll the pastry to a 35cm round on a floured sheet of baking paper. Scatter the almonds over, leaving a 5cm border. Pile on the fruit, fold in the edge and brush with egg. Sprinkle with the extra sugar.
+
+4 Bake for 40 minutes until deep golden. Cool for 15 minutes before slicing.`,
+    title: 'Apricot galette',
+    portions: 6,
+    components: [
+      ['Pastry', ['200 g plain flour', '0.5 tsp fine salt', '125 g unsalted butter', '50-60 ml iced water']],
+      ['Filling', ['600 g apricots', '75 g demerara sugar', '2 tbsp ground almonds', '1 egg']],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a list in a sentence after a story',
+    text: `We had this twice last week, it is that good. My mother-in-law brought the idea back from Trieste.
+
+You'll want: a kilo of cabbage, two onions, a spoon of caraway, 150 g of smoked bacon (leave out if veggie), a glass of white wine, salt and pepper.
+
+Slice the cabbage fine, like for slaw. Fry the bacon and onions until brown. Cabbage in, caraway in, and stir until it collapses. Pour over the wine, put the lid on and forget it for 40 minutes. Salt at the end.
+
+Serves 4 with potatoes.`,
+    title: '',
+    portions: 4,
+    components: [
+      ['', ['1 kg cabbage', '2 onions', '1 spoon of caraway', '150 g smoked bacon', '1 glass of white wine', 'salt and pepper']],
+    ],
+    steps: 2,
+  },
+  {
+    manner: 'Markdown with a table and a quoted note',
+    text: `# Rye Crispbread
+
+**Yield:** 12 sheets | **Oven:** 220 °C | **Time:** 2 h 30 min (active 30 min)
+
+## Dough
+| Ingredient | Amount | % |
+|---|---|---|
+| Wholemeal rye flour | 300 g | 75 |
+| Wheat flour | 100 g | 25 |
+| Water (30 °C) | 280 g | 70 |
+| Salt | 8 g | 2 |
+| Dry yeast | 3 g | 0.75 |
+| Caraway | 4 g | 1 |
+
+## Method
+1. Mix everything for **5 min**.
+2. Ferment **90 min** covered.
+3. Divide into 12 × 55 g, roll **2 mm** thin, dock.
+4. Bake **10–12 min**, turning once.
+5. Dry at 100 °C for 20 min.
+
+> Store airtight for up to 4 weeks.`,
+    title: 'Rye Crispbread',
+    portions: null,
+    components: [
+      ['Dough', ['300 g Wholemeal rye flour', '100 g Wheat flour', '280 g Water', '8 g Salt', '| Dry yeast | 3 g | 0.75 |', '4 g Caraway']],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'a canteen’s soup, minutes as strokes',
+    text: `BUTTERNUT? NO - SWEET POTATO & COCONUT SOUP
+(adapted from the staff canteen)
+10 portions
+
+1,5 kg sweet potato in chunks
+2 x onion
+1 x thumb ginger
+2 tins coconut milk (400ml)
+1,2 ltr veg bouillon
+red curry paste 60g
+oil
+coriander & lime for top
+
+sweat onion+ginger 8', add paste 2', then potato, bouillon. 20' boil. coconut. blend. season w lime.
+hold @ 75+
+GF DF VG`,
+    title: 'BUTTERNUT? NO - SWEET POTATO & COCONUT SOUP',
+    portions: 10,
+    components: [
+      [
+        '',
+        [
+          '1.5 kg sweet potato in chunks',
+          '2 onion',
+          '1 thumb ginger',
+          '2 tin coconut milk',
+          '1.2 l veg bouillon',
+          '60 g red curry paste',
+          'oil',
+          'coriander & lime for top',
+        ],
+      ],
+    ],
+    steps: 2,
+  },
+  {
+    manner: 'rows parted by strokes',
+    text: `Fig & walnut bread
+Poolish: 150g flour / 150g water / pinch yeast - 12 hrs
+Dough: 350g flour / 180g water / 10g salt / 4g yeast / 120g figs / 80g walnuts
+Method: mix all but fruit 6 min. Add fruit & nuts. Bulk 90 min w/ 1 fold. Shape 2. Proof 60. Bake 230 35 min steam first 10`,
+    title: 'Fig & walnut bread',
+    portions: null,
+    components: [
+      ['Poolish', ['150 g flour', '150 g water', '1 pinch yeast']],
+      ['Dough', ['350 g flour', '180 g water', '10 g salt', '4 g yeast', '120 g figs', '80 g walnuts']],
+    ],
+    steps: 1,
+  },
+  {
+    manner: 'notes from a demonstration, lists behind bullets',
+    text: `My notes from the demo (Chef Ambros, 14 Oct)
+CONFIT TOMATOES
+- plum toms 2 kg, blanched + peeled
+- thyme, garlic, olive oil 150ml, sugar 1 tbsp, salt
+- halve, deseed, lay on tray. Oven 90°C 3 hrs!! not hotter
+!! dry not roast - chef said edges should curl
+TAPENADE
+- black olives 200g (stoned!), capers 30g, 2 anchovy, 1/2 clove garlic, oil 80ml
+- blitz, not too fine
+Q: can you freeze? A: yes the tomatoes, in their oil`,
+    title: 'My notes from the demo (Chef Ambros, 14 Oct)',
+    portions: null,
+    components: [
+      ['Confit tomatoes', ['2 kg plum toms', 'thyme', 'garlic', '150 ml olive oil', '1 tbsp sugar', 'salt']],
+      ['Tapenade', ['200 g black olives', '30 g capers', '2 anchovy', '0.5 clove garlic', '80 ml oil']],
+    ],
+    steps: 3,
+  },
+  {
+    manner: 'cups with grams in brackets',
+    text: `Semolina Halva
+
+3 tablespoons (45 g) butter
+1 cup (170 g) coarse semolina
+1⁄3 cup (40 g) pine nuts
+1 1⁄4 cups (300 ml) whole milk
+3⁄4 cup (150 g) sugar
+1⁄4 teaspoon ground cardamom
+
+In a heavy pan over medium-low heat, toast semolina and pine nuts in the butter, stirring constantly, until the nuts are golden, about 20 minutes. Meanwhile heat milk and sugar until sugar dissolves.
+
+Carefully pour hot milk into the semolina (it will splutter); stir until thick, 3 to 5 minutes. Remove from heat, cover with a cloth and lid, and let stand 15 minutes.
+
+Fluff with a fork, spoon into glasses and dust with cardamom.
+
+Makes 6 servings`,
+    title: 'Semolina Halva',
+    portions: 6,
+    components: [
+      [
+        '',
+        [
+          '3 tbsp butter',
+          '1 cup coarse semolina',
+          '0.333 cup pine nuts',
+          '1.25 cup whole milk',
+          '0.75 cup sugar',
+          '0.25 tsp ground cardamom',
+        ],
+      ],
+    ],
+    steps: 3,
+  },
+  {
+    manner: 'rows headed by parts in capitals',
+    text: `YOU WILL NEED
+For the base: 250g digestive biscuits, 100g melted butter
+For the topping: 600g soft cheese, 100g icing sugar, 1 vanilla pod, 284ml double cream
+To finish: 400g strawberries, 25g icing sugar
+
+WHAT TO DO
+1) Crush the biscuits and mix with the butter. Press into a 23cm loose-bottomed tin and chill for 1 hr.
+2) Beat cheese, sugar and vanilla seeds. Whip the cream and fold in.
+3) Spoon onto the base, level and chill overnight.
+4) Half an hour before serving, blend half the strawberries with the sugar. Top with the rest, pour over the sauce.
+Cuts into 12 slices`,
+    title: '',
+    portions: 12,
+    components: [
+      ['Base', ['250 g digestive biscuits', '100 g butter']],
+      ['Topping', ['600 g soft cheese', '100 g icing sugar', '1 vanilla pod', '284 ml double cream']],
+      ['To finish', ['400 g strawberries', '25 g icing sugar']],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'names first, without commas',
+    text: `Cheddar & chive shortbread
+
+Makes about 30
+Prep: 20 minutes, plus chilling
+Bake: 15 minutes
+
+Plain flour 150g
+Mature cheddar 100g, finely grated
+Butter 100g, cold and diced
+Chives 2 tbsp, snipped
+Cayenne a pinch
+Egg yolk 1
+
+Whizz the flour, cayenne and butter to crumbs in a processor. Pulse in the cheese and chives. Add the yolk and a splash of water if it needs it.
+Roll into a log 4cm across, wrap and chill for an hour or until firm.
+Slice 5mm thick and bake at 180C (fan 160C) for 12-15 minutes.`,
+    title: 'Cheddar & chive shortbread',
+    portions: 30,
+    components: [['', ['150 g Plain flour', '100 g Mature cheddar', '100 g Butter', '2 tbsp Chives', '1 pinch Cayenne', '1 Egg yolk']]],
+    steps: 3,
+  },
+  {
+    manner: 'talk with shares for three',
+    text: `Barley risotto w. peas
+ok so here's what I do, serves 3 greedy people
+
+onion, 1 big
+pearl barley 250g
+white wine - small glass
+stock 1 litre (veg)
+frozen peas 200g
+parmesan 60g + extra
+butter knob
+lemon
+
+soften onion in butter 8 min, barley in, toast 1 min. wine, let it vanish. stock all at once, lid on, 30 min low. peas in 5 min before end. cheese, lemon zest, loads of pepper.`,
+    title: 'Barley risotto w. peas',
+    portions: 3,
+    components: [
+      ['', ['1 onion', '250 g pearl barley', 'white wine', '1 l stock', '200 g frozen peas', '60 g parmesan', '1 knob butter', 'lemon']],
+    ],
+    steps: 1,
+  },
+  {
+    manner: 'a chat in one paragraph',
+    text: `Hi Bea! Sorry took ages. For the sticky rice you need 400g glutinous rice (soak overnight!!) and for the mango bit 2 ripe mangoes, 1 tin coconut milk, 100g palm sugar, half tsp salt. Steam the rice 25 min, heat the coconut milk with the sugar and salt until it dissolves, pour 2/3 over the rice, leave 30 min. Slice mango. Rest of the sauce on top, sesame seeds if you have. x`,
+    title: '',
+    portions: null,
+    components: [
+      ['Sticky rice', ['400 g glutinous rice']],
+      ['Mango bit', ['2 ripe mangoes', '1 tin coconut milk', '100 g palm sugar', '0.5 tsp salt']],
+    ],
+    steps: 1,
+  },
+  {
+    manner: 'stars between the parts',
+    text: `Pumpkin seed pesto
+***********
+100 gms pumpkin seeds
+1 clove garlic
+1 bunch parsley (30 gms leaves)
+40 gms hard cheese
+120 mls rapeseed oil
+1/2 lemon, juice of
+salt
+***********
+1. Toast the seeds in a dry pan till they pop.
+2. Cool!! (important otherwise it turns grey)
+3. Pound garlic with salt, then seeds, then leaves.
+4. Work in cheese and the oil.
+5. Lemon last.
+***********
+Will do 6 as a pasta sauce. Freezes fine w/o cheese.`,
+    title: 'Pumpkin seed pesto',
+    portions: null,
+    components: [
+      ['', ['100 g pumpkin seeds', '1 clove garlic', '1 bunch parsley', '40 g hard cheese', '120 ml rapeseed oil', '0.5 lemon', 'salt']],
+    ],
+    steps: 6,
+  },
+  {
+    manner: 'short and without order',
+    text: `What's for tea? Toad-free sausage traybake!
+4 servings
+
+8 veggie sausages
+500g new potatoes, halved
+2 red onions, in wedges
+1 tbsp wholegrain mustard
+1 tbsp honey
+2 tbsp oil
+Green beans, to serve
+
+Oven 200°.
+Potatoes, onions, oil, salt in a big tray - 20 min.
+Sausages on top, mustard+honey mixed and brushed over - another 25 min.
+Beans on the side. Done!`,
+    title: '',
+    portions: 4,
+    components: [
+      [
+        '',
+        [
+          '8 veggie sausages',
+          '500 g new potatoes',
+          '2 red onions',
+          '1 tbsp wholegrain mustard',
+          '1 tbsp honey',
+          '2 tbsp oil',
+          'Green beans',
+        ],
+      ],
+    ],
+    steps: 3,
+  },
+  {
+    manner: 'gaps between name and amount',
+    text: `Kohlrabi and apple remoulade
+(serves 4 as a side dish)
+
+kohlrabi          2 (about 500g peeled weight)
+apple             1, tart
+mayonnaise        120g
+dijon mustard     1 tbsp
+capers            1 tbsp, chopped
+gherkins          2, diced
+lemon             ½, juice
+parsley           handful
+
+Cut the kohlrabi and apple into fine julienne (2 mm) and toss with lemon straight away.
+Mix the rest, fold through, chill 30 minutes.`,
+    title: 'Kohlrabi and apple remoulade',
+    portions: 4,
+    components: [
+      [
+        '',
+        [
+          '2 kohlrabi',
+          '1 apple',
+          '120 g mayonnaise',
+          '1 tbsp dijon mustard',
+          '1 tbsp capers',
+          '2 gherkins',
+          '0.5 lemon',
+          '1 handful parsley',
+        ],
+      ],
+    ],
+    steps: 2,
+  },
+  {
+    manner: 'a translated page with dashes',
+    text: `Ingredients
+for 4 persons:
+- 1 kg of mussels
+- 2 dl of dry white wine
+- 1 small leek
+- 2 shallots
+- 20 cl of cream
+- 1 bunch of parsley
+- Pepper from the mill
+
+Preparation:
+Wash and scrape the mussels. Throw away the ones which stay open.
+Cut leek and shallots in fine rings, let them sweat in a bit of butter.
+Add the wine and the mussels, close the lid. After 5 minutes all mussels are open.
+Take the mussels out, let reduce the juice, add the cream.
+Good appetite!`,
+    title: '',
+    portions: 4,
+    components: [
+      ['', ['1 kg mussels', '2 dl dry white wine', '1 leek', '2 shallots', '20 cl cream', '1 bunch parsley', 'Pepper from the mill']],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'two columns of lines',
+    text: `Zucchini Bread
+Yield: 2 loaves
+
+3 c. flour                1 tsp. baking soda
+1 tsp. salt               1/4 tsp. baking powder
+3 tsp. cinnamon           3 eggs
+1 c. oil                  2 c. sugar
+2 c. grated zucchini      3 tsp. vanilla
+1 c. chopped walnuts
+
+Beat eggs; add oil, sugar, zucchini and vanilla. Mix well. Combine dry ingredients; add to first mixture. Fold in nuts. Pour into 2 greased loaf pans. Bake at 325° for 1 hour.
+
+                                              Mrs. D. Harwell`,
+    title: 'Zucchini Bread',
+    portions: null,
+    components: [
+      [
+        '',
+        [
+          '3 cup flour',
+          '1 tsp salt',
+          '3 tsp cinnamon',
+          '1 cup oil',
+          '2 cup zucchini',
+          '1 cup walnuts',
+          '1 tsp baking soda',
+          '0.25 tsp baking powder',
+          '3 eggs',
+          '2 cup sugar',
+          '3 tsp vanilla',
+        ],
+      ],
+    ],
+    steps: 1,
+  },
+  {
+    manner: 'rows with arrows to the work',
+    text: `Gözleme with spinach
+I learnt this from our neighbour in Izmir. She never measures so take it with a grain of salt!!
+
+300 g flour / 180 ml water / 1 tsp salt / 2 tbsp yoghurt -> knead, rest 30 min
+250 g spinach / 150 g feta / 1 onion / chilli flakes -> chop, salt the onion, mix
+
+Make 6 balls, roll out thin as paper, filling on one half, fold.
+Dry pan, medium high, 2-3 min per side, brush with butter.`,
+    title: 'Gözleme with spinach',
+    portions: null,
+    components: [
+      ['', ['300 g flour', '180 ml water', '1 tsp salt', '2 tbsp yoghurt', '250 g spinach', '150 g feta', '1 onion', 'chilli flakes']],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a list in words',
+    text: `Allotment soup
+(What you'll want for about six bowls)
+
+A couple of leeks, a big handful of kale, 3 or 4 carrots, half a swede, a tin of butter beans, a litre and a half of stock, a rind of old cheese if there is one.
+
+Soften the leeks in a good slosh of oil. Carrots and swede next, diced, ten minutes. Stock and rind. Simmer until the swede gives, twenty minutes or so. Beans and kale for the last five.`,
+    title: 'Allotment soup',
+    portions: 6,
+    components: [
+      [
+        '',
+        [
+          '2 leeks',
+          '1 handful kale',
+          '3-4 carrots',
+          '0.5 swede',
+          '1 tin butter beans',
+          '1.5 l stock',
+          '1 rind of old cheese if there is one',
+        ],
+      ],
+    ],
+    steps: 1,
+  },
+];

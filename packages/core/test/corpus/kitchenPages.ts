@@ -1,0 +1,562 @@
+import type { Page } from './pages';
+
+/** Pages of kitchens, colleges and schools, read by hand; see `pages.ts`. */
+export const KITCHEN_PAGES: readonly Page[] = [
+  {
+    manner: 'a college card with four columns',
+    text: `CULINARY ARTS LEVEL 2 – UNIT 207
+Recipe: Vegetable Samosas           Yield: 20 pcs
+Commodity            Qty      Unit    Prep
+Plain flour          300      g       sifted
+Ghee                 60       g       melted
+Warm water           120      ml
+Potatoes             400      g       1 cm dice
+Peas                 100      g
+Cumin seed           1        tsp
+Green chilli         2        no.     fine chop
+Coriander            1/2      bunch   chopped
+Method
+1 Rub ghee into flour, add water, knead 5 min. Rest 30 min.
+2 Boil potatoes 8 min, drain.
+3 Fry cumin, chilli; add potato and peas. Cool to below 8 °C.
+4 Roll 15 cm discs, cut in half, fill, seal.
+5 Fry 170 °C 6-7 min. Drain.
+Critical: oil never above 190 °C
+Equipment: saucepan, frying kettle, rolling pin
+Learning outcome: 207.3 demonstrate pastry folding`,
+    title: 'Vegetable Samosas',
+    portions: 20,
+    components: [
+      [
+        '',
+        [
+          '300 g Plain flour',
+          '60 g Ghee',
+          '120 ml Warm water',
+          '400 g Potatoes',
+          '100 g Peas',
+          '1 tsp Cumin seed',
+          '2 Green chilli',
+          '0.5 bunch Coriander',
+        ],
+      ],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'a skills lesson with a plan in minutes',
+    text: `Week 6 Wednesday Skills Lesson
+Title: Choux buns with praline cream
+Objectives
+- make choux paste
+- pipe evenly
+Ingredients per pair
+Choux
+125 ml water
+50 g butter
+pinch salt
+75 g strong flour
+2-3 eggs
+Praline cream
+100 g praline paste
+250 ml whipping cream
+Work plan
+0-15 weigh, line trays
+15-35 make choux, pipe 24
+35-60 bake 200 °C 25 min
+60-80 cool, whip cream with praline to soft peak
+80-90 fill, present
+Clean as you go!
+Homework: read pages 88-91`,
+    title: 'Choux buns with praline cream',
+    portions: null,
+    components: [
+      ['Choux', ['125 ml water', '50 g butter', '1 pinch salt', '75 g strong flour', '2-3 eggs']],
+      ['Praline cream', ['100 g praline paste', '250 ml whipping cream']],
+    ],
+    steps: 8,
+  },
+  {
+    manner: 'names, amounts and what is done between commas',
+    text: `LEEK & POTATO TERRINE (V)(GF)
+Makes 1 terrine / 14 slices
+leeks, 12 medium, trimmed to length of mould
+waxy potatoes, 1 kg, boiled, sliced 5 mm
+veg stock, 400 ml
+agar agar, 4 g
+chives, 1 bunch, snipped
+dijon mustard, 2 tsp
+salt/pepper
+-
+Cook leeks in boiling salted water til tender (7/8 min). Refresh. Squeeze.
+Boil stock w agar 2 min, whisk in mustard.
+Layer leeks, potato, chives in lined mould, ladle stock between.
+Press 2 kg overnight in fridge. Slice w hot knife.`,
+    title: 'LEEK & POTATO TERRINE (V)(GF)',
+    portions: 14,
+    components: [
+      ['', ['12 leeks', '1 kg waxy potatoes', '400 ml veg stock', '4 g agar agar', '1 bunch chives', '2 tsp dijon mustard', 'salt/pepper']],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a preserve by batch and day',
+    text: `MUSHROOM KETCHUP  ref MK/03
+Batch size: 2.4 L approx
+INGREDIENTS            QTY
+Flat mushrooms         3 kg
+Fine salt              150 g
+Malt vinegar           600 ml
+Shallot, sliced        200 g
+Allspice berries       10 g
+Black peppercorns      8 g
+Mace                   2 blades
+PROCESS
+Day 1: Break up the mushrooms, layer with salt in a GN tray. Cover. Chill 24 h.
+Day 2: Simmer with all else for 45 min. Strain through muslin. Press.
+Reduce to 2.4 L. Bottle hot at 85 C.
+HACCP: pH below 4.2 (check and record)
+Shelf life 3 months sealed, 4 weeks opened.`,
+    title: 'MUSHROOM KETCHUP ref MK/03',
+    portions: null,
+    components: [
+      [
+        '',
+        [
+          '3 kg Flat mushrooms',
+          '150 g Fine salt',
+          '600 ml Malt vinegar',
+          '200 g Shallot',
+          '10 g Allspice berries',
+          '8 g Black peppercorns',
+          '2 blades of Mace',
+        ],
+      ],
+    ],
+    steps: 3,
+  },
+  {
+    manner: 'a lesson with lettered steps',
+    text: `Lesson 14 - Setting with starch
+BLANCMANGE WITH RASPBERRY SAUCE
+Group of 4 needs:
+500 ml milk
+45 g cornflour
+50 g sugar
+vanilla pod x 1/2
+for the sauce:
+200 g raspberries (frozen)
+40 g icing sugar
+What to do:
+a) slake cornflour with a little of the cold milk
+b) heat the rest of the milk with vanilla + sugar to just below boil
+c) pour onto starch, back into pan, boil 1 min STIRRING
+d) wet moulds, fill, cool on ice then fridge 1 hr
+e) purée and sieve raspberries with sugar
+f) unmould & plate
+Assessment: skin? lumps? set? shine?`,
+    title: 'BLANCMANGE WITH RASPBERRY SAUCE',
+    portions: null,
+    components: [
+      ['', ['500 ml milk', '45 g cornflour', '50 g sugar', '0.5 vanilla pod']],
+      ['Sauce', ['200 g raspberries', '40 g icing sugar']],
+    ],
+    steps: 6,
+  },
+  {
+    manner: 'ounces, quarts and “to taste” in a column',
+    text: `CHILLED ALMOND SOUP 
+yield 2 qts (8 x 8 fl oz)
+
+12 oz   blanched almonds
+6 oz    day-old bread, crusts off
+2 ea    garlic cloves
+1 qt    ice water
+4 fl oz olive oil
+2 fl oz sherry vinegar
+TT      kosher salt
+8 oz    green grapes, halved
+
+1.  Soak bread in water 10 min.
+2.  Blend almonds & garlic to a paste; add bread.
+3.  With machine running add oil, then vinegar. Season.
+4.  Strain through a chinois. Chill to 38°F.
+5.  Ladle 8 fl oz, garnish with grapes.`,
+    title: 'CHILLED ALMOND SOUP',
+    portions: 8,
+    components: [
+      [
+        '',
+        [
+          '12 oz blanched almonds',
+          '6 oz day-old bread',
+          '2 clove garlic',
+          '1 quart ice water',
+          '4 floz olive oil',
+          '2 floz sherry vinegar',
+          'kosher salt',
+          '8 oz green grapes',
+        ],
+      ],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'a canteen’s note with covers in the title',
+    text: `Hummus (canteen, 40 covers)
+chickpeas dry 1.6kg
+bicarb 15g
+tahini 800g
+lemons 12
+garlic 2 heads
+salt 40g
+cumin 10g
+ice 500g
+
+soak night before with half the bicarb
+next day boil with rest of bicarb 45-60 min till falling apart
+drain, keep liquor
+blend hot with garlic, lemon and salt for 5 mins
+add tahini + ice, blend 3 more
+check seasoning, chill below 5 within 90 mins`,
+    title: 'Hummus',
+    portions: 40,
+    components: [
+      ['', ['1.6 kg chickpeas dry', '15 g bicarb', '800 g tahini', '12 lemons', '2 head garlic', '40 g salt', '10 g cumin', '500 g ice']],
+    ],
+    steps: 6,
+  },
+  {
+    manner: 'a section’s card, steps counted 1.0, 2.0',
+    text: `RECIPE: CELERIAC SCHNITZEL, CAPER BUTTER
+No of covers: 6
+Prep time: 40 mins        Cook time: 25 mins
+Section: Sauce / Vegetarian
+
+Qty     Item                      Notes
+1       celeriac, large           approx 1 kg
+150 g   flour
+200 ml  oat milk + 1 tsp mustard
+250 g   breadcrumbs               panko
+Oil     for frying
+Caper butter
+150 g   butter
+60 g    capers                    lilliput
+1       lemon                     juice
+20 g    parsley                   chopped
+
+1.0 Peel and slice celeriac 1.5 cm. Steam 12 mins. Cool.
+2.0 Pané. Shallow fry 3 mins/side at 175 C.
+3.0 Brown the butter, add capers, lemon, parsley.
+4.0 Serve immediately. 
+
+Allergens: gluten, milk, celery, mustard`,
+    title: 'CELERIAC SCHNITZEL, CAPER BUTTER',
+    portions: 6,
+    components: [
+      ['', ['1 celeriac', '150 g flour', '200 ml oat milk', '250 g breadcrumbs', 'Oil']],
+      ['Caper butter', ['150 g butter', '60 g capers', '1 lemon', '20 g parsley']],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a procedure with numbered headings',
+    text: `Preparation of Pickled Beetroot                                Page 3 of 9
+Ref: SOP-PRES-014
+
+1. Purpose
+To prepare pickled beetroot for the salad section.
+
+2. Ingredients
+   Beetroot, raw .......... 5.00 kg
+   Vinegar 5 % ............ 2.00 L
+   Water .................. 1.00 L
+   Sugar .................. 0.80 kg
+   Salt ................... 0.06 kg
+   Clove .................. 4 g
+
+3. Procedure
+3.1 Wash the beetroot; boil in the skin for 60 - 75 minutes.
+3.2 Peel under cold water and slice 4 mm.
+3.3 Boil vinegar, water, sugar, salt and clove for 3 min.
+3.4 Pour hot over the slices. Cool to below 5 °C within 90 min.
+
+4. Records
+Enter batch number, pH and date in form F-22.`,
+    title: 'Preparation of Pickled Beetroot',
+    portions: null,
+    components: [['', ['5 kg Beetroot', '2 l Vinegar 5 %', '1 l Water', '0.8 kg Sugar', '0.06 kg Salt', '4 g Clove']]],
+    steps: 4,
+  },
+  {
+    manner: 'a trainee’s week with service',
+    text: `TRAINEE COOK WEEK 11
+Dish: Poached pear, blue cheese cream, walnut
+Portions 8
+
+Commodities
+8 Conference pears
+750 ml red wine
+200 g sugar
+1 cinnamon stick
+1 orange (zest only)
+200 g blue cheese
+150 ml cream
+80 g walnuts
+
+Preparation
+Peel pears, leave stalk on, core from base.
+Bring wine, sugar and aromatics to simmer.
+Poach pears under a cartouche 20 - 25 mins, test with a knife point.
+Reduce 300 ml of the liquor to syrup.
+Soften cheese, beat in cream. 
+Toast walnuts 160 C 8 mins.
+
+Service
+Slice base flat, stand pear, quenelle, walnuts, syrup.
+
+Skills assessed: peeling, poaching, reduction, quenelle`,
+    title: 'Poached pear, blue cheese cream, walnut',
+    portions: 8,
+    components: [
+      [
+        '',
+        [
+          '8 Conference pears',
+          '750 ml red wine',
+          '200 g sugar',
+          '1 stick cinnamon',
+          '1 orange',
+          '200 g blue cheese',
+          '150 ml cream',
+          '80 g walnuts',
+        ],
+      ],
+      ['Service', []],
+    ],
+    steps: 7,
+  },
+  {
+    manner: 'a baker’s table with percents',
+    text: `POTATO FOCACCIA
+From the Bread Class handouts
+
+Ingredients (1 tray 30 x 40 cm)     Baker's %
+Bread flour              500 g      100
+Mashed potato, cold      150 g       30
+Water                    330 g       66
+Fresh yeast               12 g      2.4
+Salt                      10 g        2
+Olive oil                 30 g        6
+Rosemary, coarse salt    to finish
+
+Mix 10 min to full development. DDT 25 °C.
+Bulk ferment 2 h with folds at 40 and 80 min.
+Tip into an oiled tray, dimple. Final proof 45 min.
+Bake 230 °C 22 min.`,
+    title: 'POTATO FOCACCIA',
+    portions: null,
+    components: [
+      ['', ['500 g Bread flour', '150 g Mashed potato', '330 g Water', '12 g Fresh yeast', '10 g Salt', '30 g Olive oil', 'Rosemary']],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'bullets with dashes, two parts',
+    text: `BRAISED RED LENTILS (DHAL)
+
+Serves: 4-6
+Allergens: mustard
+
+• Red lentils - 300g
+• Water - 1 litre
+• Turmeric - 1 tsp
+• Salt - 1 tsp
+Tarka
+• Ghee - 2 tbsp
+• Cumin seeds - 1 tsp
+• Mustard seeds - 1 tsp
+• Dried chilli - 2
+• Garlic - 4 cloves, sliced
+
+Rinse the lentils until the water runs clear. Simmer with water and turmeric for 25 mins, skimming. Add salt.
+For the tarka, heat the ghee, add seeds until they pop, then chilli and garlic for 1 minute. Pour over dhal - stand back, it spits!
+Serve with rice.`,
+    title: 'BRAISED RED LENTILS (DHAL)',
+    portions: 4,
+    components: [
+      ['', ['300 g Red lentils', '1 l Water', '1 tsp Turmeric', '1 tsp Salt']],
+      ['Tarka', ['2 tbsp Ghee', '1 tsp Cumin seeds', '1 tsp Mustard seeds', '2 Dried chilli', '4 clove Garlic']],
+    ],
+    steps: 3,
+  },
+  {
+    manner: 'a stock with its times in a column',
+    text: `Recipe 3.2   Fish fumet
+Yield 2 litres
+
+White fish bones        1.5 kg     turbot, sole
+Onion                   150 g      emince
+Leek, white             100 g      emince
+Fennel trim             50 g
+White wine              200 ml
+Water                   2.2 l
+Bay, peppercorn, parsley stalks
+
+Procedure                                  Time
+1. Soak bones in cold running water        30 min
+2. Sweat vegetables without colour         5 min
+3. Add bones, sweat                        3 min
+4. Add wine, reduce by half                4 min
+5. Cover with water, simmer, skim          20 min
+6. Pass through fine chinois, chill        
+
+Point to remember: never boil; over 20 minutes turns bitter.`,
+    title: 'Fish fumet',
+    portions: null,
+    components: [
+      ['', ['1.5 kg White fish bones', '150 g Onion', '100 g Leek', '50 g Fennel trim', '200 ml White wine', '2.2 l Water', 'Bay']],
+    ],
+    steps: 6,
+  },
+  {
+    manner: 'columns beside a broken method',
+    text: `Carrot halwa | Dessert | Cost per portion 0.48
+
+PORTIONS: 20                METHOD
+Carrots, grated  3 kg       Cook carrots in milk, stirring,
+Milk             3 l        until dry (about 50 min).
+Sugar            450 g      Add sugar, ghee and cardamom,
+Ghee             200 g      cook until it leaves the sides,
+Cardamom, ground 8 g        15 min more.
+Cashews          150 g      Fry cashews, fold in, serve warm
+                            in 120 g portions.`,
+    title: 'Carrot halwa',
+    portions: 20,
+    components: [['', ['3 kg Carrots', '3 l Milk', '450 g Sugar', '200 g Ghee', '8 g Cardamom', '150 g Cashews']]],
+    steps: 3,
+  },
+  {
+    manner: 'elements with arrows in front of the work',
+    text: `SET MENU C - DESSERT
+"Burnt honey parfait, rye, blackberry"
+
+PARFAIT (makes 2 L / 20 slices)
+ 200g honey
+ 160g yolk
+ 2 leaves gelatine (silver)
+ 700g cream 36%
+ pinch salt
+> Caramelise honey to 160C, stop with 50g cream. Pour on to yolks, whisk to 82C, add bloomed gelatine, whisk cold. Fold in soft-whipped cream. Freeze in terrine -18 min 8h.
+
+RYE CRUMB
+ 150g rye breadcrumbs / 75g butter / 60g sugar / 3g salt
+> 150C 20 mins stirring every 5.
+
+BLACKBERRY
+ 500g frozen blackberries
+ 80g sugar
+> Bain-marie covered 1 hr, hang, reduce juice by 1/3.
+
+PLATE: 1 slice, 15g crumb, 10ml sauce, 3 fresh berries`,
+    title: 'SET MENU C - DESSERT',
+    portions: null,
+    components: [
+      ['Parfait', ['200 g honey', '160 g yolk', '2 leaf gelatine', '700 g cream 36%', '1 pinch salt']],
+      ['Rye crumb', ['150 g rye breadcrumbs', '75 g butter', '60 g sugar', '3 g salt']],
+      ['Blackberry', ['500 g frozen blackberries', '80 g sugar']],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a task sheet with tables of material and work',
+    text: `Module: Stocks and Sauces
+Practical task sheet 4
+
+Product: Velouté of mushroom
+Quantity to produce: 1.5 litres (10 portions)
+
+Material list
+No. | Item | Quantity | Remarks
+1 | Button mushrooms | 400 g | sliced
+2 | Butter | 60 g |
+3 | Flour | 60 g |
+4 | Vegetable stock | 1.2 l | hot
+5 | Cream | 0.2 l |
+6 | Lemon juice | 10 ml |
+
+Working steps
+No. | Step | Min
+1 | Sweat mushrooms in half the butter | 6
+2 | Make a white roux with remaining butter and flour | 4
+3 | Add stock gradually, simmer | 20
+4 | Blend, pass, finish with cream and lemon | 5
+
+Assessment criteria: consistency coats a spoon, no lumps, seasoning`,
+    title: 'Velouté of mushroom',
+    portions: 10,
+    components: [
+      ['', ['400 g Button mushrooms', '60 g Butter', '60 g Flour', '1.2 l Vegetable stock', '0.2 l Cream', '10 ml Lemon juice']],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'three parts in columns, each with its work',
+    text: `MACERATED STRAWBERRIES
+Strawberries     1000   g
+Caster sugar      100   g
+Lemon juice        20   g
+Basil               5   g
+
+Hull, quarter, mix, 2 hours at 4 C.
+
+WHITE CHOCOLATE CREAM
+Cream (1)         200   g
+White chocolate   240   g
+Gelatine mass      21   g
+Cream (2)         400   g
+
+Boil cream 1, melt chocolate, add gelatine mass and cream 2 cold. Stick blend. Crystallise 12 hrs at 4 C. Whip to soft peak.
+
+SABLE
+Flour             250   g
+Butter            150   g
+Icing sugar        90   g
+Yolk               40   g
+Salt                2   g
+
+Sand, bind, chill, 3 mm, 155 C 14 min.`,
+    title: 'MACERATED STRAWBERRIES',
+    portions: null,
+    components: [
+      ['', ['1000 g Strawberries', '100 g Caster sugar', '20 g Lemon juice', '5 g Basil']],
+      ['White chocolate cream', ['200 g Cream', '240 g White chocolate', '21 g Gelatine mass', '400 g Cream']],
+      ['Sable', ['250 g Flour', '150 g Butter', '90 g Icing sugar', '40 g Yolk', '2 g Salt']],
+    ],
+    steps: 3,
+  },
+  {
+    manner: 'a card in capitals',
+    text: `RECIPE CARD #88          STATION: Larder
+ITEM: Marinated feta & tomato skewers
+YIELD: 24 skewers        PORTION: 2 ea
+
+QTY      UNIT    INGREDIENT
+600      GM      FETA, 2 CM CUBES
+48       EA      CHERRY TOMATOES
+24       EA      BASIL LEAVES
+150      ML      OLIVE OIL
+5        GM      OREGANO, DRIED
+2        EA      LEMONS, ZEST
+
+METHOD
+1. COMBINE OIL, OREGANO AND ZEST.
+2. MARINATE FETA 4 HRS, REFRIGERATED.
+3. SKEWER TOMATO, BASIL, FETA, TOMATO.
+4. HOLD BELOW 5C. USE WITHIN 24 HRS.`,
+    title: 'Marinated feta & tomato skewers',
+    portions: 24,
+    components: [['', ['600 g FETA', '48 CHERRY TOMATOES', '24 leaf BASIL', '150 ml OLIVE OIL', '5 g OREGANO', '2 LEMONS']]],
+    steps: 4,
+  },
+];
