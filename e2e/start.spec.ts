@@ -1,5 +1,5 @@
 import { fork, spawnSync, type ChildProcess } from 'node:child_process';
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { expect, test, type APIRequestContext } from '@playwright/test';
@@ -153,5 +153,30 @@ test('a port that is none is refused before anything is started, by its name', (
     }
   } finally {
     rmSync(data, { recursive: true, force: true });
+  }
+});
+
+test('a folder that cannot hold a school is refused in words, and nothing in it is touched', () => {
+  const own = mkdtempSync(join(tmpdir(), 'pelvo-folder-'));
+  const file = join(own, 'letter.txt');
+  writeFileSync(file, 'mine');
+  const told = (...args: string[]) => {
+    const { status, stdout, stderr } = spawnSync(process.execPath, [START, ...args], { env: process.env, encoding: 'utf8' });
+    return [status, `${stdout}${stderr}`.includes('    at '), `${stdout}${stderr}`] as const;
+  };
+  try {
+    for (const [args, words] of [
+      [['--data', ''], 'names no folder'],
+      [['--data', file], 'is a file'],
+      [['--data', join(file, 'deeper')], 'cannot write there'],
+      [['--data', own, '--fresh'], 'something in it that is not Pelvo’s'],
+    ] as const) {
+      const [status, hasStack, said] = told(...args);
+      expect([status, hasStack]).toEqual([1, false]);
+      expect(said).toContain(words);
+    }
+    expect(readFileSync(file, 'utf8')).toBe('mine');
+  } finally {
+    rmSync(own, { recursive: true, force: true });
   }
 });

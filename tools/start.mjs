@@ -1,6 +1,6 @@
 // Starts Pelvo: `npm start`, or `npm run demo` with the demo school. Options: --demo, --fresh, --port N (or PORT), --data DIR, --https.
 import { fork } from 'node:child_process';
-import { accessSync, constants, existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { accessSync, constants, existsSync, mkdirSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { dirname, join, resolve } from 'node:path';
 import { parseArgs } from 'node:util';
 import { ensureBuild } from './lib/build.mjs';
@@ -17,18 +17,33 @@ const { values: options } = parseArgs({
     https: { type: 'boolean' },
   },
 });
+if (options.data?.trim() === '') giveUp('--data names no folder. Name one with --data DIR, or leave it out.');
 const dir = resolve(options.data ?? join(ROOT, '.pelvo', options.demo ? 'demo' : 'live'));
 const runFile = join(dir, 'run.json');
 const wantedPort = options.port ?? process.env.PORT;
 if (wantedPort !== undefined && !(Number.isInteger(Number(wantedPort)) && Number(wantedPort) >= 0 && Number(wantedPort) <= 65_535))
   giveUp(`"${wantedPort}" is no port. Name one from 1 to 65535 with --port N or PORT, or 0 for any that is free.`);
 
+if (existsSync(dir) && !statSync(dir).isDirectory())
+  giveUp(`${dir} is a file, and Pelvo keeps its data in a folder. Name another with --data DIR.`);
+
+/** All that Pelvo puts into its folder. */
+const OURS = ['mariadb', 'run.json', 'tls'];
+
+/** What an earlier start wrote down; null where there was none, or where it was broken off while it wrote. */
+function written() {
+  try {
+    return JSON.parse(readFileSync(runFile, 'utf8'));
+  } catch {
+    return null;
+  }
+}
+
 /** What another start on the same data wrote down, if it still runs. */
 function running() {
-  if (!existsSync(runFile)) return null;
-  const run = JSON.parse(readFileSync(runFile, 'utf8'));
+  const run = written();
   try {
-    const command = readFileSync(`/proc/${run.pid}/cmdline`, 'utf8');
+    const command = readFileSync(`/proc/${run?.pid}/cmdline`, 'utf8');
     return command.includes('start.mjs') ? run : null;
   } catch {
     return null;
@@ -46,6 +61,9 @@ const ownDatabase = !process.env.DATABASE_URL;
 if (ownDatabase) ensureDebianPackage(MARIADB.program, MARIADB.name);
 if (options.fresh) {
   if (!ownDatabase) giveUp('--fresh only starts Pelvo’s own database over. Unset DATABASE_URL, or empty that database yourself.');
+  // Never clears a folder away that holds something else.
+  const isOurs = !existsSync(dir) || readdirSync(dir).every((name) => OURS.includes(name));
+  if (!isOurs) giveUp(`--fresh clears ${dir} away, and there is something in it that is not Pelvo’s. Name another folder with --data DIR.`);
   await stopDatabase(join(dir, 'mariadb'));
   rmSync(dir, { recursive: true, force: true });
 }
@@ -60,7 +78,7 @@ try {
     `Pelvo keeps its data in ${dir}, and cannot write there (${error.code}). Make the folder writable, or name another with --data DIR.`,
   );
 }
-const lastPort = existsSync(runFile) ? (JSON.parse(readFileSync(runFile, 'utf8')).port ?? 4300) : 4300;
+const lastPort = written()?.port ?? 4300;
 writeFileSync(runFile, JSON.stringify({ pid: process.pid, port: lastPort }));
 ensureBuild();
 
