@@ -6,6 +6,7 @@ import { EMPTY_LINE, type Certainty, type IngredientLine, type OneIs } from '../
 import { defaultScaling } from './defaultScaling';
 import { endsInFood, LEADING_PREP, reverse, secondAmount, takeBrackets, tidy, weightOfOne } from './lineParts';
 import { disagreement, readAmount } from './readAmount';
+import { statedYields, stateOf } from './statedYields';
 import { CUT_TO, isShorthand, shorthandOut } from './shorthand';
 import { TO_TICK } from './sectionWords';
 
@@ -293,10 +294,12 @@ function readAnew(written: string, book: FactBook): LineReading {
     item = item.slice(fat[0].length);
     preparation = preparation ? `${fat[1]!.toLowerCase()}, ${preparation}` : fat[1]!.toLowerCase();
   }
+  let stateBefore = listed?.[1] ?? '';
   if (!KEEP_GROUND.test(item)) {
-    const lead = LEADING_PREP.exec(item);
+    const lead = LEADING_PREP.exec(item) ?? stateOf(item, book);
     if (lead) {
       item = item.slice(lead[0].length);
+      stateBefore = lead[1]!;
       preparation = preparation ? `${lead[1]!.toLowerCase()}, ${preparation}` : lead[1]!.toLowerCase();
     }
   }
@@ -414,7 +417,8 @@ function readAnew(written: string, book: FactBook): LineReading {
     certainty,
     doubts,
   };
-  return { ...EMPTY_LINE, ...reading, scaling: isToTaste && !read ? seasoningOf(item, book) : defaultScaling(reading, book) };
+  const yields = statedYields(item, reading.amount, stateBefore, brackets.inside, book);
+  return { ...EMPTY_LINE, ...reading, yields, scaling: isToTaste && !read ? seasoningOf(item, book) : defaultScaling(reading, book) };
 }
 
 /** Allowance of seasoning set aside in an order for one portion: our own working figure, meant to be edited. */

@@ -212,7 +212,7 @@ export function natureOf(dish: DishContent, component: Component, book: FactBook
   const perishable =
     flesh || (lowOxygen && cooked) || (eggOrMilk && !bread) || (starch && !bread) || madeWet || underOil || sprouts || melon;
   const hazards: DishHazard[] = [];
-  if (perishable && cooked && component.keeps.length > 0) hazards.push('cooked-kept');
+  if (perishable && cooked && (component.keeps.length > 0 || steps.some(({ text }) => KEPT_LONG.test(text)))) hazards.push('cooked-kept');
   if (hasEgg && !hotEgg && !bread) hazards.push('raw-egg');
   if (flesh && (RAW.test(told) || component.allowance || eatenRaw(dish, component, book))) hazards.push('raw-fish-or-meat');
   if (underOil) hazards.push('under-oil');
@@ -226,7 +226,12 @@ export function natureOf(dish: DishContent, component: Component, book: FactBook
   return { kinds, perishable, told, hazards };
 }
 
-export const REHEAT = /\bre-?heat\w*|\bwarm(?:ed)? (?:it |them )?(?:through|again|up)\b|\bheat(?:ed)? (?:it |them )?(?:through|again)\b/i;
+/** Kept over a night or for days, as steps say it. */
+const KEPT_LONG =
+  /\b(?:keep|kept|keeps|store[sd]?|hold|held|leave|left|refrigerat\w*|chill\w*|fridge|last[s]?)\b[^.;]{0,50}\b(?:over ?night|(?:\d{1,2}|one|two|three|four|five|six|seven|a few|several|an?|some) (?:days?|weeks?)|until (?:tomorrow|the next day|the day after))\b/i;
+
+export const REHEAT =
+  /\bre-?heat\w*|\bwarm(?:ed)? (?:it |them )?(?:through|again|up)\b|\bheat(?:ed)? (?:it |them )?(?:through|again)\b|\bbr(?:ing|ought) (?:it |them )?back (?:up )?to (?:temperature|heat|a? ?core|\d)|\bre-?warm\w*/i;
 
 const HERBS_AND_VEGETABLES =
   /garlic|basil|parsley|thyme|rosemary|sage|chives|tarragon|chervil|dill|mint|coriander|chilli|pepper$|tomato|onion|shallot|mushroom|aubergine|courgette|artichoke|lemon|ginger|herb/;

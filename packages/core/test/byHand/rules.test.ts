@@ -185,6 +185,13 @@ describe('local rules', () => {
     ['Cups\nserves 8\n3 egg whites\n150 g sugar\nMethod\n1. Boil the sugar with water to 118 °C and pour on the whites.', ['raw-egg']],
     ['Sandwich\nserves 4\n100 g alfalfa\n8 slices bread', ['sprouts-or-cut-melon']],
     ['Cold soup\nserves 4\n1 kg tomatoes\n2 cloves garlic\n50 ml olive oil\nMethod\n1. Blend with the oil.', []],
+    // What is kept over a night or for days, as its steps say it.
+    ['Salad\nserves 6\n300 g rice\n1 cucumber\nMethod\n1. Boil the rice, rinse and keep in the fridge for two days.', ['cooked-kept']],
+    ['Cream\nserves 6\n6 egg yolks\n500 ml cream\nMethod\n1. Bake in a bath until 80 °C.\n2. Chill for four days.', ['cooked-kept']],
+    ['Rice\nserves 6\n300 g rice\nMethod\n1. Boil the rice.\n2. Chill for 20 minutes and dress.', []],
+    ['Beans\nserves 6\n300 g dried beans\nMethod\n1. Soak overnight.\n2. Serve with oil.', []],
+    ['Stock\nserves 8\n2 l veal stock\nMethod\n1. Bring back to 65 °C and use.', ['reheated']],
+    ['Pasta\nserves 4\n300 g pasta\nMethod\n1. Drop into water, bring back to the boil, and cook for 9 minutes.', []],
   ] as const)('%j can go wrong by %j', (text, hazards) => {
     expect(dishHazards(dishFrom(text))[0]!.hazards).toEqual(hazards);
   });

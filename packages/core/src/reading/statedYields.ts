@@ -1,0 +1,49 @@
+import type { FactBook } from '../ingredients';
+import { unitOf, type Amount } from '../quantity';
+import type { YieldStep } from '../dish/types';
+
+/** States that change how much there is, as facts name them. "Cooked" leaves open by what way: the first that the fact has. */
+const STATES = /^(cooked|boiled|steamed|soaked|peeled|cored|podded|shelled|picked|filleted|segmented|stoned|seeded|trimmed)\b/i;
+/** "450 g rice (cooked weight)" */
+const WEIGHT_OF = /^(cooked|boiled|soaked|peeled|podded|shelled|picked|trimmed|prepared)\s+weight$/i;
+
+const STATE_BEFORE = /^(boiled|steamed|soaked|podded|shelled|picked|trimmed)\s+(?=\p{L}{3})/iu;
+
+/** A state before the noun that is no part of its name, since a fact says what it does: "boiled rice", "podded broad beans". */
+export function stateOf(item: string, book: FactBook): RegExpExecArray | null {
+  const state = STATE_BEFORE.exec(item);
+  if (!state) return null;
+  const fact = book.find(item.slice(state[0].length));
+  const whole = book.find(item);
+  const way = state[1]!.toLowerCase();
+  const knows = fact?.cooked.some((each) => each.way === way) || fact?.trim.some(({ preparation }) => preparation === way);
+  return knows && (whole === null || whole.name === fact!.name) ? state : null;
+}
+
+/**
+ * What trimming or cooking left of an ingredient whose amount is that of the prepared one. A state before the noun says what is weighed,
+ * "200 g cooked rice", "500 g peeled carrots"; behind a comma it says what is done afterwards, "200 g rice, cooked".
+ *
+ * @param before - what stands before the noun; empty where nothing does
+ * @param inside - what stands in brackets
+ * @returns empty where nothing is said, the amount is a count, or no fact knows what the state does
+ * @source the convention of recipe writing that what stands before the noun is done before measuring
+ */
+export function statedYields(
+  item: string,
+  amount: Amount | null,
+  before: string,
+  inside: readonly string[],
+  book: FactBook,
+): readonly YieldStep[] {
+  if (!amount || unitOf(amount.unit).dimension !== 'mass') return [];
+  const state = STATES.exec(before)?.[1] ?? inside.map((part) => WEIGHT_OF.exec(part)?.[1]).find(Boolean);
+  const fact = state ? book.find(item) : null;
+  if (!state || !fact) return [];
+  const way = state.toLowerCase();
+  const trim = fact.trim.find(({ preparation }) => preparation === way);
+  if (trim) return [{ kind: 'trim', fraction: trim.fraction }];
+  const cooked =
+    fact.cooked.find((each) => each.way === way) ?? (way === 'cooked' ? fact.cooked.find((each) => each.way !== 'baked') : undefined);
+  return cooked ? [{ kind: 'cooking', fraction: cooked.factor }] : [];
+}
