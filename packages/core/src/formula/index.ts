@@ -119,7 +119,8 @@ function sharesOf(all: readonly Weighed[], named: string): readonly Share[] {
     const fresh = isFactOf(/^fresh yeast$/);
     const raised = all.some(isFactOf(/^(?:baking powder|bicarbonate of soda)$/));
     const egg = base(isEgg);
-    const isBread = !raised && /\b(?:bread|loaf|loaves|focaccia|ciabatta|baguettes?|pizza|brioche|buns?|rolls?|flatbreads?|pitta|naan)\b/i.test(named);
+    const isBread =
+      !raised && /\b(?:bread|loaf|loaves|focaccia|ciabatta|baguettes?|pizza|brioche|buns?|rolls?|flatbreads?|pitta|naan)\b/i.test(named);
     if (isBread || all.some(isFactOf(/^(?:yeast|fresh yeast|sourdough starter)$/)))
       shares.push(
         share('bread-liquid', isDoughLiquid, isFlour),
