@@ -39,10 +39,10 @@ const lessonWith = (content: DishContent, change: Partial<LessonDetail> = {}) =>
   lessonOf({ dishes: [{ ...lessonOf().dishes[0]!, content }], ...change });
 
 describe('what is known of a dish', () => {
-  it('is said in three ways: contains, may hold, not known; and only a dish fully known is free of anything', async () => {
+  it('is said in three ways: contains, may contain, not known; and only a dish fully known is free of anything', async () => {
     const { unmount } = dishPage(dishFrom('Plate\nserves 2\n100 g hake in parsley sauce\n50 g pumpkin seeds\n20 g mayonnaise'));
     expect((await screen.findByText('fish')).closest('li')!.textContent).toBe('fish: hake in parsley sauce');
-    expect(screen.getByText('nuts, peanut').closest('li')!.textContent).toBe('may hold nuts, peanut: pumpkin seeds');
+    expect(screen.getByText('nuts, peanut').closest('li')!.textContent).toBe('may contain nuts, peanut: pumpkin seeds');
     expect(screen.getByText('Not known:').closest('p')!.textContent).toBe('Not known: sauce in "hake in parsley sauce".');
     expect(screen.getByText('Read the label:').closest('p')!.textContent).toBe('Read the label: mayonnaise.');
     expect(screen.queryByText(/free of/)).toBeNull();
@@ -189,7 +189,7 @@ describe('the order and its trays', () => {
     // Five students of two portions each take half a celeriac: three are bought.
     expect(within(table!).getByRole('row', { name: /^celeriac/ }).textContent).toBe('celeriac3sharedcelery');
     expect(within(table!).getByRole('row', { name: /^mayonnaise/ }).textContent).toContain(
-      'egg, mustard; may hold soya, milk, sulphites; label: mayonnaise'.replace('soya, milk', 'milk, soya'),
+      'egg, mustard; may contain soya, milk, sulphites; label: mayonnaise'.replace('soya, milk', 'milk, soya'),
     );
     expect(within(table!).getByRole('row', { name: /^crispy onions/ }).textContent).toContain('not known: crispy');
     expect(within(tray!).getByRole('row', { name: /^celeriac/ }).textContent).toContain('cut from one that is shared; celery');

@@ -249,7 +249,7 @@ async function checkSubstitutions(
     if (refused.length > 0)
       throw invalid(
         `substitutions.${index}`,
-        `${swap.item} holds what somebody who eats it must not eat: ${refused.map(({ need }) => need).join(', ')}.`,
+        `${swap.item} contains what somebody who eats it must not eat: ${refused.map(({ need }) => need).join(', ')}.`,
         swap.makings === 'all' ? 'Put in something else, or only for those whom it suits.' : 'Put in something else.',
       );
   }

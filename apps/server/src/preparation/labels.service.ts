@@ -127,7 +127,7 @@ function trayLabels(lesson: LessonDetail): readonly Label[] {
         `${longDate(lesson.date)}, ${lesson.start}${lesson.kitchen ? `, ${lesson.kitchen}` : ''}`,
         `${tray.items.length} things on it`,
       ],
-      holds: [`Holds: ${words(holdsSaid(heldBy(tray), lesson.school.allergenList))}`],
+      holds: [`Contains: ${words(holdsSaid(heldBy(tray), lesson.school.allergenList))}`],
     })),
   );
 }

@@ -281,7 +281,7 @@ export const STARTER_RUBRICS: readonly StarterRubric[] = [
       critical(
         { key: 'can-be-eaten', name: 'All of it can be eaten', strand: 'plating' },
         'Everything on the plate can be eaten and has its allergens named.',
-        'Something cannot be eaten, or holds an allergen that was not named.',
+        'Something cannot be eaten, or contains an allergen that was not named.',
       ),
       BUILD,
       byMeasure(

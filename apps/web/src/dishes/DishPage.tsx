@@ -295,7 +295,7 @@ function DishMargin({ dish, content }: { dish: Dish; content: DishContent }) {
           ))}
           {bySource(mayContain.filter(inList)).map(([from, allergens]) => (
             <li key={from}>
-              may hold <b>{allergens.join(', ')}</b>: {from}
+              may contain <b>{allergens.join(', ')}</b>: {from}
             </li>
           ))}
         </ul>

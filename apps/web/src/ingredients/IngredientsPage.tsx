@@ -104,7 +104,7 @@ const leftAfter = ({ trim, cooked }: IngredientFact) =>
     ...cooked.map(({ way, factor }) => `${way} ${percent(factor)}`),
   ].join(', ');
 const allergensOf = ({ allergens, mayContain }: IngredientFact) =>
-  [...allergens, ...mayContain.map((allergen) => `may hold ${allergen}`)].join(', ');
+  [...allergens, ...mayContain.map((allergen) => `may contain ${allergen}`)].join(', ');
 const priceOf = ({ price }: IngredientFact) =>
   price ? `${exact(price.amount).valueOf().toFixed(2)} per ${price.per === 'each' ? 'piece' : price.per}` : '';
 

@@ -154,11 +154,11 @@ interface ProposalProps {
 
 const doubtText = ({ need, because, by }: SubstituteDoubt): string =>
   because === 'contains'
-    ? `${need}: it holds it`
+    ? `${need}: it contains it`
     : because === 'may contain'
-      ? `${need}: it may hold it`
+      ? `${need}: it may contain it`
       : because === 'reacts alike'
-        ? `${need}: it holds ${by}, which often reacts alike`
+        ? `${need}: it contains ${by}, which often reacts alike`
         : `${need}: its label has to be read`;
 
 function Proposal({ item, substitute, forOne, forAll, onOne, onAll }: ProposalProps) {

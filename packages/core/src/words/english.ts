@@ -156,7 +156,7 @@ export const ENGLISH = {
   holds: (
     { allergens, mayContain, open }: { allergens: readonly string[]; mayContain: readonly string[]; open: Inner },
     { say }: Speaker,
-  ) => [list(allergens), mayContain.length > 0 ? `may hold ${list(mayContain)}` : '', say(open)].filter(Boolean).join('; '),
+  ) => [list(allergens), mayContain.length > 0 ? `may contain ${list(mayContain)}` : '', say(open)].filter(Boolean).join('; '),
   'not-known-of': ({ known, notKnown, labels }: { known: Known; notKnown: readonly string[]; labels: readonly string[] }) =>
     known === 'not known'
       ? 'not known, check the label'
