@@ -25,7 +25,8 @@ const PREPARED = set(`
 /** Words that say how good, how large or of which colour something is, or join others; none of them brings an allergen in. */
 const SAYS_NOTHING = set(`
   a an the of in with and or on for to from by into plus as per your own any about each such some more extra other
-  good best quality wholegrain fine coarse small medium large big little jumbo thick thin smooth crunchy whole half quarter long short round flat
+  good best quality wholegrain fine coarse small medium large big little jumbo tiny thick thin slim slender narrow wide plump even
+  straight curly sized smooth crunchy whole half quarter long short round flat
   light dark pale mild strong plain pure natural unsweetened sweetened sweet bitter dry salted unsalted smoked unsmoked lean fatty streaky
   free range organic wild farmed local seasonal young baby tender mature aged virgin skinless skin boneless bone unwaxed unbleached
   red green yellow white black brown purple golden blonde blond pink blue striped heritage heirloom
