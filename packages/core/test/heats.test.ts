@@ -69,6 +69,8 @@ describe('temperatures said aloud', () => {
     ['roast at two hundred to two hundred and twenty degrees celsius', 200, 220],
     ['bake at three hundred and fifty degrees fahrenheit', 180, 180],
     ['fry at 170/175° for 2 minutes', 170, 175],
+    ['bake at 160 fan for an hour', 180, 180],
+    ['roast, fan 180, until brown', 200, 200],
   ])('%s', (text, least, most) => {
     const [heat] = heatsIn(text);
     expect([Math.round(heat!.least), Math.round(heat!.most)]).toEqual([least, most]);

@@ -97,6 +97,20 @@ describe('a line that is said otherwise', () => {
     expect([read.amount && showAmount(read.amount), read.item, read.preparation]).toEqual([said, item, preparation]);
   });
 
+  it.each([
+    // [line, as it is read, whether it is asked about]
+    ['1.500 g flour', '1500', true],
+    ['2.250 ml stock', '2250', true],
+    ['1.500 kg flour', '3/2', false],
+    ['0.500 g saffron', '1/2', false],
+    ['1 000 g flour', '1000', false],
+    ['1’000 g flour', '1000', false],
+    ['2 400 g tins tomatoes', '2', false],
+  ])('%s is %s, asked about: %s', (line, value, asked) => {
+    const { amount, doubts } = readLine(line);
+    expect([amount?.max, doubts.some(({ code }) => code === 'which-comma')]).toEqual([value, asked]);
+  });
+
   it.each(['Pomegranate molasses - 2 spoons', 'Mace 2 blades'])('asks what a measure nobody knows is: %s', (line) => {
     const { amount, certainty } = readLine(line);
     expect([amount?.max, certainty]).toEqual(['2', 'held']);

@@ -45,9 +45,11 @@ function waysIn(text: string): readonly HeatWay[] {
     const [all, fanBefore, minus, first = '', scaleFirst, second, sign, scaleLast, fanAfter] = match;
     const signed = sign !== undefined || /(?:°|º|\bdeg)/i.test(all);
     const scaled = scaleLast ?? scaleFirst;
-    if (!signed && !scaled) continue;
-    const to = match.index + all.length;
     const isFan = Boolean(fanBefore ?? fanAfter);
+    // "160 fan": only ovens have one, and it is told in Celsius.
+    const isSet = isFan && figure(first) >= 80 && figure(first) <= 260;
+    if (!signed && !scaled && !isSet) continue;
+    const to = match.index + all.length;
     const isSlash = /\/\s?\d/.test(all);
     const low = (minus ? -1 : 1) * figure(first);
     const high = second === undefined ? low : figure(second);
@@ -106,7 +108,7 @@ function clauseAround(text: string, from: number, to: number): string {
  * @example heatsIn('until the core reaches 55-58 °C')[0] // least 55, most 58, of the core
  */
 export function heatsIn(text: string): readonly HeatSaid[] {
-  if (!/[°º]|deg|gas|\d\s?[cf](?![a-z])|celsius|fahrenheit|centigrade/i.test(text)) return [];
+  if (!/[°º]|deg|gas|\d\s?\(?fan|fan\s(?:oven\s)?\d|\d\s?[cf](?![a-z])|celsius|fahrenheit|centigrade/i.test(text)) return [];
   const groups: HeatWay[][] = [];
   for (const way of waysIn(text)) {
     const last = groups.at(-1);

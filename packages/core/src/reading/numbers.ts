@@ -48,7 +48,7 @@ export interface ReadNumber {
   readonly rest: string;
   /** Written as a word: "half", "a", "two". */
   readonly word: boolean;
-  /** What else a comma could mean: "1,500" is read as 1500 and could be 1.5. */
+  /** What else a comma or a point could mean: "1,500" is read as 1500 and could be 1.5; "1.500 g" likewise. */
   readonly orElse?: Exact;
 }
 
@@ -63,6 +63,8 @@ const MIXED = new RegExp(`^(${DIGITS})${FRACTION_TAIL}`);
 const FRACTION = /^(\d{1,3})\s*[/⁄]\s*(\d{1,3})(?![\d/])/;
 const DECIMAL = /^(\d{1,6})[.,](\d{1,4})(?!\d)/;
 const THOUSANDS = /^(\d{1,3}),(\d{3})(?![\d,])/;
+const PARTED = /^(\d{1,3})(?:[’'](\d{3})(?!\d)|\s(0\d{2})(?=\s?(?:g|ml|mg)\b))/i;
+const POINT_OR_THOUSANDS = /^([1-9]\d{0,2})\.(\d{3})(?=\s?(?:g|grams?|ml)\b)/i;
 const INTEGER = new RegExp(`^${DIGITS}(?!\\d)`);
 const WORD = /^(a|an|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|half|quarter)\b(?!-)/i;
 /** "two hundred and fifty", "twenty-five", "fifteen": more than a lone word says. */
@@ -110,6 +112,15 @@ export function readNumber(text: string): ReadNumber | null {
       ...found(exact(`${thousands[1]}${thousands[2]}`), text, thousands[0]),
       orElse: exact(`${thousands[1]}${thousands[2]}`).div(1000),
     };
+  // "1’000 g", "1 000 g": thousands parted as elsewhere in Europe.
+  const parted = PARTED.exec(text);
+  if (parted) return found(exact(`${parted[1]}${parted[2] ?? parted[3]}`), text, parted[0]);
+  // "1.500 g": three figures behind a point of grams may be thousands.
+  const pointed = POINT_OR_THOUSANDS.exec(text);
+  if (pointed) {
+    const thousands = exact(`${pointed[1]}${pointed[2]}`);
+    return { ...found(thousands, text, `${pointed[1]}.${pointed[2]}`), orElse: thousands.div(1000) };
+  }
   const decimal = DECIMAL.exec(text);
   if (decimal) {
     return found(exact(`${Number(`${decimal[1]}${decimal[2]}`)}/${10 ** decimal[2]!.length}`), text, decimal[0]);

@@ -310,7 +310,7 @@ function DOUBTS(doubt: Doubt): string {
     case 'weight-of-piece':
       return `How much does a piece of ${doubt.size} weigh?`;
     case 'which-comma':
-      return `Is this ${doubt.one} or ${doubt.other}? The comma could be either; it was read as ${doubt.one}.`;
+      return `Is this ${doubt.one} or ${doubt.other}? The comma or point could be either; it was read as ${doubt.one}.`;
     case 'left-over':
       return `Is "${doubt.text}" only the name of the ingredient?`;
     case 'which-pint':
