@@ -23,7 +23,7 @@ const isVerb = (word: string, after: string): boolean => {
   if (/^of\b/i.test(after)) return false;
   // "Cream butter and sugar." is a sentence; "cream cheese" is none.
   if (FOOD_VERBS.has(plain))
-    return FOOD_OBJECT.test(after) || (/^\p{L}{3}/u.test(after) && !/^(?:and|or)\b/i.test(after) && /[.!]$/.test(after));
+    return FOOD_OBJECT.test(after) || /^to order\b/i.test(after) || (/^\p{L}{3}/u.test(after) && !/^(?:and|or)\b/i.test(after) && /[.!]$/.test(after));
   return VERBS.has(plain);
 };
 

@@ -46,7 +46,7 @@ const UNIT_ROWS = [
   ['stick', 'count', '1', 'stick', 'sticks', 'stick|sticks'],
   ['slice', 'count', '1', 'slice', 'slices', 'slice|slices|rasher|rashers'],
   ['sheet', 'count', '1', 'sheet', 'sheets', 'sheet|sheets'],
-  ['bunch', 'count', '1', 'bunch', 'bunches', 'bunch|bunches'],
+  ['bunch', 'count', '1', 'bunch', 'bunches', 'bunch|bunches|bch'],
   ['fillet', 'count', '1', 'fillet', 'fillets', 'fillet|fillets'],
   ['ball', 'count', '1', 'ball', 'balls', 'ball|balls'],
   ['strip', 'count', '1', 'strip', 'strips', 'strip|strips'],

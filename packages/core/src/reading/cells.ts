@@ -26,12 +26,15 @@ const cellsOf = (raw: string): string[] =>
     .split(SLASHED.test(raw) ? /\s\/\s/ : /\t|\||(?<=\S) {3,}(?=\S)/)
     .map((cell) => cell.replace(/\s+/g, ' ').trim());
 
+const PORTION_HEAD = /^(?:for\s)?\d{1,3}\s?(?:portions?|ptns?|covers|servings?|people|pax)?$/i;
+const PORTION_HEADS =
+  /\d{1,3}\s(?:portions?|ptns?|covers|servings?|people|pax)\s.*\d{1,3}\s(?:portions?|ptns?|covers|servings?|people|pax)/i;
 /** The titles in the head of a table; null where a line is none. Where gaps were lost, as in the text of a PDF, each word is a title. */
 function headOf(raw: string): readonly string[] | null {
-  // Titles have no figures.
-  if (raw.length > 200 || /\d/.test(raw)) return null;
+  // Titles have no figures, but for how many portions a column is.
+  if (raw.length > 200 || (/\d/.test(raw) && !PORTION_HEADS.test(raw))) return null;
   const bare = raw.replace(/[*_]/g, '').trim();
-  const isHead = (cell: string) => HEAD_CELL.test(cell) || UNIT_HEAD.test(cell);
+  const isHead = (cell: string) => HEAD_CELL.test(cell) || UNIT_HEAD.test(cell) || PORTION_HEAD.test(cell);
   const cells = bare
     .split(HAS_CELLS.test(bare) ? /\t|\||\s{2,}|\s\/\s/ : /\s/)
     .map((cell) => cell.trim())
@@ -60,6 +63,8 @@ export interface Columns {
   readonly close: boolean;
   /** Whether the last column holds minutes: "No. | Step | Min". */
   readonly minutes: boolean;
+  /** Whether there is a column of amounts for one number of portions and one for another: the first counts. */
+  readonly portions: boolean;
 }
 
 const unitHeaded = (cell: string): string[] => {
@@ -77,9 +82,12 @@ export function columnUnits(lines: readonly string[]): readonly (Columns | null)
       const units = head.flatMap(unitHeaded);
       const holds = units.length === 1 || TOGETHER.test(units.join(' '));
       const minutes = /^(?:min(?:ute)?s?|time(?:\s*\(min(?:ute)?s?\))?)$/i.test(head.at(-1)!);
-      now = holds || minutes ? { units, close: !HAS_CELLS.test(raw.trim()) && !minutes, minutes } : null;
+      const portions = PORTION_HEADS.test(raw);
+      now = holds || minutes || portions ? { units, close: !HAS_CELLS.test(raw.trim()) && !minutes, minutes, portions } : null;
       return null;
     }
+    // A rule drawn under the head.
+    if (/^[\s_=–—|+-]+$/.test(raw)) return null;
     const isRow = raw.length <= 200 && (HAS_CELLS.test(raw.trim()) || (now?.close === true && /\d\s*%?$/.test(raw)));
     return isRow ? now : (now = null);
   });
@@ -157,6 +165,7 @@ export function fromCells(raw: string, columns: Columns | null = null): string |
   const left = cells.filter(
     (cell, index) => cell && !used.has(index) && !PERCENT.test(cell) && !(NUMBER.test(cell) && (columnUnit || together >= 0)),
   );
+  if (columns?.portions) return [`${amount} ${left.find((cell) => /\p{L}{2}/u.test(cell) && !isMeasured(cell)) ?? ''}`].join('');
   // The same amount in another system, in a column of its own.
   const beside = left.find((cell) => isMeasured(cell) || cell === amount);
   const [name, ...others] = left.filter((cell) => cell !== beside);

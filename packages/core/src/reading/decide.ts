@@ -23,7 +23,7 @@ const STATES: readonly State[] = (Object.keys(ROLES_OF) as Part[]).flatMap((part
 /** What it costs to go from one part of a text to another without a heading that says so. */
 const GOING: Readonly<Record<Part, Readonly<Partial<Record<Part, number>>>>> = {
   before: { before: 0.5, aside: 0, head: 0, ingredients: -3, method: -8, tools: -2 },
-  head: { head: 0.5, ingredients: 0, method: -2, tools: 0, notes: -1, aside: -1 },
+  head: { head: 0.5, ingredients: 0, method: -4, tools: 0, notes: -1, aside: -1 },
   ingredients: { ingredients: 0.5, method: -0.5, tools: 0, notes: -1.5, aside: -2 },
   method: { method: 0.5, ingredients: -3.5, tools: -0.5, notes: -0.5, aside: -1 },
   tools: { tools: 0.5, ingredients: -1, method: -1, notes: -1 },

@@ -6,12 +6,14 @@ import { readAmount } from './readAmount';
 const LONGEST = 1200;
 /** What leads to a list in a sentence: "You need", "For the batter –", "Topping:". */
 const ASKED =
-  /^(?:(?:so|and|now|first|then),?\s+)?(?:you(?:[’']ll| will)?(?: also)? (?:need|want|take|use)|it takes|takes?|i (?:use|take)|we (?:use|take)|ingredients?(?:\s+are)?|get)\s*[:–—-]?\s+/i;
+  /^(?:(?:so|and|now|first|then),?\s+)?(?:you(?:[’']ll| will)?(?: also)? (?:need|want|take|use)|it takes|takes?|i (?:use|take)|we (?:use|take)|ingredients?(?:\s+are)?|(?:get|buy|shopping)(?=\s*:))\s*[:–—-]?\s+/i;
 const HEADED =
   /^(?!you\b)((?:[Ff]or|[Tt]o)\s+(?:the\s+|an?\s+)?[\p{L}][\p{L}\s’'-]{1,40}|\p{Lu}[\p{L}’'-]{2,20}(?:\s[\p{L}’'-]{2,20}){0,2})\s*(?::|\s[–—-]|\s=)\s+(?=\S)/u;
 /** "For the dough I take", "For rolling you need": a heading inside the sentence. */
 const HEADED_ASKED =
   /^(for\s+(?:the\s+|an?\s+)?\p{L}[\p{L}\s’'-]{1,40}?),?\s+(?:i|we|you|she|he|they)\s+(?:(?:[’']ll|will|always|also|only)\s+)*(?:need|take|use|want|took|used)\s*[:–—-]?\s+(?=\S)/iu;
+/** Words that lead to a list and name nothing. */
+const LEADS = /\b(?:get|buy|shopping|ingredients?|you|need|needs|want|take|takes|use|bag|box|list|provides?|bring)\b/i;
 /** Headings that are about something else than what goes in. */
 const NOT_FOOD =
   /^(?:allergens?|contains|equipment|tools?|utensils|method|notes?|tips?|serves|portions?|yield|to serve with|drinks?|wine|keeps?|storage|time|prep|cook|oven|season|rev|ref|dish|recipe|title)\b/i;
@@ -27,7 +29,10 @@ const bare = (part: string): string =>
 
 /** "olive oil 150ml", "sugar 1 tbsp" */
 const AMOUNT_LAST =
-  /^\p{L}[^\d,:]{1,30}\s(?:\d{1,4}(?:[.,]\d{1,2})?|[½¼¾]|1\/[234])\s?(?:kg|g|ml|cl|dl|l|tbsp|tsp|cups?|oz|lbs?)\.?(?:\s*\([^)]{1,30}\))?$/iu;
+  /^\p{L}[^\d,:]{1,30}\s(?:\d{1,4}(?:[.,]\d{1,2})?|[½¼¾]|1\/[234])\s?(?:kg|g|ml|cl|dl|l|tbsp|tsp|cups?|oz|lbs?)\.?(?:\s*\([^)]{1,30}\))?(?:,\s.{2,30})?$/iu;
+/** "chilli 1", "garlic 2 cloves" */
+const COUNT_LAST =
+  /^\p{L}[^\d,:]{1,30}\s\d{1,2}(?:\s(?:cloves?|bunch(?:es)?|sprigs?|sticks?|heads?|leaves|leaf|tins?|pcs?|no)\.?)?(?:,\s.{2,30})?$/iu;
 
 /** "pinch yeast", "a handful of dill" */
 const BY_EYE_FIRST =
@@ -35,6 +40,7 @@ const BY_EYE_FIRST =
 
 const isAmount = (part: string, book: FactBook): boolean => {
   if (AMOUNT_LAST.test(part) || BY_EYE_FIRST.test(part)) return true;
+  if (COUNT_LAST.test(part) && book.read(part).found.length > 0) return true;
   const read = readAmount(bare(part));
   if (read === null) return false;
   const rest = read.rest.slice(0, 60);
@@ -166,14 +172,28 @@ export function inlineList(raw: string, book: FactBook = SHIPPED_BOOK): InlineLi
     else lines[lines.length - 1] += `, ${part}`;
   }
   const measured = lines.filter((line) => isAmount(line, book)).length;
-  const named = (line: string) => line.split(' ').length <= 4 && book.read(line).notKnown.length === 0 && book.read(line).found.length > 0;
+  const named = (line: string) => {
+    const outside = line.replace(/\s*\([^)]*\)/g, '');
+    return outside.split(' ').length <= 4 && book.read(outside).notKnown.length === 0 && book.read(outside).found.length > 0;
+  };
   const isList =
     measured >= (told ? 1 : asked || headedAsked || (headed && byStrokes) || /^(?:for|to)\b/i.test(headed?.[1] ?? '') ? 2 : 3) &&
     measured >= lines.length * 0.6;
   // "thyme, garlic, olive oil 150ml, salt": foods alone, some of them measured.
-  const areFoods = lines.length >= 3 && measured >= 1 && lines.every((line) => isAmount(line, book) || named(line)) && !/[.!]$/.test(body);
+  const areFoods =
+    lines.length >= 3 &&
+    measured >= 1 &&
+    // "2 Blend half with cream cheese, horseradish, lemon juice" is a step that is numbered.
+    !/^\d{1,2}\s+\p{Lu}/u.test(listed) &&
+    lines.every((line) => isAmount(line, book) || named(line)) &&
+    !/[.!]$/.test(body);
   const isNamed = headed !== null && lines.length >= 2 && lines.every((line) => isAmount(line, book) || named(line)) && !/[.!]$/.test(body);
   if (!isList && !isNamed && !areFoods) return null;
-  if (lines.some((line) => isTold(line) || line.length > 160)) return null;
+  // "warm water 60 ml" is no order.
+  if (lines.some((line) => (isTold(line) && !AMOUNT_LAST.test(line)) || line.length > 160)) return null;
+  // "dressing: 4 tbsp oil, …" heads what follows, in small letters too.
+  const short =
+    asked && /^\p{L}[\p{L}\s-]{2,24}:$/u.test(asked[0].trim()) && asked[0].trim().split(/\s+/).length <= 3 && !LEADS.test(asked[0]);
+  if (short && !NOT_FOOD.test(asked[0])) return { lead: '', heading: asked[0].trim().slice(0, -1), lines, after };
   return { lead: asked ? asked[0].trim() : '', heading: headed ? headed[1]! : '', lines, after };
 }

@@ -40,7 +40,7 @@ const FOR_THE = /^(?:for|to make|making)\s+(?:the\s+|an?\s+)?[^,\d]{2,60}:?$/i;
 const PART =
   /^(?:part|component|stage|section)\s+(?:\d+|[A-Z])\b\s*[:.–-]?|^[A-H]\s[–—-]\s(?=\p{Lu})|^[A-H][.)]\s+(?=\p{Lu})|^\d\s*[.)]\s*(?=for the\b)/iu;
 const ABOUT_IT =
-  /^(?:there (?:is|are|was|were)|there[’']s|this (?:is|was|recipe|dish|soup|cake|bread|one)|these (?:are|were)|it(?:[’']s| is| was) (?:an?|the|my|our|so|perfect|great)|when i was|growing up|nothing (?:beats|better)|perfect for|(?:a|an) (?:classic|simple|quick|great|lovely|family)|(?:i|we)(?:[’']ve| have| had)? (?:made|had|ate|got|first|used to|love|loved|always|never|learned|remember|think|found|grew)|(?:my|our) (?:\p{L}+ ){0,2}(?:used to|always|loves?|loved|made|taught|swears))\b/iu;
+  /^(?:\p{L}.{0,60}\b(?:are everywhere|right now|all you need is|you[’']ll love|so good|my favou?rite|game[- ]changer)|there (?:is|are|was|were)|there[’']s|this (?:is|was|recipe|dish|soup|cake|bread|one)|these (?:are|were)|it(?:[’']s| is| was) (?:an?|the|my|our|so|perfect|great)|when i was|growing up|nothing (?:beats|better)|perfect for|(?:a|an) (?:classic|simple|quick|great|lovely|family)|(?:she|he|they) (?:made|makes|used|always|called|swore|loved)|(?:i|we)(?:[’']ve| have| had)? (?:made|had|ate|got|first|used to|love|loved|always|never|learned|remember|think|found|grew)|(?:my|our) (?:\p{L}+ ){0,2}(?:used to|always|loves?|loved|made|taught|swears))\b/iu;
 const isSentence = (line: string): boolean => /[.!]$/.test(line) && line.split(' ').length >= 3;
 const ZERO: Readonly<Record<Role, number>> = {
   title: 0,
@@ -120,6 +120,11 @@ function likeStep(
   if (words <= 3 && !told && !alone) like.step -= 3;
   if ((measured || behind) && !told && number === null && !sentence) like.step -= 4;
   if (heading && number === null) like.step -= 5;
+  // "SERVICE: quenelle of pate, cucumber, toast"
+  if (/^(?:service|plat(?:e|ing)|to plate|pick ?-?up|to finish|assembly|build|presentation)\s*:\s+\S/i.test(bare) && !behind) {
+    like.step += 8;
+    like.line -= 8;
+  }
   if (/:$/.test(bare) && words <= 6) like.step -= 4;
 }
 
@@ -188,6 +193,11 @@ function likeComponent(
     like.step -= 3;
   }
   if (!headLike) like.component -= 5;
+  // "easy -" leads to what follows, and names nothing.
+  if (/\s[–—-]$/.test(bare) && !heading) {
+    like.component -= 8;
+    like.aside += 6;
+  }
   if (amount && !/\(/.test(bare)) like.component -= 4;
   if (told && !FOR_THE.test(plain) && !TO_PLATE.test(bare) && !marked) like.component -= 3;
   if (bullet) like.component -= 3;
@@ -200,6 +210,7 @@ function likeSection({ bare, text, pointed, words, told }: Seen, like: Likeness)
   // "You will need" may head tools as well; "You need" heads what goes in.
   if (/^you need\s*:?$/i.test(bare)) like.ingredients += 18;
   else if (/^you(?:[’']ll| will)? (?:also )?need\s*:?$/i.test(bare)) like.ingredients += 14;
+  if (METHOD.test(bare) || INGREDIENTS.test(bare) || /^you need\s*:?$/i.test(bare)) like.component -= 8;
   if (METHOD.test(bare) || (pointed && METHOD.test(text))) like.method += 18;
   if (TOOLS.test(bare)) like.tools += words <= 5 || /^[^:]{3,30}:\s*\S/.test(bare) ? 18 : 4;
   if (TOOL.test(bare) && words <= 8 && !told) like.tool += 3;
@@ -259,7 +270,7 @@ function likeAround(
   if (RUNNING_HEAD.test(written)) like.aside += /^\d+$/.test(written) ? 10 : 8;
   if (SIGN_OFF.test(bare) && !food) like.aside += 3;
   // "There is nothing better on a rainy evening …": told of the dish, not how to make it.
-  if (sentence && number === null && ABOUT_IT.test(bare)) {
+  if ((sentence || words >= 6) && number === null && !measured && ABOUT_IT.test(bare)) {
     like.step -= 6;
     like.line -= 4;
     like.aside += 3;
@@ -314,7 +325,14 @@ function likeTitle(
   if (words > 14 || bare.length > 110) like.title -= 6;
   if (/^#\s/.test(short)) like.title += 5;
   if (marked && !/:$/.test(bare)) like.title += 1.5;
-  if (/:$/.test(bare)) like.title -= 6;
+  if (/[:–—-]$/.test(bare)) like.title -= 6;
+  // "HILLSIDE TRAINING AGENCY": who hands the sheet out.
+  if (/\b(?:agency|college|academy|institute|university|catering (?:dept|department)|training (?:centre|center)|school of)\b/i.test(bare)) {
+    like.title -= 7;
+    like.aside += 7;
+    like.component -= 7;
+  }
+  if (/^day\s\d/i.test(bare) && words <= 3) like.component -= 8;
   if (sentence) like.title -= words > 8 ? 9 : 3;
   if (/^\p{Ll}/u.test(bare) && !mostlySmall) like.title -= 3;
   if (measured || behind) like.title -= 6;
@@ -335,7 +353,12 @@ function likeTitle(
   // "Yes! Ours fight for these."
   if (/[.!]$/.test(bare) && !marked && !/\b(?:serves|feeds|makes)\b/i.test(bare)) like.title -= /[.!?]\s\p{Lu}/u.test(bare) ? 6 : 3;
   if (!first && blankBefore && headLike && food && next !== null && (TOOLS.test(next) || INGREDIENTS.test(next))) like.title += 9;
-  if (/^(?:dish|recipe(?:\s+\d{1,2})?|title|name of (?:the )?dish|product|menu item|item)\s*:\s*\p{L}/iu.test(bare)) like.title += 14;
+  if (
+    /^(?:dish|recipe(?:\s+\d{1,2})?|title|name of (?:the )?dish|product|menu item|item|(?:dish|recipe) name|name of recipe)\s*:\s*\p{L}/iu.test(
+      bare,
+    )
+  )
+    like.title += 14;
   // A name right above what the dish gives.
   if (headLike && next !== null && !marked && (yieldSaid(next.slice(0, 80))?.left ?? 9) === 0) like.title += 5;
   if ((bare.match(/,/g)?.length ?? 0) >= 3) like.title -= 4;
@@ -371,7 +394,7 @@ function likeMore(
       // "1 onion, very finely" / "chopped"
       if (words <= 3 && /^(?:\p{L}+ly )?\p{L}+(?:ed|cut|torn)$/u.test(bare) && isMeasured(before)) like.more += 6;
       // "°C for 14 minutes": a figure parted from what it counts.
-      if (/^(?:[°º%)\].,;]|(?:g|kg|ml|l|min|mins|minutes?|hours?)\b)/i.test(bare) && /[\d(]$|\d\s?$/.test(before)) like.more += 12;
+      if (/^(?:[°º%()\].,;]|(?:g|kg|ml|l|min|mins|minutes?|hours?)\b)/i.test(bare) && /[\d(]$|\d\s?$/.test(before)) like.more += 12;
       if (before.length > 36 && !amount && !headLike) like.more += 4;
       if (before.length > 60 && !measured) like.more += 3;
       if (wrapped && goesOn(before, bare)) like.more += 6;
@@ -421,7 +444,7 @@ export function likenessOf(seen: Seen, as?: Role): Readonly<Likeness> {
   likeAround(seen, like);
   likeTitle(seen, like);
   likeMore(seen, like);
-  if (as) like[as] += 14;
+  if (as) like[as] += as === 'ingredients' ? 24 : 14;
   if (seen.hour && (isTold(seen.bare) || verbsIn(seen.bare) > 0 || seen.times)) like.step += 8;
   if (isTableHead(seen.raw)) {
     like.aside += 16;

@@ -48,6 +48,8 @@ export function reverse(text: string): ReadAmount | null {
   const read = readAmount(match[2]!);
   if (!read) return null;
   const after = tidy(read.rest);
+  // "Lemon 2 no"
+  if (!read.unitWritten && /^(?:nos?|ea|each|pcs?|pieces?)\.?$/i.test(after)) return { ...read, rest: match[1]! };
   // "Mace 2 blades"
   if (!read.unitWritten && !read.size && /^\p{Ll}+s$/u.test(after) && !LEADING_PREP.test(`${after} `))
     return { ...read, rest: `${after} of ${match[1]!}` };

@@ -32,22 +32,28 @@ function capital(text: string): string {
 /** "Pickled beetroot      Page 3 of 9" */
 export const PAGE_BEHIND = /\s+page \d{1,3}(?: of \d{1,3})?$/i;
 /** "Product: mushroom velouté" */
-export const LABELLED = /^(?:dish|recipe(?:\s+\d{1,2})?|title|name of (?:the )?dish|product|menu item|item)\s*:\s*\p{L}/iu;
+export const LABELLED =
+  /^(?:dish|recipe(?:\s+\d{1,2})?|title|name of (?:the )?dish|product|menu item|item|(?:dish|recipe) name|name of recipe)\s*:\s*\p{L}/iu;
 const YIELD_BEHIND =
-  /\s+[–—-]\s+\d{1,3}\s+(?:portions?|ptns?|covers?|servings?|people|pax)\s*$|\s*[,;([–—-]*\s*\b(?:serves|makes|feeds|for|yields?|covers)\s+[^()[\]]{1,40}[)\]]?\s*$|\s*[([]\s*(?:[^()[\]\d]{1,30},\s*)?\d{1,3}\s+(?:portions?|ptns?|covers?|servings?|people|pers(?:ons?)?\.?|pax)\s*[)\]]\s*$/i;
+  /\s+[–—-]\s+\d{1,3}\s+(?:portions?|ptns?|covers?|servings?|people|pax)\s*$|\s+[–—-]\s+\d{1,3}\s+(?:small|large|medium|pieces?|pcs)\s*$|\s*[,;([–—-]*\s*\b(?:serves|makes|feeds|for|yields?|covers)\s+[^()[\]]{1,40}[)\]]?\s*$|\s*[([]\s*(?:[^()[\]\d]{1,30},\s*)?\d{1,3}\s+(?:portions?|ptns?|covers?|servings?|people|pers(?:ons?)?\.?|pax)\s*[)\]]\s*$/i;
 
 /** The title without signs, and the portions that stand in it: "Warm lentils (serves 6)". */
 export function titleOf(text: string): { readonly title: string; readonly portions: number | null } {
   const bare = text
     .slice(0, LONGEST_NAME)
     .replace(/^[\s#>*_]+|(?<![\s*_])[\s*_]+$/g, '')
-    .replace(/\*\*/g, '')
+    .replace(/\*\*|(?<=\p{L})[*_](?=\s|$)/gu, '')
     .replace(PAGE_BEHIND, (page, at: number) => (at > 8 ? '' : page))
     .replace(/\s+[–—-]\s+(?:from|by|courtesy of|adapted)\b.*$/i, '')
     .replace(/^(?:sure|ok(?:ay)?|so|well|right|here you (?:go|are))[.,!:]\s+/i, '')
+    .replace(/^table\s+\d{1,3}(?:\.\d{1,2})?\s*[:.–-]?\s+(?=\p{L})/iu, '')
+    .replace(/^subject\s*:\s*(?:(?:re|fwd?|aw|wg)\s*:\s*)*/i, '')
     .replace(/^recipe\s+(?:no\.?\s*)?\d{1,3}(?:\.\d{1,2})?\s*[:.–-]?\s+(?=\p{L})/iu, '')
     .replace(/(?<=\p{L}{3})\s+[|·]\s.*$/u, '')
-    .replace(/^(?:dish|recipe(?:\s+\d{1,2})?|title|name of (?:the )?dish|product|menu item|item)\s*:\s*/i, '')
+    .replace(
+      /^(?:dish|recipe(?:\s+\d{1,2})?|title|name of (?:the )?dish|product|menu item|item|(?:dish|recipe) name|name of recipe)\s*:\s*/i,
+      '',
+    )
     .trim();
   const tail = YIELD_BEHIND.exec(bare);
   const said = tail ? yieldSaid(tail[0].replace(/^[\s,;([–—-]+|[)\]\s]+$/g, '').replace(/^[^\d]{1,30},\s*(?=\d)/, '')) : null;
@@ -72,9 +78,17 @@ export function portionsOfHeading(text: string): number | null {
 }
 
 /** "Mix just before eating. Enough for 4 as a side." */
+/** "Ingredient   4 portions   10 portions": the first of the columns is the one that is read. */
+export const portionsOfColumns = (text: string): number | null => {
+  const columns =
+    /\b(\d{1,3})\s(?:portions?|ptns?|covers|servings?|people|pax)\s+\d{1,3}\s(?:portions?|ptns?|covers|servings?|people|pax)\b/i.exec(text);
+  return columns ? Number(columns[1]) : null;
+};
+
 export function portionsAmong(text: string): number | null {
-  const said = /(?:^|[.!;,]\s|→\s?)((?:enough for|serves|feeds)\s[^.,;]{1,30}|makes\s\d{1,3}\s(?:servings?|portions?))/i.exec(
-    text.slice(-80),
-  );
+  const said =
+    /(?:^|[.!;,]\s|→\s?)((?:enough for|serves|feeds)\s[^.,;]{1,30}|makes\s\d{1,3}\s(?:servings?|portions?)|for\s\d{1,3}\s(?:people|persons?|portions?|servings?))/i.exec(
+      text.slice(-80),
+    );
   return said ? (yieldSaid(said[1]!)?.portions ?? null) : null;
 }

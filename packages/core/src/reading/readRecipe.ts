@@ -2,9 +2,21 @@ import { SHIPPED_BOOK, type FactBook } from '../ingredients';
 import { minutesIn, type Amount } from '../quantity';
 import { plain, singular } from '../text';
 import { decideRoles } from './decide';
+import { isTableHead } from './cells';
 import { inlineList, listInside, type InlineList } from './inlineLists';
 import { looksOf, type Look, type Role } from './looks';
-import { FOR_THE, headingOf, LABELLED, LONGEST_NAME, NUMBERING, portionsAmong, portionsOfAll, portionsOfHeading, titleOf } from './names';
+import {
+  FOR_THE,
+  headingOf,
+  LABELLED,
+  LONGEST_NAME,
+  NUMBERING,
+  portionsAmong,
+  portionsOfAll,
+  portionsOfColumns,
+  portionsOfHeading,
+  titleOf,
+} from './names';
 import { readLine, type LineReading } from './readLine';
 import { sideBySide } from './sideBySide';
 import { yieldSaid } from './yields';
@@ -137,6 +149,9 @@ export function readRecipe(text: string, options: ReadRecipeOptions | FactBook =
   );
 }
 
+/** "Yield: 10 covers          Station: Pasta": two things said in one line of a card's head. */
+const LABELLED_PAIR = /^(\s*\p{Lu}[\p{L} /]{2,24}:\s?\S.{0,60}?)\s{3,}(\p{Lu}[\p{L} /]{2,24}:\s?\S.*)$/u;
+
 /** The most lists that are looked for in one paragraph. */
 const MOST_ROWS = 4;
 
@@ -156,8 +171,10 @@ function partsOfLine(raw: string, book: FactBook, rows = 0): readonly { readonly
 /** A line of the text, or what stands in one row of it: a heading, ingredients, and what is said after them. */
 function rowParts(raw: string, row: InlineList | null): readonly { readonly raw: string; readonly as?: Role }[] {
   // "SOUSED MACKEREL          Yield: 10 portions"
+  const labels = row === null && raw.length < LONGEST_NAME ? LABELLED_PAIR.exec(raw) : null;
+  if (labels) return [{ raw: labels[1]! }, ...rowParts(labels[2]!, null)];
   const gap =
-    row === null && raw.length < LONGEST_NAME && /\S\s\s/.test(raw)
+    row === null && raw.length < LONGEST_NAME && /\S\s\s/.test(raw) && !isTableHead(raw)
       ? /^(\s*\p{L}.{2,80}?)\s{2,}(\(?\s*(?:(?:makes|yields?|serves|covers|portions?)\b.{1,40}|\d{1,3}(?:\s?[-–]\s?\d{1,3})?\s+(?:servings?|portions?|people|covers?|pers\.?)\)?))$/iu.exec(
           raw,
         )
@@ -334,7 +351,7 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
         break;
       }
       case 'aside':
-        if (method.length === 0) portions ??= portionsAmong(look.written);
+        if (method.length === 0) portions ??= portionsOfColumns(look.written) ?? portionsAmong(look.written);
         aside.push(look.written);
         break;
       case 'more': {
@@ -360,6 +377,9 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
     if (role !== 'more') last = role;
     places.push({ at, part, written: look.written, role, component, index });
   }
+  // A mail says in its subject what it is about.
+  const subject = title ? undefined : aside.find((line) => /^subject\s*:/i.test(line));
+  if (subject) ({ title } = titleOf(subject));
   // A list of its own that has nothing in it is not a component.
   const keep = components.map(({ name, texts }) => name !== '' || texts.length > 0);
   const place = keep.map((kept, index) => (kept ? keep.slice(0, index).filter(Boolean).length : null));

@@ -13,7 +13,10 @@ import {
   COUNT_BEHIND,
   IN_BRACKETS_BEHIND,
   LETTERED,
+  METHOD,
   NUMBERED,
+  PART_OF,
+  INGREDIENTS,
   SEASONING,
   STEP_ALONE,
   TO_TASTE,
@@ -112,6 +115,8 @@ export function seenAt(lines: readonly LineToSee[], at: number, manner: Manner, 
     .replace(/\*\*/g, '')
     .replace(/\s*\[(?:edit|hide|show)\]$/i, '')
     .replace(TO_TICK, '')
+    // A scanner parts the large letter that a text begins with: "T his is".
+    .replace(/^([B-HJ-NP-Z])\s(?=\p{Ll}{2,}\s)/u, '$1')
     .trim()
     .replace(PAGE_BEHIND, (page, at: number) => (at > 8 ? '' : page));
   const bullet = BULLET.test(unmarked);
@@ -145,6 +150,7 @@ export function seenAt(lines: readonly LineToSee[], at: number, manner: Manner, 
     /^[-–—=~*]\s?\p{Lu}[^.]{1,40}\s?[-–—=~*]$/u.test(short) ||
     /^#{1,6}\s/.test(short) ||
     /^\*\*[^*]+\*\*:?$/.test(short) ||
+    /^[*_][^*_]{2,60}[*_](?:\s*\([^()]*\))?:?$/.test(short) ||
     /^__[^_]+__:?$/.test(short);
   const marked = heading || (CAPS.test(bare) && /\p{L}{3}/u.test(bare)) || /:$/.test(bare);
 
@@ -155,8 +161,10 @@ export function seenAt(lines: readonly LineToSee[], at: number, manner: Manner, 
   const counted = amount !== null && !amount.unitWritten;
   const behind =
     !amount &&
+    !heading &&
     words <= 12 &&
-    (BETWEEN_COMMAS.test(bare) ||
+    (PART_OF.test(bare) ||
+      BETWEEN_COMMAS.test(bare) ||
       (IN_BRACKETS_BEHIND.test(bare) && /\p{Ll}{2}.*\(/u.test(bare)) ||
       AMOUNT_BEHIND.test(` ${asLine.replace(/\((?:gives|yields|makes|serves|for|about)\b[^)]*\)/i, '')}`) ||
       (COUNT_BEHIND.test(asLine) && book.read(asLine.slice(0, 60)).found.length > 0));
@@ -180,6 +188,8 @@ export function seenAt(lines: readonly LineToSee[], at: number, manner: Manner, 
   const nameLike = told && !sentence && !times && !heats && words <= 7 && /^\p{Lu}/u.test(bare) && !bullet && number === null;
   const among =
     headLike &&
+    !METHOD.test(bare) &&
+    !INGREDIENTS.test(bare) &&
     (manner.mostlySmall ? blankBefore || /^\p{Lu}/u.test(bare) : !/^\p{Ll}/u.test(bare)) &&
     !amount &&
     !behind &&

@@ -41,10 +41,14 @@ function halves(raw: string, column: number): readonly [left: string, right: str
 function listBesideMethod(lines: readonly string[], book: FactBook): readonly Placed[] | null {
   if (lines.length > 200) return null;
   const gaps = lines.flatMap((raw, at) => (/\S\s{2,}\S/.test(raw) ? [at] : []));
-  const [from, last] = [gaps[0], gaps.at(-1)];
-  if (from === undefined || last === undefined || gaps.length < 4) return null;
-  for (const column of columnsOf(lines.slice(from, last + 1))) {
-    const parted = partedAt(column, lines, from, last, book);
+  if (gaps.length < 4) return null;
+  for (const column of columnsOf(lines)) {
+    // A gap ends at the column: from the first such line to the last.
+    const ends = gaps.filter(
+      (at) => /\s\s$/.test(lines[at]!.slice(0, column)) && /\S/.test(lines[at]![column] ?? '') && lines[at]!.slice(0, column).trim() !== '',
+    );
+    const [from, last] = [ends[0], ends.at(-1)];
+    const parted = from === undefined || last === undefined ? null : partedAt(column, lines, from, last, book);
     if (parted) return parted;
   }
   return null;

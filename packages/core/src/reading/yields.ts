@@ -14,7 +14,7 @@ export interface YieldSaid {
 }
 
 const LEAD =
-  /^\W*(?:to make\s+(?=\d)|(?:this\s+)?(?:recipe\s+)?(?:serves|serving|servings?|feeds|fills|will (?:do|make|serve|feed)|batch(?:\s+size)?(?=\s*:)|yields?|makes|gives|covers?|portions?|pax|quantity(?: to (?:produce|make))?|enough|sufficient|for|(?:number|no\.?) of (?:portions|covers|servings|people)|cuts into)\b(?:\s+(?:for|to serve|to make|about))?)\s*[:\-–=]?\s*(?:it\s+serves\s+)?/i;
+  /^\W*(?:to make\s+(?=\d)|(?:this\s+)?(?:recipe\s+)?(?:serves|serving|servings?|feeds|fills|will (?:do|make|serve|feed)|batch(?:\s+size)?(?=\s*:)|yields?|makes|gives|covers?|portions?|pax|quantity(?: to (?:produce|make))?|enough|sufficient|for|(?:number|no\.?)(?: of)? (?:portions|covers|servings|people)|cuts into)\b(?:\s+(?:for|to serve|to make|about))?)\s*[:\-–=]?\s*(?:it\s+serves\s+)?/i;
 const ABOUT = /^(?:about|approx(?:imately)?\.?|around|roughly|up to|at least|~|ca?\.)\s*/i;
 const EATERS = /^(?:people|pers(?:ons?)?\b\.?|portions?|ptns?\b\.?|servings?|covers?|plates?|pax|guests?|students?|diners?|serves)\b/i;
 /** What portions are counted in, where they are pieces. */

@@ -835,4 +835,360 @@ Soften the leeks in a good slosh of oil. Carrots and swede next, diced, ten minu
     ],
     steps: 1,
   },
+  {
+    manner: 'ounces of a family, then talk',
+    text: `Auntie Brid's soda farls
+
+12 oz plain flour
+1 tsp bread soda
+1 tsp salt
+½ pint buttermilk, maybe a drop more
+
+Hot griddle, not too hot or they'll burn before they're done.
+Mix quick and light, don't knead it.
+Pat out a round about half an inch, cut in four.
+7 or 8 minutes each side, then stand them on their edges to do the sides ("harning" she called it).
+Eat with too much butter.`,
+    title: "Auntie Brid's soda farls",
+    portions: null,
+    components: [['', ['12 oz plain flour', '1 tsp bread soda', '1 tsp salt', '0.5 pint buttermilk']]],
+    steps: 5,
+  },
+  {
+    manner: 'a printed page with its numbers, broken by width',
+    text: `Page 41
+
+CHEESE AND ONION PASTIES
+(Makes 6)
+Shortcrust pastry made with 12 oz flour (see page 8)
+8 oz Cheddar, grated
+2 large onions
+l oz butter
+Salt, pepper, a little mustard
+Beaten egg
+
+Set oven to 400°F or Mark 6. Peel and chop the onions and
+fry gently in the butter until soft. Cool, then mix with the
+cheese and seasonings. Roll out the pastry and cut six 6-inch
+circles. Put filling on each, damp the edges and draw up over
+the top. Flute, brush with egg and bake for 30 minutes.
+
+42`,
+    title: 'CHEESE AND ONION PASTIES',
+    portions: 6,
+    components: [
+      ['', ['12 oz Shortcrust pastry made with', '8 oz Cheddar', '2 onions', '1 oz butter', 'Salt', 'pepper', 'mustard', 'egg']],
+    ],
+    steps: 1,
+  },
+  {
+    manner: 'a blog with everything around its card',
+    text: `Skip to main content
+BBQ Corn Ribs – Crisp, Sticky & Ready in 30 Minutes
+June 2, 2025 by Pia
+This post may contain affiliate links.
+Corn ribs are everywhere right now, and for good reason! All you need is a sharp knife and 4 ears of corn.
+Why you'll love this recipe
+- Quick: 30 minutes start to finish
+- Budget friendly
+Ingredients you'll need
+- Corn – fresh, not frozen
+- Oil – any neutral one
+Print Pin
+BBQ Corn Ribs
+5 from 18 votes
+Prep Time 10 mins
+Cook Time 20 mins
+Servings: 4
+Equipment
+- Air fryer
+Ingredients
+- 4 ears corn
+- 2 tbsp olive oil
+- 1 tsp smoked paprika
+- 1/2 tsp garlic powder
+- 1/2 tsp salt
+For the glaze
+- 60 ml BBQ sauce
+- 1 tbsp honey
+Instructions
+1. Cut each ear into quarters lengthwise. Careful: stand it on the flat end.
+2. Toss with oil and spices.
+3. Air fry at 200°C for 15-18 minutes until curled.
+4. Warm the glaze and brush over. Fry 2 minutes more.
+Notes
+No air fryer? Roast at 220°C for 25 minutes.
+Nutrition
+Serving: 1ear | Calories: 190kcal
+Keyword corn, bbq
+You May Also Like
+Elote Salad
+Grilled Peaches`,
+    title: 'BBQ Corn Ribs – Crisp, Sticky & Ready in 30 Minutes',
+    portions: 4,
+    components: [
+      ['', ['4 ears corn', '2 tbsp olive oil', '1 tsp smoked paprika', '0.5 tsp garlic powder', '0.5 tsp salt']],
+      ['Glaze', ['60 ml BBQ sauce', '1 tbsp honey']],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'amounts and names in columns, no title',
+    text: `200 g         dark chocolate (70 %)
+150 g         butter
+4             eggs
+200 g         sugar
+100 g         ground almonds
+1 tbsp        cocoa
+
+Melt chocolate and butter.      Preheat 170 °C.
+Whisk eggs and sugar until tripled.
+Fold together with the almonds. Bake 35 min in a 22 cm tin.
+Dust with cocoa.`,
+    title: '',
+    portions: null,
+    components: [['', ['200 g dark chocolate', '150 g butter', '4 eggs', '200 g sugar', '100 g ground almonds', '1 tbsp cocoa']]],
+    steps: 4,
+  },
+  {
+    manner: 'a mail answered with a dressing in a row',
+    text: `Subject: Re: Re: that lentil thing
+Date: Sun, 8 Mar
+
+> On 7 Mar Kit wrote:
+> what goes in it again
+
+easy -
+puy lentils 250g
+red onion
+cherry toms (punnet)
+feta block
+mint + parsley
+dressing: 4 tbsp oil, 2 tbsp red wine vin, 1 tsp dijon, honey
+
+cook lentils 20ish mins w/ bay, drain + dress hot. chop everything else in when cool. feta last.
+feeds 4-6. better next day x
+
+--
+Sent from my phone`,
+    title: 'that lentil thing',
+    portions: 4,
+    components: [
+      ['', ['250 g puy lentils', 'red onion', 'cherry toms', 'feta block', 'mint + parsley']],
+      ['Dressing', ['4 tbsp oil', '2 tbsp red wine vin', '1 tsp dijon', 'honey']],
+    ],
+    steps: 2,
+  },
+  {
+    manner: 'a cordial over two days',
+    text: `Elderflower Cordial
+20 heads elderflower
+1.5kg sugar
+1.2 litres water
+2 unwaxed lemons
+75g citric acid
+
+Day 1
+Dissolve the sugar in the water over a low heat, then bring to the boil and turn off.
+Pare the zest from the lemons, slice the fruit and put both with the flowers in a large bowl. Pour over the syrup, stir in the citric acid. Cover with a cloth and leave 24 hours.
+
+Day 2
+Line a colander with a clean tea towel and strain. Pour into sterilised bottles.
+Keeps 6 weeks in the fridge, or freeze.
+To serve: 1 part cordial to 5 of sparkling water.`,
+    title: 'Elderflower Cordial',
+    portions: null,
+    components: [['', ['20 head elderflower', '1.5 kg sugar', '1.2 l water', '2 unwaxed lemons', '75 g citric acid']]],
+    steps: 4,
+  },
+  {
+    manner: 'rows with semicolons',
+    text: `Bánh xèo (crispy turmeric pancakes) - 6 large
+Batter: rice flour 200 g; cornflour 30 g; turmeric 1 tsp; coconut milk 200 ml; water 250 ml; salt ½ tsp; spring onions 3, sliced
+Filling: oyster mushrooms 300 g; bean sprouts 250 g; tofu 200 g, cubed; oil for frying
+Dip: lime juice 60 ml; sugar 30 g; soy sauce 45 ml; warm water 60 ml; chilli 1; garlic 1 clove
+To serve: lettuce, mint, Thai basil
+1. Whisk batter, rest 30 min.
+2. Stir dip until sugar dissolves.
+3. Fry mushrooms and tofu till brown, set aside.
+4. Get a 26 cm pan very hot, oil, a ladle of batter, swirl. Sprouts and filling on one half. Lid on 1 min, off 2 min till edges lift and crackle. Fold.
+5. Eat wrapped in leaves, dipped.`,
+    title: 'Bánh xèo (crispy turmeric pancakes)',
+    portions: 6,
+    components: [
+      [
+        'Batter',
+        ['200 g rice flour', '30 g cornflour', '1 tsp turmeric', '200 ml coconut milk', '250 ml water', '0.5 tsp salt', '3 spring onions'],
+      ],
+      ['Filling', ['300 g oyster mushrooms', '250 g bean sprouts', '200 g tofu', 'oil']],
+      ['Dip', ['60 ml lime juice', '30 g sugar', '45 ml soy sauce', '60 ml warm water', '1 chilli', '1 clove garlic']],
+      ['To serve', ['lettuce', 'mint', 'Thai basil']],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'grams of a grandmother, glasses and a rind',
+    text: `Nonna Pia's ciambella
+
+4 eggs
+300 gr sugar
+1 glass of milk
+1 glass of seed oil
+450 gr flour
+1 sachet raising agent (16 gr)
+the rind of a lemon
+
+Beat the eggs with the sugar at least ten minutes. Add oil and milk pouring slowly, then the lemon, the flour sifted with the raising agent.
+Butter and flour a ring mould. 180 degrees, 40/45 minutes. Don't open the oven!!
+
+She made it every Sunday.`,
+    title: "Nonna Pia's ciambella",
+    portions: null,
+    components: [
+      ['', ['4 eggs', '300 g sugar', '1 glass of milk', '1 glass of seed oil', '450 g flour', '1 packet raising agent', '1 lemon']],
+    ],
+    steps: 2,
+  },
+  {
+    manner: 'a blog with stars and comments',
+    text: `Vegan Chilli sin Carne | Budget Bowls
+5.0 (32)
+Prep 15 min • Cook 50 min • Serves 6
+
+INGREDIENTS
+For the chilli:
+2 tbsp rapeseed oil
+2 red onions, finely chopped
+3 cloves of garlic, minced
+1 tbsp each ground cumin and smoked paprika
+2 x 400g cans kidney beans, drained
+2 x 400g cans chopped tomatoes
+1 vegetable stock cube
+25g dark chocolate
+To serve:
+rice, coriander, lime wedges
+
+DIRECTIONS
+1. Heat the oil in a big pot and cook the onions for 8 minutes.
+2. Stir in garlic and spices; 1 minute.
+3. Add beans, tomatoes, crumbled stock cube and 200ml water. Bubble gently for 40 minutes.
+4. Stir in the chocolate. Serve.
+
+Storage: 4 days in the fridge.
+Comments (3)
+Jo: made this with lentils, yum!`,
+    title: 'Vegan Chilli sin Carne',
+    portions: 6,
+    components: [
+      [
+        'Chilli',
+        [
+          '2 tbsp rapeseed oil',
+          '2 red onions',
+          '3 clove garlic',
+          '1 tbsp ground cumin and smoked paprika',
+          '2 tin kidney beans',
+          '2 tin chopped tomatoes',
+          '1 vegetable stock cube',
+          '25 g dark chocolate',
+        ],
+      ],
+      ['To serve', ['rice']],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a shopping row and dashes',
+    text: `Miso aubergines for the BBQ (Sat)
+
+get: 6 aubergines, white miso (small tub), mirin, sugar, sesame seeds, spring onions
+
+- whisk 4 tbsp miso, 3 tbsp mirin, 2 tbsp sugar
+- halve + score aubergines, oil, grill cut side down 6-8 min
+- flip, paint with miso, 4 min more lid down
+- seeds + onions`,
+    title: 'Miso aubergines for the BBQ (Sat)',
+    portions: null,
+    components: [['', ['6 aubergines', 'white miso', 'mirin', 'sugar', 'sesame seeds', 'spring onions']]],
+    steps: 3,
+  },
+  {
+    manner: 'a translated list with semicolons',
+    text: `Ingredients:
+- 500g of rhubarb (cut in pieces of 2cm);
+- 150g of sugar;
+- 3 eggs;
+- 20cl of liquid cream;
+- 1 shortcrust pastry.
+
+Steps:
+1/ Let the rhubarb drain with 50g sugar for 1h.
+2/ Line the tin with the pastry, prick, pre-bake 10min at 180°C.
+3/ Beat eggs, cream and remaining sugar.
+4/ Put rhubarb, pour the cream, bake 35min.
+
+For 6 people. Preparation: 20min. Cooking: 45min. Difficulty: easy.`,
+    title: '',
+    portions: 6,
+    components: [['', ['500 g rhubarb', '150 g sugar', '3 eggs', '20 cl liquid cream', '1 shortcrust pastry']]],
+    steps: 5,
+  },
+  {
+    manner: 'a scanned page with a parted first letter',
+    text: `14
+
+Savoury Oat Crumble with Leeks
+
+T his is a good stand-by for a cold
+Sunday and uses up odds and ends of
+cheese.
+
+SERVES FOUR
+
+2 lb leeks, cleaned and thickly sliced
+1 oz butter
+1/2 pint cheese sauce
+For the crumble
+4 oz rolled oats
+2 oz plain flour
+2 oz butter
+2 oz hazelnuts, chopped
+salt and pepper
+
+Cook the leeks in the butter for ten
+minutes. Put them in an ovenproof dish
+and cover with the sauce. Rub the but-
+ter into the oats and flour, add the
+nuts. Sprinkle over and bake at Gas 5
+(375°F) for 30-35 minutes.`,
+    title: 'Savoury Oat Crumble with Leeks',
+    portions: 4,
+    components: [
+      ['', ['2 lb leeks', '1 oz butter', '0.5 pint cheese sauce']],
+      ['Crumble', ['4 oz rolled oats', '2 oz plain flour', '2 oz butter', '2 oz hazelnuts', 'salt and pepper']],
+    ],
+    steps: 1,
+  },
+  {
+    manner: 'a workshop’s hand-out in stars and underlines',
+    text: `*Beetroot kvass* (ferment workshop handout, 1L jar)
+
+_you need_
+400g raw beetroot, scrubbed not peeled
+10g salt (2% of the water roughly)
+~800ml filtered water
+optional: slice of ginger, 2 allspice
+
+_do_
+- cube 2cm, into sterilised jar
+- dissolve salt, pour over, leave 3cm headspace
+- weight, lid, 5-7 days at 18-22°C, burp daily
+- strain, fridge, drink within 4 wks
+
+_watch out_ if it smells rotten or has fuzzy mould: bin it`,
+    title: 'Beetroot kvass (ferment workshop handout, 1L jar)',
+    portions: null,
+    components: [['', ['400 g raw beetroot', '10 g salt', '800 ml filtered water', 'slice of ginger']]],
+    steps: 5,
+  },
 ];

@@ -559,4 +559,232 @@ METHOD
     components: [['', ['600 g FETA', '48 CHERRY TOMATOES', '24 leaf BASIL', '150 ml OLIVE OIL', '5 g OREGANO', '2 LEMONS']]],
     steps: 4,
   },
+  {
+    manner: 'lettered parts of a card, each with its lines and work',
+    text: `SPINACH & RICOTTA GNUDI WITH SAGE BUTTER
+
+Yield: 10 covers (6 pcs/cover)          Station: Pasta
+Allergens: G, D, E
+
+A. GNUDI
+   Ricotta, drained overnight        750 g
+   Spinach, cooked and squeezed      400 g
+   Hard cheese, grated               120 g
+   Yolks                             4 ea
+   Nutmeg                            to taste
+   Semolina, for coating             500 g
+
+   1. Chop the spinach very fine.
+   2. Mix all but the semolina; season.
+   3. Scale 20 g balls, bury in semolina. Refrigerate 24 hrs.
+
+B. SAGE BUTTER
+   Butter                            250 g
+   Sage leaves                       30 ea
+   Lemon juice                       20 ml
+
+   1. Brown the butter to hazelnut, add sage, stop with lemon.
+
+C. PICK UP
+   1. Poach gnudi 3 min at a bare simmer.
+   2. Toss in the butter, plate 6, cheese over.`,
+    title: 'SPINACH & RICOTTA GNUDI WITH SAGE BUTTER',
+    portions: 10,
+    components: [
+      ['Gnudi', ['750 g Ricotta', '400 g Spinach', '120 g Hard cheese', '4 Yolks', 'Nutmeg', '500 g Semolina']],
+      ['Sage butter', ['250 g Butter', '30 leaf Sage', '20 ml Lemon juice']],
+      ['Pick up', []],
+    ],
+    steps: 6,
+  },
+  {
+    manner: 'an agency’s sheet with timings and questions',
+    text: `HILLSIDE TRAINING AGENCY
+Course: Introduction to Professional Cookery        Session 9 of 12
+Tutor: to be confirmed
+
+Session aim: Learners will prepare a vegetable stir-fry and boiled rice
+Timings
+13:00 Demonstration
+13:30 Practical
+15:00 Tasting and wash-up
+
+Vegetable stir-fry (2 portions)
+Ingredient        Amount
+Carrot            80 g
+Pepper            80 g
+Mangetout         50 g
+Spring onion      2
+Ginger            5 g
+Soy sauce         20 ml
+Oil               15 ml
+Long grain rice   120 g
+
+Method
+Step 1  Wash and cut all vegetables to even batons.
+Step 2  Boil the rice 12 minutes, drain.
+Step 3  Heat the wok until smoking, add oil and ginger.
+Step 4  Stir-fry hardest vegetables first, 3 minutes in all. Add soy.
+Step 5  Serve with the rice.
+
+Questions
+1. Why are the vegetables cut to the same size?
+2. Name two hazards when using a wok.
+Learner signature ____________`,
+    title: '',
+    portions: null,
+    components: [
+      [
+        '',
+        [
+          '80 g Carrot',
+          '80 g Pepper',
+          '50 g Mangetout',
+          '2 Spring onion',
+          '5 g Ginger',
+          '20 ml Soy sauce',
+          '15 ml Oil',
+          '120 g Long grain rice',
+        ],
+      ],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'parts again as headings of the method',
+    text: `Dish name: Smoked mackerel pâté, pickled cucumber, rye toast
+Portions: 15
+Cost/portion: 1.12
+
+PATE
+Smoked mackerel fillet      600 g
+Cream cheese                300 g
+Horseradish, creamed         40 g
+Lemon                         2 no
+Chives                       20 g
+PICKLED CUCUMBER
+Cucumber                      2 no
+White wine vinegar          150 ml
+Sugar                        60 g
+Salt                         10 g
+Dill                         15 g
+TOAST
+Rye bread                    15 slices
+
+METHOD
+PATE
+1 Flake fish, check for bones
+2 Blend half with cream cheese, horseradish, lemon juice
+3 Fold in the rest and chives. Chill.
+PICKLED CUCUMBER
+1 Slice 2 mm, salt 20 min, rinse
+2 Dissolve sugar in vinegar, pour over with dill, 1 hr
+TOAST
+1 Toast to order
+
+SERVICE: quenelle of pate, cucumber, toast in fingers`,
+    title: 'Smoked mackerel pâté, pickled cucumber, rye toast',
+    portions: 15,
+    components: [
+      ['Pate', ['600 g Smoked mackerel fillet', '300 g Cream cheese', '40 g Horseradish', '2 Lemon', '20 g Chives']],
+      ['Pickled cucumber', ['2 Cucumber', '150 ml White wine vinegar', '60 g Sugar', '10 g Salt', '15 g Dill']],
+      ['Toast', ['15 slice Rye bread']],
+    ],
+    steps: 7,
+  },
+  {
+    manner: 'a soup’s card with the critical point',
+    text: `WILD GARLIC & POTATO SOUP
+Makes 2 litres / 8 portions
+
+Potatoes, floury          600g
+Onion                     1 large
+Butter                    50g
+Vegetable stock           1.2L
+Wild garlic leaves        150g
+Double cream              100ml
+Nutmeg                    grate
+
+1  Sweat onion in butter with lid on, 10 min no colour
+2  Add diced potato and stock, simmer 15 min
+3  Add wild garlic, cook 1 min only (keeps the green)
+4  Blend smooth, pass, add cream, season
+5  Cool quickly or serve at once
+
+CCP: reheat to 75C`,
+    title: 'WILD GARLIC & POTATO SOUP',
+    portions: 8,
+    components: [
+      [
+        '',
+        [
+          '600 g Potatoes',
+          '1 Onion',
+          '50 g Butter',
+          '1.2 l Vegetable stock',
+          '150 g Wild garlic leaves',
+          '100 ml Double cream',
+          'Nutmeg grate',
+        ],
+      ],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'three columns, the method broken beside the lines',
+    text: `COLLEGE OF FOOD - PRODUCTION SHEET
+Module FP201    Wk 4    Group: A2
+Dish: Roast carrot hummus, pitta crisps
+No. Portions: 12
+
+QTY        INGREDIENTS              METHOD
+800 g      Carrots                  Roast carrots with oil and cumin
+40 ml      Oil                      at 190°C for 35 minutes.
+2 tsp      Cumin seed
+400 g      Chickpeas, cooked        Blend with chickpeas, tahini,
+90 g       Tahini                   lemon and garlic to a paste.
+2          Lemons, juice            Season.
+2 cl       Garlic
+4          Pitta breads             Split, cut, bake 160°C 10 min.`,
+    title: 'Roast carrot hummus, pitta crisps',
+    portions: 12,
+    components: [
+      [
+        '',
+        [
+          '800 g Carrots',
+          '40 ml Oil',
+          '2 tsp Cumin seed',
+          '400 g Chickpeas',
+          '90 g Tahini',
+          '2 Lemons',
+          '2 clove Garlic',
+          '4 Pitta breads',
+        ],
+      ],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'columns for four and for ten portions',
+    text: `TABLE 5.3  Steamed sponge pudding
+--------------------------------------------
+Ingredient            4 portions   10 portions
+--------------------------------------------
+Self-raising flour    100 g        250 g
+Caster sugar          75 g         190 g
+Butter                75 g         190 g
+Eggs                  1            3
+Milk                  30 ml        75 ml
+Golden syrup          60 g         150 g
+--------------------------------------------
+1. Grease the basins and place syrup in the base.
+2. Cream butter and sugar, beat in egg.
+3. Fold in flour, let down with milk to a dropping consistency.
+4. Two-thirds fill, cover with greased paper, steam 1 1/2 hours.`,
+    title: 'Steamed sponge pudding',
+    portions: 4,
+    components: [['', ['100 g Self-raising flour', '75 g Caster sugar', '75 g Butter', '1 Eggs', '30 ml Milk', '60 g Golden syrup']]],
+    steps: 4,
+  },
 ];

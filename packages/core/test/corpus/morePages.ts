@@ -230,12 +230,7 @@ Clear away while it bakes.
 Stretch: make a custard.`,
     title: 'BAKED APPLES — a lesson for Year 8',
     portions: null,
-    components: [
-      [
-        'Each student needs',
-        ['1 cooking apple', '1 tbsp raisins', '1 tsp brown sugar', '0.25 tsp mixed spice', '1 knob butter', '2 tbsp water'],
-      ],
-    ],
+    components: [['', ['1 cooking apple', '1 tbsp raisins', '1 tsp brown sugar', '0.25 tsp mixed spice', '1 knob butter', '2 tbsp water']]],
     steps: 5,
   },
   {
