@@ -6,6 +6,7 @@ import { goesOn } from './manner';
 import { isMeasured } from './measured';
 import { CAPS, LEADERS, type Seen } from './seen';
 import {
+  ABOUT_IT,
   INGREDIENTS,
   METHOD,
   STEP_ALONE,
@@ -39,8 +40,6 @@ export type Likeness = Record<Role, number>;
 const FOR_THE = /^(?:for|to make|making)\s+(?:the\s+|an?\s+)?[^,\d]{2,60}:?$/i;
 const PART =
   /^(?:part|component|stage|section)\s+(?:\d+|[A-Z])\b\s*[:.–-]?|^[A-H]\s[–—-]\s(?=\p{Lu})|^[A-H][.)]\s+(?=\p{Lu})|^\d\s*[.)]\s*(?=for the\b)/iu;
-const ABOUT_IT =
-  /^(?:\p{L}.{0,60}\b(?:are everywhere|right now|all you need is|you[’']ll love|so good|my favou?rite|game[- ]changer)|there (?:is|are|was|were)|there[’']s|this (?:is|was|recipe|dish|soup|cake|bread|one)|these (?:are|were)|it(?:[’']s| is| was) (?:an?|the|my|our|so|perfect|great)|when i was|growing up|nothing (?:beats|better)|perfect for|(?:a|an) (?:classic|simple|quick|great|lovely|family)|(?:she|he|they) (?:made|makes|used|always|called|swore|loved)|(?:i|we)(?:[’']ve| have| had)? (?:made|had|ate|got|first|used to|love|loved|always|never|learned|remember|think|found|grew)|(?:my|our) (?:\p{L}+ ){0,2}(?:used to|always|loves?|loved|made|taught|swears))\b/iu;
 const isSentence = (line: string): boolean => /[.!]$/.test(line) && line.split(' ').length >= 3;
 const ZERO: Readonly<Record<Role, number>> = {
   title: 0,

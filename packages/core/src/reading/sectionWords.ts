@@ -26,6 +26,9 @@ export const AROUND =
 /** Headings under which everything is about something else. */
 export const ASIDE_HEADS =
   /^(?:why (?:you|we|this|it|i)\b.{0,40}|timings?|timetable|purpose|scope|records?|responsibilit(?:y|ies)|references|learning (?:aims?|outcomes?|objectives?)|aims?|objectives?|outcomes?|(?:review |check )?questions?|check your (?:learning|understanding|knowledge)|test yourself|activit(?:y|ies)|exercises?|discussion|homework|nutrition(?:\s+(?:facts|information).*)?|reviews?(?:\s*\(\d+\))?|comments?(?:\s*\(\d+\))?|\d+ (?:comments|reviews|thoughts).*|you (?:may|might) also (?:like|enjoy)|related.*|leave a (?:reply|comment)|did you make.*|more recipes.*)\s*:?$/i;
+/** "There is nothing better on a rainy evening …": told of the dish, not how to make it. */
+export const ABOUT_IT =
+  /^(?:\p{L}.{0,60}\b(?:are everywhere|right now|all you need is|you[’']ll love|so good|my favou?rite|game[- ]changer)|there (?:is|are|was|were)|there[’']s|this (?:is|was|recipe|dish|soup|cake|bread|one)|these (?:are|were)|it(?:[’']s| is| was) (?:an?|the|my|our|so|perfect|great)|when i was|growing up|nothing (?:beats|better)|perfect for|(?:a|an) (?:classic|simple|quick|great|lovely|family)|(?:she|he|they) (?:made|makes|used|always|called|swore|loved)|(?:i|we)(?:[’']ve| have| had)? (?:made|had|ate|got|first|used to|love|loved|always|never|learned|remember|think|found|grew)|(?:my|our) (?:\p{L}+ ){0,2}(?:used to|always|loves?|loved|made|taught|swears))\b/iu;
 export const SIGN_OFF =
   /^(?:(?:Aunt|Uncle|Grand\p{Ll}+|Mum|Mom|Dad|Chef)(?:\s\p{Lu}\p{Ll}+)?|\p{Lu}\.|\p{Lu}\p{Ll}{1,12}|[-–—]\s?\p{Lu}\p{Ll}+|x{1,3}|xox\w*)$/u;
 export const RUNNING_HEAD = /^(?:\d{1,4}\s{1,8}\p{Lu}[\p{Lu}\s'’&-]{3,}|\p{Lu}[\p{Lu}\s'’&-]{3,}\s{1,8}\d{1,4}|\d{1,4})$/u;
