@@ -29,7 +29,7 @@ const bare = (part: string): string =>
 
 /** "olive oil 150ml", "sugar 1 tbsp" */
 const AMOUNT_LAST =
-  /^\p{L}[^\d,:]{1,30}\s(?:\d{1,4}(?:[.,]\d{1,2})?|[½¼¾]|1\/[234])\s?(?:kg|g|ml|cl|dl|l|tbsp|tsp|cups?|oz|lbs?)\.?(?:\s*\([^)]{1,30}\))?(?:,\s.{2,30})?$/iu;
+  /^\p{L}[^\d,:]{1,30}\s(?:\d{1,4}(?:[.,]\d{1,2})?|[½¼¾]|1\/[234])\s?(?:kg|g|ml|cl|dl|l|tbsp|tsp|cups?|oz|lbs?)\.?(?:\s*\([^)]{1,30}\))?(?:,\s.{2,30}|\s\p{L}+ed)?$/iu;
 /** "chilli 1", "garlic 2 cloves" */
 const COUNT_LAST =
   /^\p{L}[^\d,:]{1,30}\s\d{1,2}(?:\s(?:cloves?|bunch(?:es)?|sprigs?|sticks?|heads?|leaves|leaf|tins?|pcs?|no)\.?)?(?:,\s.{2,30})?$/iu;
@@ -80,7 +80,12 @@ function toldBehind(text: string, numbered: boolean, book: FactBook): { readonly
     (numbered ? /^(.{4,200}?)\s[—–-]\s(\p{L}.{2,})$/u.exec(text) : /^(.{4,40}?\p{Ll})\.\s+(\p{Lu}.{6,})$/u.exec(text));
   const [, list = '', after = ''] = parted ?? [];
   // "1 Wash and slice the leeks. Peel …" is a numbered step.
-  return parted && isAmount(list, book) && !isTold(list.replace(/^\S+\s+/, '')) && isTold(after) ? { list, after } : null;
+  return parted &&
+    (isAmount(list, book) || (HEADED.test(list) && isAmount(list.replace(HEADED, ''), book))) &&
+    !isTold(list.replace(/^\S+\s+/, '')) &&
+    isTold(after)
+    ? { list, after }
+    : null;
 }
 
 /** A heading and what stands in one row behind it; the heading is empty where there is none. */
@@ -185,7 +190,7 @@ export function inlineList(raw: string, book: FactBook = SHIPPED_BOOK): InlineLi
     measured >= 1 &&
     // "2 Blend half with cream cheese, horseradish, lemon juice" is a step that is numbered.
     !/^\d{1,2}\s+\p{Lu}/u.test(listed) &&
-    lines.every((line) => isAmount(line, book) || named(line)) &&
+    lines.filter((line) => isAmount(line, book) || named(line)).length >= lines.length * (measured >= 2 ? 0.75 : 1) &&
     !/[.!]$/.test(body);
   const isNamed = headed !== null && lines.length >= 2 && lines.every((line) => isAmount(line, book) || named(line)) && !/[.!]$/.test(body);
   if (!isList && !isNamed && !areFoods) return null;

@@ -1,6 +1,7 @@
 import { unitOf } from '../quantity';
 import { isTold, verbsIn } from '../verbs';
 import { isTableHead } from './cells';
+import { likeTitle } from './likeTitle';
 import type { Role } from './looks';
 import { goesOn } from './manner';
 import { isMeasured } from './measured';
@@ -28,7 +29,6 @@ import {
   TO_TASTE,
   RUNNING_HEAD,
 } from './sectionWords';
-import { yieldSaid } from './yields';
 
 /** Whether a line opens something that is not the recipe: questions, aims, readers' comments. */
 export const headsAside = ({ bare, text, pointed }: Pick<Seen, 'bare' | 'text' | 'pointed'>): boolean =>
@@ -166,6 +166,11 @@ function likeComponent(
   if (headLike && blankBefore) like.component += 2;
   if (headLike && COMPONENT_WORDS.test(bare) && !amount) like.component += 2.5;
   if (headLike && blankAfter) like.component += 1;
+  // "beetroot tartlets - 60" over a row of what goes in.
+  if (blankBefore && /^\p{L}[^\d:]{3,40}\s[-–]\s\d{1,3}$/u.test(bare) && next !== null && (next.match(/,\s/g)?.length ?? 0) >= 2) {
+    like.component += 12;
+    like.line -= 6;
+  }
   // A bare name among lines that are all measured is that of a component.
   if (among) {
     like.component += told ? 8 : 7;
@@ -209,7 +214,7 @@ function likeSection({ bare, text, pointed, words, told }: Seen, like: Likeness)
   // "You will need" may head tools as well; "You need" heads what goes in.
   if (/^you need\s*:?$/i.test(bare)) like.ingredients += 18;
   else if (/^you(?:[’']ll| will)? (?:also )?need\s*:?$/i.test(bare)) like.ingredients += 14;
-  if (METHOD.test(bare) || INGREDIENTS.test(bare) || /^you need\s*:?$/i.test(bare)) like.component -= 8;
+  if (METHOD.test(bare) || INGREDIENTS.test(bare) || /^you(?:[’']ll| will)? (?:also )?need\s*:?$/i.test(bare)) like.component -= 8;
   if (METHOD.test(bare) || (pointed && METHOD.test(text))) like.method += 18;
   if (TOOLS.test(bare)) like.tools += words <= 5 || /^[^:]{3,30}:\s*\S/.test(bare) ? 18 : 4;
   if (TOOL.test(bare) && words <= 8 && !told) like.tool += 3;
@@ -293,76 +298,6 @@ function likeAround(
   if (/^\p{Lu}[^,.]{1,30},$/u.test(bare) && words <= 5 && !food) like.aside += 4;
   if (/[|»>]/.test(bare) && cells === null && !amount) like.aside += 2;
   if (measured && !sentence) like.aside -= 4;
-}
-
-/** How much it looks like the title. */
-function likeTitle(
-  {
-    short,
-    bare,
-    bullet,
-    number,
-    marked,
-    words,
-    measured,
-    counted,
-    behind,
-    food,
-    sentence,
-    told,
-    times,
-    headLike,
-    nameLike,
-    next,
-    first,
-    blankBefore,
-    manner: { mostlySmall },
-  }: Seen,
-  like: Likeness,
-): void {
-  if (words <= 10) like.title += 2;
-  if (words > 14 || bare.length > 110) like.title -= 6;
-  if (/^#\s/.test(short)) like.title += 5;
-  if (marked && !/:$/.test(bare)) like.title += 1.5;
-  if (/[:–—-]$/.test(bare)) like.title -= 6;
-  // "HILLSIDE TRAINING AGENCY": who hands the sheet out.
-  if (/\b(?:agency|college|academy|institute|university|catering (?:dept|department)|training (?:centre|center)|school of)\b/i.test(bare)) {
-    like.title -= 7;
-    like.aside += 7;
-    like.component -= 7;
-  }
-  if (/^day\s\d/i.test(bare) && words <= 3) like.component -= 8;
-  if (sentence) like.title -= words > 8 ? 9 : 3;
-  if (/^\p{Ll}/u.test(bare) && !mostlySmall) like.title -= 3;
-  if (measured || behind) like.title -= 6;
-  if (counted && food) like.title -= 3;
-  if (TO_TASTE.test(bare)) like.title -= 4;
-  if (told && !nameLike && (sentence || times || words > 5)) like.title -= 4;
-  if (bullet || number !== null) like.title -= 4;
-  if (like.aside > 3 || like.note > 3 || /,$/.test(bare)) like.title -= 6;
-  if (like.yield > 3 && words <= 4) like.title -= 8;
-  if (like.ingredients > 3 || like.method > 3) like.title -= 12;
-  if (first) like.title += 2;
-  // "Module 6: Emulsion sauces" names the lesson; the dish stands further down.
-  if (/^(?:module|unit|lesson|session|week|chapter|day)\s+\d/i.test(bare)) like.title -= 4;
-  if (/^(?:practical|recipe|dish)\s+(?:no\.?\s?)?\d{1,2}\s*[:.–-]/i.test(bare) && words <= 9 && !sentence) {
-    like.title += 8;
-    like.aside -= 6;
-  }
-  // "Yes! Ours fight for these."
-  if (/[.!]$/.test(bare) && !marked && !/\b(?:serves|feeds|makes)\b/i.test(bare)) like.title -= /[.!?]\s\p{Lu}/u.test(bare) ? 6 : 3;
-  if (!first && blankBefore && headLike && food && next !== null && (TOOLS.test(next) || INGREDIENTS.test(next))) like.title += 9;
-  if (
-    /^(?:dish|recipe(?:\s+\d{1,2})?|title|name of (?:the )?dish|product|menu item|item|(?:dish|recipe) name|name of recipe)\s*:\s*\p{L}/iu.test(
-      bare,
-    )
-  )
-    like.title += 14;
-  // A name right above what the dish gives.
-  if (headLike && next !== null && !marked && (yieldSaid(next.slice(0, 80))?.left ?? 9) === 0) like.title += 5;
-  if ((bare.match(/,/g)?.length ?? 0) >= 3) like.title -= 4;
-  if (nameLike) like.title += 1;
-  if (food) like.title += 0.5;
 }
 
 /** How much it looks as if it went on with the line before it. */

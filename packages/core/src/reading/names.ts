@@ -33,7 +33,7 @@ function capital(text: string): string {
 export const PAGE_BEHIND = /\s+page \d{1,3}(?: of \d{1,3})?$/i;
 /** "Product: mushroom velouté" */
 export const LABELLED =
-  /^(?:dish|recipe(?:\s+\d{1,2})?|title|name of (?:the )?dish|product|menu item|item|(?:dish|recipe) name|name of recipe)\s*:\s*\p{L}/iu;
+  /^(?:dish|recipe(?:\s+\d{1,2})?|title|name of (?:the )?dish|product|menu item|item|(?:dish|recipe) name|name of recipe|name)\s*:\s*\p{L}/iu;
 const YIELD_BEHIND =
   /\s+[–—-]\s+\d{1,3}\s+(?:portions?|ptns?|covers?|servings?|people|pax)\s*$|\s+[–—-]\s+\d{1,3}\s+(?:small|large|medium|pieces?|pcs)\s*$|\s*[,;([–—-]*\s*\b(?:serves|makes|feeds|for|yields?|covers)\s+[^()[\]]{1,40}[)\]]?\s*$|\s*[([]\s*(?:[^()[\]\d]{1,30},\s*)?\d{1,3}\s+(?:portions?|ptns?|covers?|servings?|people|pers(?:ons?)?\.?|pax)\s*[)\]]\s*$/i;
 
@@ -56,7 +56,10 @@ export function titleOf(text: string): { readonly title: string; readonly portio
     )
     .trim();
   const tail = YIELD_BEHIND.exec(bare);
-  const said = tail ? yieldSaid(tail[0].replace(/^[\s,;([–—-]+|[)\]\s]+$/g, '').replace(/^[^\d]{1,30},\s*(?=\d)/, '')) : null;
+  const told = tail?.[0].replace(/^[\s,;([–—-]+|[)\]\s]+$/g, '').replace(/^[^\d]{1,30},\s*(?=\d)/, '');
+  const first = told === undefined ? null : yieldSaid(told);
+  // "(feeds 4, about 85p each)"
+  const said = told !== undefined && (first?.left ?? 9) > 0 ? (yieldSaid(told.split(',')[0]!) ?? first) : first;
   const title = said?.portions && said.left < 4 ? bare.slice(0, tail!.index) : bare;
   // "Tomato jelly (for 30)" leaves no half bracket.
   const whole = /\([^)]*$/.test(title) ? title.slice(0, title.lastIndexOf('(')) : title;
@@ -77,7 +80,6 @@ export function portionsOfHeading(text: string): number | null {
   return brackets && /^(?:serves|feeds|covers|for\s\d)/i.test(brackets[1]!) ? (yieldSaid(brackets[1]!)?.portions ?? null) : null;
 }
 
-/** "Mix just before eating. Enough for 4 as a side." */
 /** "Ingredient   4 portions   10 portions": the first of the columns is the one that is read. */
 export const portionsOfColumns = (text: string): number | null => {
   const columns =
@@ -85,9 +87,10 @@ export const portionsOfColumns = (text: string): number | null => {
   return columns ? Number(columns[1]) : null;
 };
 
+/** "Mix just before eating. Enough for 4 as a side." */
 export function portionsAmong(text: string): number | null {
   const said =
-    /(?:^|[.!;,]\s|→\s?)((?:enough for|serves|feeds)\s[^.,;]{1,30}|makes\s\d{1,3}\s(?:servings?|portions?)|for\s\d{1,3}\s(?:people|persons?|portions?|servings?))/i.exec(
+    /(?:^|[.!;,|]\s|→\s?)(cuts into\s\d{1,3}\s\p{L}+|(?:enough for|serves|feeds)\s[^.,;]{1,30}|makes\s\d{1,3}\s(?:servings?|portions?)|for\s\d{1,3}\s(?:people|persons?|portions?|servings?))/iu.exec(
       text.slice(-80),
     );
   return said ? (yieldSaid(said[1]!)?.portions ?? null) : null;

@@ -150,7 +150,7 @@ export function readRecipe(text: string, options: ReadRecipeOptions | FactBook =
 }
 
 /** "Yield: 10 covers          Station: Pasta": two things said in one line of a card's head. */
-const LABELLED_PAIR = /^(\s*\p{Lu}[\p{L} /]{2,24}:\s?\S.{0,60}?)\s{3,}(\p{Lu}[\p{L} /]{2,24}:\s?\S.*)$/u;
+const LABELLED_PAIR = /^(\s*\p{Lu}[\p{L} /]{1,24}:\s?\S.{0,60}?)\s{3,}(\p{Lu}[\p{L} /]{1,24}:\s?\S.*)$/u;
 
 /** The most lists that are looked for in one paragraph. */
 const MOST_ROWS = 4;

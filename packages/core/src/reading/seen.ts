@@ -166,7 +166,7 @@ export function seenAt(lines: readonly LineToSee[], at: number, manner: Manner, 
     (PART_OF.test(bare) ||
       BETWEEN_COMMAS.test(bare) ||
       (IN_BRACKETS_BEHIND.test(bare) && /\p{Ll}{2}.*\(/u.test(bare)) ||
-      AMOUNT_BEHIND.test(` ${asLine.replace(/\((?:gives|yields|makes|serves|for|about)\b[^)]*\)/i, '')}`) ||
+      AMOUNT_BEHIND.test(` ${asLine.replace(/\((?:gives|yields|makes|serves|feeds|for|about)\b[^)]*\)/i, '')}`) ||
       (COUNT_BEHIND.test(asLine) && book.read(asLine.slice(0, 60)).found.length > 0));
   const food = words <= 14 && book.read(asLine.slice(0, 120)).found.length > 0;
   const sentence = /[.!?…]["”’)]?$/.test(bare) && words >= 5;

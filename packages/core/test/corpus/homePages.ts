@@ -1191,4 +1191,141 @@ _watch out_ if it smells rotten or has fuzzy mould: bin it`,
     components: [['', ['400 g raw beetroot', '10 g salt', '800 ml filtered water', 'slice of ginger']]],
     steps: 5,
   },
+  {
+    manner: 'two systems with a stroke, broken by width',
+    text: `Page 88
+
+HERBY BARLEY SALAD                 Serves 6
+
+8oz/225g pearl barley
+1 pint/570ml vegetable stock
+4oz/110g broad beans, podded weight
+2oz/55g toasted almonds
+1 lemon
+3 tbsp olive oil
+Large handful each of mint, parsley and dill
+
+Simmer the barley in the stock until tender and the stock has been
+absorbed, about 35 minutes. Spread on a tray to cool.
+Blanch the beans for 2 minutes and slip off their skins.
+Dress the barley with the lemon juice and oil while still just warm.
+Toss through the beans, nuts and chopped herbs. Season well.`,
+    title: 'HERBY BARLEY SALAD',
+    portions: 6,
+    components: [
+      [
+        '',
+        [
+          '8 oz pearl barley',
+          '1 pint vegetable stock',
+          '4 oz broad beans',
+          '2 oz toasted almonds',
+          '1 lemon',
+          '3 tbsp olive oil',
+          '1 handful mint',
+        ],
+      ],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a site’s page with its path, rating and cost',
+    text: `Home / Recipes / Baking / Loaf cakes
+
+Sticky ginger loaf
+Rating: 4.5 stars (87)
+Skill level: Easy | Prep: 15m | Cook: 55m | Cuts into 10 slices | Cost: cheap as chips
+
+Save recipe  Share
+
+Dark, sticky and better on day three.
+
+You will need
+150g butter
+125g dark muscovado sugar
+200g golden syrup
+250ml milk
+2 eggs
+100g stem ginger, chopped
+300g plain flour
+1 tsp bicarbonate of soda
+1 tbsp ground ginger
+
+How to make it
+1. Heat oven to 160C/140C fan/gas 3. Line a 900g loaf tin.
+2. Melt the butter, sugar and syrup gently. Off the heat stir in the milk.
+3. Beat in the eggs and the chopped ginger.
+4. Sift in flour, bicarb and spice. Mix briefly.
+5. Bake for 50-55 mins. Cool in the tin.
+
+Per slice: 340 kcal, 14g fat
+More like this: Parkin, Lemon drizzle
+Newsletter: sign up for a recipe every Friday`,
+    title: 'Sticky ginger loaf',
+    portions: 10,
+    components: [
+      [
+        '',
+        [
+          '150 g butter',
+          '125 g dark muscovado sugar',
+          '200 g golden syrup',
+          '250 ml milk',
+          '2 eggs',
+          '100 g stem ginger',
+          '300 g plain flour',
+          '1 tsp bicarbonate of soda',
+          '1 tbsp ground ginger',
+        ],
+      ],
+    ],
+    steps: 6,
+  },
+  {
+    manner: 'a translated list without commas',
+    text: `Ajo blanco (for 6)
+200 gr of raw peeled almonds
+2 cloves of garlic without the germ
+100 gr of bread of the day before
+150 ml of olive oil
+30 ml of vinegar of sherry
+1 lt of very cold water
+Salt
+200 gr of white grapes
+
+Put the bread in water. Grind the almonds with garlic and salt. Add the bread drained and go on grinding while incorporating the oil as a thread. Then the vinegar and water until the texture desired. Pass it by the fine strainer. To the fridge minimum two hours. Serve with the grapes peeled.`,
+    title: 'Ajo blanco',
+    portions: 6,
+    components: [
+      [
+        '',
+        [
+          '200 g raw peeled almonds',
+          '2 clove garlic without the germ',
+          '100 g bread of the day before',
+          '150 ml olive oil',
+          '30 ml vinegar of sherry',
+          '1 l very cold water',
+          'Salt',
+          '200 g white grapes',
+        ],
+      ],
+    ],
+    steps: 1,
+  },
+  {
+    manner: 'rows with arrows, overnight and morning',
+    text: `Sourdough pancakes (uses discard)
+Overnight: 200g discard, 200g flour, 300g milk -> cover, counter
+Morning: 2 eggs, 30g melted butter, 1T sugar, 1t salt, 1t baking soda -> whisk in, rests 10 min (it foams!)
+Griddle 190C/375F, 60 ml each, flip when bubbles pop ~2 min, 1 min other side
+makes ~14`,
+    title: 'Sourdough pancakes (uses discard)',
+    portions: 14,
+    components: [
+      ['Overnight', ['200 g discard', '200 g flour', '300 g milk']],
+      ['Morning', ['2 eggs', '30 g butter', '1 tbsp sugar', '1 tsp salt', '1 tsp baking soda']],
+    ],
+    steps: 3,
+  },
 ];

@@ -787,4 +787,99 @@ Golden syrup          60 g         150 g
     components: [['', ['100 g Self-raising flour', '75 g Caster sugar', '75 g Butter', '1 Eggs', '30 ml Milk', '60 g Golden syrup']]],
     steps: 4,
   },
+  {
+    manner: 'a section’s card with its number beside',
+    text: `BREAKFAST SECTION                       Recipe 12
+Title: Corn & chive drop scones
+Makes: 24 small (12 covers)
+
+2 tins sweetcorn (340g each), drained
+300g self raising flour
+2 tsp paprika
+300ml milk
+3 eggs
+1 bunch chives, snipped
+
+METHOD
+Whisk flour, paprika, milk and eggs to a thick batter and rest for 20 minutes.
+Fold in the corn and chives.
+Cook 30ml ladles on a medium flat top for 2 minutes, flip, 1 minute more.
+Hold at 65°C for no longer than 30 minutes.`,
+    title: 'Corn & chive drop scones',
+    portions: 12,
+    components: [['', ['2 tin sweetcorn', '300 g self raising flour', '2 tsp paprika', '300 ml milk', '3 eggs', '1 bunch chives']]],
+    steps: 4,
+  },
+  {
+    manner: 'a course of an evening, store and fresh apart',
+    text: `Adult Learning Service
+Course: Cook & Eat Well (week 3 of 6)
+Today we will: use spices safely, cook pulses, keep costs down
+
+SPICY BEAN TAGINE (feeds 4, about 85p each)
+
+From the store cupboard
+1 tin chickpeas
+1 tin chopped tomatoes
+1 tsp cumin, 1 tsp cinnamon, half tsp chilli
+100 g dried apricots
+Fresh
+1 onion
+2 carrots
+1 aubergine
+handful coriander
+
+1. Peel and chop the onion and carrots. Cube the aubergine.
+2. Soften onion & carrot in a little oil for 10 mins.
+3. Add spices, stir 1 min. Add aubergine, tin of tomatoes + half a tin of water, apricots.
+4. Simmer 25 mins. Drain chickpeas, add for last 10.
+5. Top with coriander.
+
+Talk about: what could you swap in? 
+Equipment per pair: chopping board, knife, large pan, wooden spoon, tin opener`,
+    title: 'SPICY BEAN TAGINE',
+    portions: 4,
+    components: [
+      [
+        'From the store cupboard',
+        ['1 tin chickpeas', '1 tin chopped tomatoes', '1 tsp cumin', '1 tsp cinnamon', '0.5 tsp chilli', '100 g dried apricots'],
+      ],
+      ['Fresh', ['1 onion', '2 carrots', '1 aubergine', '1 handful coriander']],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'a file with head in pairs and litres to three places',
+    text: `CHEF'S RECIPE FILE
+No: D-31      Name: Rice pudding, prune compote
+Serves: 16    Container: GN 1/2 100mm
+Cost: 0.61    Date: 02/24
+
+Rice pudding
+0.300  kg   short grain rice
+2.000  lt   milk
+0.400  lt   cream
+0.180  kg   caster sugar
+1      ea   vanilla pod
+pinch       salt
+
+Prune compote
+0.400  kg   prunes
+0.300  lt   tea, strong
+0.080  kg   honey
+1      strip orange peel
+
+1) Bring milk, vanilla, salt to boil. Rain in rice. 
+2) Barely simmer 35 min, stir often. 
+3) Add sugar and cream, 5 min more. Remove vanilla.
+4) Compote: hot tea on prunes with honey and peel, overnight.
+5) Serve warm (63C+) or chilled.`,
+    title: 'Name: Rice pudding, prune compote',
+    portions: 16,
+    components: [
+      ['Rice pudding', ['0.3 kg short grain rice', '2 l milk', '0.4 l cream', '0.18 kg caster sugar', '1 vanilla pod', '1 pinch salt']],
+      ['Prune compote', ['0.4 kg prunes', '0.3 l tea', '0.08 kg honey', '1 strip orange peel']],
+    ],
+    steps: 5,
+  },
 ];

@@ -1,0 +1,79 @@
+import type { Likeness } from './likeness';
+import type { Seen } from './seen';
+import { TO_TASTE, TOOLS, INGREDIENTS } from './sectionWords';
+import { yieldSaid } from './yields';
+
+/** How much it looks like the title. */
+export function likeTitle(
+  {
+    short,
+    bare,
+    bullet,
+    number,
+    marked,
+    words,
+    measured,
+    counted,
+    behind,
+    food,
+    sentence,
+    told,
+    times,
+    headLike,
+    nameLike,
+    next,
+    first,
+    blankBefore,
+    manner: { mostlySmall },
+  }: Seen,
+  like: Likeness,
+): void {
+  if (words <= 10) like.title += 2;
+  if (words > 14 || bare.length > 110) like.title -= 6;
+  if (/^#\s/.test(short)) like.title += 5;
+  if (marked && !/:$/.test(bare)) like.title += 1.5;
+  if (/[:–—-]$/.test(bare)) like.title -= 6;
+  // "HILLSIDE TRAINING AGENCY": who hands the sheet out.
+  if (
+    /\b(?:agency|college|academy|institute|university|catering (?:dept|department)|training (?:centre|center)|school of|(?:learning|catering|education) services?)\b/i.test(
+      bare,
+    )
+  ) {
+    like.title -= 7;
+    like.aside += 7;
+    like.component -= 7;
+  }
+  if (/^day\s\d/i.test(bare) && words <= 3) like.component -= 8;
+  if (sentence) like.title -= words > 8 ? 9 : 3;
+  if (/^\p{Ll}/u.test(bare) && !mostlySmall) like.title -= 3;
+  if (measured || behind) like.title -= 6;
+  if (counted && food) like.title -= 3;
+  if (TO_TASTE.test(bare)) like.title -= 4;
+  if (told && !nameLike && (sentence || times || words > 5)) like.title -= 4;
+  if (bullet || number !== null) like.title -= 4;
+  if (like.aside > 3 || like.note > 3 || /,$/.test(bare)) like.title -= 6;
+  if (like.yield > 3 && words <= 4) like.title -= 8;
+  if (like.ingredients > 3 || like.method > 3) like.title -= 12;
+  if (first) like.title += 2;
+  // "Module 6: Emulsion sauces" names the lesson; the dish stands further down.
+  if (/^(?:module|unit|lesson|session|week|chapter|day)\s+\d/i.test(bare)) like.title -= 4;
+  if (/^(?:practical|recipe|dish)\s+(?:no\.?\s?)?\d{1,2}\s*[:.–-]/i.test(bare) && words <= 9 && !sentence) {
+    like.title += 8;
+    like.aside -= 6;
+  }
+  // "Yes! Ours fight for these."
+  if (/[.!]$/.test(bare) && !marked && !/\b(?:serves|feeds|makes)\b/i.test(bare)) like.title -= /[.!?]\s\p{Lu}/u.test(bare) ? 6 : 3;
+  if (!first && blankBefore && headLike && food && next !== null && (TOOLS.test(next) || INGREDIENTS.test(next))) like.title += 9;
+  if (
+    /^(?:dish|recipe(?:\s+\d{1,2})?|title|name of (?:the )?dish|product|menu item|item|(?:dish|recipe) name|name of recipe)\s*:\s*\p{L}/iu.test(
+      bare,
+    )
+  )
+    like.title += 14;
+  // A name right above what the dish gives.
+  if (headLike && next !== null && !marked && (yieldSaid(next.slice(0, 80))?.left ?? 9) === 0) like.title += 5;
+  if ((bare.match(/,/g)?.length ?? 0) >= 3) like.title -= 4;
+  if (/^name\s*:\s*\p{L}/iu.test(bare) && food && words <= 10) like.title += 22;
+  if (nameLike) like.title += 1;
+  if (food) like.title += 0.5;
+}
