@@ -89,6 +89,13 @@ const SAID_OTHERWISE: readonly (readonly [string, string, string, string])[] = [
   ['1/2 lemon, juice of', '½', 'lemon', 'juice'],
   ['thumb-sized piece ginger, grated', '1 thumb', 'ginger', 'grated'],
   ['Cayenne a pinch', '1 pinch', 'Cayenne', ''],
+  ['400g can of cannellini beans, drained weight 240g', '1 tin', 'cannellini beans', ''],
+  ['340 g tin sweetcorn, drained', '1 tin', 'sweetcorn', 'drained'],
+  ['250 ml carton double cream', '250 ml', 'double cream', ''],
+  ['7g sachet fast-action dried yeast', '7 g', 'fast-action dried yeast', ''],
+  ['1 pkg (8 oz) cream cheese', '1 packet', 'cream cheese', ''],
+  ['2 cucumbers sliced thin as you can', '2', 'cucumbers', 'sliced thin as you can'],
+  ['Lemon 2 no', '2', 'Lemon', ''],
 ];
 
 describe('a line that is said otherwise', () => {
@@ -115,6 +122,15 @@ describe('a line that is said otherwise', () => {
     const { amount, certainty } = readLine(line);
     expect([amount?.max, certainty]).toEqual(['2', 'held']);
   });
+
+  it('reads a length with a fraction in it, and what is drained of a tin', () => {
+    const { size, amount, item } = readLine('2½-inch piece of ginger');
+    expect([size, amount?.max, item]).toEqual(['2½ inch', '1', 'ginger']);
+    const { one, oneIs } = readLine('400g can of cannellini beans, drained weight 240g');
+    expect([one?.max, one?.unit, oneIs]).toEqual(['240', 'g', 'drained']);
+  });
+
+  it.each(['Shortcrust pastry made with 12 oz flour'])('asks what "%s" means', (line) => expect(readLine(line).certainty).not.toBe('sure'));
 
   it('takes what comes from a tin for no tin', () => expect(readLine('Juice from tin 500 ml').item).toBe('Juice from tin'));
 });

@@ -65,7 +65,7 @@ const UNIT_ROWS = [
     '1',
     'packet',
     'packets',
-    'packet|packets|pack|packs|sachet|sachets|pkt|pkts|package|packages|bag|bags|carton|cartons|box|boxes|block|blocks|bar|bars',
+    'packet|packets|pack|packs|pkg|pkgs|sachet|sachets|pkt|pkts|package|packages|bag|bags|carton|cartons|box|boxes|block|blocks|bar|bars',
   ],
   ['loaf', 'count', '1', 'loaf', 'loaves', 'loaf|loaves'],
   // Something made to a formula of its own: "1 recipe of pizza dough".

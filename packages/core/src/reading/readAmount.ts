@@ -31,7 +31,8 @@ const HEAPED = /^(?:heaped|heaping|packed|level|scant|generous|good|rounded|smal
 const OF = /^\s*(?:of\b\s*(?:an?\s|the\s)?)?/i;
 const MULTIPLY = /^\s*(?:x|×|\*)\s*(?=\d)/i;
 /** A piece told by its length: "3 cm ginger", "1 x 2cm piece". */
-const LENGTH = /^(?:(\d{1,3})\s*(?:x|×)\s*)?(\d{1,3}(?:[.,]\d)?)[\s-]*(cm|mm|inch(?:es)?)\b\s*(?:pieces?|lengths?|strips?)?\s*/i;
+const LENGTH =
+  /^(?:(\d{1,3})\s*(?:x|×)\s*)?(\d{1,3}(?:[.,]\d|\s?[½¼¾])?|[½¼¾])[\s-]*(cm|mm|inch(?:es)?)\b\s*(?:pieces?|lengths?|strips?)?\s*/i;
 const PLUS = /^\s*(?:plus|\+|and)\s+(?=[\d½⅓⅔¼¾⅛⅜⅝⅞a])/i;
 
 /** Amounts inside an amount, as in "2 x 400 g / 14 oz": nobody writes more of them. */

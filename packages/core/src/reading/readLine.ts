@@ -1,5 +1,6 @@
 import { exact } from '../exact';
 import { isCountable, itemKey, SHIPPED_BOOK, type FactBook } from '../ingredients';
+import { isState } from '../ingredients/names';
 import { amount, unitOf, type Amount } from '../quantity';
 import { holds, type Doubt } from '../dish/doubts';
 import { EMPTY_LINE, type Certainty, type IngredientLine, type OneIs } from '../dish/types';
@@ -72,7 +73,7 @@ const LEFT_OVER =
 /** A unit-like word nobody knows: "3 glugs olive oil". Returns the word, or null. */
 function unknownUnit(item: string, book: FactBook): string | null {
   const [first = '', ...others] = item.split(' ');
-  if (others.length === 0 || book.find(first)) return null;
+  if (others.length === 0 || book.find(first) || isState(first)) return null;
   // "2 c. à s. huile": a lone letter is an abbreviation from somewhere else.
   if (/^\p{L}\.?$/u.test(first)) return first;
   const fact = book.find(others.join(' ').replace(/^of /, ''));
@@ -205,6 +206,16 @@ function readAnew(written: string, book: FactBook): LineReading {
           return inner !== null && (inner.unitWritten || isCountable(tidy(text), book)) && !inner.doubts.length && !tidy(inner.rest);
         });
   if (inBrackets >= 0) read = { ...readAmount(brackets.inside[inBrackets]!)!, rest: text };
+  // "400 g can of beans": one can, of so much.
+  const inTin =
+    read?.unitWritten && unitOf(read.amount.unit).dimension !== 'count' ? /^(tin|can|jar)\s+(?:of\s+)?(?=\p{L})/iu.exec(read.rest) : null;
+  if (read && inTin)
+    read = {
+      ...read,
+      amount: amount(1, /^jar/i.test(inTin[1]!) ? 'jar' : 'tin'),
+      one: read.amount,
+      rest: read.rest.slice(inTin[0].length),
+    };
   const reversed = read !== null && readAmount(text) === null && oneOf === null;
   if (minus) doubts.push({ code: 'dash-or-minus' });
   if (percent) doubts.push({ code: 'percent-of-what', percent: percent[1]! });
@@ -277,6 +288,12 @@ function readAnew(written: string, book: FactBook): LineReading {
   // "4 trout fillets, about 140 g each": what one weighs. "2 bay leaves, 4 sprigs thyme": another ingredient.
   const after = parts
     .filter((part) => {
+      const drained = read && unitOf(read.amount.unit).pack ? /^drained(?:\s+weight)?:?\s+(.+)$/i.exec(part) : null;
+      const weight = drained ? readAmount(drained[1]!) : null;
+      if (weight?.unitWritten && !tidy(weight.rest)) {
+        [one, oneIs] = [weight.amount, 'drained'];
+        return false;
+      }
       const inner = read && unitOf(read.amount.unit).dimension === 'count' ? readAmount(part) : null;
       if (!inner?.unitWritten || !/^(?:each|apiece|in total|total|in all)?$/i.test(tidy(inner.rest))) return true;
       one ??= /each|apiece/i.test(inner.rest) ? inner.amount : weightOfOne(inner.amount, read!.amount);
@@ -326,7 +343,10 @@ function readAnew(written: string, book: FactBook): LineReading {
   }
   // "250 ml carton double cream": the amount is of one pack, whose name is not part of the ingredient.
   if (read?.unitWritten && unitOf(read.amount.unit).dimension !== 'count')
-    item = item.replace(/^(?:cartons?|tubs?|pots?|packs?|packets?|tins?|cans?|jars?|bottles?)\s+(?:of\s+)?(?=\p{L})/iu, '');
+    item = item.replace(
+      /^(?:cartons?|tubs?|pots?|packs?|packets?|sachets?|bags?|punnets?|blocks?|tins?|cans?|jars?|bottles?)\s+(?:of\s+)?(?=\p{L})/iu,
+      '',
+    );
   const alternative = /\s+or\s+(.+)$/i.exec(item);
   if (alternative) {
     notes.push(`or ${alternative[1]!}`);

@@ -241,7 +241,7 @@ TIP: Keep them warm in a low oven (100°C) while you fry the rest.`,
     title: 'Sweetcorn fritters with lime yoghurt',
     portions: 12,
     components: [
-      ['Fritters', ['340 g sweetcorn', '100 g self-raising flour', '1 tsp smoked paprika', '120 ml oat milk', '3 spring onions', 'oil']],
+      ['Fritters', ['1 tin sweetcorn', '100 g self-raising flour', '1 tsp smoked paprika', '120 ml oat milk', '3 spring onions', 'oil']],
       ['Lime yoghurt', ['200 g plain yoghurt', '1 lime', '1 handful coriander leaves']],
     ],
     steps: 4,
