@@ -65,6 +65,20 @@ describe('a handout', () => {
     expect(words).toContain(WHO_DECIDES);
   });
 
+  it('says when a piece is taken out that is served below the rule on purpose', () => {
+    const [step] = SOUP.method;
+    const [component] = SOUP.components;
+    const pink = {
+      ...SOUP,
+      components: [{ ...component!, allowance: { allowance: 'whole-pink' as const, reason: 'as the code allows', kept: [] } }],
+      method: [{ ...step!, text: 'Render, turn, to a core of 54 °C.', celsius: 54, heats: 'core' as const, componentId: component!.id }],
+    };
+    const out = 'Out at about 52 °C, between 51 °C and 53 °C';
+    expect(wordsOf(handoutDocument(pink, 4, 'Draft', care))).toContain(out);
+    const through = { ...pink, components: [component!] };
+    expect(wordsOf(handoutDocument(through, 4, 'Draft', care))).not.toContain('Out at about');
+  });
+
   it('has no care where nothing can hurt, and is one page', async () => {
     const plain = handoutDocument({ ...SOUP, method: [] }, 4, 'Draft', care);
     expect(wordsOf(plain)).not.toContain('Care');

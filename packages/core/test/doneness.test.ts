@@ -10,11 +10,15 @@ import {
   sharesFor,
   ladderOf,
   shownOf,
+  readRecipe,
   takeOutAt,
+  takeOutOfSteps,
+  toDish,
   words,
   type Answer,
   type CalculatorContext,
   type CalculatorKey,
+  type DishContent,
 } from '../src';
 
 const NONE: CalculatorContext = { practices: {}, rules: {}, cutSet: null };
@@ -167,5 +171,39 @@ describe('what else a card computes, worked out by hand', () => {
     ['level', { pan: '0' }, 'pan'],
   ])('%s refuses nonsense by its field: %j', (key, values, field) => {
     expect(ask(key, values)).toMatchObject({ kind: 'refused', field });
+  });
+});
+
+describe('taking out what a dish serves below the rule on purpose', () => {
+  let id = 0;
+  const duck = (method: string, allowed = true): DishContent => {
+    const content = toDish(readRecipe(`Duck\nserves 4\n4 duck breasts (about 180 g each)\nMethod\n${method}`), {
+      newId: () => `t${(id += 1)}`,
+      portions: 4,
+      techniques: [],
+    });
+    const mark = { allowance: 'whole-pink' as const, reason: 'as the code allows', kept: ['whole' as const] };
+    return { ...content, components: content.components.map((each) => ({ ...each, allowance: allowed ? mark : null })) };
+  };
+  const told = (content: DishContent) => [...takeOutOfSteps(content).values()].map((each) => words(each));
+
+  it('is told at the step that names a core, from the oven that was named before', () => {
+    // 180 °C, 35 mm: (54 − 0.021 × 180) ÷ 0.979 = 51.30; 50 mm: (54 − 0.03 × 180) ÷ 0.97 = 50.10; 20 mm: (54 − 0.012 × 180) ÷ 0.988 = 52.47
+    expect(told(duck('1. Heat the oven to 180 °C.\n2. Roast the duck to a core of 54 °C.'))).toEqual([
+      'Out at about 51 °C, between 50 °C and 53 °C, the thicker the earlier: it peaks at 54 °C. A probe decides.',
+    ]);
+  });
+
+  it('takes a pan where no oven is named', () => {
+    // 150 °C, 35 mm: (54 − 0.021 × 150) ÷ 0.979 = 51.94; 50 mm: 51.03; 20 mm: 52.83
+    expect(told(duck('1. Render from a cold pan, turn, to a core of 54 °C.'))).toEqual([
+      'Out at about 52 °C, between 51 °C and 53 °C, the thicker the earlier: it peaks at 54 °C. A probe decides.',
+    ]);
+  });
+
+  it('never takes out before its rule what is cooked through, nor what is heated again', () => {
+    expect(told(duck('1. Roast the duck to a core of 74 °C.', false))).toEqual([]);
+    expect(told(duck('1. Reheat the duck to a core of 74 °C.'))).toEqual([]);
+    expect(told(duck('1. Roast the duck until it is done.'))).toEqual([]);
   });
 });

@@ -93,7 +93,7 @@ For the sauce:
 30 g cold butter
 Method
 1. Slice the onion and cabbage in julienne, sweat for 10 minutes, add the rest and braise for 60 minutes.
-2. Score the skin, render skin side down from a cold pan for 12 minutes, turn, sear the flesh for 2 minutes, probe the core, rest.
+2. Score the skin, render skin side down from a cold pan for 12 minutes, turn, sear the flesh for 2 minutes, to a core of 56 °C, rest.
 3. Reduce port and stock by two thirds and mount with the butter.
 4. Slice the breast, plate against the cabbage, spoon over the sauce, wipe the rim and serve.`,
   `Mussels in cider with fennel (serves 4)

@@ -94,7 +94,7 @@ const WORK: Readonly<Record<string, readonly Entry[]>> = {
     ['', 'Score the skin and salt the duck.', 5, { novice: 8, work: { food: 'raw flesh' } }],
     [
       '',
-      'Render skin side down from a cold pan for 12 minutes, turn, sear the flesh for 2 minutes, probe the core.',
+      'Render skin side down from a cold pan for 12 minutes, turn, sear the flesh for 2 minutes, to a core of 56 °C.',
       15,
       { novice: 18, work: { redo: { times: 0, minutes: 0 } } },
     ],

@@ -3,6 +3,7 @@ import {
   changeSaid,
   dishRuleNotices,
   methodChanges,
+  takeOutOfSteps,
   showAmount,
   shownOf,
   words,
@@ -44,6 +45,7 @@ export function handoutDocument(dish: DishContent, portions: number, edition: st
   const scaled = scaleDish(dish, exact(portions).div(dish.portions), care.book);
   const { shares } = plateBuild(dish);
   const changes = methodChanges(dish);
+  const outs = takeOutOfSteps(dish);
   return {
     info: { title: `${dish.title}, for ${portions}` },
     content: [
@@ -93,6 +95,7 @@ export function handoutDocument(dish: DishContent, portions: number, edition: st
                   ...(changes.has(step.id) ? [{ text: `${words(changeSaid(changes.get(step.id)!, care.boards))}\n`, fontSize: 9 }] : []),
                   { text: `${index + 1}  `, bold: true },
                   ...stepText(step, dish),
+                  ...(outs.has(step.id) ? [{ text: `\n${words(outs.get(step.id)!)}`, fontSize: 9 }] : []),
                 ],
                 margin: [0, 0, 0, 5],
               })),

@@ -46,7 +46,7 @@ function coreRuleOf(kinds: ReadonlySet<FoodKind>, told: string): { readonly rule
 }
 
 /** Degrees Celsius that a text gives for a core; null when it gives none. */
-function coreIn({ text, celsius, heats }: MethodStep): number | null {
+export function coreIn({ text, celsius, heats }: MethodStep): number | null {
   if (heats === 'core' && celsius !== null) return celsius;
   const match =
     /\b(?:core|internal(?: temperature)?|inside|centre|center|middle|thickest part|probe|at the bone|reads|registers)\b[^.;]{0,40}?(\d{2,3})\s*°?\s*(c|f)?\b/i.exec(

@@ -25,6 +25,8 @@ const time = (minutes: number) => {
 
 /** What the local rules say to something measured or planned. None of it says that food is safe. */
 export const RULES_IN_ENGLISH = {
+  'take-out': ({ at, between: [low, high], peak }: { at: number; between: readonly [number, number]; peak: number }, by: Speaker) =>
+    `Out at about ${degrees(at, by)}, between ${degrees(low, by)} and ${degrees(high, by)}, the thicker the earlier: it peaks at ${degrees(peak, by)}. A probe decides.`,
   'rule.measured': (said: RuleHere & { value: number; met: boolean }, by: Speaker) =>
     `${inUnit(said.rule, said.value, by)} measured. ${metOr(said.met)}: ${ruleIn(said, by)}.`,
   'rule.compared': ({ rule, limit, value, met }: RuleHere & { value: number; met: boolean }, by: Speaker) =>

@@ -11,6 +11,7 @@ import {
   type DishContent,
   type IngredientLine,
   methodChanges,
+  takeOutOfSteps,
 } from '@pelvo/core';
 import type { DishSummary } from '@pelvo/contract';
 import { inWords, newId, useDishSearch } from '../../device';
@@ -34,6 +35,7 @@ interface DishEditorProps {
 /** The formula and method of a dish: each line as written beside what it means, doubtful ones marked. */
 export function DishEditor({ content, onChange, readOnlyShape = false }: DishEditorProps) {
   const changes = useMemo(() => methodChanges(content), [content]);
+  const outs = useMemo(() => takeOutOfSteps(content), [content]);
   const shape = readOnlyShape ? undefined : onChange;
   const dishes = useDishSearch(onChange ? { published: true, preparation: true } : null);
   const preparations = dishes.items.filter((dish) => dish.editionId);
@@ -76,6 +78,7 @@ export function DishEditor({ content, onChange, readOnlyShape = false }: DishEdi
         steps={content.method}
         components={content.components}
         changes={changes}
+        outs={outs}
         onChange={shape ? (method) => shape({ ...content, method }) : undefined}
       />
       {readOnlyShape ? null : <WorkSection content={content} onChange={shape ? (method) => shape({ ...content, method }) : undefined} />}

@@ -8,6 +8,7 @@ import {
   techniquesIn,
   temperatureWays,
   type ChangePrompt,
+  type Said,
   type Component,
   type Heated,
   type MethodStep,
@@ -24,11 +25,13 @@ interface MethodProps {
   readonly components: readonly Pick<Component, 'id' | 'name'>[];
   /** What one pair of hands changes before a step, by the step. */
   readonly changes?: ReadonlyMap<string, ChangePrompt>;
+  /** When a piece is taken out, so that it peaks where it shall, by the step. */
+  readonly outs?: ReadonlyMap<string, Said>;
   readonly onChange?: (steps: readonly MethodStep[]) => void;
 }
 
 /** The method: steps in order, moved by dragging, by the arrow buttons, or with the keyboard on the handle. */
-export function Method({ steps, components, changes, onChange }: MethodProps) {
+export function Method({ steps, components, changes, outs, onChange }: MethodProps) {
   const { data: techniques = [] } = useTechniques();
   const { box, onSubmit, reset } = useFields({ text: '' });
   const [heat, setHeat] = useState<HeatScale>(usePreferences().temperature === 'fahrenheit' ? 'fahrenheit' : 'all');
@@ -81,6 +84,7 @@ export function Method({ steps, components, changes, onChange }: MethodProps) {
                 techniques={techniques}
                 components={components}
                 change={changes?.get(step.id)}
+                out={outs?.get(step.id)}
                 earlier={firstNamed(steps.slice(0, index))}
                 heat={heat}
                 onChange={
@@ -111,6 +115,7 @@ interface StepRowProps {
   readonly techniques: readonly TechniqueSummary[];
   readonly components: MethodProps['components'];
   readonly change?: ChangePrompt;
+  readonly out?: Said;
   /** Number of the first step that names each technique, by its id. */
   readonly earlier: ReadonlyMap<string, number>;
   readonly heat: HeatScale;
@@ -118,7 +123,7 @@ interface StepRowProps {
   readonly onMove: (by: number) => void;
 }
 
-function StepRow({ step, index, count, techniques, components, change, earlier, heat, onChange, onMove }: StepRowProps) {
+function StepRow({ step, index, count, techniques, components, change, out, earlier, heat, onChange, onMove }: StepRowProps) {
   const [open, setOpen] = useState(false);
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({
     id: step.id,
@@ -138,6 +143,7 @@ function StepRow({ step, index, count, techniques, components, change, earlier, 
       <div>
         {change ? <p className="border-l-4 border-beet pl-2 text-small">{inWords(changeSaid(change))}</p> : null}
         <p className="[overflow-wrap:anywhere]">{step.text}</p>
+        {out ? <p className="text-small">{inWords(out)}</p> : null}
         <StepFacts step={step} heat={heat} component={components.find(({ id }) => id === step.componentId)?.name ?? ''} />
         <StepCare step={step} techniques={techniques} earlier={earlier} />
         <StepTechniques
