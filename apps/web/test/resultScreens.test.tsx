@@ -3,7 +3,7 @@ import 'fake-indexeddb/auto';
 import { IDBFactory } from 'fake-indexeddb';
 import { screen, waitFor, within } from '@testing-library/react';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { computeResult, type MarkingWay, type Marks } from '@pelvo/core';
+import { computeResult, type Criterion, type MarkingWay, type Marks } from '@pelvo/core';
 import type { ClassResults, DishResult, MarkedDish, MyResult } from '@pelvo/contract';
 import { lessonOf, RUBRIC } from './fixtures';
 import { refused, show } from './screen';
@@ -126,6 +126,36 @@ describe('the results of a class', () => {
     expect(row.textContent).toContain('Cut slips');
     expect(within(screen.getByRole('row', { name: /^Cut 0 2 0 0/ })).getByText('Cut slips (2)')).toBeTruthy();
     expect(screen.getByText('Not begun: Di (Leek salad).')).toBeTruthy();
+  });
+
+  it('shows on a ladder of stages who stopped short and who went on', async () => {
+    const stages = [
+      { name: 'thin', share: 0.5 },
+      { name: 'coats', share: 1 },
+      { name: 'sticky', share: 0.5 },
+    ];
+    const sauce: Criterion = {
+      kind: 'ladder',
+      key: 'sauce',
+      name: 'Sauce',
+      strand: 'cooking',
+      evidence: 'seen',
+      faults: [],
+      weight: 1,
+      stages,
+    };
+    const content = { ...RUBRIC, criteria: [...RUBRIC.criteria, sauce] };
+    const at = (stage: number): Marks => ({ ...WEAK, sauce: { kind: 'ladder', stage, faults: [] } });
+    const of = classResults([marked(at(0)), marked(at(0), { id: 'a2', student: 'Bo' }), marked(at(2), { id: 'a3', student: 'Cy' })]);
+    await page({ ...of, rubrics: [{ editionId: 'r1', number: 2, content }] });
+    const section = (await screen.findByRole('heading', { name: 'Stages reached' })).closest('section')!;
+    expect(within(section).getByRole('row', { name: /^Sauce 2 0 1 thin 2, coats 0, sticky 1$/ })).toBeTruthy();
+  });
+
+  it('says nothing of stages where none is judged', async () => {
+    await page(classResults([marked(WEAK)]));
+    expect(await screen.findByRole('link', { name: 'Ada' })).toBeTruthy();
+    expect(screen.queryByRole('heading', { name: 'Stages reached' })).toBeNull();
   });
 
   it('are given to the students by the lead, and by nobody else', async () => {

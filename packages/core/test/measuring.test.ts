@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import {
+  classLevels,
   checkRubric,
   computeResult,
   gradebookCsv,
@@ -133,6 +134,42 @@ const measured = (level: 1 | 2 | 3 | 4 | null, ...figures: number[]): MarkValue 
 });
 const counted = (count: number): MarkValue => ({ kind: 'counted', count, faults: [] });
 const stage = (at: number): MarkValue => ({ kind: 'ladder', stage: at, faults: [] });
+
+describe('a class on a ladder of stages', () => {
+  const reachedBy = (...at: number[]) =>
+    classLevels(
+      RUBRIC,
+      at.map((each) => ({ order: stage(each) })),
+    )[2]!.reached;
+
+  it('stopped short, stands where it was wanted, or went on', () => {
+    expect(reachedBy(0, 0, 1, 1, 1, 2)).toEqual({
+      short: 2,
+      best: 3,
+      far: 1,
+      stages: [
+        { name: 'cluttered', count: 2, best: false },
+        { name: 'right', count: 3, best: true },
+        { name: 'fussy', count: 1, best: false },
+      ],
+    });
+  });
+
+  it('counts nothing where nothing was seen, and only ladders have stages', () => {
+    const [cubes, missed, stages] = classLevels(RUBRIC, [{ order: { kind: 'notSeen' }, dice: measured(2, 10) }]);
+    expect([cubes!.reached, missed!.reached, stages!.reached!.best, stages!.notSeen]).toEqual([null, null, 0, 1]);
+  });
+
+  it('holds several stages beside one another for right', () => {
+    const two = { ...order, stages: [stages[0]!, stages[1]!, { name: 'also right', share: 1 }, stages[2]!] };
+    const of = { ...RUBRIC, criteria: [two] };
+    const { short, best, far } = classLevels(
+      of,
+      [0, 1, 2, 3].map((each) => ({ order: stage(each) })),
+    )[0]!.reached!;
+    expect([short, best, far]).toEqual([1, 2, 1]);
+  });
+});
 
 describe('criteria of every kind', () => {
   it('stand in a gradebook, a column each, and run in no spreadsheet', () => {

@@ -135,6 +135,7 @@ function Results({ of, onChanged }: { of: ClassResults; onChanged: () => void })
         <LevelsChart levels={levels} />
       </Section>
       <LevelsTable levels={levels} />
+      <Stages levels={levels} />
       <Section title="Marks">
         <DataTable
           rows={results}
@@ -207,6 +208,39 @@ function LevelsTable({ levels }: { levels: readonly CriterionLevels[] }) {
         ]}
       />
     </details>
+  );
+}
+
+/** Where the class stands on each ladder of stages: who stopped short, who went on. */
+function Stages({ levels }: { levels: readonly CriterionLevels[] }) {
+  const ladders = levels.flatMap(({ key, name, reached }) =>
+    reached && reached.stages.some(({ count }) => count > 0) ? [{ key, name, reached }] : [],
+  );
+  if (ladders.length === 0) return null;
+  return (
+    <Section title="Stages reached">
+      <DataTable
+        rows={ladders}
+        keyOf={({ key }) => key}
+        columns={[
+          { head: 'Criterion', names: true, cell: ({ name }) => name },
+          { head: 'Too short', align: 'right', cell: ({ reached }) => reached.short },
+          { head: 'As wanted', align: 'right', cell: ({ reached }) => reached.best },
+          { head: 'Too far', align: 'right', cell: ({ reached }) => reached.far },
+          {
+            head: 'By stage',
+            small: true,
+            cell: ({ reached }) =>
+              reached.stages.map(({ name, count, best }, at) => (
+                <span key={name}>
+                  {at > 0 ? ', ' : ''}
+                  {best ? <b>{name}</b> : name} {count}
+                </span>
+              )),
+          },
+        ]}
+      />
+    </Section>
   );
 }
 

@@ -1,4 +1,5 @@
 import { seenOf, standingOf } from './kinds';
+import type { LadderCriterion } from './kinds/ladder';
 import type { Criterion, Marks, RubricContent } from './types';
 
 /** How a class did on one criterion. */
@@ -13,6 +14,31 @@ export interface CriterionLevels {
   readonly unmarked: number;
   /** The fault noted most often, and how often; null when none was. */
   readonly commonFault: { readonly see: string; readonly count: number } | null;
+  /** Of a ladder of stages: how many stopped short of the best stage, reached it, and went on; and how many stand at each. Null for others. */
+  readonly reached: StagesReached | null;
+}
+
+export interface StagesReached {
+  readonly short: number;
+  readonly best: number;
+  readonly far: number;
+  readonly stages: readonly { readonly name: string; readonly count: number; readonly best: boolean }[];
+}
+
+/** Where the dishes of a class stand on a ladder. The best stages are those that earn all; there may be several beside one another. */
+function stagesReached({ stages }: LadderCriterion, reached: readonly number[]): StagesReached {
+  const best = stages.flatMap(({ share }, at) => (share === 1 ? [at] : []));
+  const [first, last] = [best[0] ?? 0, best.at(-1) ?? stages.length - 1];
+  return {
+    short: reached.filter((stage) => stage < first).length,
+    best: reached.filter((stage) => stage >= first && stage <= last).length,
+    far: reached.filter((stage) => stage > last).length,
+    stages: stages.map(({ name }, at) => ({
+      name,
+      count: reached.filter((stage) => stage === at).length,
+      best: at >= first && at <= last,
+    })),
+  };
 }
 
 /** Counts of levels by criterion over the dishes of a class, in the rubric's order. */
@@ -22,6 +48,7 @@ export function classLevels(rubric: RubricContent, dishes: readonly Marks[]): re
     const faults = new Map<string, number>();
     let notSeen = 0;
     let unmarked = 0;
+    const reached: number[] = [];
     for (const marks of dishes) {
       const value = marks[criterion.key];
       const seen = seenOf(criterion, value);
@@ -29,6 +56,7 @@ export function classLevels(rubric: RubricContent, dishes: readonly Marks[]): re
       else if (!seen) notSeen += 1;
       else {
         counts[standingOf(criterion, seen, rubric).level - 1]! += 1;
+        if (seen.kind === 'ladder') reached.push(seen.stage);
         for (const key of seen.faults) faults.set(key, (faults.get(key) ?? 0) + 1);
       }
     }
@@ -43,6 +71,7 @@ export function classLevels(rubric: RubricContent, dishes: readonly Marks[]): re
       notSeen,
       unmarked,
       commonFault: fault ? { see: fault.see, count: top[1] } : null,
+      reached: criterion.kind === 'ladder' ? stagesReached(criterion, reached) : null,
     };
   });
 }
