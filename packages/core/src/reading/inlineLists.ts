@@ -165,11 +165,17 @@ export function inlineList(raw: string, book: FactBook = SHIPPED_BOOK): InlineLi
   // A list in a sentence ends where the sentence does; bullets go on to the end of the line.
   const end = byBullets ? -1 : body.search(/(?<=\p{L}{2}|\))[.!]\s+(?=\p{Lu})/u);
   const listed = (end < 0 ? body : body.slice(0, end)).replace(/[.]$/, '');
-  const after = told?.after ?? (end < 0 ? '' : body.slice(end + 1).trim());
+  let after = told?.after ?? (end < 0 ? '' : body.slice(end + 1).trim());
   const sums = listed.split(/\s+\+\s+/);
   const strokes = listed.split(/\s+\/\s+/);
   const byStrokes = strokes.length >= 3 && strokes.filter((part) => isAmount(part, book)).length >= strokes.length * 0.6;
-  const parts = byBullets ? bullets : sums.length >= 3 ? sums : byStrokes ? strokes : cutAtCommas(listed, book);
+  let parts = byBullets ? bullets : sums.length >= 3 ? sums : byStrokes ? strokes : cutAtCommas(listed, book);
+  // "Leek oil: 200 g leek greens, 300 g oil, blend 6 min, hang": what is done stands behind what goes in.
+  const work = headed && !byBullets ? parts.findIndex((part) => isTold(part) && !isAmount(part, book)) : -1;
+  if (work >= 2) {
+    after = [parts.slice(work).join(', '), after].filter(Boolean).join('. ');
+    parts = parts.slice(0, work);
+  }
   const lines: string[] = [];
   for (const part of parts.map((each) => bare(each.trim())).filter(Boolean)) {
     const own = isAmount(part, book) || (book.read(part.slice(0, 80)).found.length > 0 && !SAYS_HOW.test(part));
@@ -182,7 +188,8 @@ export function inlineList(raw: string, book: FactBook = SHIPPED_BOOK): InlineLi
     return outside.split(' ').length <= 4 && book.read(outside).notKnown.length === 0 && book.read(outside).found.length > 0;
   };
   const isList =
-    measured >= (told ? 1 : asked || headedAsked || (headed && byStrokes) || /^(?:for|to)\b/i.test(headed?.[1] ?? '') ? 2 : 3) &&
+    measured >=
+      (told ? 1 : work >= 2 || asked || headedAsked || (headed && byStrokes) || /^(?:for|to)\b/i.test(headed?.[1] ?? '') ? 2 : 3) &&
     measured >= lines.length * 0.6;
   // "thyme, garlic, olive oil 150ml, salt": foods alone, some of them measured.
   const areFoods =
@@ -191,8 +198,12 @@ export function inlineList(raw: string, book: FactBook = SHIPPED_BOOK): InlineLi
     // "2 Blend half with cream cheese, horseradish, lemon juice" is a step that is numbered.
     !/^\d{1,2}\s+\p{Lu}/u.test(listed) &&
     lines.filter((line) => isAmount(line, book) || named(line)).length >= lines.length * (measured >= 2 ? 0.75 : 1) &&
-    !/[.!]$/.test(body);
-  const isNamed = headed !== null && lines.length >= 2 && lines.every((line) => isAmount(line, book) || named(line)) && !/[.!]$/.test(body);
+    !/[.!]$/.test(end < 0 ? body : listed);
+  const isNamed =
+    headed !== null &&
+    lines.length >= 2 &&
+    lines.every((line) => isAmount(line, book) || named(line)) &&
+    !/[.!]$/.test(end < 0 ? body : listed);
   if (!isList && !isNamed && !areFoods) return null;
   // "warm water 60 ml" is no order.
   if (lines.some((line) => (isTold(line) && !AMOUNT_LAST.test(line)) || line.length > 160)) return null;

@@ -74,6 +74,8 @@ export function likeTitle(
   if (headLike && next !== null && !marked && (yieldSaid(next.slice(0, 80))?.left ?? 9) === 0) like.title += 5;
   if ((bare.match(/,/g)?.length ?? 0) >= 3) like.title -= 4;
   if (/^name\s*:\s*\p{L}/iu.test(bare) && food && words <= 10) like.title += 22;
+  // A name over who wrote it.
+  if (headLike && next !== null && /^by\s\p{L}/iu.test(next)) like.title += 7;
   if (nameLike) like.title += 1;
   if (food) like.title += 0.5;
 }

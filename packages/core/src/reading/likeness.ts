@@ -252,6 +252,7 @@ function likeAround(
   else if (KEEPING.test(bare)) like.note += 4;
   // "Makes: a bowlful | Time: 40 min | Difficulty: easy"
   if (/[|•]\s*(?:time|difficulty|level|prep|cook|skill)\b/i.test(bare)) like.note += 8;
+  if (like.note > 6 && /^[^\p{Ll}]+$|:$/u.test(bare)) like.component -= 8;
   if (like.note > 6) {
     like.step -= 4;
     like.line -= 4;

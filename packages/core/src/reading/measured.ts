@@ -1,7 +1,17 @@
 import { isTold } from '../verbs';
 import { fromCells } from './cells';
 import { readAmount } from './readAmount';
-import { AMOUNT_BEHIND, BULLET, COUNT_BEHIND, BETWEEN_COMMAS, IN_BRACKETS_BEHIND, PART_OF, SEASONING, TO_TASTE } from './sectionWords';
+import {
+  AMOUNT_BEHIND,
+  BULLET,
+  COUNT_BEHIND,
+  BETWEEN_COMMAS,
+  IN_BRACKETS_BEHIND,
+  PART_OF,
+  SEASONING,
+  TIMES_BEHIND,
+  TO_TASTE,
+} from './sectionWords';
 
 /** Whether a line begins with an amount in a unit, or ends with one. */
 export const isMeasured = (line: string): boolean => {
@@ -13,6 +23,7 @@ export const isMeasured = (line: string): boolean => {
     TO_TASTE.test(bare) ||
     SEASONING.test(bare) ||
     PART_OF.test(bare) ||
+    TIMES_BEHIND.test(bare) ||
     COUNT_BEHIND.test(bare) ||
     BETWEEN_COMMAS.test(bare) ||
     (IN_BRACKETS_BEHIND.test(bare) && /\p{Ll}{2}.*\(/u.test(bare)) ||

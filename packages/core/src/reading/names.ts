@@ -35,13 +35,13 @@ export const PAGE_BEHIND = /\s+page \d{1,3}(?: of \d{1,3})?$/i;
 export const LABELLED =
   /^(?:dish|recipe(?:\s+\d{1,2})?|title|name of (?:the )?dish|product|menu item|item|(?:dish|recipe) name|name of recipe|name)\s*:\s*\p{L}/iu;
 const YIELD_BEHIND =
-  /\s+[–—-]\s+\d{1,3}\s+(?:portions?|ptns?|covers?|servings?|people|pax)\s*$|\s+[–—-]\s+\d{1,3}\s+(?:small|large|medium|pieces?|pcs)\s*$|\s*[,;([–—-]*\s*\b(?:serves|makes|feeds|for|yields?|covers)\s+[^()[\]]{1,40}[)\]]?\s*$|\s*[([]\s*(?:[^()[\]\d]{1,30},\s*)?\d{1,3}\s+(?:portions?|ptns?|covers?|servings?|people|pers(?:ons?)?\.?|pax)\s*[)\]]\s*$/i;
+  /\s+[–—-]\s+\d{1,3}\s+(?:portions?|ptns?|covers?|servings?|people|pax)\s*$|\s+[–—-]\s+\d{1,3}\s+(?:small|large|medium|pieces?|pcs)\s*$|\s*[,;([–—-]*\s*\b(?:serves|makes|feeds|for|yields?|covers)\s+[^()[\]]{1,40}[)\]]?\s*$|\s*[([]\s*(?:[^()[\]]{1,30},\s*)?\d{1,3}\s+(?:portions?|ptns?|covers?|servings?|people|pers(?:ons?)?\.?|pax)\s*[)\]]\s*$/i;
 
 /** The title without signs, and the portions that stand in it: "Warm lentils (serves 6)". */
 export function titleOf(text: string): { readonly title: string; readonly portions: number | null } {
   const bare = text
     .slice(0, LONGEST_NAME)
-    .replace(/^[\s#>*_]+|(?<![\s*_])[\s*_]+$/g, '')
+    .replace(/^[\s#>*_•·]+|(?<![\s*_•·])[\s*_•·]+$/g, '')
     .replace(/\*\*|(?<=\p{L})[*_](?=\s|$)/gu, '')
     .replace(PAGE_BEHIND, (page, at: number) => (at > 8 ? '' : page))
     .replace(/\s+[–—-]\s+(?:from|by|courtesy of|adapted)\b.*$/i, '')
@@ -56,7 +56,7 @@ export function titleOf(text: string): { readonly title: string; readonly portio
     )
     .trim();
   const tail = YIELD_BEHIND.exec(bare);
-  const told = tail?.[0].replace(/^[\s,;([–—-]+|[)\]\s]+$/g, '').replace(/^[^\d]{1,30},\s*(?=\d)/, '');
+  const told = tail?.[0].replace(/^[\s,;([–—-]+|[)\]\s]+$/g, '').replace(/^[^()]{1,30},\s*(?=\d)/, '');
   const first = told === undefined ? null : yieldSaid(told);
   // "(feeds 4, about 85p each)"
   const said = told !== undefined && (first?.left ?? 9) > 0 ? (yieldSaid(told.split(',')[0]!) ?? first) : first;

@@ -19,6 +19,7 @@ import {
   INGREDIENTS,
   SEASONING,
   STEP_ALONE,
+  TIMES_BEHIND,
   TO_TASTE,
   TO_TICK,
 } from './sectionWords';
@@ -164,6 +165,7 @@ export function seenAt(lines: readonly LineToSee[], at: number, manner: Manner, 
     !heading &&
     words <= 12 &&
     (PART_OF.test(bare) ||
+      TIMES_BEHIND.test(bare) ||
       BETWEEN_COMMAS.test(bare) ||
       (IN_BRACKETS_BEHIND.test(bare) && /\p{Ll}{2}.*\(/u.test(bare)) ||
       AMOUNT_BEHIND.test(` ${asLine.replace(/\((?:gives|yields|makes|serves|feeds|for|about)\b[^)]*\)/i, '')}`) ||

@@ -30,7 +30,8 @@ function columnsOf(lines: readonly string[]): readonly number[] {
 /** The two halves of a line at a column; null where the line runs across it. */
 function halves(raw: string, column: number): readonly [left: string, right: string] | null {
   if (raw.length <= column) return [raw.trim(), ''];
-  return /\s/.test(raw[column - 1] ?? ' ') && /\S/.test(raw[column]!) && /\s\s$/.test(` ${raw.slice(0, column)}`)
+  // What goes on in the right column may stand a little further in.
+  return /\s/.test(raw[column - 1] ?? ' ') && /\S/.test(raw.slice(column, column + 6)) && /\s\s$/.test(` ${raw.slice(0, column)}`)
     ? [raw.slice(0, column).trim(), raw.slice(column).trim()]
     : raw.slice(0, column).trim() === '' || raw.trim() === ''
       ? ['', raw.trim()]

@@ -1328,4 +1328,111 @@ makes ~14`,
     ],
     steps: 3,
   },
+  {
+    manner: 'a father’s list without amounts or with x',
+    text: `dad's chickpea thing
+
+olive oil, good glug
+onion, 2, chopped
+garlic 3-4 cloves
+tin toms x2
+chickpeas x 2 tins
+smoked paprika 1 heaped teaspoon
+spinach - whole bag
+
+fry onions slowly 15 mins. garlic + paprika 1 min. toms, half hour low. chickpeas 10. spinach last. crusty bread. done`,
+    title: "dad's chickpea thing",
+    portions: null,
+    components: [['', ['olive oil', '2 onion', '3-4 clove garlic', '2 tin toms', '2 tin chickpeas', '1 tsp smoked paprika', 'spinach']]],
+    steps: 1,
+  },
+  {
+    manner: 'a page of an old book',
+    text: `from THE COUNTRY CUPBOARD, 1974                              61
+
+GREEN TOMATO AND GINGER JAM
+
+3 lb. green tomatoes
+2 lb. preserving sugar
+2 oz. root ginger, bruised
+  and tied in muslin
+Juice and rind of 2 lemons
+
+Mince the tomatoes, or chop them
+small. Put them in the pan with the
+ginger, the lemon rind and juice.
+Simmer until tender, about 1 hour.
+Add the sugar, stir till dissolved,
+then boil fast to setting point,
+15 to 20 minutes. Remove ginger.
+Pot and cover.
+
+Yield about 4 lb.`,
+    title: 'GREEN TOMATO AND GINGER JAM',
+    portions: null,
+    components: [['', ['3 lb green tomatoes', '2 lb preserving sugar', '2 oz root ginger', '2 lemons']]],
+    steps: 4,
+  },
+  {
+    manner: 'a site with stars, reviews and metric beside US',
+    text: `RecipeHub
+LOG IN | SIGN UP
+Courgette & Feta Fritters
+By KitchenFox   |   ⭐ 4.7 (1,203)
+Ready in: 35 minutes   Serves: 4 people   Calories: 280 kcal
+ADVERTISEMENT
+INGREDIENTS   METRIC | US
+3 courgettes (around 600 grams)
+1 teaspoon fine salt
+100 grams feta, crumbled
+2 eggs
+75 grams plain flour
+1 small bunch dill, chopped
+Olive oil, for frying
+INSTRUCTIONS
+Step 1: Grate the courgettes, toss with the salt and leave for 15 minutes.
+Step 2: Squeeze out as much water as you can.
+Step 3: Combine with the other ingredients except the oil.
+Step 4: Fry tablespoonfuls in hot oil, 3 minutes on each side.
+CHEF'S TIPS
+Use a clean tea towel for squeezing.
+REVIEWS (87)
+Mona_88: Lovely! Doubled the dill.
+People also made: Corn Fritters, Beet Dip`,
+    title: 'RecipeHub',
+    portions: 4,
+    components: [['', ['3 courgettes', '1 tsp fine salt', '100 g feta', '2 eggs', '75 g plain flour', '1 bunch dill', 'Olive oil']]],
+    steps: 5,
+  },
+  {
+    manner: 'talk, three lines and talk',
+    text: `Hello Sam, as promised, rhubarb gin.
+1kg rhubarb
+400g sugar
+800ml gin
+Chop the rhubarb, put in a big jar with the sugar, shake. Next day add gin. 4 weeks in the dark, shake when you pass. Strain through a coffee filter. Keeps for ever but it never lasts.
+Say hi to Mo. D.`,
+    title: '',
+    portions: null,
+    components: [['', ['1 kg rhubarb', '400 g sugar', '800 ml gin']]],
+    steps: 2,
+  },
+  {
+    manner: 'bullets around the title',
+    text: `• Tahini noodles •
+serves one hungry student
+
+1 nest of noodles
+1 tbsp tahini
+1 tbsp soy
+1 tsp each vinegar, honey and chilli oil
+half a cucumber
+1 spring onion
+
+Boil noodles as per packet. Meanwhile stir everything runny together with 2 tbsp noodle water. Drain, rinse cold, toss. Top with cucumber matchsticks + spring onion.`,
+    title: 'Tahini noodles',
+    portions: 1,
+    components: [['', ['1 nest of noodles', '1 tbsp tahini', '1 tbsp soy', '1 tsp vinegar', '0.5 cucumber', '1 spring onion']]],
+    steps: 1,
+  },
 ];

@@ -882,4 +882,125 @@ Prune compote
     ],
     steps: 5,
   },
+  {
+    manner: 'a numbered card with its output and tools',
+    text: `Card 27: LEMON & THYME SHORTBREAD
+Output: 40 fingers
+Equipment: half-size tray, docker
+
+340 g butter (soft)
+170 g caster sugar
+500 g plain flour
+zest 3 lemons
+2 tbsp thyme leaves
+pinch salt
+
+1. Cream butter, sugar, zest.
+2. Bring in flour, thyme and salt. Do not overwork.
+3. Press 1.5 cm deep, dock, chill 30 mins.
+4. Bake 150 fan, 35-40 mins. Cut while hot, dredge with sugar.
+Shelf life: 7 days airtight`,
+    title: 'Card 27: LEMON & THYME SHORTBREAD',
+    portions: 40,
+    components: [['', ['340 g butter', '170 g caster sugar', '500 g plain flour', '3 lemons', '2 tbsp thyme leaves', '1 pinch salt']]],
+    steps: 4,
+  },
+  {
+    manner: 'a hand-out with the method beside, indented',
+    text: `MODULE 6 – HOT DESSERTS
+Student handout                                         Chef: _____________
+
+Apple charlotte (6 dariole moulds)
+
+Ingredients:                     Method:
+1 kg dessert apples              1. Peel, core, chop apples; cook
+80 g butter                         with 30 g butter, sugar and zest
+100 g sugar                         to a dry compote, 20 min.
+1 lemon, zest                    2. Brush bread with melted butter.
+12 slices white bread            3. Line moulds, fill, lid.
+                                 4. Bake 200°C 25 min, stand 5 min,
+                                    turn out.
+
+Key points: compote must be DRY
+Assessment: AC 2.1, 2.3`,
+    title: 'Apple charlotte (6 dariole moulds)',
+    portions: null,
+    components: [['', ['1 kg dessert apples', '80 g butter', '100 g sugar', '1 lemon', '12 slice white bread']]],
+    steps: 4,
+  },
+  {
+    manner: 'kilograms to three places for a tray',
+    text: `POTATO GRATIN (GN 1/1, 20 ptn)
+Potatoes, waxy, peeled     4.000 kg
+Cream 35 %                 1.500 l
+Milk                       0.750 l
+Garlic                     0.030 kg
+Salt                       0.050 kg
+Nutmeg                     0.003 kg
+Gruyere                    0.400 kg
+
+Slice the potatoes 3 mm, do not wash. Bring cream, milk, garlic, salt, nutmeg to the boil. Layer, pour over, cheese on top. Combi 150 °C 30 % humidity 60 min, finish 180 °C dry 10 min. Rest 15 min before portioning. Chill to 3 °C within 90 min if for next day; regenerate to 75 °C.`,
+    title: 'POTATO GRATIN',
+    portions: 20,
+    components: [
+      ['', ['4 kg Potatoes', '1.5 l Cream 35 %', '0.75 l Milk', '0.03 kg Garlic', '0.05 kg Salt', '0.003 kg Nutmeg', '0.4 kg Gruyere']],
+    ],
+    steps: 1,
+  },
+  {
+    manner: 'a task sheet for groups',
+    text: `Task sheet: Pickles for the summer fair. Groups of 3
+Each group makes 4 jars (350ml)
+We need
+Cauliflower 1
+Carrots 3
+Cider vinegar 600ml
+Water 300ml
+Sugar 6 tbsp
+Salt 2 tbsp
+Mustard seeds 1 tbsp
+Turmeric 1 tsp
+How
+1 Sterilise jars - oven 130 for 15 mins
+2 Cut veg bite sized
+3 Boil vinegar, water, sugar, salt and spices 2 mins
+4 Pack the jars, pour over HOT liquid, seal
+5 Label: name, date, contents
+Leave 1 week
+Risk: hot liquid, hot glass - gloves`,
+    title: 'Task sheet: Pickles for the summer fair. Groups of 3',
+    portions: null,
+    components: [
+      [
+        '',
+        [
+          '1 Cauliflower',
+          '3 Carrots',
+          '600 ml Cider vinegar',
+          '300 ml Water',
+          '6 tbsp Sugar',
+          '2 tbsp Salt',
+          '1 tbsp Mustard seeds',
+          '1 tsp Turmeric',
+        ],
+      ],
+    ],
+    steps: 6,
+  },
+  {
+    manner: 'elements in rows, each with its work',
+    text: `Leek ash: roast leek tops 250C until black 40 min, cool, blitz, sieve.
+Leek oil: 200 g leek greens, 300 g grapeseed oil, blend 70C 6 min, hang overnight.
+Charred leeks: 12 baby leeks, 20 ml oil, salt. Plancha 2 min a side.
+Potato foam: 500 g potato cooked, 200 g cooking water, 150 g butter, 100 g cream, salt. Blend, pass, siphon 2 charges, hold 60C.
+Plate: foam, leeks, oil, ash. 6 pax`,
+    title: '',
+    portions: null,
+    components: [
+      ['Leek oil', ['200 g leek greens', '300 g grapeseed oil']],
+      ['Charred leeks', ['12 leeks', '20 ml oil', 'salt']],
+      ['Potato foam', ['500 g potato cooked', '200 g cooking water', '150 g butter', '100 g cream', 'salt']],
+    ],
+    steps: 5,
+  },
 ];
