@@ -157,7 +157,7 @@ describe('a class on a ladder of stages', () => {
 
   it('counts nothing where nothing was seen, and only ladders have stages', () => {
     const [cubes, missed, stages] = classLevels(RUBRIC, [{ order: { kind: 'notSeen' }, dice: measured(2, 10) }]);
-    expect([cubes!.reached, missed!.reached, stages!.reached!.best, stages!.notSeen]).toEqual([null, null, 0, 1]);
+    expect([cubes!.reached, missed!.reached, stages!.reached!.best, stages!.notSeen]).toEqual([undefined, undefined, 0, 1]);
   });
 
   it('holds several stages beside one another for right', () => {

@@ -14,8 +14,8 @@ export interface CriterionLevels {
   readonly unmarked: number;
   /** The fault noted most often, and how often; null when none was. */
   readonly commonFault: { readonly see: string; readonly count: number } | null;
-  /** Of a ladder of stages: how many stopped short of the best stage, reached it, and went on; and how many stand at each. Null for others. */
-  readonly reached: StagesReached | null;
+  /** Of a ladder of stages: how many stopped short of the best stage, reached it, and went on; and how many stand at each. Others have none. */
+  readonly reached?: StagesReached;
 }
 
 export interface StagesReached {
@@ -71,7 +71,7 @@ export function classLevels(rubric: RubricContent, dishes: readonly Marks[]): re
       notSeen,
       unmarked,
       commonFault: fault ? { see: fault.see, count: top[1] } : null,
-      reached: criterion.kind === 'ladder' ? stagesReached(criterion, reached) : null,
+      ...(criterion.kind === 'ladder' ? { reached: stagesReached(criterion, reached) } : {}),
     };
   });
 }
