@@ -6,6 +6,7 @@ import { yieldSaid } from './yields';
 /** How much it looks like the title. */
 export function likeTitle(
   {
+    written,
     short,
     bare,
     bullet,
@@ -74,6 +75,8 @@ export function likeTitle(
   if (headLike && next !== null && !marked && (yieldSaid(next.slice(0, 80))?.left ?? 9) === 0) like.title += 5;
   if ((bare.match(/,/g)?.length ?? 0) >= 3) like.title -= 4;
   if (/^name\s*:\s*\p{L}/iu.test(bare) && food && words <= 10) like.title += 22;
+  // "3.4 Cream of celery soup"
+  if (/^\d{1,2}\.\d{1,2}\s+\p{Lu}\p{Ll}/u.test(written) && headLike && !told) like.title += 9;
   // A name over who wrote it.
   if (headLike && next !== null && /^by\s\p{L}/iu.test(next)) like.title += 7;
   if (nameLike) like.title += 1;

@@ -66,6 +66,8 @@ function likeLine(
   if (behind) like.line += 5;
   if (TO_TASTE.test(bare) || SEASONING.test(bare)) like.line += 4;
   if (words <= 9 && TOOL.test(bare) && !food && /^(?:an?|your)\s/i.test(bare)) like.line -= 6;
+  // "3.4 Cream of celery soup": the number of a chapter.
+  if (/^\d{1,2}\.\d{1,2}\s+\p{Lu}\p{Ll}/u.test(bare) && !measured) like.line -= 8;
   // "1. Purpose": a number with a point counts headings and steps.
   if (pointed && !measured && !food) like.line -= 3;
   if (words <= 5 && (TOOL_LAST.test(bare) || (TOOL.test(bare) && !food))) like.line -= 4;

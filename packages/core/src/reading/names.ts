@@ -46,6 +46,7 @@ export function titleOf(text: string): { readonly title: string; readonly portio
     .replace(PAGE_BEHIND, (page, at: number) => (at > 8 ? '' : page))
     .replace(/\s+[–—-]\s+(?:from|by|courtesy of|adapted)\b.*$/i, '')
     .replace(/^(?:sure|ok(?:ay)?|so|well|right|here you (?:go|are))[.,!:]\s+/i, '')
+    .replace(/^\d{1,2}\.\d{1,2}\s+(?=\p{Lu}\p{Ll})/u, '')
     .replace(/^table\s+\d{1,3}(?:\.\d{1,2})?\s*[:.–-]?\s+(?=\p{L})/iu, '')
     .replace(/^subject\s*:\s*(?:(?:re|fwd?|aw|wg)\s*:\s*)*/i, '')
     .replace(/^recipe\s+(?:no\.?\s*)?\d{1,3}(?:\.\d{1,2})?\s*[:.–-]?\s+(?=\p{L})/iu, '')

@@ -1435,4 +1435,126 @@ Boil noodles as per packet. Meanwhile stir everything runny together with 2 tbsp
     components: [['', ['1 nest of noodles', '1 tbsp tahini', '1 tbsp soy', '1 tsp vinegar', '0.5 cucumber', '1 spring onion']]],
     steps: 1,
   },
+  {
+    manner: 'a grandmother’s pudding',
+    text: `Nan's bread pudding
+
+1 loaf stale bread
+1/2 lb mixed fruit
+4 oz suet (veg)
+4 oz brown sugar
+2 tsp mixed spice
+1 egg
+milk to mix
+
+Soak bread in cold water, squeeze dry.
+Mix in everything else.
+Greased tin, moderate oven, 1 1/2 hrs.
+Sugar on top while hot.
+She always cut it in squares for the allotment men.`,
+    title: "Nan's bread pudding",
+    portions: null,
+    components: [
+      ['', ['1 loaf stale bread', '0.5 lb mixed fruit', '4 oz suet', '4 oz brown sugar', '2 tsp mixed spice', '1 egg', 'milk to mix']],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a box with a shopping list',
+    text: `Serves 2 | 25 mins | Veggie
+
+Halloumi & peach salad
+
+Shopping list
+Halloumi, 1 block (225g)
+Peaches, 2 ripe
+Rocket, 1 bag
+Mint, few leaves
+For the dressing:
+Olive oil, 3 tbsp
+Lemon, 1
+Honey, 1 tsp
+Chilli flakes, pinch
+
+To cook
+1 Whisk dressing.
+2 Slice halloumi in 8, peaches in wedges. Griddle both 2 mins each side.
+3 Toss rocket and mint with half the dressing, top with halloumi & peaches, rest of dressing over.`,
+    title: 'Halloumi & peach salad',
+    portions: 2,
+    components: [
+      ['', ['1 packet Halloumi', 'Peaches', '1 packet Rocket', 'Mint']],
+      ['Dressing', ['3 tbsp Olive oil', '1 Lemon', '1 tsp Honey', 'Chilli flakes']],
+      ['To cook', []],
+    ],
+    steps: 3,
+  },
+  {
+    manner: 'a pop-up’s dish with dredge and honey',
+    text: `Buttermilk-brined celeriac, what we did at the pop-up (feeds 8-10 as a main)
+
+2 big celeriac
+1.5 litres buttermilk
+90g salt
+6 sprigs thyme
+2 tsp black peppercorns, crushed
+
+Peel, cut into 3cm slices. Dissolve salt in buttermilk w/ thyme + pepper, slices in, 12 hrs fridge.
+
+Dredge
+300g rice flour
+100g potato starch
+1 tbsp each paprika, garlic powder, onion powder
+
+Shake off brine, dredge, rest on rack 15 mins, dredge again. Fry 165C for 6 mins, up to 180C for last 2.
+
+Hot honey: 200g honey, 2 tbsp hot sauce, knob of butter - warm together.`,
+    title: 'Buttermilk-brined celeriac, what we did at the pop-up',
+    portions: 8,
+    components: [
+      ['', ['2 celeriac', '1.5 l buttermilk', '90 g salt', '6 sprig thyme', '2 tsp black peppercorns']],
+      ['Dredge', ['300 g rice flour', '100 g potato starch', '1 tbsp paprika', 'garlic powder', 'onion powder']],
+      ['Hot honey', ['200 g honey', '2 tbsp hot sauce', '1 knob butter']],
+    ],
+    steps: 2,
+  },
+  {
+    manner: 'a column of questions',
+    text: `Q. My scones never rise. What am I doing wrong?
+A. Handle the dough less and don't twist the cutter. Try these:
+
+450g self-raising flour
+2 level teaspoons baking powder
+75g butter
+50g caster sugar
+2 large eggs
+about 225ml milk
+
+Rub the butter into the flour and baking powder. Stir in the sugar. Beat the eggs and make up to 300ml with milk; add gradually to a soft dough. Pat out to 2cm, cut, and bake at 220C (fan 200C, gas 7) for 12-15 minutes.
+
+Next week: why does my sponge sink?`,
+    title: '',
+    portions: null,
+    components: [['', ['450 g self-raising flour', '2 tsp baking powder', '75 g butter', '50 g caster sugar', '2 eggs', '225 ml milk']]],
+    steps: 1,
+  },
+  {
+    manner: 'typed on a phone',
+    text: `Banoffee jars – quick version
+(from my phone so sorry for typos)
+
+1 tin caramel (397 g)
+150 g digestives
+60 g butter
+3 banans
+300 ml double cream
+choc to grate
+
+Crush biscuits mix w melted butter in to jars. Caramel on. Slice banans. Whip cream soft. Grate choc. Chill 1 h
+Makes 6 small jars`,
+    title: 'Banoffee jars – quick version',
+    portions: null,
+    components: [['', ['1 tin caramel', '150 g digestives', '60 g butter', '3 banans', '300 ml double cream', 'choc to grate']]],
+    steps: 1,
+  },
 ];

@@ -1003,4 +1003,55 @@ Plate: foam, leeks, oil, ash. 6 pax`,
     ],
     steps: 5,
   },
+  {
+    manner: 'a stock item with how long it keeps',
+    text: `Semi-dried tomatoes in thyme oil (kitchen stock item)
+
+Makes: approx 1.2 kg
+Keeps: 10 days chilled
+
+Plum tomatoes    5kg
+Thyme            1 bunch
+Garlic           1 bulb
+Icing sugar      50g
+Fine salt        40g
+Olive oil        300ml
+
+Halve the tomatoes and lay cut side up on racks.
+Dust with the sugar and salt, scatter with thyme and sliced garlic.
+Dry at 90C fan 20% for 4-5 hours until leathery at the edges but still soft.
+Cool, pack in tubs, cover with the oil. Label and date.`,
+    title: 'Semi-dried tomatoes in thyme oil (kitchen stock item)',
+    portions: null,
+    components: [['', ['5 kg Plum tomatoes', '1 bunch Thyme', '1 bulb Garlic', '50 g Icing sugar', '40 g Fine salt', '300 ml Olive oil']]],
+    steps: 4,
+  },
+  {
+    manner: 'a chapter of a workbook for four and for ten',
+    text: `CITY CATERING COLLEGE   NVQ L2   COMMIS CHEF WORKBOOK p. 34
+
+3.4 Cream of celery soup
+
+Ingredients       4 portions      10 portions
+Onion             50 g            125 g
+Celery            300 g           750 g
+Leek              50 g            125 g
+Butter            50 g            125 g
+Flour             50 g            125 g
+Stock             750 ml          2 l
+Cream             125 ml          300 ml
+
+Method of work
+1 Sweat the sliced vegetables in the butter, lid on.
+2 Mix in the flour, cook out, cool a little.
+3 Add the hot stock gradually, bring to boil, simmer 45 minutes.
+4 Liquidise, pass, return to a clean pan.
+5 Correct seasoning and consistency, finish with the cream.
+
+Activity: cost this dish for 10 portions.`,
+    title: 'Cream of celery soup',
+    portions: 4,
+    components: [['', ['50 g Onion', '300 g Celery', '50 g Leek', '50 g Butter', '50 g Flour', '750 ml Stock', '125 ml Cream']]],
+    steps: 6,
+  },
 ];
