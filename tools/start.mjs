@@ -1,6 +1,17 @@
 // Starts Pelvo: `npm start`, or `npm run demo` with the demo school. Options: --demo, --fresh, --port N (or PORT), --data DIR, --https.
 import { fork } from 'node:child_process';
-import { accessSync, constants, existsSync, mkdirSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import {
+  accessSync,
+  constants,
+  existsSync,
+  mkdirSync,
+  readdirSync,
+  readFileSync,
+  renameSync,
+  rmSync,
+  statSync,
+  writeFileSync,
+} from 'node:fs';
 import { dirname, join, resolve } from 'node:path';
 import { parseArgs } from 'node:util';
 import { ensureBuild } from './lib/build.mjs';
@@ -28,7 +39,7 @@ if (existsSync(dir) && !statSync(dir).isDirectory())
   giveUp(`${dir} is a file, and Pelvo keeps its data in a folder. Name another with --data DIR.`);
 
 /** All that Pelvo puts into its folder. */
-const OURS = ['mariadb', 'run.json', 'tls'];
+const OURS = ['mariadb', 'run.json', 'run.json.new', 'tls'];
 
 /** What an earlier start wrote down; null where there was none, or where it was broken off while it wrote. */
 function written() {
@@ -37,6 +48,12 @@ function written() {
   } catch {
     return null;
   }
+}
+
+/** Writes down what runs here, all at once: who reads it meanwhile sees what stood there before, or all of it. */
+function write(run) {
+  writeFileSync(`${runFile}.new`, JSON.stringify(run));
+  renameSync(`${runFile}.new`, runFile);
 }
 
 /** What another start on the same data wrote down, if it still runs. */
@@ -79,7 +96,7 @@ try {
   );
 }
 const lastPort = written()?.port ?? 4300;
-writeFileSync(runFile, JSON.stringify({ pid: process.pid, port: lastPort }));
+write({ pid: process.pid, port: lastPort });
 ensureBuild();
 
 const database = ownDatabase ? await startDatabase({ dir: join(dir, 'mariadb') }).catch((error) => giveUp(error.message)) : null;
@@ -111,7 +128,7 @@ const server = fork(join(ROOT, 'apps', 'server', 'dist', 'main.js'), {
 });
 server.on('message', (message) => {
   if (!message?.ready) return;
-  writeFileSync(runFile, JSON.stringify({ pid: process.pid, port, address: message.ready }));
+  write({ pid: process.pid, port, address: message.ready });
   if (tls)
     console.log(
       `Its certificate is its own: each device asks once whether to trust it. Compare what it shows with\n  ${tls.fingerprint}\n`,
@@ -131,7 +148,7 @@ async function end(code) {
   }
   instruments?.kill('SIGTERM');
   await database?.stop();
-  writeFileSync(runFile, JSON.stringify({ port }));
+  write({ port });
   process.exit(code);
 }
 

@@ -1,6 +1,6 @@
 import type { Page } from './pages';
 
-/** Pages of homes, books and blogs, read by hand; see `pages.ts`. */
+/** Pages of homes, books and blogs, as the reader gave them, looked over line by line by eye and held here so that they stay; see `pages.ts`. */
 export const HOME_PAGES: readonly Page[] = [
   {
     manner: 'a family’s dumplings, lists inside sentences',

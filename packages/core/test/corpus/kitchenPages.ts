@@ -1,6 +1,6 @@
 import type { Page } from './pages';
 
-/** Pages of kitchens, colleges and schools, read by hand; see `pages.ts`. */
+/** Pages of kitchens, colleges and schools, as the reader gave them, looked over line by line by eye and held here so that they stay; see `pages.ts`. */
 export const KITCHEN_PAGES: readonly Page[] = [
   {
     manner: 'a college card with four columns',
