@@ -44,7 +44,7 @@ export function cutPieces(vegetable: Vegetable, cut: Pick<Cut, 'length' | 'width
   const whole = longest(vegetable);
   const along = round?.along ?? cut.length;
   for (let from = slack(vegetable, along); from + along <= whole + 1e-9; from += along) {
-    const thinner = vegetable.shape === 'block' ? 0 : Math.min(diameterAt(vegetable, from), diameterAt(vegetable, from + along));
+    const thinner = vegetable.shape === 'block' ? 0 : acrossAt(vegetable, from, along, cut.shape === 'ball');
     const columns = round
       ? [vegetable.shape === 'block' ? circlesInOblong(vegetable, round.across) : circlesInCircle(thinner, round.across)].filter(
           (count) => count > 0,
@@ -84,6 +84,23 @@ function circlesInCircle(diameter: number, across: number): number {
 
 const circlesInOblong = ({ width, height }: Extract<Vegetable, { shape: 'block' }>, across: number): number =>
   Math.floor(width / across + 1e-9) * Math.floor(height / across + 1e-9);
+
+/**
+ * Diameter that a layer of a round thing gives its pieces all along: at its thinner end; for balls, of the circle that holds a ball's
+ * widest part wherever the ball itself stays inside, which is more, as a ball is narrow where the layer ends.
+ *
+ * @source plane geometry: a ball touches the side from within where the normal to the side runs through its middle
+ */
+function acrossAt(vegetable: Exclude<Vegetable, { shape: 'block' }>, from: number, along: number, balls: boolean): number {
+  if (!balls) return Math.min(diameterAt(vegetable, from), diameterAt(vegetable, from + along));
+  const [middle, radius] = [from + along / 2, along / 2];
+  if (vegetable.shape === 'ball') {
+    const [room, off] = [vegetable.diameter / 2 - radius, middle - vegetable.diameter / 2];
+    return Math.abs(off) > room + 1e-9 ? 0 : 2 * (Math.sqrt(Math.max(0, room * room - off * off)) + radius);
+  }
+  const slope = (vegetable.thick - vegetable.thin) / 2 / vegetable.length;
+  return diameterAt(vegetable, middle) - 2 * radius * (Math.hypot(1, slope) - 1);
+}
 
 const longest = (vegetable: Vegetable) => (vegetable.shape === 'ball' ? vegetable.diameter : vegetable.length);
 

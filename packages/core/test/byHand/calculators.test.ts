@@ -135,8 +135,16 @@ describe('calculators', () => {
   it.each([
     // Discs 25 mm across and 3 mm thick of a root 40 to 20 mm over 150 mm: it is 25 mm until 112.5 mm from the thick end: 37 slices.
     [{ shape: 'tapered', length: 150, thick: 40, thin: 20 }, { shape: 'round', length: 25, width: 25, thickness: 3 }, 37],
-    // Balls of 20 mm from a ball of 60: along it three sections, of which the middle one is at least 2√(30² − 10²) = 56.6 mm across and holds five; the ends run to a tip.
-    [{ shape: 'ball', diameter: 60 }, { shape: 'ball', length: 20, width: 20, thickness: 20 }, 5],
+    // Balls of 20 mm from a ball of 60: middles lie within 20 mm of its middle. The middle layer is a circle of 60 and holds seven; the layers above and below have their middles 20 mm off it, one each.
+    [{ shape: 'ball', diameter: 60 }, { shape: 'ball', length: 20, width: 20, thickness: 20 }, 9],
+    // Two of 25 mm from a ball of 50, one behind the other: their middles are 12.5 mm off its own, which is all the room there is.
+    [{ shape: 'ball', diameter: 50 }, { shape: 'ball', length: 25, width: 25, thickness: 25 }, 2],
+    // Balls of 30 mm from a ball of 100: three layers, middles within 35 mm. Middle: a circle of 100 is 3.33 across, 8. Off by 30: √(35² − 30²) = 18.03, a circle of 66.1, 2.2 across, 3 each.
+    [{ shape: 'ball', diameter: 100 }, { shape: 'ball', length: 30, width: 30, thickness: 30 }, 14],
+    // Balls of 20 mm from a root 40 to 20 mm over 100 mm: 38, 34, 30, 26 and 22 mm at their middles, less 2 × 10 × 0.005: one each.
+    [{ shape: 'tapered', length: 100, thick: 40, thin: 20 }, { shape: 'ball', length: 20, width: 20, thickness: 20 }, 5],
+    // The same root 60 to 40 mm: 58, 54, 50, 46, 42: 2.9, 2.7, 2.5, 2.3 and 2.1 across, less 0.005: 5, 4, 4, 3, 2.
+    [{ shape: 'tapered', length: 100, thick: 60, thin: 40 }, { shape: 'ball', length: 20, width: 20, thickness: 20 }, 18],
     // Barrels 20 mm across and 50 mm long from a block of 100 × 60 × 40: two lengths of 3 × 2.
     [{ shape: 'block', length: 100, width: 60, height: 40 }, { shape: 'barrel', length: 50, width: 20, thickness: 20 }, 12],
   ] as const)('%j gives %j: %i', (vegetable, cut, pieces) => {
