@@ -1,11 +1,9 @@
 import { createServer, connect, type AddressInfo, type Server, type Socket } from 'node:net';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { NestExpressApplication } from '@nestjs/platform-express';
-import { DataSource } from 'typeorm';
 import type { ClassSummary } from '@pelvo/contract';
 import { createApp } from '../src/app';
-import { addDemoSchool } from '../src/demo/addDemoSchool';
-import { callerOf, freshDatabase, type Call } from './school';
+import { callerOf, demoDatabase, type Call } from './school';
 
 /** A way to the database that can be cut, or lead nowhere. */
 class Way {
@@ -59,12 +57,11 @@ describe('a database that is away', () => {
   let lead: Call;
   let base: string;
   beforeAll(async () => {
-    const url = new URL(await freshDatabase());
+    const url = new URL(await demoDatabase());
     way = new Way({ host: url.hostname, port: Number(url.port) });
     url.port = String(await way.listen());
     url.hostname = '127.0.0.1';
     app = await createApp({ databaseUrl: url.href, logLevel: 'silent', patienceMs: 1500 });
-    await addDemoSchool(app.get(DataSource));
     await app.listen(0, '127.0.0.1');
     base = `http://127.0.0.1:${(app.getHttpServer().address() as AddressInfo).port}`;
     lead = callerOf(base);

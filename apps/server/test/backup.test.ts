@@ -6,7 +6,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { Health } from '@pelvo/contract';
 import { backup, restore } from '../../../tools/lib/backup.mjs';
 import { createApp } from '../src/app';
-import { freshDatabase, openSchool, type School } from './school';
+import { demoDatabase, freshDatabase, openSchool, type School } from './school';
 
 describe('a backup', () => {
   const dir = mkdtempSync(join(tmpdir(), 'pelvo-backup-'));
@@ -14,8 +14,8 @@ describe('a backup', () => {
   let url: string;
   let school: School;
   beforeAll(async () => {
-    url = await freshDatabase();
-    school = await openSchool({ demo: true, database: url });
+    url = await demoDatabase();
+    school = await openSchool({ database: url });
   });
   afterAll(async () => {
     await school.close();

@@ -11,7 +11,7 @@ import {
 } from '@pelvo/contract';
 import { addDemoCarried } from '../src/demo/addDemoDemonstrations';
 import { pagesOf } from '../src/platform/pdf';
-import { freshDatabase, openSchool, type Call, type School } from './school';
+import { demoDatabase, openSchool, type Call, type School } from './school';
 
 /** Two copies of the server on one database: whatever two do at the same moment, they do on one each. */
 let copies: readonly School[];
@@ -20,9 +20,8 @@ let other: Call;
 let term: TermOfClass;
 
 beforeAll(async () => {
-  const database = await freshDatabase();
-  const one = await openSchool({ demo: true, database });
-  copies = [one, await openSchool({ database })];
+  const database = await demoDatabase();
+  copies = [await openSchool({ database }), await openSchool({ database })];
   [lead, other] = await Promise.all([copies[0]!.as('lead'), copies[1]!.as('assistant')]);
   const classes = (await lead<{ id: string; name: string }[]>('GET', '/api/classes')).body;
   const { id } = classes.find(({ name }) => name.startsWith('Foundation'))!;

@@ -1,21 +1,18 @@
 import type { AddressInfo } from 'node:net';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { NestExpressApplication } from '@nestjs/platform-express';
-import { DataSource } from 'typeorm';
 import { emptyTimePlan, seal, TIME_PLAN, USUAL_SEGMENTS } from '@pelvo/core';
 import type { TimeOfLesson } from '@pelvo/contract';
 import { createApp } from '../src/app';
-import { addDemoSchool } from '../src/demo/addDemoSchool';
-import { freshDatabase } from './school';
+import { demoDatabase } from './school';
 
 /** Two copies of the server on one database, as behind a proxy. */
 describe('two copies of the server', () => {
   let copies: NestExpressApplication[];
   let bases: string[];
   beforeAll(async () => {
-    const databaseUrl = await freshDatabase();
+    const databaseUrl = await demoDatabase();
     copies = [await createApp({ databaseUrl, logLevel: 'silent' })];
-    await addDemoSchool(copies[0]!.get(DataSource));
     copies.push(await createApp({ databaseUrl, logLevel: 'silent' }));
     for (const copy of copies) await copy.listen(0, '127.0.0.1');
     bases = copies.map((copy) => `http://127.0.0.1:${(copy.getHttpServer().address() as AddressInfo).port}`);

@@ -10,7 +10,7 @@ import { addDemoSchool } from '../src/demo/addDemoSchool';
 import { dataSourceOptions } from '../src/database';
 import { Dish } from '../src/dishes';
 import { Technique } from '../src/techniques';
-import { freshDatabase } from './school';
+import { demoDatabase, freshDatabase } from './school';
 
 const tables = async (database: DataSource) =>
   ((await database.query('SHOW TABLES')) as Record<string, string>[])
@@ -65,9 +65,7 @@ describe('the schema', () => {
   });
 
   it('keeps a lesson from ending before it starts, whoever asks', async () => {
-    const database = await new DataSource(dataSourceOptions(await freshDatabase())).initialize();
-    await database.runMigrations();
-    await addDemoSchool(database);
+    const database = await new DataSource(dataSourceOptions(await demoDatabase())).initialize();
     await expect(database.query("UPDATE lesson SET end = '01:00'")).rejects.toThrow(/lesson_times/);
     await expect(database.query('DELETE FROM dish_edition')).rejects.toThrow(/foreign key/);
     await database.destroy();
@@ -76,10 +74,8 @@ describe('the schema', () => {
 
 describe('the demo school', () => {
   it('has complete cards and dishes in all strands, read without doubt but for one line left to settle', async () => {
-    const database = await new DataSource(dataSourceOptions(await freshDatabase())).initialize();
-    await database.runMigrations();
-    await addDemoSchool(database);
-    await addDemoSchool(database);
+    const database = await new DataSource(dataSourceOptions(await demoDatabase())).initialize();
+    expect(await addDemoSchool(database)).toBeNull();
     const dishes = await database.manager.find(Dish);
     const techniques = await database.manager.find(Technique);
     expect(dishes.length).toBeGreaterThanOrEqual(9);
