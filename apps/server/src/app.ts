@@ -2,6 +2,7 @@ import 'reflect-metadata';
 import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import type { Response as ExpressResponse } from 'express';
+import { constants } from 'node:zlib';
 import compression from 'compression';
 import expressStaticGzip from 'express-static-gzip';
 import { join } from 'node:path';
@@ -97,7 +98,11 @@ export async function createApp({
   );
   // Answers are compressed as they go, quickly rather than small: a year of lessons is 16 kB instead of 14. What a stream says has to
   // leave at once, and assets were compressed when they were built.
-  app.use('/api', compression({ level: 3, filter: (request, response) => !isStream(response) && compression.filter(request, response) }));
+  const brotli = { params: { [constants.BROTLI_PARAM_QUALITY]: 1 } };
+  app.use(
+    '/api',
+    compression({ level: 3, brotli, filter: (request, response) => !isStream(response) && compression.filter(request, response) }),
+  );
   if (webRoot)
     app.use(
       '/assets',

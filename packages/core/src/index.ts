@@ -50,3 +50,4 @@ export * from './substitution';
 export * from './technique';
 export * from './text';
 export * from './words';
+export { remembered } from './remembered';

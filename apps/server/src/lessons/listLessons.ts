@@ -1,6 +1,6 @@
 import { hash } from 'node:crypto';
 import { In, type EntityManager } from 'typeorm';
-import { lessonReadiness, type Purpose, type Strand } from '@pelvo/core';
+import { lessonReadiness, remembered, type Purpose, type Strand } from '@pelvo/core';
 import { LESSONS_SHOWN, makingPlanOf, type LessonRange, type LessonSummary } from '@pelvo/contract';
 import { titlesOfEditions } from '../dishes';
 import { BUILD } from '../platform/build';
@@ -92,8 +92,13 @@ export async function listLessons(manager: EntityManager, { from, to }: LessonRa
     { stamp: string | null }[],
   ];
   const dishesOf = new Map(dishes.map(({ lessonId, editionIds }) => [lessonId, editionIds.split(',')]));
-  const focusOf = new Map(inFocus.map(({ lessonId, focus }) => [lessonId, focus.split(',').map((each) => each.split(' '))]));
+  const focusOf = new Map(inFocus.map(({ lessonId, focus }) => [lessonId, focus.split(',')]));
   const named = new Map(techniques.map(({ id, name, strand }) => [id, { name, strand }]));
+  // The same few techniques come again and again over a year.
+  const shown = remembered((each: string) => {
+    const [id, purpose] = each.split(' ');
+    return { ...named.get(id!)!, purpose: purpose as Purpose };
+  });
   const titles = await titlesOfEditions(manager, [...dishesOf.values()].flat());
   const studentsOf = new Map(rosters.map(({ classId, students }) => [classId, Number(students)]));
   const awayOf = new Map(absences.map(({ classId, date, away }) => [`${classId} ${date}`, Number(away)]));
@@ -108,13 +113,10 @@ export async function listLessons(manager: EntityManager, { from, to }: LessonRa
     );
     return { row, here, present, cooked, madeFrom };
   });
-  const orders = await ordersOf(
-    manager,
-    lessons.map(({ row, madeFrom }) => ({ ...row, now: madeFrom })),
-  );
+  const orders = await ordersOf(manager, lessons);
   return lessons.map(({ row, here, present, cooked }) => {
     const { id, title, date, kitchen, className } = row;
-    const order = orders.get(id) ?? { held: 0, buy: 0 };
+    const order = orders.get(id) ?? { held: Number(row.held), buy: Number(row.buy) };
     const focus = focusOf.get(id) ?? [];
     return {
       id,
@@ -126,7 +128,7 @@ export async function listLessons(manager: EntityManager, { from, to }: LessonRa
       start: row.start.slice(0, 5),
       end: row.end.slice(0, 5),
       dishes: cooked.map((editionId) => titles.get(editionId)!),
-      techniques: focus.map(([techniqueId, purpose]) => ({ ...named.get(techniqueId!)!, purpose: purpose as Purpose })),
+      techniques: focus.map(shown),
       readiness: lessonReadiness({
         present,
         dishes: cooked.length,
@@ -147,13 +149,13 @@ interface Standing {
   readonly buy: number;
 }
 
-/** How each order stands: as it is kept, or computed and kept where it was made from something else. */
+/** How the orders stand of which something has changed since they were kept: they are computed, and kept. */
 async function ordersOf(
   manager: EntityManager,
-  lessons: readonly (Pick<LessonRow, 'id' | 'madeFrom' | 'held' | 'buy'> & { readonly now: string })[],
+  lessons: readonly { readonly row: LessonRow; readonly madeFrom: string }[],
 ): Promise<ReadonlyMap<string, Standing>> {
-  const standing = new Map<string, Standing>(lessons.map(({ id, held, buy }) => [id, { held: Number(held), buy: Number(buy) }]));
-  const changed = new Map(lessons.filter(({ madeFrom, now }) => madeFrom !== now).map(({ id, now }) => [id, now]));
+  const standing = new Map<string, Standing>();
+  const changed = new Map(lessons.filter(({ row, madeFrom }) => row.madeFrom !== madeFrom).map(({ row, madeFrom }) => [row.id, madeFrom]));
   if (changed.size === 0) return standing;
   const loaded = await manager.find(Lesson, {
     where: { id: In([...changed.keys()]) },
