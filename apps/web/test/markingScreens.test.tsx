@@ -1,7 +1,7 @@
 // @vitest-environment jsdom
 import 'fake-indexeddb/auto';
 import { IDBFactory } from 'fake-indexeddb';
-import { screen, waitFor } from '@testing-library/react';
+import { screen, waitFor, within } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { RubricContent } from '@pelvo/core';
 import type { MarkingSheet } from '@pelvo/contract';
@@ -70,6 +70,16 @@ const marksSent = (sent: readonly { path: string; body: unknown }[]) => {
 };
 
 describe('marking a dish', () => {
+  it('names the conditions of what is served below its rule beside the safety of the food, and nowhere else', async () => {
+    const below = ['Duck breast: below the rule on purpose. Judge its conditions, not its core: seared all over.'];
+    const { user } = await marking(sheetOf({ dishes: [{ editionId: 'e1', title: 'Leek salad', below }] }));
+    await screen.findByRole('heading', { name: 'Ada' });
+    expect(screen.queryByText(below[0]!)).toBeNull();
+    const critical = RUBRIC.criteria.find(({ kind }) => kind === 'critical')!;
+    await user.click(within(screen.getByRole('list', { name: 'Criteria' })).getByRole('button', { name: new RegExp(critical.name) }));
+    expect(screen.getByText(below[0]!)).toBeTruthy();
+  });
+
   it('takes a touch, moves on by itself when nothing more is to be said, and sends it', async () => {
     const { user, sent } = await marking();
     await screen.findByRole('heading', { name: 'Ada' });

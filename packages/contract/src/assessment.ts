@@ -91,6 +91,13 @@ export interface MarkingStudent {
 }
 
 /** Everything the marking screen needs, so that it can go on without a network. */
+export interface DishAtPass {
+  readonly editionId: string;
+  readonly title: string;
+  /** What of it is served below its rule on purpose, with its conditions, in words; left out where nothing is. */
+  readonly below?: readonly string[];
+}
+
 export interface MarkingSheet {
   readonly lessonId: string;
   readonly title: string;
@@ -101,7 +108,7 @@ export interface MarkingSheet {
   /** Whose mark counts where two marked the same. */
   readonly counting: Counting;
   readonly rubric: { readonly editionId: string; readonly content: RubricContent } | null;
-  readonly dishes: readonly { readonly editionId: string; readonly title: string }[];
+  readonly dishes: readonly DishAtPass[];
   readonly students: readonly MarkingStudent[];
   /** Every assessor's judgements, by dish; `marksInForce` says what counts. */
   readonly plates: readonly MarkedPlate[];

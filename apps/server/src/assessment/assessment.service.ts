@@ -25,6 +25,7 @@ import type {
   PlateAt,
   ResultChange,
 } from '@pelvo/contract';
+import { belowOfEditions } from '../dishes';
 import { dishesCooked, Lesson, LessonTechnique, markingWayOf, rosters, type CookedDish, teamsOfLessons } from '../lessons';
 import { Person } from '../people';
 import { notFound } from '../platform/problems';
@@ -72,6 +73,10 @@ export class AssessmentService {
     const rubric = lesson.rubricEditionId
       ? askedHere(await rubricOfEdition(manager, lesson.rubricEditionId), choices, lesson.practices)
       : null;
+    const below = await belowOfEditions(
+      manager,
+      dishes.map(({ editionId }) => editionId),
+    );
     const aims = await aimsOfDay(manager, lesson, choices, new Set(rubric?.criteria.map(({ name }) => name)));
     return {
       lessonId,
@@ -82,7 +87,11 @@ export class AssessmentService {
       number: lesson.events,
       releasedAt: lesson.releasedAt?.toISOString() ?? null,
       rubric: rubric ? { editionId: lesson.rubricEditionId!, content: rubric } : null,
-      dishes: dishes.map(({ editionId, title }) => ({ editionId, title })),
+      dishes: dishes.map(({ editionId, title }) => ({
+        editionId,
+        title,
+        ...(below.has(editionId) ? { below: below.get(editionId)! } : {}),
+      })),
       students: students.map(({ id, name, needs }) => ({
         id,
         name,

@@ -5,4 +5,5 @@ export { allergenLines } from './allergenLines';
 export { preparationsOf } from './preparationsOf';
 export { Dish } from './dish.entity';
 export { DishEdition } from './dishEdition.entity';
+export { belowOfEditions } from './belowOfEditions';
 export { titlesOfEditions } from './titlesOfEditions';

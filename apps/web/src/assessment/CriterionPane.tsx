@@ -5,6 +5,8 @@ import { Choice, GivenBy } from './kinds';
 interface CriterionPaneProps {
   readonly criterion: Criterion;
   readonly value: MarkValue | undefined;
+  /** What of the dish is served below its rule on purpose, and by which conditions it is judged. */
+  readonly below?: readonly string[];
   readonly onMark: (value: MarkValue) => void;
 }
 
@@ -21,7 +23,7 @@ const EVIDENCE = { measured: 'measured', seen: 'by eye', tasted: 'by taste' } as
 export const FAULT_KEYS = 'abcdefghijkl';
 
 /** One criterion, to be judged by a single touch: what can be seen at each level, and the faults. */
-export function CriterionPane({ criterion, value, onMark }: CriterionPaneProps) {
+export function CriterionPane({ criterion, value, below = [], onMark }: CriterionPaneProps) {
   const faults = faultsIn(value);
   return (
     <section aria-label={criterion.name}>
@@ -32,6 +34,13 @@ export function CriterionPane({ criterion, value, onMark }: CriterionPaneProps) 
           {criterion.kind === 'critical' ? `, critical: caps at ${criterion.cap}` : ''}
         </span>
       </h2>
+      {criterion.kind === 'critical' && criterion.strand === 'cooking'
+        ? below.map((said) => (
+            <p key={said} className="mt-2 border-l-4 border-ink pl-3 text-lg leading-snug">
+              {said}
+            </p>
+          ))
+        : null}
       <div className="mt-3 grid gap-2">
         <GivenBy criterion={criterion} value={value} onMark={onMark} />
         <Choice dashed chosen={value?.kind === 'notSeen'} keyCap="0" onChoose={() => onMark({ kind: 'notSeen' })}>

@@ -281,7 +281,7 @@ function MarkScreen({ sheet, rubric, marking, at }: MarkScreenProps) {
             </li>
           ))}
         </ol>
-        <CriterionPane criterion={criterion} value={value} onMark={(next) => mark(next)} />
+        <CriterionPane criterion={criterion} value={value} below={dish.below} onMark={(next) => mark(next)} />
       </div>
       <div className="sticky bottom-0 -mx-4 mt-4 flex flex-wrap items-center gap-2 border-t-2 border-ink bg-paper px-4 py-2 sm:-mx-7 sm:px-7">
         <BarButton label="Undo" disabled={undoable.length === 0} onClick={undo}>

@@ -1,3 +1,4 @@
+import type { DishContent } from '../dish/types';
 import type { FoodKind } from '../ingredients/kinds';
 import { ruleValue, type LocalRules, type RuleKey } from './specs';
 import type { Said } from '../words';
@@ -94,6 +95,15 @@ export function allowanceFor(
     .filter(([key]) => !mark.kept.includes(key))
     .map(([, text]) => text);
   return { kind: 'below', open, said: { code: 'plan.below-allowance', name, open } };
+}
+
+/** What of a dish is served below its rule on purpose, with the conditions by which it is judged at the pass instead of by its core. */
+export function servedBelow(dish: DishContent): readonly Said[] {
+  return dish.components.flatMap(({ name, allowance }): Said[] => {
+    if (!allowance) return [];
+    const spec = ALLOWANCE_SPECS[allowance.allowance];
+    return [{ code: 'plan.served-below', component: name || dish.title, name: spec.name, conditions: Object.values(spec.conditions) }];
+  });
 }
 
 const FLESH: readonly FoodKind[] = ['cattle', 'pig', 'other mammal', 'poultry', 'fish', 'crustacean', 'mollusc'];

@@ -95,6 +95,8 @@ export const RULES_IN_ENGLISH = {
   'plan.low-oxygen': (said: RuleHere & { hours: number }, by: Speaker) => `Kept without air for ${said.hours} h. ${ruleIn(said, by)}.`,
   'plan.below-allowance': (said: { name: string; open: readonly string[] }) =>
     `Below the rule on purpose, under the allowance "${said.name}": ${said.open.length === 0 ? 'its conditions are met' : `open: ${said.open.join('; ')}`}.`,
+  'plan.served-below': (said: { component: string; name: string; conditions: readonly string[] }) =>
+    `${said.component}: below the rule on purpose (${said.name}). Judge its conditions, not its core: ${said.conditions.join('; ')}.`,
   'plan.allowance-refused': (said: { name: string; because: string }) =>
     `The allowance "${said.name}" does not hold here: ${said.because}.`,
 

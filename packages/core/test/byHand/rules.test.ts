@@ -12,6 +12,7 @@ import {
   heatedIn,
   minutesNamed,
   RULE_SPECS,
+  servedBelow,
   temperatureWays,
   words,
   type AllowanceMark,
@@ -250,6 +251,11 @@ describe('local rules', () => {
     const [only, ...others] = dishRuleNotices(pink, allows);
     expect(others).toEqual([]);
     expect(words(only!.said)).toContain('open: those who eat it are told in writing; nobody at risk eats it');
+    // At the pass all four conditions are judged, whichever were confirmed before.
+    expect(servedBelow(pink).map((said) => words(said))).toEqual([
+      'Duck: below the rule on purpose (whole muscle served pink). Judge its conditions, not its core: whole and uncut: not minced, filled, rolled, tied or needle-tenderised; seared all over outside, to a changed colour; those who eat it are told in writing; nobody at risk eats it; a separate making is cooked through for them.',
+    ]);
+    expect(servedBelow(dish)).toEqual([]);
   });
 });
 
