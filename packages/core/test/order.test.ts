@@ -156,6 +156,12 @@ describe('the order', () => {
     expect(csv).toContain(`'=HYPERLINK`);
     expect(csv.split('\r\n')).toHaveLength(2);
   });
+
+  it('names no origin in the CSV for what is cut from one piece for several lines', () => {
+    const shared = order(dishFrom('Broth\nserves 8\n1 celeriac\n500 ml water'), { students: 3 });
+    expect(orderCsv(shared)).toContain(' | ');
+    expect(orderCsv(shared)).not.toMatch(/(?:"|\| ): /);
+  });
 });
 
 describe('invariants of any order', () => {

@@ -2,6 +2,7 @@ import type { Content, TDocumentDefinitions, TableCell } from 'pdfmake/interface
 import {
   COUNTING_SAYS,
   figureInWords,
+  rowInLine,
   markInWords,
   showMeasure,
   shownOf,
@@ -52,7 +53,7 @@ export function resultDocument(dish: DishResult): TDocumentDefinitions {
         layout: 'pelvo',
       },
       { text: 'How the mark was reached', style: 'heading' },
-      ...(told?.rows ?? []).map(({ from, how, shown }): Content => ({ text: `${from}: ${how} = ${shown}`, style: 'small' })),
+      ...(told?.rows ?? []).map((row): Content => ({ text: rowInLine(row), style: 'small' })),
       ...[told?.rounding ?? null, ...(told?.notes ?? [])]
         .filter((note) => note !== null)
         .map((note): Content => ({ text: note, style: 'small', italics: true })),

@@ -5,6 +5,7 @@ import {
   notesOnTray,
   orderedItem,
   figureInWords,
+  rowInLine,
   shownOf,
   words,
   exact,
@@ -174,7 +175,7 @@ function workingBlock(line: OrderLine): Content {
   return {
     stack: [
       { text: [{ text: `${line.item}: ${asOrdered(line)}`, bold: true }] },
-      ...told.rows.map(({ from, how, shown }): Content => ({ text: `${from}: ${how} = ${shown}`, style: 'small' })),
+      ...told.rows.map((row): Content => ({ text: rowInLine(row), style: 'small' })),
       ...[told.rounding, ...told.notes]
         .filter((note) => note !== null)
         .map((note): Content => ({ text: note, style: 'small', italics: true })),

@@ -3,7 +3,7 @@ import { SCALING_NAMES } from '../dish/types';
 import { isKitchenUnit, showMeasure } from '../figure';
 import { unitOf, showAmount } from '../quantity';
 import { HOUSE_PREFERENCES, type Preferences } from '../preferences';
-import { figureInWords, words } from '../words';
+import { figureInWords, rowInLine, words } from '../words';
 import { safeCsv } from '../formats/csv';
 import { named, type AllergenList } from '../allergens';
 import { notKnownOf } from '../ingredients';
@@ -41,7 +41,7 @@ export function orderCsv(order: Order, list: AllergenList = 'eu-uk'): string {
       allergens: named(line.allergens, list).join('; '),
       'may contain': named(line.mayContain, list).join('; '),
       'not known': words(notKnownOf(line)),
-      working: told.rows.map(({ from, how, shown }) => `${from}: ${how} = ${shown}`).join(' | '),
+      working: told.rows.map(rowInLine).join(' | '),
       notes: told.notes.join('; '),
     };
   });

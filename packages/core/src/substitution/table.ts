@@ -123,6 +123,11 @@ sesame oil | sesame | as it is | rapeseed oil | 1 | no roasted taste
 balsamic vinegar | sulphites | as it is | date syrup | 1/2 | add as much lemon juice: its label decides
 almond butter | nuts | as it is | sunflower seed paste | 1 | greyer, more bitter
 peanut butter | peanut | as it is | sunflower seed paste | 1 | greyer, more bitter
+vanilla extract | no alcohol | as it is | vanilla sugar | 2 | sweeter: as much less sugar elsewhere
+sherry vinegar | sulphites | as it is | lemon juice | 1 | squeeze it: bottled juice often holds sulphites
+sponge fingers | gluten | as it is | gluten free sponge fingers | 1 | soak up less, fall apart sooner
+brioche | gluten | as it is | gluten free bread | 1 | less rich; contains egg
+milk chocolate | milk, vegan | as it is | dairy free chocolate | 1 | its label decides: it often may contain milk
 kind: fish | fish, vegetarian, vegan | as it is | firm tofu | 1 | press and salt it; cook it shorter; contains soya
 kind: crustacean | crustaceans, vegetarian, vegan | as it is | hearts of palm | 1 | tender and bland: season it well
 kind: mollusc | molluscs, vegetarian, vegan | as it is | oyster mushrooms | 1/2 | no shells: half of the weight

@@ -24,6 +24,9 @@ export interface FigureInWords {
   readonly estimate: boolean;
 }
 
+/** A row of the working in one line; what is added up over several lines comes from none of them. */
+export const rowInLine = ({ from, how, shown }: RowInWords): string => `${from ? `${from}: ` : ''}${how} = ${shown}`;
+
 /** A figure with its working, in words, for a person's preferences: the one place in which a figure becomes text. */
 export function figureInWords(figure: Figure, preferences: Preferences = HOUSE_PREFERENCES): FigureInWords {
   const speak = speaker(preferences);

@@ -24,7 +24,7 @@ export function words(said: Said, preferences: Preferences = HOUSE_PREFERENCES):
 /** What a person wrote, or what stands on a card, said as it is. */
 export const text = (written: string): Said => ({ code: 'text', text: written });
 
-export { figureInWords, referenceInWords, shownOf, type FigureInWords, type RowInWords } from './figureInWords';
+export { figureInWords, referenceInWords, rowInLine, shownOf, type FigureInWords, type RowInWords } from './figureInWords';
 
 /** Something that cannot be taken: what is wrong, and what to do about it. */
 export interface Refused {
