@@ -49,6 +49,13 @@ const CLAIMS: readonly (readonly [RegExp, readonly Allergen[], readonly FoodKind
 ];
 const CLAIM_WORDS = new RegExp(CLAIMS.map(([pattern]) => pattern.source).join('|'), 'g');
 
+/**
+ * Pasta of something else than wheat, as its name says and its label confirms: many hold some wheat beside it. Bread does not follow:
+ * of potato or maize, it is mostly of wheat too.
+ */
+const NOT_OF_WHEAT =
+  /\b(?:rice|maize|corn|chickpea|gram|lentil|pea|bean|soya|soy|lupin|quinoa|buckwheat|konjac|millet|sorghum|teff|cassava|tapioca|potato|courgette|carrot|squash|seaweed|kelp)s?(?: (?:flour|starch))? (?:pasta|noodles?|couscous|spaghetti|penne|fusilli|macaroni|linguine|tagliatelle|vermicelli|rigatoni|lasagne|crackers?)\b/;
+
 const FRUIT = new Set(SHIPPED_GROUPS.find(({ group }) => group === 'Fruit')!.facts.map(({ name }) => name));
 /** Dried and candied fruit is usually kept pale with sulphur dioxide. @source EU No 1169/2011, Annex II, 12; E 220 to E 228 */
 const KEPT_PALE = /\b(?:dried|candied|crystallised|glace|semi dried)\b/;
@@ -78,7 +85,10 @@ function meaningOf(item: string, book: FactBook): Meaning {
   // A fact that has the claim in its name ("gluten free bread") already says what is left.
   const believed = claims.length === 0 || book.named(item) !== null;
   const reading = saladSaid(book.read(believed ? item : plain(text.replace(CLAIM_WORDS, ' '))));
-  const claimed = believed ? [] : claims.map(([, allergens, kinds]) => [allergens, kinds] as const);
+  const claimed: Meaning['claimed'] = [
+    ...(believed ? [] : claims.map(([, allergens, kinds]) => [allergens, kinds] as const)),
+    ...(NOT_OF_WHEAT.test(text) && book.named(item) === null ? [[['gluten'], []] as const] : []),
+  ];
   return { ...reading, facts: reading.found.map(({ fact }) => fact), claimed, text };
 }
 

@@ -10,6 +10,7 @@ creme fraiche | soured cream,sour cream | 1.02 || milk || milk
 milk | whole milk,semi skimmed milk,skimmed milk,goat milk,goat s milk,sheep milk,lactose free milk,cow s milk | 1.03 || milk || milk | liquid
 condensed milk | sweetened condensed milk | 1.29 | tin:397 | milk || milk
 evaporated milk | | 1.07 | tin:410 | milk || milk | liquid
+lactose | milk sugar | || milk || milk
 milk powder | dried milk,skimmed milk powder,powdered milk | 0.5 || milk || milk
 whey | whey powder,casein,milk protein || | milk || milk
 custard | custard sauce,creme anglaise || | milk | egg | milk | label

@@ -37,7 +37,7 @@ rice flour | ground rice | 0.65 || | gluten |
 coconut flour | | 0.47 || | gluten |
 corn flour | masa,masa harina,maize flour | 0.48 || | gluten |
 soya flour | soy flour | 0.35 || soya | gluten |
-lupin flour | lupin,lupin seeds,lupin beans,lupini beans | || lupin | gluten |
+lupin flour | lupin,lupin seeds,lupin beans,lupini beans,lupini | || lupin | gluten |
 potato flour | | 0.65 || | sulphites |
 gluten | vital wheat gluten,wheat gluten,seitan | 0.5 || gluten | soya |
 gluten free flour blend | gluten free flour,gluten free plain flour | || | lupin,soya | | label
@@ -62,7 +62,7 @@ quinoa | | 0.71 ||||
 rice | long grain rice,white rice,basmati rice,basmati,jasmine rice,brown rice | 0.78 ||||
 short grain rice | risotto rice,arborio rice,arborio,carnaroli,carnaroli rice,pudding rice,sushi rice,bomba rice | 0.83 ||||
 wild rice | | 0.67 ||||
-semolina | fine semolina,durum wheat semolina,semolina flour | 0.7 || gluten ||
+semolina | durum,durum wheat,fine semolina,durum wheat semolina,semolina flour | 0.7 || gluten ||
 sago | tapioca,tapioca pearls | 0.65 ||||
 teff | teff flour | || | gluten |
 wheat germ | wheat bran,bran | 0.4 || gluten ||
@@ -74,6 +74,7 @@ puff pastry | || sheet:320 | gluten | milk,egg,soya | | label
 filo pastry | filo,phyllo,brick pastry,strudel pastry || sheet:20 | gluten | milk,soya,sesame | | label,whole
 choux pastry | choux,choux buns || | gluten,egg,milk | soya | egg,milk | label
 wonton wrappers | gyoza wrappers,spring roll wrappers || each:8 | gluten | egg,soya | | label,whole
+taramasalata | || | fish | gluten,milk,egg,sulphites | fish | label
 hummus | houmous || | sesame | soya,sulphites | | label
 falafel | || | | gluten,sesame,soya,celery | | label
 sorghum | sorghum flour,fonio | 0.75 || | gluten |

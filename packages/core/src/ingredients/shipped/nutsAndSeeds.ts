@@ -12,7 +12,8 @@ chestnut flour | chestnut puree || | | nuts |
 hazelnuts | hazelnut,ground hazelnuts,chopped hazelnuts,cobnuts,filberts | 0.5 | each:1.2 | nuts | peanut |
 macadamia nuts | macadamias,macadamia,queensland nuts | 0.56 || nuts | peanut |
 nuts | nut,mixed nuts,chopped nuts,tree nuts || | nuts | peanut | | label
-peanuts | peanut,groundnuts,monkey nuts | 0.6 || peanut | nuts |
+peanuts | peanut,groundnut,groundnuts,monkey nuts | 0.6 || peanut | nuts |
+satay sauce | satay || | peanut | soya,fish,crustaceans,gluten,sesame | | label
 peanut butter | | 1.07 || peanut | nuts | | label
 pecans | pecan,pecan nuts | 0.42 | each:1.5 | nuts | peanut |
 pine nuts | pine nut,pine kernels | 0.56 || | nuts,peanut |

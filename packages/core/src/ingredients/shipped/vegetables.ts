@@ -29,6 +29,7 @@ cress | mustard cress,salad cress || punnet:25 | mustard ||
 garden cress | || punnet:25 |||
 cucumber | cucumbers || each:350 |||
 daikon | mooli,white radish || each:400 |||
+soya | soy,soya bean,soy bean,soybean | || soya | | | label
 edamame | soya beans,soybeans,soy beans | 0.65 || soya ||
 fennel | fennel bulb,fennel bulbs || bulb:250,each:250 |||
 garlic | garlic cloves,garlic clove || clove:3,head:40,bulb:40 |||
