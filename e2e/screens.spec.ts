@@ -20,6 +20,7 @@ const views: readonly [string, (page: Page) => Promise<string>][] = [
   ['a lesson that does not fit', async (page) => `/lessons/${await idOf(page, '/api/lessons', 'Frying')}/time`],
   ['a demonstration', async (page) => `/lessons/${await idOf(page, '/api/lessons', 'Frying')}/demonstrations`],
   ['the preparation', async (page) => `/lessons/${await idOf(page, '/api/lessons', 'Poaching')}/preparation`],
+  ['what cools', async (page) => `/lessons/${await idOf(page, '/api/lessons', 'Sweating')}/cooling`],
   ['the term of a class', async (page) => `/classes/${await idOf(page, '/api/classes', 'Foundation')}/term`],
   ['where a class stands', async (page) => `/classes/${await idOf(page, '/api/classes', 'Foundation')}/skills`],
   ['the kitchens', () => Promise.resolve('/kitchens')],

@@ -7,6 +7,7 @@ import { DataSource } from 'typeorm';
 import { AssessmentModule } from './assessment';
 import { PhotosModule } from './photos';
 import { ClassesModule } from './classes';
+import { CoolingModule } from './cooling';
 import { CutsModule } from './cuts';
 import { DayModule } from './day';
 import { DemonstrationsModule } from './demonstrations';
@@ -70,6 +71,7 @@ const AREAS = [
   TermsModule,
   DayModule,
   AssessmentModule,
+  CoolingModule,
   PhotosModule,
   InstrumentsModule,
 ];

@@ -2,7 +2,7 @@ import Joi from 'joi';
 import { idSchema } from './common';
 
 /** Kinds of what can happen in a lesson. */
-export const EVENT_KINDS = ['mark', 'arrived'] as const;
+export const EVENT_KINDS = ['mark', 'arrived', 'cooled'] as const;
 export type EventKind = (typeof EVENT_KINDS)[number];
 
 /**

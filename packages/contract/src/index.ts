@@ -3,6 +3,7 @@ export * from './resultsOfClass';
 export * from './carried';
 export * from './classes';
 export * from './common';
+export * from './cooling';
 export * from './cuts';
 export * from './day';
 export * from './demonstrations';

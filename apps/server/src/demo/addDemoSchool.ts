@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 import type { DataSource, EntityManager } from 'typeorm';
 import {
   AS_THE_SCHOOL,
+  COOLED_EVENT,
   MARK_EVENT,
   nameKey,
   plain,
@@ -237,7 +238,21 @@ async function addLesson(
     LessonEventRow,
     numbered.map((event) => ({ ...event, kind: 'mark', body: seal(MARK_EVENT, event.body) })),
   );
-  await manager.update(Lesson, { id }, { events: numbered.length });
+  const cooled = (plan.cooled ?? []).map(([food, time, celsius], order) => {
+    const at = new Date(`${dayFromNow(plan.day)}T${time}:00Z`);
+    return {
+      id: randomUUID(),
+      lessonId: id,
+      number: numbered.length + order + 1,
+      kind: 'cooled',
+      personId: assessors[1]!,
+      body: seal(COOLED_EVENT, { readingId: randomUUID(), food, celsius }),
+      happenedAt: at,
+      receivedAt: at,
+    };
+  });
+  await manager.insert(LessonEventRow, cooled);
+  await manager.update(Lesson, { id }, { events: numbered.length + cooled.length });
   await MARKS.take(manager, id, numbered, String);
   if (plan.marks === 'all') await snapshotMarks(manager, { lessonId: id, way: 'levels', personId: assessors[0]!, why: '' });
 }

@@ -13,6 +13,8 @@ export interface LessonPlan {
   readonly teams?: readonly string[];
   readonly portions?: number;
   readonly marks?: 'all' | 'some';
+  /** What was read of what cooled: name, time, °C. */
+  readonly cooled?: readonly (readonly [food: string, time: string, celsius: number])[];
   readonly noRubric?: true;
   /** Name of the rubric where it is not the one for a practical dish. */
   readonly rubric?: string;
@@ -52,6 +54,15 @@ export const DEMO_LESSONS: readonly LessonPlan[] = [
     teamSize: 2,
     portions: 2,
     marks: 'all',
+    // Nobody read it between 58 and 20: late on the cautious count, in time on the kind one.
+    cooled: [
+      ['Vegetable stock', '10:50', 82],
+      ['Vegetable stock', '11:15', 58],
+      ['Vegetable stock', '13:25', 20],
+      ['Barley for the second try', '11:40', 74],
+      ['Barley for the second try', '12:20', 31],
+      ['Barley for the second try', '12:50', 19],
+    ],
   },
   {
     title: 'Gratin hours',

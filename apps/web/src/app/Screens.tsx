@@ -33,6 +33,7 @@ const TimePage = lazy(() => import('../schedule/TimePage'));
 const DishesPage = lazy(() => import('../dishes/DishesPage'));
 const DemonstrationsPage = lazy(() => import('../demonstrations/DemonstrationsPage'));
 const TermOfClassPage = lazy(() => import('../terms/TermOfClassPage'));
+const CoolingPage = lazy(() => import('../cooling/CoolingPage'));
 const PreparationPage = lazy(() => import('../preparation/PreparationPage'));
 const PresentPage = lazy(() => import('../demonstrations/PresentPage'));
 const ReadRecipePage = lazy(() => import('../dishes/read/ReadRecipePage'));
@@ -68,6 +69,7 @@ const LESSON: readonly Screen[] = [
   { path: '/lessons/:id/time', roles: TEACHING, page: <TimePage /> },
   { path: '/lessons/:id/demonstrations', roles: TEACHING, page: <DemonstrationsPage /> },
   { path: '/lessons/:id/preparation', roles: STAFF, page: <PreparationPage /> },
+  { path: '/lessons/:id/cooling', roles: TEACHING, page: <CoolingPage /> },
   { path: '/lessons/:id/order', roles: STAFF, page: <OrderPage /> },
   { path: '/lessons/:id/mark', roles: TEACHING, page: <MarkListPage /> },
   { path: '/lessons/:id/mark/round', roles: TEACHING, page: <StationRoundPage /> },

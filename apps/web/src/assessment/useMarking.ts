@@ -123,6 +123,8 @@ const withEvent = (
       return withMark(sheet, event.body as MarkBody, by, number);
     case 'arrived':
       return withArrival(sheet, event.body as ArrivedBody, event.at);
+    case 'cooled':
+      return sheet;
   }
 };
 

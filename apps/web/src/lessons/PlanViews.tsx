@@ -14,6 +14,7 @@ export function PlanViews({ lessonId }: { lessonId: string }) {
         ]
       : []),
     { to: `${at}/preparation`, name: 'Preparation' },
+    ...(teaching ? [{ to: `${at}/cooling`, name: 'Cooling' }] : []),
   ];
   return <SubNav label="What is planned" views={views} />;
 }

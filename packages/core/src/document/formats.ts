@@ -11,6 +11,7 @@ import type { Demonstration } from '../demonstration';
 import type { TimePlan } from '../schedule';
 import type { LineSubstitution } from '../substitution';
 import type { Preferences } from '../preferences';
+import type { CooledBody } from '../rules/coolingLog';
 import { EMPTY_CARD, type TechniqueCard } from '../technique';
 import { exact } from '../exact';
 import { heatedIn } from '../quantity';
@@ -393,6 +394,12 @@ export const ARRIVED_EVENT: DocumentFormat<ArrivedBody> = {
   name: 'arrived',
   upgrades: [],
   lacks: lacking({ studentId: 'text', dishEditionId: 'text', arrived: 'any' }),
+};
+
+export const COOLED_EVENT: DocumentFormat<CooledBody> = {
+  name: 'cooled',
+  upgrades: [],
+  lacks: lacking({ readingId: 'text', food: 'text', celsius: 'any' }),
 };
 
 /** The marks of a dish as its student was given them. */

@@ -1,0 +1,1 @@
+export { CoolingModule } from './cooling.module';

@@ -1,0 +1,2 @@
+export { FromInstrument, useInstruments } from './kinds/FromInstrument';
+export { SavedState } from './SavedState';
