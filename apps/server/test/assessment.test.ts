@@ -233,17 +233,6 @@ describe('marking', () => {
     expect((await give('00000000-0000-4000-8000-000000000000', touch(sheet, 'rim', level(1)))).status).toBe(404);
   });
 
-  it('says at the pass by which conditions a dish is judged that is served below its rule on purpose', async () => {
-    const duck = lessons.find(({ title }) => title.startsWith('Duck'))!;
-    const [dish] = (await sheetOf(duck.id)).dishes;
-    expect(dish!.below).toHaveLength(1);
-    expect(dish!.below![0]).toMatch(
-      /^Duck breast with braised red cabbage: below the rule on purpose .* Judge its conditions, not its core: .*seared all over outside/,
-    );
-    const other = await sheetOf(lessonId('Two plates against the clock'));
-    expect(other.dishes.map(({ below }) => below).filter(Boolean)).toEqual([]);
-  });
-
   it('caps a dish whose critical criterion was not met', async () => {
     const id = lessonId('Two plates against the clock');
     const sheet = await sheetOf(id);

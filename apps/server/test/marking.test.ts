@@ -150,3 +150,13 @@ describe('the aim of the day', () => {
     expect(await aims('Poaching')).not.toEqual(before);
   });
 });
+
+it('says at the pass by which conditions a dish is judged that is served below its rule on purpose', async () => {
+  const sheetOf = async (title: string) => (await lead<MarkingSheet>('GET', `/api/lessons/${lessonId(title)}/marking-sheet`)).body;
+  const [dish] = (await sheetOf('Duck')).dishes;
+  expect(dish!.below).toHaveLength(1);
+  expect(dish!.below![0]).toMatch(
+    /^Duck breast with braised red cabbage: below the rule on purpose .* Judge its conditions, not its core: .*seared all over outside/,
+  );
+  expect((await sheetOf('Two plates against the clock')).dishes.flatMap(({ below }) => below ?? [])).toEqual([]);
+});

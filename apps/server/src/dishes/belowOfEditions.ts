@@ -11,6 +11,10 @@ export async function belowOfEditions(manager: EntityManager, ids: readonly stri
   const unknown = ids.filter((id) => !read.has(id));
   const editions = unknown.length > 0 ? await manager.findBy(DishEdition, { id: In(unknown) }) : [];
   if (read.size + editions.length > MOST) read.clear();
-  for (const { id, content } of editions) read.set(id, servedBelow(content).map((said) => words(said)));
+  for (const { id, content } of editions)
+    read.set(
+      id,
+      servedBelow(content).map((said) => words(said)),
+    );
   return new Map(ids.flatMap((id) => (read.get(id)?.length ? [[id, read.get(id)!]] : [])));
 }
