@@ -185,16 +185,19 @@ function Cooling({ food, readings, rules, onNext, onTakeBack }: CoolingProps) {
   return (
     <Section title={food}>
       {check ? (
-        check.verdicts.map((verdict) => (
-          <p
-            key={verdict.rule}
-            className={`mb-2 border-l-8 pl-2 text-lg ${verdict.outcome === 'missed' ? 'border-beet font-semibold' : 'border-ink'}`}
-          >
-            {inWords(verdict.said)}
-            {verdict.said.code === 'cooling.open' ? <b> Read it by {after(verdict.said.by)}.</b> : null}
-            <span className="block text-small font-normal text-soft">{verdict.working.map(inWords).join('; ')}</span>
-          </p>
-        ))
+        // Before counting begins both stages say the same.
+        check.verdicts
+          .filter(({ said }, index) => said.code !== 'cooling.not-begun' || index === 0)
+          .map((verdict) => (
+            <p
+              key={verdict.rule}
+              className={`mb-2 border-l-8 pl-2 text-lg ${verdict.outcome === 'missed' ? 'border-beet font-semibold' : 'border-ink'}`}
+            >
+              {inWords(verdict.said)}
+              {verdict.said.code === 'cooling.open' ? <b> Read it by {after(verdict.said.by)}.</b> : null}
+              <span className="block text-small font-normal text-soft">{verdict.working.map(inWords).join('; ')}</span>
+            </p>
+          ))
       ) : (
         <p className="mb-2">One reading so far. The next one says how fast it cools.</p>
       )}
