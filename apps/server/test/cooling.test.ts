@@ -89,6 +89,10 @@ describe('what cools in a lesson', () => {
       expect((await say(lead, id, ...Array.from({ length: EVENTS_A_REQUEST }, () => reading('Oil', 90)))).status).toBe(200);
     const { status, problem } = await say(lead, id, reading('Oil', 80));
     expect([status, problem.errors![0]!.remedy]).toEqual([422, 'Note what is still to come on paper.']);
-    expect((await logOf(id)).said).toHaveLength(COOLED_LIMITS.readings);
+    const { said } = await logOf(id);
+    expect(said).toHaveLength(COOLED_LIMITS.readings);
+    // One that was mistyped can still be taken back.
+    expect((await say(lead, id, reading('Oil', null, said.at(-1)!.body.readingId))).status).toBe(200);
+    expect(coolingLog((await logOf(id)).said)[0]!.readings.some(({ body }) => body.readingId === said.at(-1)!.body.readingId)).toBe(false);
   });
 });

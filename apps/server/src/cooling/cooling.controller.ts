@@ -24,7 +24,7 @@ export class CoolingController {
       where: { lessonId, kind: 'cooled' },
       relations: { person: true },
       order: { number: 'ASC' },
-      take: COOLED_LIMITS.readings + 1,
+      take: 2 * COOLED_LIMITS.readings,
     });
     const foods = lesson.dishes.flatMap(({ edition: { content } }) => content.components.map(({ name }) => name || content.title));
     return {

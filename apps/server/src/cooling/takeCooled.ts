@@ -12,7 +12,9 @@ export const COOLED: EventSpec<CooledBody> = {
   roles: TEACHING,
   take: async (manager, lessonId, events, at) => {
     const there = await manager.countBy(LessonEventRow, { lessonId, kind: 'cooled' });
-    if (there > COOLED_LIMITS.readings)
+    const taken = events.filter(({ body }) => body.celsius !== null).length;
+    // A full log still lets its readings be taken back, once each.
+    if (there > COOLED_LIMITS.readings * (taken > 0 ? 1 : 2))
       throw invalid(
         `${at(events[0]!.id)}.food`,
         `This lesson has ${COOLED_LIMITS.readings} readings of what cools, as many as it keeps.`,

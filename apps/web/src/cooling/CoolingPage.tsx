@@ -16,7 +16,7 @@ import {
 } from '@pelvo/core';
 import type { CooledReading, CoolingOfLesson } from '@pelvo/contract';
 import { FromInstrument, SavedState, useInstruments } from '../assessment';
-import { Button, DataTable, Fetching, IconButton, Notice, PageHead, ProblemNotice, Section, TextField } from '../design';
+import { Button, DataTable, Fetching, IconButton, Notice, PageHead, Section, TextField } from '../design';
 import { clockTime, inWords, measured, newId, usePreferences, useRules, useWakeLock } from '../device';
 import { PlanViews } from '../lessons';
 import { useCooling } from './useCooling';
@@ -39,8 +39,12 @@ export default function CoolingPage() {
   return (
     <>
       <PlanViews lessonId={id} />
-      <Fetching what="what cools" done={log !== undefined && rules.data !== undefined} error={null} retry={retry} />
-      <ProblemNotice error={error ?? rules.error} retry={retry} />
+      <Fetching
+        what="what cools"
+        done={log !== undefined && rules.data !== undefined}
+        error={error ?? (rules.data ? undefined : rules.error)}
+        retry={retry}
+      />
       {log ? (
         <div className="flex flex-wrap items-start justify-between gap-3">
           <PageHead title={`${log.title}: cooling`} lead="Each reading as it is taken, in the middle of the thickest part" />

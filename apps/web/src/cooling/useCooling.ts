@@ -22,7 +22,14 @@ export function useCooling(lessonId: string) {
     [outbox.waiting, lessonId, me],
   );
   const said = useMemo(() => [...(data?.said ?? []), ...waiting], [data, waiting]);
-  const note = useCallback((body: CooledBody) => say(lessonId, 'cooled', body), [lessonId]);
+  const note = useCallback(
+    async (body: CooledBody) => {
+      const { at } = await say(lessonId, 'cooled', body);
+      // It stays on the screen between the moment it is sent and the one in which it is told.
+      await mutate((now) => now && { ...now, said: [...now.said, { body, at, by: me.name }] }, { revalidate: false });
+    },
+    [lessonId, me, mutate],
+  );
   return { log: data, said, error: data ? undefined : (error as unknown), retry: () => void mutate(), note, outbox };
 }
 

@@ -9,7 +9,7 @@ export interface CooledBody {
   readonly celsius: number | null;
 }
 
-/** What a probe can show of food in °C, and how many readings a lesson keeps. */
+/** What a probe can show of food in °C; how many readings a lesson keeps, each of which can be taken back. */
 export const COOLED_LIMITS = { food: 80, celsius: [-30, 150], readings: 500 } as const;
 
 /** Something that was said, with when it happened. */
