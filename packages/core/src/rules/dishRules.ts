@@ -2,7 +2,7 @@ import { linesOf, type DishContent, type MethodStep } from '../dish/types';
 import { SHIPPED_BOOK, type FactBook, type FoodKind } from '../ingredients';
 import type { Said } from '../words';
 import { allowanceFor } from './allowances';
-import { COOKED, FLESH, natureOf, REHEAT, stepsOf, type Nature } from './nature';
+import { COOKED, FLESH, KEPT_LONG, natureOf, REHEAT, stepsOf, type Nature } from './nature';
 import type { LocalRules, RuleKey } from './specs';
 import { ruleValue } from './specs';
 import { longestTime } from './timesIn';
@@ -82,7 +82,7 @@ export function dishRuleNotices(dish: DishContent, rules: LocalRules, book: Fact
       if (store === 'chilled') {
         if (hazards.includes('raw-egg') && hours > ruleValue('raw-egg-life', rules))
           add(where, { code: 'plan.raw-egg', ...of('raw-egg-life'), hours });
-        if ((hazards.includes('under-oil') || hazards.includes('low-oxygen')) && hours > ruleValue('low-oxygen-life', rules))
+        if (airless(nature) && hours > ruleValue('low-oxygen-life', rules))
           add(where, { code: 'plan.low-oxygen', ...of('low-oxygen-life'), hours });
         else if (perishable && !hazards.includes('under-oil') && hours > ruleValue('chilled-life', rules))
           add(where, { code: 'plan.chilled', ...of('chilled-life'), hours });
@@ -130,6 +130,11 @@ export function dishRuleNotices(dish: DishContent, rules: LocalRules, book: Fact
       const { code, rule } = lifeOf(keeper.nature);
       if (time > ruleValue(rule, rules) * 60) add(where, { code, ...of(rule), hours: time / 60 });
     }
+    if (keeper && KEPT_LONG.test(text) && !NOT_KEPT.test(text) && !IN_THE_ROOM.test(text) && airless(keeper.nature)) {
+      const said = stepsOf(dish, keeper.component).map((each) => each.text);
+      if (!COLD_PLACE.test(said.join('. ')) && keeper.component.keeps.length === 0)
+        add(where, { code: 'plan.low-oxygen-nowhere', ...of('low-oxygen-holding') });
+    }
     const cools = /\bcool(?:s|ed|ing)?\b/i.test(text);
     const inRoom = IN_THE_ROOM.test(text);
     if (cools && inRoom) add(where, { code: 'plan.cools-in-the-room', ...of('cooling-first') });
@@ -173,9 +178,12 @@ function heldAt({ text, celsius }: MethodStep): number | null {
   return /f/i.test(unit ?? '') ? Math.round(((Number(value) - 32) * 5) / 9) : Number(value);
 }
 
+/** Whether it is kept without air: under oil, in fat, in a pack. Warm, that is where the worst of them grows. */
+const airless = ({ hazards }: Pick<Nature, 'hazards'>): boolean => hazards.includes('under-oil') || hazards.includes('low-oxygen');
+
 /** How long a component may be kept cold, by what can go wrong with it. */
 function lifeOf({ hazards }: Nature): { readonly code: 'plan.raw-egg' | 'plan.low-oxygen' | 'plan.chilled'; readonly rule: RuleKey } {
   if (hazards.includes('raw-egg')) return { code: 'plan.raw-egg', rule: 'raw-egg-life' };
-  if (hazards.includes('under-oil') || hazards.includes('low-oxygen')) return { code: 'plan.low-oxygen', rule: 'low-oxygen-life' };
+  if (airless({ hazards })) return { code: 'plan.low-oxygen', rule: 'low-oxygen-life' };
   return { code: 'plan.chilled', rule: 'chilled-life' };
 }

@@ -227,7 +227,7 @@ export function natureOf(dish: DishContent, component: Component, book: FactBook
 }
 
 /** Kept over a night or for days, as steps say it. */
-const KEPT_LONG =
+export const KEPT_LONG =
   /\b(?:keep|kept|keeps|store[sd]?|hold|held|leave|left|refrigerat\w*|chill\w*|fridge|last[s]?)\b[^.;]{0,50}\b(?:over ?night|(?:\d{1,2}|one|two|three|four|five|six|seven|a few|several|an?|some) (?:days?|weeks?)|until (?:tomorrow|the next day|the day after))\b/i;
 
 export const REHEAT =

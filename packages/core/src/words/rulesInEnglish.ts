@@ -93,6 +93,7 @@ export const RULES_IN_ENGLISH = {
   'plan.warm-untimed': (said: RuleHere, by: Speaker) => `Kept warm, and neither time nor temperature is given. ${ruleIn(said, by)}.`,
   'plan.raw-egg': (said: RuleHere & { hours: number }, by: Speaker) => `Raw egg, kept for ${said.hours} h. ${ruleIn(said, by)}.`,
   'plan.low-oxygen': (said: RuleHere & { hours: number }, by: Speaker) => `Kept without air for ${said.hours} h. ${ruleIn(said, by)}.`,
+  'plan.low-oxygen-nowhere': (said: RuleHere, by: Speaker) => `Kept without air, and no cold place is named. ${ruleIn(said, by)}.`,
   'plan.below-allowance': (said: { name: string; open: readonly string[] }) =>
     `Below the rule on purpose, under the allowance "${said.name}": ${said.open.length === 0 ? 'its conditions are met' : `open: ${said.open.join('; ')}`}.`,
   'plan.served-below': (said: { component: string; name: string; conditions: readonly string[] }) =>

@@ -359,3 +359,22 @@ describe('the log of what cools', () => {
     });
   });
 });
+
+describe('what is kept without air', () => {
+  const told = (text: string) => dishRuleNotices(dishFrom(text), {}).map(({ rule }) => rule);
+  it.each([
+    // A week is within the life of it, chilled: but nobody said where it is kept.
+    [
+      'Garlic oil\nServes 4\n1 head garlic\n300 ml olive oil\nMethod\n1. Cover the garlic with oil and keep for a week.',
+      ['low-oxygen-holding'],
+    ],
+    [
+      'Confit garlic\nServes 6\n10 garlic cloves\n200 ml oil\nMethod\n1. Cook gently for 40 minutes.\n2. Keep in the oil for up to a week.',
+      ['low-oxygen-holding'],
+    ],
+    ['Garlic oil\nServes 4\n1 head garlic\n300 ml olive oil\nMethod\n1. Cover the garlic with oil and keep in the fridge for 5 days.', []],
+    ['Garlic oil\nServes 4\n1 head garlic\n300 ml olive oil\nMethod\n1. Cover the garlic with oil and chill.\n2. Keep for 5 days.', []],
+    ['Garlic oil\nServes 4\n1 head garlic\n300 ml olive oil\nMethod\n1. Warm the garlic in the oil for 20 minutes and serve.', []],
+    ['Chilli oil\nServes 10\n20 g dried chilli\n500 ml rapeseed oil\nMethod\n1. Warm and strain.\n2. Keeps for 3 months.', []],
+  ])('%j is told %j', (text, rules) => expect(told(text)).toEqual(rules));
+});
