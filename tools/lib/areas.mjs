@@ -16,21 +16,31 @@ const filesIn = (dir) =>
     .filter((entry) => entry.isFile() && /\.tsx?$/.test(entry.name))
     .map((entry) => join(entry.parentPath, entry.name));
 
-/** Which folder of the source imports which others, as a map from name to names; imports of types count. */
-export function folderGraph(src) {
-  const graph = new Map();
-  for (const file of filesIn(src)) {
+/** What each file imports from another folder of the source; imports of types count. */
+const importsIn = (src) =>
+  filesIn(src).flatMap((file) => {
     const [from, ...rest] = relative(src, file).split(sep);
-    if (rest.length === 0) continue;
-    const known = graph.get(from) ?? new Set();
-    for (const [, path] of readFileSync(file, 'utf8').matchAll(/(?:from|import)\s*\(?\s*'(\.{1,2}\/[^']+)'/g)) {
+    return [...readFileSync(file, 'utf8').matchAll(/(?:from|import)\s*\(?\s*'(\.{1,2}\/[^']+)'/g)].flatMap(([, path]) => {
       const [to, ...below] = relative(src, resolve(dirname(file), path)).split(sep);
-      if (to !== from && to !== '..' && (below.length > 0 || existsSync(join(src, to, 'index.ts')))) known.add(to);
-    }
-    graph.set(from, known);
-  }
+      return to === from || to === '..' ? [] : [{ file: relative(src, file), from: rest.length > 0 ? from : null, to, below }];
+    });
+  });
+
+/** Which folder of the source imports which others, as a map from name to names. */
+export function folderGraph(src) {
+  const graph = new Map(filesIn(src).map((file) => [relative(src, file).split(sep)[0], new Set()]));
+  for (const { from, to, below } of importsIn(src))
+    if (from !== null && (below.length > 0 || existsSync(join(src, to, 'index.ts')))) graph.get(from).add(to);
   return graph;
 }
+
+/** Files that reach into an area past its index, as `file -> area/what`. */
+export const pastTheIndex = (src) => {
+  const areas = new Set(areasOf(src));
+  return importsIn(src)
+    .filter(({ to, below }) => areas.has(to) && below.length > 0)
+    .map(({ file, to, below }) => `${file} -> ${[to, ...below].join('/')}`);
+};
 
 /** A way that leads from a folder back to it, or null. */
 export function ringIn(graph, among) {

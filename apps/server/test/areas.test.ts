@@ -1,6 +1,6 @@
 import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
-import { areasOf, folderGraph, ringIn } from '../../../tools/lib/areas.mjs';
+import { areasOf, folderGraph, pastTheIndex, ringIn } from '../../../tools/lib/areas.mjs';
 
 const SRC = { server: join(import.meta.dirname, '../src'), web: join(import.meta.dirname, '../../web/src') };
 
@@ -11,6 +11,12 @@ describe.each(['server', 'web'] as const)('the areas of the %s', (app) => {
   it('use each other one way only', () => {
     expect(areas.length).toBeGreaterThan(10);
     expect(ringIn(graph, areas)).toBeNull();
+  });
+
+  // App.tsx and Screens.tsx alone know every page, and the worker what is computed in it.
+  it('show each other their index only', () => {
+    expect(pastTheIndex(SRC[app]).filter((each) => !/^(?:app\/(?:App|Screens)\.tsx|worker\.ts) /.test(each))).toEqual([]);
+    if (app === 'web') expect(pastTheIndex(SRC.web)).toContain('app/Screens.tsx -> dishes/DishPage');
   });
 
   it('stand on ground that knows none of them', () => {

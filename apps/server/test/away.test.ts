@@ -21,7 +21,7 @@ class Way {
       ] as const) {
         this.sockets.add(from);
         // What comes while it is frozen waits, as it does before a process that has been stopped.
-        from.on('data', (bytes) => void this.whenOpen(() => to.write(bytes)));
+        from.on('data', (bytes) => this.whenOpen(() => to.write(bytes)));
         from.on('error', () => undefined);
         from.on('close', () => {
           this.sockets.delete(from);

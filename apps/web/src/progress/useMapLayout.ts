@@ -29,7 +29,7 @@ export function useMapLayout(techniques: readonly MapTechnique[], aspectRatio: n
       elk.terminateWorker();
     };
     // The key says whether the graph changed; the list itself is new at every fetch.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react/exhaustive-deps
   }, [key]);
   return { layout: laid.layout, error: laid.error };
 }

@@ -64,7 +64,7 @@ function Ready({ lesson, kitchen, time, onTime, onLesson }: ReadyProps) {
   const from = useMemo(
     () => (kitchen ? { lesson, kitchen, practised } : null),
     // The same shares come anew with every look for what others did.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react/exhaustive-deps
     [lesson, kitchen, shares],
   );
   const missing =

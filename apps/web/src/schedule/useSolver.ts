@@ -97,7 +97,7 @@ export function useVariants(variants: readonly { readonly key: string; readonly 
       if (news.kind === 'variant')
         setKnown((now) => ({ key, plans: new Map([...(now.key === key ? now.plans : []), [news.key, news.plan]]), done: news.done }));
     });
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react/exhaustive-deps
   }, [key]);
   const mine = known.key === key;
   return { plans: mine ? known.plans : new Map(), busy: variants.length > 0 && (!mine || !known.done) };

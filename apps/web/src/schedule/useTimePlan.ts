@@ -37,7 +37,7 @@ export function useTimePlan(lesson: LessonDetail, time: TimeOfLesson, onStored: 
   const stored = useMemo(
     () => ({ content: time.content ?? emptyTimePlan(usualSegments(lesson)), version: time.version }),
     // An empty plan is the same each time.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react/exhaustive-deps
     [time],
   );
   const draft = useDraft<TimePlan>(`time.${lesson.id}`, stored, { format: TIME_PLAN, rebase });
