@@ -43,8 +43,8 @@ const classes = async (request: APIRequestContext, address: string) => {
   return ((await (await request.get(`${address}/api/classes`)).json()) as { name: string }[]).map(({ name }) => name);
 };
 
-test('tablets that post while the launcher is killed keep no server alive, and lose nothing that was confirmed', async ({ request }) => {
-  test.setTimeout(120_000);
+test('whatever is killed while tablets post, no server is left and the next start has all that was confirmed', async ({ request }) => {
+  test.setTimeout(180_000);
   const data = mkdtempSync(join(tmpdir(), 'pelvo-start-'));
   try {
     const first = await start(data);
@@ -104,40 +104,20 @@ test('tablets that post while the launcher is killed keep no server alive, and l
       after = page.events.at(-1)?.number ?? after;
     }
     expect(confirmed.filter((id) => !stored.has(id))).toEqual([]);
-    second.launcher.kill('SIGINT');
-    await ended(second.launcher);
-  } finally {
-    rmSync(data, { recursive: true, force: true });
-  }
-});
-
-test('whatever is killed, the next start recovers with nothing lost', async ({ request }) => {
-  test.setTimeout(120_000);
-  const data = mkdtempSync(join(tmpdir(), 'pelvo-start-'));
-  try {
-    const first = await start(data);
-    await addClass(request, first.address, 'Before the launcher was killed');
-    first.launcher.kill('SIGKILL');
-    await ended(first.launcher);
-
-    const second = await start(data);
-    expect(await classes(request, second.address)).toContain('Before the launcher was killed');
     await addClass(request, second.address, 'Before the database was killed');
     process.kill(databasePid(data), 'SIGKILL');
     await ended(second.launcher);
 
     const third = await start(data);
-    expect(await classes(request, third.address)).toEqual(
-      expect.arrayContaining(['Before the launcher was killed', 'Before the database was killed']),
-    );
+    expect(await classes(request, third.address)).toContain('Before the database was killed');
     const other = fork(START, ['--demo', '--data', data], { silent: true });
     await ended(other);
     expect(other.exitCode).toBe(1);
-    const pid = databasePid(data);
+    const last = databasePid(data);
     third.launcher.kill('SIGINT');
     await ended(third.launcher);
     expect(third.launcher.exitCode).toBe(0);
-    expect(runs(pid)).toBe(false);
+    expect(runs(last)).toBe(false);
   } finally {
     rmSync(data, { recursive: true, force: true });
   }

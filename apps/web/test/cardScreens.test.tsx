@@ -1,4 +1,4 @@
-// @vitest-environment jsdom
+// @vitest-environment happy-dom
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { describe, expect, it } from 'vitest';
 import { EMPTY_CARD, MATTER_SPECS, MATTERS, SHIPPED_CUT_SETS, type MarkValue, type RubricContent } from '@pelvo/core';

@@ -1,4 +1,4 @@
-// @vitest-environment jsdom
+// @vitest-environment happy-dom
 import { screen, waitFor, within } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
 import { EMPTY_COMPONENT, EMPTY_STEP, type CookingTeam, type DishContent } from '@pelvo/core';

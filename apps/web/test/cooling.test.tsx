@@ -1,4 +1,4 @@
-// @vitest-environment jsdom
+// @vitest-environment happy-dom
 import 'fake-indexeddb/auto';
 import { IDBFactory } from 'fake-indexeddb';
 import { screen, waitFor, within } from '@testing-library/react';

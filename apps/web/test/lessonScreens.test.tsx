@@ -1,4 +1,4 @@
-// @vitest-environment jsdom
+// @vitest-environment happy-dom
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { describe, expect, it } from 'vitest';
 import { EMPTY_KITCHEN, computeOrder, HOUSE_PREFERENCES, MATTERS, NEW_SCHOOL, shownOf, type LineSubstitution } from '@pelvo/core';

@@ -1,4 +1,4 @@
-// @vitest-environment jsdom
+// @vitest-environment happy-dom
 import { screen, waitFor, within } from '@testing-library/react';
 import { describe, expect, it } from 'vitest';
 import { EMPTY_DEMONSTRATION, EMPTY_STEP, type Demonstration, type DishContent, type MethodStep } from '@pelvo/core';

@@ -1,4 +1,4 @@
-// @vitest-environment jsdom
+// @vitest-environment happy-dom
 import { screen, waitFor, within } from '@testing-library/react';
 import { describe, expect, it } from 'vitest';
 import { HOUSE_PREFERENCES, judgeHealth, NEW_SCHOOL, type HealthFacts, type SchoolSettings } from '@pelvo/core';

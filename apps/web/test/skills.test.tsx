@@ -1,4 +1,4 @@
-// @vitest-environment jsdom
+// @vitest-environment happy-dom
 import { screen, within } from '@testing-library/react';
 import { describe, expect, it } from 'vitest';
 import { estimateSkill, type SkillSign } from '@pelvo/core';

@@ -1,4 +1,4 @@
-// @vitest-environment jsdom
+// @vitest-environment happy-dom
 import { screen, waitFor, within } from '@testing-library/react';
 import { useState } from 'react';
 import { Route, Routes } from 'react-router';
