@@ -5,7 +5,7 @@ import type { Purpose } from '@pelvo/core';
 import type { Course, TechniqueSummary } from '@pelvo/contract';
 import { show } from './screen';
 
-// The places are worked out in a worker, which jsdom has none of; here they stand in a row.
+// The places are worked out in a worker, of which there is none here; here they stand in a row.
 vi.mock('../src/progress/useMapLayout', () => ({
   useMapLayout: (techniques: readonly { readonly id: string; readonly strand: string }[]) => ({
     layout: {

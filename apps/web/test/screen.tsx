@@ -9,7 +9,7 @@ import type { Me, Role } from '@pelvo/contract';
 
 // A busy machine takes its time; what does not come is waited for no longer than this.
 configure({ asyncUtilTimeout: 30_000 });
-// jsdom has no locks: one tab is all there is here.
+// There are no locks here: one tab is all there is here.
 Object.defineProperty(navigator, 'locks', { configurable: true, value: { request: (_: string, work: () => Promise<void>) => work() } });
 
 /** What screens asked for that a test has not told of: it would go on past a request that should not be there. */
