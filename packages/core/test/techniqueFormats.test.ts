@@ -112,6 +112,18 @@ describe('a technique as JSON and as Markdown', () => {
     ]);
   });
 
+  it.each([
+    ['in a block of code', '# Whisk\n\n## Steps\n\n1. Read it.\n\n```\n\n# no card\n\n```\n\n## Tools\n\n- whisk\n', ['Whisk']],
+    ['in a comment', '# Whisk\n\n<!-- later\n\n# Not yet\n\n-->\n\n## Tools\n\n- whisk\n', ['Whisk']],
+    ['after a block of code', '# Whisk\n\n~~~\n``` still\n~~~\n\n# Fold\n\n## Tools\n\n- whisk\n', ['Whisk', 'Fold']],
+    ['right below a line', '# Whisk\nTo take in air.\n# Fold\n\n## Tools\n\n- whisk\n', ['Whisk', 'Fold']],
+    ['before links that are defined apart', '# Whisk\n\nSee [there][a].\n\n# Fold\n\n## Tools\n\n- whisk\n\n[a]: /x\n', ['Whisk', 'Fold']],
+  ])('knows where a card begins: a # %s', (_, text, names) => {
+    const { techniques } = readTechniqueMarkdown(text);
+    expect(techniques.map(({ name }) => name)).toEqual(names);
+    expect(techniques.at(-1)!.tools).toEqual(['whisk']);
+  });
+
   it('is not read from a file that is something else', () => {
     expect(readTechniqueFile('{')).toBeNull();
     expect(readTechniqueFile('{"format":"pelvo-dishes"}')).toBeNull();

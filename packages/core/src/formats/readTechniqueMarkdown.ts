@@ -35,7 +35,7 @@ type Draft = { -readonly [K in keyof PortableTechnique]: PortableTechnique[K] };
  */
 export function readTechniqueMarkdown(text: string): ReadTechniques {
   const { text: plain, tangles } = untangled(text);
-  const { children } = fromMarkdown(plain);
+  const children = cardsIn(plain).flatMap((card) => fromMarkdown(card).children);
   const techniques: Draft[] = [];
   const leftOut: string[] = tangles.map(
     ({ lines: [first, last] }) => `lines ${first} to ${last}: too deeply nested, or too many signs, to be read`,
@@ -56,6 +56,27 @@ export function readTechniqueMarkdown(text: string): ReadTechniques {
     else leftOut.push(`${card.name}: ${said(node)}`);
   }
   return { techniques, leftOut };
+}
+
+const FENCE = /^ {0,3}(`{3,}|~{3,})/;
+
+/**
+ * The text of each card, since a parser of Markdown takes for a text what grows with its square: ninety cards in a fifth of the time.
+ * A `#` in a block of code or in a comment begins none, and links that are defined apart hold the text together.
+ */
+function cardsIn(markdown: string): readonly string[] {
+  if (/^ {0,3}\[[^\]\n]+\]:/m.test(markdown)) return [markdown];
+  const cards: string[][] = [[]];
+  let fence = '';
+  let comment = false;
+  for (const line of markdown.split('\n')) {
+    const mark = FENCE.exec(line)?.[1];
+    if (!fence && !comment && /^# /.test(line) && !cards.at(-1)!.at(-1)?.trim()) cards.push([]);
+    cards.at(-1)!.push(line);
+    if (!comment && mark && (!fence || mark.startsWith(fence))) fence = fence ? '' : mark;
+    if (!fence) comment = line.lastIndexOf('<!--') > line.lastIndexOf('-->') || (comment && !line.includes('-->'));
+  }
+  return cards.map((lines) => lines.join('\n'));
 }
 
 function sectionOf(heading: string): Section | undefined {
