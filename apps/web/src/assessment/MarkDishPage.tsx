@@ -1,5 +1,5 @@
 import { ChevronLeft, ChevronRight, Undo2 } from 'lucide-react';
-import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
+import { lazy, Suspense, useLayoutEffect, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { computeResult, marksInForce, usualLevels, type Criterion, type MarkValue, type RubricContent } from '@pelvo/core';
 import type { MarkingSheet } from '@pelvo/contract';
@@ -165,7 +165,8 @@ function MarkScreen({ sheet, rubric, marking, at }: MarkScreenProps) {
     });
   };
 
-  useEffect(() => {
+  // Before the next plate can be seen, and so before it can be meant: a key never marks the plate or the criterion before.
+  useLayoutEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       // What is typed into a field, or while something is read in front of the dish, is no mark.
       if (event.ctrlKey || event.metaKey || event.altKey || (event.target as Element).closest('[role="dialog"], input')) return;
