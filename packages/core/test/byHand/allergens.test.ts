@@ -25,7 +25,7 @@ const plan = (change: Partial<typeof ALONE>) => ({ ...ALONE, portionsATeam: 1, .
 describe('what is known of an item', () => {
   it.each([
     // Every word that may mean food has to be covered.
-    ['crab bisque powder', 'partly known', ['crustaceans'], ['bisque', 'powder']],
+    ['crab bisque powder', 'partly known', ['crustaceans'], ['powder']],
     ['walnut crunch', 'partly known', ['nuts'], ['crunch']],
     ['hake in parsley sauce', 'partly known', ['fish'], ['sauce']],
     ['barley crackling', 'partly known', ['gluten'], ['crackling']],
@@ -83,6 +83,17 @@ describe('what is known of an item', () => {
     ['celery-free mustard', 'partly known', ['mustard'], []],
     ['non-dairy cream', 'partly known', [], []],
     ['almond milk', 'known', ['nuts'], []],
+    // Flour is of wheat unless its name says another food; its mill decides what wheat is in it.
+    ['rye flour', 'known', ['gluten'], []],
+    ['sifted flour', 'known', ['gluten'], []],
+    ['peanut flour', 'partly known', ['peanut'], []],
+    ['red lentil flour', 'partly known', [], []],
+    ['black bean flour', 'partly known', [], []],
+    ['banana flour', 'partly known', [], []],
+    ['mirepoix', 'known', ['celery'], []],
+    ['creme anglaise', 'partly known', ['milk', 'egg'], []],
+    ['hollandaise', 'partly known', ['egg', 'milk'], []],
+    ['brandade', 'partly known', ['fish', 'milk'], []],
   ] as const)('%s: %s', (item, known, contains, notKnown) => {
     expect(allergensOf(item)).toMatchObject({ known, allergens: contains, notKnown });
   });

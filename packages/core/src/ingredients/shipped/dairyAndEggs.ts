@@ -13,9 +13,11 @@ evaporated milk | | 1.07 | tin:410 | milk || milk | liquid
 lactose | milk sugar | || milk || milk
 milk powder | dried milk,skimmed milk powder,powdered milk | 0.5 || milk || milk
 whey | whey powder,casein,milk protein || | milk || milk
-custard | custard sauce,creme anglaise || | milk | egg | milk | label
+custard | custard sauce || | milk | egg | milk | label
+egg custard | pouring custard,creme anglaise,creme patissiere,pastry cream || | milk,egg | gluten | milk,egg | label
 custard powder | | 0.55 || | milk,egg | plant | label
-ice cream | vanilla ice cream || | milk | egg,nuts,soya,gluten,peanut | milk | label
+ice cream | vanilla ice cream,gelato,semifreddo || | milk | egg,nuts,soya,gluten,peanut | milk | label
+sorbet | granita || | | egg,milk,sulphites | ;egg,milk,alcohol,gelatine | label
 yoghurt | yogurt,plain yoghurt,greek yoghurt,natural yoghurt,plain yogurt,greek yogurt,natural yogurt,skyr,labneh,goat yoghurt,goat s yoghurt,sheep yoghurt,sheep s yoghurt | 1.03 || milk || milk
 kefir | | 1.03 || milk || milk | liquid
 cheese | grated cheese || | milk | egg | milk;rennet
@@ -33,6 +35,13 @@ paneer | || | milk || milk
 parmesan | parmesan cheese,parmigiano,pecorino | 0.42 || milk | egg | milk,rennet
 ricotta | | 1.02 || milk || milk;rennet
 cheese sauce | white sauce,bechamel || | milk,gluten | mustard,egg | milk | label
+roux | beurre manie || | gluten | milk | ;milk
+veloute | espagnole || | gluten | milk,celery,fish,egg,sulphites | ;milk,cattle,poultry,fish | label
+beurre blanc | || | milk | sulphites,fish | milk;alcohol,fish | label
+hollandaise | hollandaise sauce,bearnaise,bearnaise sauce,choron sauce || | egg,milk | mustard,sulphites | egg,milk;alcohol | label
+sabayon | zabaglione || | egg | milk,sulphites | egg;alcohol,milk | label
+panna cotta | posset,syllabub,blancmange,junket || | milk | egg,gluten,sulphites,nuts | milk;gelatine,rennet,alcohol | label
+ganache | || | milk | soya,nuts,gluten | milk | label
 egg | eggs,whole egg,whole eggs,hen egg,hen eggs | 1.03 | each:51,each/small:43,each/medium:51,each/large:60,each/very large:67,each/medium US:44,each/large US:50,each/very large US:56 | egg || egg | whole
 egg white | egg whites,white of egg,whites of eggs | 1.03 | each:33,each/small:28,each/medium:33,each/large:40,each/very large:45,each/medium US:29,each/large US:33,each/very large US:37 | egg || egg | weighed
 egg yolk | egg yolks,yolk,yolks | 1.03 | each:17,each/small:15,each/medium:17,each/large:19,each/very large:21,each/medium US:15,each/large US:17,each/very large US:18 | egg || egg | whole
@@ -42,7 +51,8 @@ pasteurised egg white | liquid egg white | 1.03 || egg || egg | liquid
 dried egg white | egg white powder,meringue powder,dried egg,albumen || | egg || egg | exacting
 duck egg | duck eggs,goose egg,goose eggs || each:70 | egg || egg | whole
 quail egg | quail eggs,quail s eggs || each:9 | egg || egg | whole
-meringue | meringues || | egg | milk,nuts | egg | label
+meringue | meringues,pavlova || | egg | milk,nuts | egg | label
+dacquoise | || | egg,nuts | milk,gluten | egg | label
 honey | clear honey,runny honey,set honey | 1.42 || || honey
 honeycomb | || | || honey
 taleggio | fontina,stracchino,reblochon,munster || | milk || milk;rennet

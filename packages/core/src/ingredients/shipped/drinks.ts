@@ -9,6 +9,8 @@ madeira | marsala | 1.02 || sulphites | egg,milk | alcohol;egg,milk,fish | liqui
 vermouth | dry vermouth | 1.0 || sulphites || alcohol;egg,milk,fish | liquid
 cider | dry cider,perry | 1.0 || sulphites || alcohol;fish | liquid
 beer | lager,ale,stout,wheat beer,pale ale | 1.01 || gluten | sulphites,fish | alcohol;fish | liquid
+shandy | || | gluten | sulphites,fish | alcohol;fish | liquid,label
+kombucha | kvass || | | gluten,sulphites | ;alcohol | liquid,label
 alcohol free beer | | 1.01 || gluten | sulphites | plant | liquid,label
 alcohol free wine | dealcoholised wine | 1.0 || sulphites | | plant;alcohol | liquid,label
 whisky | whiskey,bourbon,rye whiskey | 0.94 || || alcohol | liquid

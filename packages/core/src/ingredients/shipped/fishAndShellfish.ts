@@ -54,7 +54,7 @@ lobster | lobsters,spiny lobster || | crustaceans || crustacean
 prawns | prawn,tiger prawns,king prawns || | crustaceans | sulphites | crustacean
 shrimp | shrimps,brown shrimps,krill || | crustaceans | sulphites | crustacean
 dried shrimp | shrimp paste,belacan || | crustaceans | fish,sulphites | crustacean | label
-shellfish stock | lobster bisque,crab stock || | crustaceans | fish,celery,molluscs,milk | crustacean | label
+shellfish stock | crab stock || | crustaceans | fish,celery,molluscs,milk | crustacean | label
 abalone | || | molluscs || mollusc
 clams | clam,cockles,cockle,razor clams || | molluscs | crustaceans | mollusc
 cuttlefish | cuttlefish ink,squid ink || | molluscs || mollusc
@@ -67,4 +67,6 @@ squid | calamari || | molluscs || mollusc
 sea urchin | sea urchins || | | crustaceans,molluscs | fish | label
 bottarga | || | fish ||
 stockfish | dried cod || | fish ||
+brandade | || | fish,milk | gluten,egg,celery | fish,milk | label
+rollmops | rollmop,pickled herring,pickled herrings || | fish | mustard,sulphites,gluten | fish | label
 `;

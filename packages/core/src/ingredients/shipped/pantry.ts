@@ -70,11 +70,11 @@ mole paste | mole sauce || | | nuts,peanut,sesame,gluten | | label
 soy sauce | soya sauce,shoyu,light soy sauce,dark soy sauce,teriyaki sauce | 1.15 || soya,gluten | sulphites | | liquid,label
 tamari | gluten free soy sauce | 1.15 || soya | gluten | | liquid,label
 coconut seasoning sauce | coconut aminos | 1.15 || | sulphites | | liquid,label
-hoisin sauce | black bean sauce,yellow bean sauce,plum sauce || | soya,gluten | sesame,sulphites | | label
+hoisin sauce | black bean sauce,yellow bean sauce,plum sauce,hoisin || | soya,gluten | sesame,sulphites | | label
 oyster sauce | | 1.2 || molluscs,gluten,soya | crustaceans | mollusc | label
 fish sauce | nam pla,garum | 1.2 || fish | crustaceans,molluscs,gluten | fish | liquid,label
 miso | white miso,red miso,miso paste,doenjang | 1.15 || soya | gluten,fish | | label
-tofu | firm tofu,silken tofu,smoked tofu || | soya | sesame,nuts | |
+tofu | firm tofu,silken tofu,smoked tofu,yuba,okara,natto || | soya | sesame,nuts | |
 tempeh | || | soya | gluten | |
 textured vegetable protein | soya mince,soya protein,soya chunks || | soya | gluten | | label
 meat free mince | vegan mince,vegetarian mince,plant based mince,vegan sausages,vegetarian sausages,meat free sausages,vegan burger,veggie burger,vegetarian burger,meat substitute,plant based burger || | | soya,gluten,egg,milk,celery,mustard,nuts | plant;egg,milk | label
@@ -83,6 +83,18 @@ vegan cheese | plant cheese,dairy free cheese || | | nuts,soya,milk | | label
 egg replacer | egg substitute || | | gluten,soya,lupin,egg | plant;egg | label
 aquafaba | | 1.0 ||| | | liquid
 pesto | green pesto,basil pesto || | milk,nuts | peanut,sulphites | milk,rennet | label
+romesco | romesco sauce,muhammara || | nuts | gluten,sulphites,sesame | | label
+salsa verde | gremolata,chimichurri,persillade,pistou || | | fish,mustard,sulphites,gluten,milk,nuts,egg | ;fish,milk,rennet | label
+rouille | || | egg,gluten | mustard,fish,milk,sulphites | egg | label
+tzatziki | raita || | milk | sulphites,mustard | milk | label
+guacamole | || | | milk,sulphites | ;milk | label
+bisque | crab bisque,lobster bisque || | crustaceans | milk,fish,celery,gluten,sulphites,molluscs,egg | crustacean;milk,fish,alcohol | liquid,label
+xo sauce | || | crustaceans,molluscs | fish,soya,gluten,sulphites | crustacean,mollusc;fish,pig | label
+doubanjiang | chilli bean paste,broad bean paste || | soya,gluten | sulphites | | label
+gomasio | gomashio || | sesame | | |
+furikake | shichimi togarashi,togarashi || | sesame | fish,soya,gluten,milk,egg,crustaceans | ;fish,egg | label
+orgeat | orgeat syrup || | nuts | sulphites | | liquid,label
+piccalilli | || | mustard | sulphites,celery,gluten | | label
 red pesto | || | milk,nuts | sulphites,peanut | milk,rennet | label
 tapenade | olive paste || | fish | sulphites | fish | label
 curry paste | thai curry paste,red curry paste,green curry paste,laksa paste || | | crustaceans,fish,celery,mustard,sulphites,soya,nuts,peanut | plant;fish,crustacean | label
@@ -97,7 +109,7 @@ gravy | gravy granules,gravy powder || | | gluten,celery,milk,soya,egg | plant;c
 kimchi | || | | fish,crustaceans,soya,gluten | plant;fish,crustacean | label
 sauerkraut | pickled cabbage || | | sulphites | |
 gherkins | gherkin,cornichons,cornichon,pickled cucumber || each:15 || mustard,sulphites,celery | | label
-pickled onions | pickled onion,pickled ginger,pickles,pickle,pickled vegetables,chutney,mango chutney,relish,piccalilli || | | mustard,sulphites,celery,gluten | | label
+pickled onions | pickled onion,pickled ginger,pickles,pickle,pickled vegetables,chutney,mango chutney,relish || | | mustard,sulphites,celery,gluten | | label
 horseradish cream | creamed horseradish | 1.0 || sulphites,milk | mustard,egg | milk | label
 horseradish | grated horseradish,horseradish sauce | 1.0 || sulphites | mustard,milk,egg | | label
 wasabi | wasabi paste || | | mustard,gluten,soya,sulphites | | label

@@ -59,7 +59,9 @@ onion | onions,white onion,brown onion,yellow onion,spanish onion,red onion,red 
 pearl onions | pearl onion,button onions,silverskin onions || each:15 ||| | whole
 parsley root | || each:100 |||
 parsnip | parsnips || each:120 |||
-peas | frozen peas,garden peas,petits pois,shelled peas | 0.6 ||||
+peas | frozen peas,garden peas,petits pois,shelled peas,pea,green peas | 0.6 ||||
+mirepoix | soffritto,sofrito || | celery ||
+duxelles | || | | milk,sulphites | ;milk,alcohol | label
 red pepper | red peppers,yellow pepper,yellow peppers,green pepper,green peppers,orange pepper,bell pepper,bell peppers,peppers,sweet pepper,sweet peppers,romano pepper || each:160 |||
 plantain | plantains || each:180 |||
 potato | potatoes,floury potatoes,waxy potatoes,new potatoes,baking potatoes,baby potatoes || each:170,each/small:80,each/medium:170,each/large:280 |||
