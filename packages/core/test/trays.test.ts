@@ -71,6 +71,14 @@ describe('a tray', () => {
     expect(shown(tray!)).toEqual({ 'hazelnuts, in 4 of 6 trays': '20 g', 'pumpkin seeds, in 2 of 6 trays': '20 g' });
   });
 
+  it('has wedges as they are given out, and halves of what must not be rounded', () => {
+    const dish = dishFrom('Jelly\nserves 4\n3 wedges of lime\n2 sheets gelatine\n4 lemon wedges\n30 ml lemon juice');
+    const [tray] = traysOf(input(dish, { plan: { ...ALONE, students: 10, portionsATeam: 1 } }));
+    expect(shown(tray!)).toEqual({ lime: '1 wedge', gelatine: '½ sheet', lemon: '⅓' });
+    const lemon = tray!.items.find(({ item }) => item.startsWith('lemon'))!;
+    expect(lemon.figure.notes!.map((said) => words(said))).toContain('for 1 wedge, 7.5 ml juice');
+  });
+
   it('gets its share of what is made ahead, which has a tray of its own', () => {
     const stock = {
       ...dishFrom('Vegetable stock\nserves 10\n2 onions\n2 l water'),

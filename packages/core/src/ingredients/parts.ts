@@ -4,15 +4,19 @@ import { unitOf, type UnitCode } from '../quantity';
 import { remembered } from '../remembered';
 import { plain } from '../text';
 
-/** What is taken of a whole piece: yolks and whites of eggs, juice and zest of a fruit. */
+/** What is taken of a whole piece: yolks and whites of eggs, juice, zest, wedges and slices of a fruit. */
 export interface PartOfWhole {
   /** The ingredient that is bought. */
   readonly whole: string;
-  /** Parts of different use come from one piece; `flesh` uses it up. */
-  readonly use: 'yolk' | 'white' | 'juice' | 'zest' | 'juice and zest' | 'flesh';
+  /** Parts of different use come from one piece; `flesh` uses it up, and so do pieces cut of it. */
+  readonly use: 'yolk' | 'white' | 'juice' | 'zest' | 'juice and zest' | 'flesh' | 'cut';
   /** How many pieces one unit of the line takes. */
   readonly pieces: Exact;
+  /** What it is cut in, where it is. */
+  readonly cut?: Cut;
 }
+
+type Cut = 'wedge' | 'slice' | 'half' | 'quarter';
 
 /**
  * What one fruit gives.
@@ -25,12 +29,23 @@ const FRUIT: Readonly<Record<string, { readonly juice: string; readonly zest: st
   orange: { juice: '85', zest: '10' },
 };
 
+/**
+ * How many pieces a fruit is cut in.
+ * @source kitchen practice: six wedges of a lemon or lime, eight of an orange, ends left out of six slices; estimates, on the small side.
+ */
+const CUT_IN: Readonly<Record<string, Readonly<Record<Cut, number>>>> = {
+  lemon: { wedge: 6, slice: 6, half: 2, quarter: 4 },
+  lime: { wedge: 6, slice: 6, half: 2, quarter: 4 },
+  orange: { wedge: 8, slice: 6, half: 2, quarter: 4 },
+};
+
 /** What of a whole a use leaves over, in the trade's words. */
 export const LEFT_BY: Readonly<Partial<Record<PartOfWhole['use'], string>>> = { yolk: 'egg white', white: 'egg yolk' };
 
 interface PartName {
   readonly whole: string;
-  readonly use: 'yolk' | 'white' | 'juice' | 'zest' | 'fruit';
+  readonly use: 'yolk' | 'white' | 'juice' | 'zest' | 'fruit' | 'cut';
+  readonly cut?: Cut;
 }
 
 /** What a name says of a part; most names say nothing, and come again and again. */
@@ -40,6 +55,8 @@ const partNamed = remembered((item: string): PartName | null => {
   if (egg) return { whole: 'egg', use: (egg[1] ?? egg[2]) as 'yolk' | 'white' };
   const pressed = /^(lemon|lime|orange) (juice|zest)$/.exec(name);
   if (pressed) return { whole: pressed[1]!, use: pressed[2] as 'juice' | 'zest' };
+  const cut = /^(?:unwaxed )?(lemon|lime|orange) (wedge|slice|half|halve|quarter)s?$/.exec(name);
+  if (cut) return { whole: cut[1]!, use: 'cut', cut: cut[2]!.replace('halve', 'half') as Cut };
   const fruit = /^(?:unwaxed )?(lemon|lime|orange)s?$/.exec(name);
   return fruit ? { whole: fruit[1]!, use: 'fruit' } : null;
 });
@@ -54,6 +71,9 @@ export function partOf(item: string, preparation: string, unit: UnitCode, book: 
   if (!named) return null;
   const { whole, use } = named;
   const { dimension, size } = unitOf(unit);
+  const cut = use === 'fruit' && (unit === 'wedge' || unit === 'slice') ? unit : unit === 'each' ? named.cut : undefined;
+  if (cut) return { whole, use: 'cut', cut, pieces: exact(1).div(CUT_IN[whole]![cut]) };
+  if (use === 'cut') return null;
   if (use === 'fruit') {
     if (unit !== 'each') return null;
     const done = plain(preparation);
@@ -78,5 +98,5 @@ export function piecesFor(uses: readonly { readonly use: PartOfWhole['use']; rea
   const of = (...wanted: readonly PartOfWhole['use'][]) =>
     uses.filter(({ use }) => wanted.includes(use)).reduce((all, { pieces }) => all.add(pieces), exact(0));
   const [a, b] = [of('yolk', 'juice', 'juice and zest'), of('white', 'zest', 'juice and zest')];
-  return of('flesh').add(a.compare(b) >= 0 ? a : b);
+  return of('flesh', 'cut').add(a.compare(b) >= 0 ? a : b);
 }

@@ -1,5 +1,5 @@
 import { exact, exactText, showFraction, ZERO, type Exact } from '../exact';
-import { figure, given, labelled, measure, product, relation, rounding, sum, type Figure, type Working } from '../figure';
+import { figure, given, labelled, measure, product, relation, rounding, sum, type Figure, type Measure, type Working } from '../figure';
 import { isMissingFact, itemKey, LEFT_BY, piecesFor, toGrams, type FactBook, type Piece } from '../ingredients';
 import { roundForKitchen, unitOf, type UnitCode } from '../quantity';
 import { text, type Said } from '../words';
@@ -48,8 +48,17 @@ const trayOf = ({ editionId, making }: Contribution) => `${editionId} ${making.b
 const isCounted = ({ unit }: Contribution) => unitOf(unit).dimension === 'count';
 const countOf = ({ from, to }: { readonly from: number; readonly to: number }) => to - from;
 
+/** A line as it is given out: a wedge is not cut again, so each making has whole ones. */
+const givenOut = ({ each, part, piece }: Contribution): Working =>
+  part?.use === 'cut' && piece === 'whole'
+    ? rounding(each, exact(each.value.value).ceil(), 'up', measure(1, each.value.unit as UnitCode))
+    : each;
+
 /** Pieces of one line in one making, in wholes. */
-const piecesOf = ({ each, part }: Contribution): Exact => exact(each.value.value).mul(part?.pieces ?? 1);
+const piecesOf = (contribution: Contribution): Exact => exact(givenOut(contribution).value.value).mul(contribution.part?.pieces ?? 1);
+
+/** Wedges and slices of several makings come from one piece. */
+const wayOf = ({ piece, part }: Contribution): Piece => (part?.use === 'cut' ? 'shared' : (piece ?? 'weighed'));
 
 /** Equal makings of one tray that hold the same lines. */
 interface Slice {
@@ -84,7 +93,7 @@ function slicesOf(contributions: readonly Contribution[]): readonly Slice[] {
 
 /** The strictest way in which any of them is given out. */
 function strictest(lines: readonly Contribution[]): Piece {
-  const ways = new Set(lines.map(({ piece }) => piece ?? 'weighed'));
+  const ways = new Set(lines.map(wayOf));
   return ways.has('whole') ? 'whole' : ways.has('shared') ? 'shared' : 'weighed';
 }
 
@@ -148,8 +157,10 @@ function rowOf(contribution: Contribution, unit: UnitCode, rounded: boolean): Wo
 }
 
 /** A line in the wholes it is taken of: a yolk is an egg, 45 ml of juice a lemon. */
-function inPieces({ each, part }: Contribution, unit: UnitCode): Working {
-  if (each.value.unit === unit) return each;
+function inPieces(contribution: Contribution, unit: UnitCode): Working {
+  const { part } = contribution;
+  const each = givenOut(contribution);
+  if (each.value.unit === unit && part?.use !== 'cut') return each;
   const ratio = part!.pieces;
   const few = ratio.compare(1) < 0;
   const by = given(measure(few ? exact(1).div(ratio) : ratio, few ? each.value.unit : 'times'), {
@@ -211,9 +222,11 @@ function leftOver(contributions: readonly Contribution[], slices: readonly Slice
 /** What lies on one tray: whole pieces, or the part that is cut or measured out for it. */
 function onTray({ from, to, lines, piece, need }: Slice, unit: UnitCode, book: FactBook): PieceOnTray {
   const { line, reference, called, part } = lines[0]!;
-  const bare = lines.map((each) => labelled(each.each, { from: each.reference, by: { code: 'scaling', kind: each.line.scaling.kind } }));
+  const bare = lines.map((each) =>
+    labelled(givenOut(each), { from: each.reference, by: { code: 'scaling', kind: each.line.scaling.kind } }),
+  );
   const together =
-    lines.length === 1 && !part
+    lines.length === 1 && (!part || part.use === 'cut')
       ? bare[0]!
       : lines.every((each) => each.part === null)
         ? sum(bare, unit)
@@ -241,8 +254,15 @@ function weightOf({ line, us, unit }: Contribution, pieces: Exact, book: FactBoo
   return isMissingFact(grams) ? [] : [{ code: 'about-weight', amount: measure(roundForKitchen(grams.quantity).quantity.value, 'g') }];
 }
 
-/** What the pieces are for, where they are bought whole and used in part: "2 yolk". */
+/** What the pieces are for, where they are bought whole and used in part: "2 yolk", "1 wedge". */
 function partsOn(lines: readonly Contribution[]): readonly Said[] {
-  const used = lines.flatMap(({ part, each }) => (part && part.use !== 'flesh' ? [{ amount: each.value, use: part.use }] : []));
+  const used = lines.flatMap((line): readonly { readonly amount: Measure; readonly use: string }[] => {
+    const { part } = line;
+    if (!part || part.use === 'flesh') return [];
+    const { value } = givenOut(line);
+    // Alone it stands on its tray as what it is.
+    if (part.use === 'cut') return lines.length > 1 ? [{ amount: measure(value.value, 'each'), use: part.cut! }] : [];
+    return [{ amount: value, use: part.use }];
+  });
   return used.length > 0 ? [{ code: 'for-parts', parts: used }] : [];
 }

@@ -6,7 +6,10 @@ const PAN_FILM = /\b(?:for|to)\s+(?:the\s+)?(?:pan|tin|greas|brush)/i;
 const ONCE = /\bbouquet garni\b/i;
 /** Broken up before it is given out, so that it can be measured. */
 const BROKEN_UP = /\b(?:beaten|whisked|mashed|crushed to a paste|pureed)\b/i;
-/** Leaves, slices and the like are small pieces already: nobody cuts a bay leaf in four. A clove or a stalk is cut as its fact says. */
+/**
+ * Leaves, slices and the like are small pieces already: nobody cuts a bay leaf in four. A clove or a stalk is cut as its fact says, and so
+ * is a leaf of what must not be rounded freely: a whole one of gelatine where half is meant sets twice as hard.
+ */
 const SMALL: ReadonlySet<string> = new Set(['leaf', 'sprig', 'slice', 'fillet', 'strip', 'disc', 'spear', 'floret', 'wedge']);
 
 /** What comes apart by itself: a part of a head of garlic or a bulb of fennel is passed on. */
@@ -28,7 +31,7 @@ export function defaultScaling(
   if (unit.dimension === 'count') {
     if (unit.pack || unit.code === 'bunch') return { kind: 'proportional' };
     if (BROKEN_UP.test(line.preparation)) return { kind: 'weighed' };
-    const piece = SMALL.has(unit.code) ? 'whole' : COMES_APART.has(unit.code) ? 'shared' : (fact?.piece ?? 'whole');
+    const piece = SMALL.has(unit.code) && !fact?.exacting ? 'whole' : COMES_APART.has(unit.code) ? 'shared' : (fact?.piece ?? 'whole');
     return { kind: piece === 'whole' ? 'wholeEach' : piece };
   }
   if (fact?.strong) return { kind: 'tapered' };

@@ -83,6 +83,15 @@ describe('pieces', () => {
     ['Curd\nserves 1\njuice of 1 lemon\nzest of 1 lemon', 4, { lemon: '4' }],
     // Wedges use it up: one for its zest, and one cut.
     ['Plate\nserves 1\nzest of 1 lemon\n1 lemon, cut in wedges', 4, { lemon: '8' }],
+    // Wedges are bought as fruit, six of a lemon, eight of an orange; three quarters of a wedge each is a whole one.
+    ['Fritters\nserves 4\n4 lemon wedges', 10, { lemon: '2' }],
+    ['Curry\nserves 4\n3 wedges of lime', 10, { lime: '2' }],
+    ['Salad\nserves 2\n6 orange wedges', 5, { orange: '3' }],
+    ['Punch\nserves 4\n4 slices of orange', 13, { orange: '3' }],
+    // A wedge and the juice of a sixth are a third, cut from one lemon.
+    ['Plate\nserves 4\n4 lemon wedges\n30 ml lemon juice', 10, { lemon: '4' }],
+    // Half a leaf each is cut from one: a whole one would set twice as hard.
+    ['Cream\nserves 4\n2 sheets gelatine', 10, { gelatine: '5 sheets' }],
     // 90 ml of juice at 45 a lemon.
     ['Dressing\nserves 1\n45 ml lemon juice', 6, { lemon: '6' }],
     // Yolks are bought as eggs, whites come from the same.

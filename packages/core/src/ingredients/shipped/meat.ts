@@ -39,7 +39,7 @@ game | mixed game || | || other mammal,poultry | label
 chicken stock | poultry stock,duck stock,turkey stock || | | celery | poultry | liquid,label
 beef stock | veal stock,brown stock,meat stock,demi glace,jus,consomme || | | celery,gluten,sulphites | cattle | liquid,label
 pork stock | ham stock,lamb stock,game stock || | | celery | pig,other mammal | liquid,label
-gelatine | leaf gelatine,gelatine leaves,gelatin,sheet gelatine || leaf:2,sheet:2,leaf/bronze:3.3,leaf/silver:2.5,leaf/gold:2,leaf/platinum:1.7,sheet/bronze:3.3,sheet/silver:2.5,sheet/gold:2,sheet/platinum:1.7 | || gelatine | exacting
+gelatine | leaf gelatine,gelatine leaves,gelatin,sheet gelatine || leaf:2,sheet:2,leaf/bronze:3.3,leaf/silver:2.5,leaf/gold:2,leaf/platinum:1.7,sheet/bronze:3.3,sheet/silver:2.5,sheet/gold:2,sheet/platinum:1.7 | || gelatine | exacting,shared
 powdered gelatine | gelatine powder,gelatin powder | 0.65 |||| gelatine | exacting
 isinglass | || | fish || fish | exacting
 aspic | aspic powder || | | celery,gluten,milk,egg,sulphites | gelatine | label
