@@ -2,7 +2,7 @@ import { linesOf, type DishContent, type MethodStep } from '../dish/types';
 import { SHIPPED_BOOK, type FactBook, type FoodKind } from '../ingredients';
 import type { Said } from '../words';
 import { allowanceFor } from './allowances';
-import { COOKED, FLESH, KEPT_LONG, natureOf, REHEAT, stepsOf, type Nature } from './nature';
+import { COOKED, DAY_BEFORE, FLESH, KEPT_LONG, natureOf, REHEAT, stepsOf, type Nature } from './nature';
 import type { LocalRules, RuleKey } from './specs';
 import { ruleValue } from './specs';
 import { longestTime } from './timesIn';
@@ -15,8 +15,17 @@ export interface RuleNotice {
 }
 
 const IN_THE_ROOM =
-  /\b(?:room temperature|(?:on|from) the (?:counter|bench|side|worktop|table|buffet|pass|work surface)|(?:in|at) (?:a|the) warm place|ambient|in the kitchen|unrefrigerated|out of the fridge)\b/i;
+  /\b(?:room temperature|(?:on|from) the (?:counter|bench|side|worktop|table|buffet|pass|work surface)|(?:in|at) (?:a|the) warm place|(?:in|on|to) (?:a|the) (?:store ?)?(?:cupboard|pantry|shelf|dry store|window ?sill)|(?:at|by|near|beside|next to) the (?:stove|range|hob|oven|window)|ambient|in the kitchen|unrefrigerated|out of the fridge)\b/i;
 const STANDS = /\b(?:stand|leave|left|rest|sit|keep|kept|hold|held|cool|marinate|soak|set|infuse|prove|spread|serve)\w*\b/i;
+/** Cooked by a heat that is round the food: its core gets no hotter. */
+const COOKED_IN =
+  /\b(?:sous[- ]vide|(?:water )?bath|bags?|pouch(?:es)?|circulator|cook\w*|poach\w*|confit\w*|steam\w*|roast\w*|bak(?:e|ed|ing)|simmer\w*|brais\w*)\b/i;
+/** What else is brought to so little heat. */
+const ANOTHER =
+  /\b(?:chocolate|gelatine?|milk|cream|custard|dough|yeast|butter|yolks?|eggs?|syrup|sugar|caramel|jelly|yoghurt|vegetables?|potatoes?|onions?|carrots?)\b/i;
+/** A step that keeps, rests or cools what is cooked elsewhere. */
+const NO_COOKING =
+  /\b(?:keep|kept|hold|held|rest\w*|warm(?:ed)?|chill\w*|cool\w*|freez\w*|marinat\w*|brin\w*|cur(?:e|ed|ing)|smok\w*|serve|plates?|dish(?:es)?)\b/i;
 /** Left for hours, with no word of where: what is soaked, salted or raised is meant to stand. */
 const LEFT = /\b(?:stand|leave|left|rest|sit|keep|kept|set aside)\w*\b/i;
 const MEANT_TO_STAND =
@@ -123,6 +132,24 @@ export function dishRuleNotices(dish: DishContent, rules: LocalRules, book: Fact
         if (found && !below && core < ruleValue(found.rule, rules))
           add(where, { code: 'plan.core', ...of(found.rule), celsius: core, food: found.food });
       }
+    } else if (step.celsius !== null && step.heats !== 'sugar') {
+      const { celsius } = step;
+      const cooksIt = natures.find(
+        ({ component, nature }) => nature.hazards.includes('raw-to-cook') && stepsOf(dish, component).includes(step),
+      );
+      const found = cooksIt ? coreRuleOf(cooksIt.nature.kinds, allTold) : null;
+      const below = cooksIt && [...cooksIt.nature.kinds].some((kind) => excused.has(kind));
+      if (REHEAT.test(text) && celsius < ruleValue('reheating', rules)) add(where, { code: 'plan.reheats', ...of('reheating'), celsius });
+      else if (
+        found &&
+        !below &&
+        celsius > 30 &&
+        celsius < ruleValue(found.rule, rules) &&
+        COOKED_IN.test(text) &&
+        !ANOTHER.test(text) &&
+        !NO_COOKING.test(text)
+      )
+        add(where, { code: 'plan.round-it', ...of(found.rule), celsius, food: found.food });
     }
     if (!perishable) return;
     const keeper = natures.find(({ component, nature }) => nature.perishable && stepsOf(dish, component).includes(step));
@@ -155,9 +182,11 @@ export function dishRuleNotices(dish: DishContent, rules: LocalRules, book: Fact
       LEFT.test(text) &&
       !COLD_PLACE.test(text) &&
       !MEANT_TO_STAND.test(text) &&
-      !(COOKED.test(text) && !OVERNIGHT.test(text)) &&
+      !(COOKED.test(text) && !OVERNIGHT.test(text) && !DAY_BEFORE.test(text)) &&
       !(step.celsius !== null && step.celsius >= ruleValue('hot-holding', rules)) &&
       !KEPT.test(text);
+    if (leftSomewhere && time === null && DAY_BEFORE.test(`${dish.method[index - 1]?.text ?? ''} ${text}`))
+      add(where, { code: 'plan.stands-untimed', ...of('out-of-control') });
     if (leftSomewhere && time !== null && time > ruleValue('out-of-control', rules))
       add(where, { code: 'plan.stands', ...of('out-of-control'), minutes: time });
     const held = heldAt(step);

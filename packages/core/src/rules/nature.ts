@@ -198,7 +198,10 @@ export function natureOf(dish: DishContent, component: Component, book: FactBook
       /\bunder oil\b|\bcover\w* (?:with|in) oil\b|\bin oil\b|\binfuse\w*[^.]{0,40}\boil\b|\boil\b[^.]{0,40}\binfuse/i.test(told) ||
       // Herbs blended with oil, not a soup or a spread that has oil in it.
       (/\bblend\w*[^.]{0,40}\boil\b/i.test(told) && !facts.some(({ name }) => BULK.test(name))));
-  const lowOxygen = /\bvacuum|\bsous[- ]vide|\bsealed (?:bag|pouch|jar)|\breduced[- ]oxygen|\bbag(?:ged)? and seal/i.test(told);
+  const lowOxygen =
+    /\bvacuum|\bsous[- ]vide|\bsealed (?:bag|pouch|jar)|\breduced[- ]oxygen|\bbag(?:ged)? and seal|\bunder (?:(?:the|its|their|a layer of|melted) )*fat\b|\b(?:cover|seal)\w* (?:it |them )?(?:with|in|under) (?:(?:the|its|their|a layer of|melted) )*fat\b/i.test(
+      told,
+    );
   const sprouts = /\bsprout(?:s|ed)\b|\balfalfa\b/i.test(wordsOf(component)) && !/brussels/i.test(wordsOf(component));
   const melon = facts.some(({ name }) => name === 'melon' || name === 'watermelon');
   const hasEgg = facts.some(({ kinds: of, name }) => of.includes('egg') && !/pasteurised|dried/.test(name) && !STABLE.has(name));
@@ -212,7 +215,12 @@ export function natureOf(dish: DishContent, component: Component, book: FactBook
   const perishable =
     flesh || (lowOxygen && cooked) || (eggOrMilk && !bread) || (starch && !bread) || madeWet || underOil || sprouts || melon;
   const hazards: DishHazard[] = [];
-  if (perishable && cooked && (component.keeps.length > 0 || steps.some(({ text }) => KEPT_LONG.test(text)))) hazards.push('cooked-kept');
+  if (
+    perishable &&
+    cooked &&
+    (component.keeps.length > 0 || steps.some(({ text }) => KEPT_LONG.test(text) || (COOKED.test(text) && DAY_BEFORE.test(text))))
+  )
+    hazards.push('cooked-kept');
   if (hasEgg && !hotEgg && !bread) hazards.push('raw-egg');
   if (flesh && (RAW.test(told) || component.allowance || eatenRaw(dish, component, book))) hazards.push('raw-fish-or-meat');
   if (underOil) hazards.push('under-oil');
@@ -229,6 +237,9 @@ export function natureOf(dish: DishContent, component: Component, book: FactBook
 /** Kept over a night or for days, as steps say it. */
 export const KEPT_LONG =
   /\b(?:keep|kept|keeps|store[sd]?|hold|held|leave|left|refrigerat\w*|chill\w*|fridge|last[s]?)\b[^.;]{0,50}\b(?:over ?night|(?:\d{1,2}|one|two|three|four|five|six|seven|a few|several|an?|some) (?:days?|weeks?)|until (?:tomorrow|the next day|the day after))\b/i;
+
+/** Done so long before that it lies over a night. */
+export const DAY_BEFORE = /\b(?:the )?(?:day|night|evening) (?:before|ahead)\b|\bthe previous (?:day|night|evening)\b/i;
 
 export const REHEAT =
   /\bre-?heat\w*|\bwarm(?:ed)? (?:it |them )?(?:through|again|up)\b|\bheat(?:ed)? (?:it |them )?(?:through|again)\b|\bbr(?:ing|ought) (?:it |them )?back (?:up )?to (?:temperature|heat|a? ?core|\d)|\bre-?warm\w*/i;

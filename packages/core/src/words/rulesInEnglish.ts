@@ -84,6 +84,8 @@ export const RULES_IN_ENGLISH = {
 
   'plan.core': (said: RuleHere & { celsius: number; food: string }, by: Speaker) =>
     `${said.food}: core to ${degrees(said.celsius, by)}. ${ruleIn(said, by)}.`,
+  'plan.round-it': (said: RuleHere & { celsius: number; food: string }, by: Speaker) =>
+    `${said.food}: in a heat of ${degrees(said.celsius, by)} the core gets no hotter, and only its time there can make it safe. ${ruleIn(said, by)}.`,
   'plan.reheats': (said: RuleHere & { celsius: number }, by: Speaker) => `Reheated to ${degrees(said.celsius, by)}. ${ruleIn(said, by)}.`,
   'plan.cools-in-the-room': (said: RuleHere) =>
     `Cools at room temperature. Cool it in ice or moving cold air: at most ${time(said.limit)} for the first stage.`,

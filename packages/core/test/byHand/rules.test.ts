@@ -140,8 +140,32 @@ describe('local rules', () => {
     ['1. Cook it.\n2. Set overnight at room temperature.', ['plan.stands']],
     ['1. Cook it.\n2. Spread on trays on the worktop for 3 hours.', ['plan.stands']],
     ['1. Cook it.\n2. Serve warm from the buffet, up to 2½ hours.', ['plan.stands']],
+    ['1. Cook it.\n2. Store it in the cupboard.', ['plan.stands-untimed']],
+    ['1. Cook it.\n2. Keep it beside the stove for 90 minutes.', []],
+    // The day before is a night before.
+    ['1. Simmer it the day before and leave it in the pan.', ['plan.stands-untimed']],
+    ['1. Simmer it the evening before.\n2. Leave it in the pan.', ['plan.stands-untimed']],
+    ['1. Simmer it the day before.\n2. Chill overnight.', []],
+    // Warmed again, whether its core is named or not.
+    ['1. Cook it.\n2. Chill, then warm through to 55 °C.', ['plan.reheats']],
+    ['1. Cook it.\n2. Reheat in the oven at 160 °C.', []],
   ] as const)('%j: %j', (steps, codes) => {
     expect(dishRuleNotices(stew(steps), {}).map(({ said }) => said.code)).toEqual(codes);
+  });
+
+  // [ingredients, steps, rule]: what is cooked in a heat below its rule cannot reach it but by time.
+  it.each([
+    ['4 trout fillets\n500 ml oil', '1. Poach the trout in the oil at 48 °C for 20 minutes.', 'core-fish'],
+    ['1 turkey breast', '1. Seal in a bag.\n2. Cook at 54 °C for 30 minutes.', 'core-poultry'],
+    ['4 duck legs', '1. Roast in an oven at 68 °C for five hours.', 'core-poultry'],
+    ['4 hake fillets', '1. Steam at 100 °C for 6 minutes.', null],
+    ['4 duck legs\n1 kg duck fat', '1. Confit at 85 °C for six hours.', null],
+    ['300 g cod\n2 leaves gelatine\n200 ml cream', '1. Poach the cod 8 minutes.\n2. Dissolve the gelatine in cream at 50 °C.', null],
+    ['1 turkey breast\n500 g flour', '1. Roast the turkey to a core of 76 °C.\n2. Prove the dough at 32 °C.', null],
+    ['4 duck breasts', '1. Sear.\n2. Keep in the oven at 65 °C for up to an hour.', null],
+  ] as const)('%s, %s: round it %s', (lines, steps, rule) => {
+    const notices = dishRuleNotices(dishFrom(`Plate\nserves 4\n${lines}\nMethod\n${steps}`), {});
+    expect(notices.find(({ said }) => said.code === 'plan.round-it')?.rule ?? null).toBe(rule);
   });
 
   it.each([
