@@ -1,5 +1,6 @@
 import { exact, type Exact } from '../exact';
 import { SPELLED, spelledValue } from '../quantity/spelled';
+import { readTyped } from '../quantity/typed';
 
 const UNICODE_FRACTIONS: Readonly<Record<string, string>> = {
   '½': '1/2',
@@ -63,6 +64,8 @@ const MIXED = new RegExp(`^(${DIGITS})${FRACTION_TAIL}`);
 const FRACTION = /^(\d{1,3})\s*[/⁄]\s*(\d{1,3})(?![\d/])/;
 const DECIMAL = /^(\d{1,6})[.,](\d{1,4})(?!\d)/;
 const THOUSANDS = /^(\d{1,3}),(\d{3})(?![\d,])/;
+/** Both signs, or one of them twice: only one of them can part thousands. "1,234.5", "1.234,5", "1,250,000". */
+const GROUPED = /^\d{1,3}(?:[.,]\d{3})+[.,]\d{1,4}(?!\d)/;
 const PARTED = /^(\d{1,3})(?:[’'](\d{3})(?!\d)|\s(0\d{2})(?=\s?(?:g|ml|mg)\b))/i;
 const POINT_OR_THOUSANDS = /^([1-9]\d{0,2})\.(\d{3})(?=\s?(?:g|grams?|ml)\b)/i;
 const INTEGER = new RegExp(`^${DIGITS}(?!\\d)`);
@@ -106,6 +109,9 @@ export function readNumber(text: string): ReadNumber | null {
   if (fraction && Number(fraction[2]) > 0) {
     return found(exact(`${Number(fraction[1])}/${Number(fraction[2])}`), text, fraction[0]);
   }
+  const grouped = GROUPED.exec(text);
+  const typed = grouped && readTyped(grouped[0]);
+  if (typed?.kind === 'number') return found(typed.value, text, grouped![0]);
   const thousands = THOUSANDS.exec(text);
   if (thousands && thousands[1] !== '0')
     return {

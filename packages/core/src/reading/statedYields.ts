@@ -2,7 +2,10 @@ import type { FactBook } from '../ingredients';
 import { unitOf, type Amount } from '../quantity';
 import type { YieldStep } from '../dish/types';
 
-/** States that change how much there is, as facts name them. "Cooked" leaves open by what way: the first that the fact has. */
+/**
+ * States that change how much there is, as facts name them. "Cooked" leaves open by what way: the first that the fact has, and soaked
+ * only where nothing else cooks it, as with bulgur.
+ */
 const STATES = /^(cooked|boiled|steamed|soaked|peeled|cored|podded|shelled|picked|filleted|segmented|stoned|seeded|trimmed)\b/i;
 /** "450 g rice (cooked weight)" */
 const WEIGHT_OF = /^(cooked|boiled|soaked|peeled|podded|shelled|picked|trimmed|prepared)\s+weight$/i;
@@ -44,6 +47,9 @@ export function statedYields(
   const trim = fact.trim.find(({ preparation }) => preparation === way);
   if (trim) return [{ kind: 'trim', fraction: trim.fraction }];
   const cooked =
-    fact.cooked.find((each) => each.way === way) ?? (way === 'cooked' ? fact.cooked.find((each) => each.way !== 'baked') : undefined);
+    fact.cooked.find((each) => each.way === way) ??
+    (way === 'cooked'
+      ? (fact.cooked.find((each) => each.way !== 'baked' && each.way !== 'soaked') ?? fact.cooked.find((each) => each.way === 'soaked'))
+      : undefined);
   return cooked ? [{ kind: 'cooking', fraction: cooked.factor }] : [];
 }

@@ -90,6 +90,9 @@ describe('pieces', () => {
     ['Punch\nserves 4\n4 slices of orange', 13, { orange: '3' }],
     // A wedge and the juice of a sixth are a third, cut from one lemon.
     ['Plate\nserves 4\n4 lemon wedges\n30 ml lemon juice', 10, { lemon: '4' }],
+    // Beans are cooked by boiling, bulgur by soaking: 1,000 g at 2.4, 250 g at 2.5.
+    ['Chilli\nserves 1\n1 kg cooked black beans', 1, { 'black beans': '420 g' }],
+    ['Tabbouleh\nserves 1\n250 g cooked bulgur', 1, { bulgur: '100 g' }],
     // Half a leaf each is cut from one: a whole one would set twice as hard.
     ['Cream\nserves 4\n2 sheets gelatine', 10, { gelatine: '5 sheets' }],
     // 90 ml of juice at 45 a lemon.

@@ -49,6 +49,8 @@ const LINES: readonly (readonly [string, string, string, string, string | null, 
   // An article before a weight, and after it.
   ['a 400 g tin of chickpeas', '1', 'tin', 'chickpeas', null, 'sure'],
   ['the juice of 2 lemons', '2', 'each', 'lemons', 'juice', 'sure'],
+  ['1,234.5 g flour', '1234.5', 'g', 'flour', null, 'sure'],
+  ['1.234,5 g flour', '1234.5', 'g', 'flour', null, 'sure'],
   ['the zest of a lemon', '1', 'each', 'lemon', 'zest', 'sure'],
   ['a kilo of mussels', '1', 'kg', 'mussels', null, 'sure'],
   // Prepared words before the noun, in a list.

@@ -34,7 +34,7 @@ grape juice | white grape juice,red grape juice | 1.06 || | sulphites | plant | 
 lemon juice | | 1.03 || | sulphites | plant | liquid
 lime juice | | 1.03 || | sulphites | plant | liquid
 orange juice | grapefruit juice,clementine juice,mandarin juice | 1.04 ||| | plant | liquid
-pomegranate juice | cranberry juice,cherry juice,pear juice,fruit juice | 1.05 || | sulphites | plant | liquid
+pomegranate juice | cranberry juice,cherry juice,pear juice,fruit juice,juice | 1.05 || | sulphites | plant | liquid
 tomato juice | vegetable juice | 1.02 || | celery | plant | liquid,label
 carrot juice | | 1.02 ||| | plant | liquid
 verjuice | verjus | 1.01 || | sulphites | plant | liquid
