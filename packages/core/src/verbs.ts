@@ -10,6 +10,8 @@ const FOOD_VERBS: ReadonlySet<string> = new Set(FOODS_TOO.split(' '));
 
 /** Behind a verb that is a food too: what it is done to. "Salt and pepper" is not. */
 const FOOD_OBJECT = /^(?:the|a|it|them|all|each|both|in|into|with|over|well|lightly|generously|your|inside|from|until|while|when)\b/i;
+/** Two words done to something are verbs, whatever food they name: "char and peel the peppers", "top and tail the beans". */
+const TWO_VERBS = /^[\p{L}-]+ and [\p{L}-]+ (?:the|it|them)\b/iu;
 /** Words before the verb that change nothing. */
 const LEAD =
   /^(?:(?:and|so|so then|then|next|now|you just|we|first|firstly|second|secondly|third|finally|lastly|meanwhile|afterwards|carefully|gently|quickly|slowly|lightly|roughly|finely|thinly|coarsely|thoroughly|generously|immediately|just|also|please|you can|you|always|never|do not|don[’']t|simply|to (?:start|begin|finish|serve|assemble|plate)),?\s+)+/i;
@@ -40,7 +42,7 @@ const isVerb = (word: string, after: string): boolean => {
 export function isTold(text: string): boolean {
   const bare = text.slice(0, 160).replace(LEAD, '');
   const [, word = '', after = ''] = /^([\p{L}’'-]+)[,:]?\s*(.*)$/u.exec(bare) ?? [];
-  if (word && isVerb(word, after)) return true;
+  if (word && (isVerb(word, after) || TWO_VERBS.test(bare))) return true;
   const clause = CLAUSE.exec(bare);
   return clause !== null && isTold(clause[1]!);
 }

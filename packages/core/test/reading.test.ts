@@ -188,6 +188,18 @@ describe('a pasted recipe', () => {
     expect(bare.method[0]!.minutes).toBe(60);
   });
 
+  it.each([
+    '2. Char and peel the peppers. Toast the almonds.',
+    '2. Butter and line the tins. Chill them.',
+    '1 Salt and rinse the aubergines. Pat dry well.',
+    '2. Top and tail the beans. Blanch.',
+    '3. Batter and crumb the mushrooms. Fry in hot oil.',
+  ])('takes no step for an ingredient, whatever food its words name: %s', (step) => {
+    const { components, method } = readRecipe(`Relish (serves 4)\n3 red peppers\n60 g almonds\nMethod\n1. Whisk.\n${step}\n3. Blend.`);
+    expect(components.flatMap(({ lines }) => lines.map(({ written }) => written))).toEqual(['3 red peppers', '60 g almonds']);
+    expect(method.length).toBeGreaterThanOrEqual(3);
+  });
+
   it('never drops a line', () => {
     const strange = 'Odd dish\n@@@ ###\n12345678901 g salt\nxyzzy plugh\n1/0 cup milk';
     expect(readRecipe(strange).places.map(({ written }) => written)).toEqual(strange.split('\n'));
