@@ -1,4 +1,4 @@
-import { SHIPPED_BOOK, type FactBook } from '../ingredients';
+import { partOf, SHIPPED_BOOK, type FactBook } from '../ingredients';
 import { unitOf } from '../quantity';
 import type { IngredientLine, Scaling } from '../dish/types';
 
@@ -31,7 +31,8 @@ export function defaultScaling(
   if (unit.dimension === 'count') {
     if (unit.pack || unit.code === 'bunch') return { kind: 'proportional' };
     if (BROKEN_UP.test(line.preparation)) return { kind: 'weighed' };
-    const piece = SMALL.has(unit.code) && !fact?.exacting ? 'whole' : COMES_APART.has(unit.code) ? 'shared' : (fact?.piece ?? 'whole');
+    const small = SMALL.has(unit.code) || partOf(line.item, line.preparation, line.amount.unit, book)?.use === 'cut';
+    const piece = small && !fact?.exacting ? 'whole' : COMES_APART.has(unit.code) ? 'shared' : (fact?.piece ?? 'whole');
     return { kind: piece === 'whole' ? 'wholeEach' : piece };
   }
   if (fact?.strong) return { kind: 'tapered' };

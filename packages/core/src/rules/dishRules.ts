@@ -153,7 +153,7 @@ export function dishRuleNotices(dish: DishContent, rules: LocalRules, book: Fact
     }
     if (!perishable) return;
     const keeper = natures.find(({ component, nature }) => nature.perishable && stepsOf(dish, component).includes(step));
-    if (keeper && time !== null && KEPT.test(text) && !NOT_KEPT.test(text)) {
+    if (keeper && time !== null && KEPT.test(text) && !NOT_KEPT.test(text) && !IN_THE_ROOM.test(text)) {
       const { code, rule } = lifeOf(keeper.nature);
       if (time > ruleValue(rule, rules) * 60) add(where, { code, ...of(rule), hours: time / 60 });
     }

@@ -20,6 +20,7 @@ const held = (seconds: number) => (seconds < 120 ? `${Math.round(seconds)} s` : 
 const time = (minutes: number) => {
   const whole = Math.round(minutes);
   const hours = Math.floor(whole / 60);
+  if (hours >= 48 && whole % 1440 === 0) return `${hours / 24} days`;
   return hours === 0 ? `${whole} min` : whole % 60 === 0 ? `${hours} h` : `${hours} h ${whole % 60} min`;
 };
 
@@ -85,7 +86,7 @@ export const RULES_IN_ENGLISH = {
   'plan.core': (said: RuleHere & { celsius: number; food: string }, by: Speaker) =>
     `${said.food}: core to ${degrees(said.celsius, by)}. ${ruleIn(said, by)}.`,
   'plan.round-it': (said: RuleHere & { celsius: number; food: string }, by: Speaker) =>
-    `${said.food}: in a heat of ${degrees(said.celsius, by)} the core gets no hotter, and only its time there can make it safe. ${ruleIn(said, by)}.`,
+    `At ${degrees(said.celsius, by)} the core of ${said.food} gets no hotter, and only its time there can make it safe. ${ruleIn(said, by)}.`,
   'plan.reheats': (said: RuleHere & { celsius: number }, by: Speaker) => `Reheated to ${degrees(said.celsius, by)}. ${ruleIn(said, by)}.`,
   'plan.cools-in-the-room': (said: RuleHere) =>
     `Cools at room temperature. Cool it in ice or moving cold air: at most ${time(said.limit)} for the first stage.`,
@@ -93,8 +94,9 @@ export const RULES_IN_ENGLISH = {
     `Stands for ${time(said.minutes)} neither hot nor cold. ${ruleIn(said, by)}.`,
   'plan.stands-untimed': (said: RuleHere, by: Speaker) => `Stands neither hot nor cold, and no time is given. ${ruleIn(said, by)}.`,
   'plan.warm-untimed': (said: RuleHere, by: Speaker) => `Kept warm, and neither time nor temperature is given. ${ruleIn(said, by)}.`,
-  'plan.raw-egg': (said: RuleHere & { hours: number }, by: Speaker) => `Raw egg, kept for ${said.hours} h. ${ruleIn(said, by)}.`,
-  'plan.low-oxygen': (said: RuleHere & { hours: number }, by: Speaker) => `Kept without air for ${said.hours} h. ${ruleIn(said, by)}.`,
+  'plan.raw-egg': (said: RuleHere & { hours: number }, by: Speaker) => `Raw egg, kept for ${time(said.hours * 60)}. ${ruleIn(said, by)}.`,
+  'plan.low-oxygen': (said: RuleHere & { hours: number }, by: Speaker) =>
+    `Kept without air for ${time(said.hours * 60)}. ${ruleIn(said, by)}.`,
   'plan.low-oxygen-nowhere': (said: RuleHere, by: Speaker) => `Kept without air, and no cold place is named. ${ruleIn(said, by)}.`,
   'plan.below-allowance': (said: { name: string; open: readonly string[] }) =>
     `Below the rule on purpose, under the allowance "${said.name}": ${said.open.length === 0 ? 'its conditions are met' : `open: ${said.open.join('; ')}`}.`,
@@ -103,10 +105,10 @@ export const RULES_IN_ENGLISH = {
   'plan.allowance-refused': (said: { name: string; because: string }) =>
     `The allowance "${said.name}" does not hold here: ${said.because}.`,
 
-  'plan.chilled': (said: RuleHere & { hours: number }, by: Speaker) => `Kept chilled for ${said.hours} h. ${ruleIn(said, by)}.`,
+  'plan.chilled': (said: RuleHere & { hours: number }, by: Speaker) => `Kept chilled for ${time(said.hours * 60)}. ${ruleIn(said, by)}.`,
   'plan.ambient': (said: RuleHere & { hours: number }, by: Speaker) =>
-    `Kept ambient for ${said.hours} h; if it is not a dry or acid food, that is too long. ${ruleIn(said, by)}.`,
+    `Kept ambient for ${time(said.hours * 60)}; if it is not a dry or acid food, that is too long. ${ruleIn(said, by)}.`,
   'plan.fat': (said: RuleHere & { celsius: number }, by: Speaker) => `Fat at ${degrees(said.celsius, by)}. ${ruleIn(said, by)}.`,
-  'plan.cools': (said: RuleHere & { minutes: number }, by: Speaker) => `Cools for ${said.minutes} min. ${ruleIn(said, by)}.`,
+  'plan.cools': (said: RuleHere & { minutes: number }, by: Speaker) => `Cools for ${time(said.minutes)}. ${ruleIn(said, by)}.`,
   'plan.held-warm': (said: RuleHere & { minutes: number }, by: Speaker) => `Held for ${said.minutes} min. ${ruleIn(said, by)}.`,
 };
