@@ -15,8 +15,9 @@ export interface RuleNotice {
 }
 
 const IN_THE_ROOM =
-  /\b(?:room temperature|(?:on|from) the (?:counter|bench|side|worktop|table|buffet|pass|work surface)|(?:in|at) (?:a|the) warm place|(?:in|on|to) (?:a|the) (?:store ?)?(?:cupboard|pantry|shelf|dry store|window ?sill)|(?:at|by|near|beside|next to) the (?:stove|range|hob|oven|window)|ambient|in the kitchen|unrefrigerated|out of the fridge)\b/i;
-const STANDS = /\b(?:stand|leave|left|rest|sit|keep|kept|hold|held|cool|marinate|soak|set|infuse|prove|spread|serve)\w*\b/i;
+  /\b(?:room temperature|(?:on|from) the (?:counter|bench|side|worktop|(?:\w+ )?table|buffet|pass|work surface|terrace|lawn|stall)|outdoors|outside in the|in the (?:garden|sun|shade|yard)|(?:by|at|near) an? open window|(?:in|at) (?:a|the) warm place|(?:in|on|to) (?:a|the) (?:store ?)?(?:cupboard|pantry|shelf|dry store|window ?sill)|(?:at|by|near|beside|next to) the (?:stove|range|hob|oven|window)|ambient|in the kitchen|unrefrigerated|out of the fridge)\b/i;
+const STANDS =
+  /\b(?:(?:lay|lays|laid|put|display\w*) (?:them |it |all )?out|display|stand|leave|left|rest|sit|keep|kept|hold|held|cool|marinate|soak|set|infuse|prove|spread|serve)\w*\b/i;
 /** Cooked by a heat that is round the food: its core gets no hotter. */
 const COOKED_IN =
   /\b(?:sous[- ]vide|(?:water )?bath|bags?|pouch(?:es)?|circulator|cook\w*|poach\w*|confit\w*|steam\w*|roast\w*|bak(?:e|ed|ing)|simmer\w*|brais\w*)\b/i;
@@ -58,7 +59,7 @@ function coreRuleOf(kinds: ReadonlySet<FoodKind>, told: string): { readonly rule
 export function coreIn({ text, celsius, heats }: MethodStep): number | null {
   if (heats === 'core' && celsius !== null) return celsius;
   const match =
-    /\b(?:core|internal(?: temperature)?|inside|centre|center|middle|thickest part|probe|at the bone|reads|registers)\b[^.;]{0,40}?(\d{2,3})\s*°?\s*(c|f)?\b/i.exec(
+    /\b(?:core|internal(?: temperature)?|inside|filling|centre|center|middle|thickest part|probe|at the bone|reads|registers)\b[^.;]{0,40}?(\d{2,3})\s*°?\s*(c|f)?\b/i.exec(
       text,
     ) ??
     /\b(\d{2,3})\s*°?\s*(c|f)\b[^.;\d]{0,20}\b(?:core|in(?:to)? the (?:centre|center|middle|thickest)|at the (?:bone|centre|center|thickest)|internal|inside)/i.exec(

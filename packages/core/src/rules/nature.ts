@@ -81,7 +81,7 @@ export const COOKED =
   /\b(?:cook|boil|simmer|braise|stew|roast|bake|fry|sear|poach|steam|blanch|sweat|grill|reduce|scald|confit|sauté|saute|render|heat)\w*/i;
 /** Ways of cooking flesh that nothing else is called by. */
 const COOKS_FLESH = new RegExp(
-  `${COOKED.source}|\\b(?:barbecue|griddle|deep-?fry|deep-?fried|sous[- ]vide|water bath|bast|broil|salamander|oven|wok|plancha|embers|coals|spit|(?:hot|dry|heavy|frying|covered|smoking) pan|brown (?:it|them|hard|well|all|the|in)|(?:until|till) (?:it is |they are |just )?(?:done|opaque|flak))\\w*`,
+  `${COOKED.source}|\\b(?:barbecue|griddle|deep-?fry|deep-?fried|sous[- ]vide|hot[- ]smok|water bath|bast|broil|salamander|oven|wok|plancha|embers|coals|spit|(?:hot|dry|heavy|frying|covered|smoking) pan|brown (?:it|them|hard|well|all|the|in)|(?:until|till) (?:it is |they are |just )?(?:done|opaque|flak))\\w*`,
   'i',
 );
 /** A verb of cooking and the two words that follow, which may be what it cooks. */
@@ -148,7 +148,7 @@ function eatenRaw(dish: DishContent, component: Component, book: FactBook): bool
     const cooksAnother = (object: string) => wordsIn(object).some((word) => others.has(word) && !own.has(word));
     return !dish.method.some(({ text, celsius }) => {
       // Nothing that stands at such a heat stays raw, whatever the words for it.
-      const hot = celsius !== null && celsius >= 100;
+      const hot = celsius !== null && celsius >= 60;
       if (!COOKS_FLESH.test(text) && !hot) return false;
       if (wordsIn(text).some((word) => own.has(word))) return true;
       // "Into the simmering stock": what is dropped in is cooked, not the stock.
@@ -182,7 +182,11 @@ export function natureOf(dish: DishContent, component: Component, book: FactBook
     steps.some(({ text }) => BAKED.test(text));
   const perishing = facts.filter((fact) => !STABLE.has(fact.name));
   const flesh = perishing.some((fact) => fact.kinds.some((kind) => FLESH.includes(kind)));
-  const eggOrMilk = perishing.some((fact) => fact.kinds.includes('egg') || (fact.kinds.includes('milk') && fact.name !== 'butter'));
+  const milk = perishing.some((fact) => fact.kinds.includes('milk') && fact.name !== 'butter');
+  // Meringue and the like: egg and much sugar, baked or dried through.
+  const driedOut =
+    facts.some(({ name }) => /sugar$/.test(name)) && !milk && steps.some(({ text }) => BAKED.test(text) || /\bdr(?:y|ied)\b/i.test(text));
+  const eggOrMilk = milk || (!driedOut && perishing.some((fact) => fact.kinds.includes('egg')));
   const starch = cooked && facts.some(({ name }) => STARCH.has(name));
   const madeWet =
     cooked &&
@@ -230,7 +234,8 @@ export function natureOf(dish: DishContent, component: Component, book: FactBook
   const raw = found.some(
     ({ fact, line }) => perishing.includes(fact) && fact.kinds.some((kind) => FLESH.includes(kind)) && !READY.test(lineWords(line)),
   );
-  if (raw && (cooked || steps.some(({ text, celsius }) => COOKS_FLESH.test(text) || (celsius ?? 0) >= 100))) hazards.push('raw-to-cook');
+  if (raw && (cooked || steps.some(({ text, celsius }) => COOKS_FLESH.test(text) || ((celsius ?? 0) >= 60 && !REHEAT.test(text)))))
+    hazards.push('raw-to-cook');
   return { kinds, perishable, told, hazards };
 }
 

@@ -141,6 +141,8 @@ describe('local rules', () => {
     ['1. Cook it.\n2. Spread on trays on the worktop for 3 hours.', ['plan.stands']],
     ['1. Cook it.\n2. Serve warm from the buffet, up to 2½ hours.', ['plan.stands']],
     ['1. Cook it.\n2. Store it in the cupboard.', ['plan.stands-untimed']],
+    ['1. Cook it.\n2. Lay it out on the terrace table for the guests.', ['plan.stands-untimed']],
+    ['1. Cook it.\n2. Let it cool by an open window.', ['plan.cools-in-the-room']],
     ['1. Cook it.\n2. Keep it beside the stove for 90 minutes.', []],
     // The day before is a night before.
     ['1. Simmer it the day before and leave it in the pan.', ['plan.stands-untimed']],
@@ -158,6 +160,8 @@ describe('local rules', () => {
     ['4 trout fillets\n500 ml oil', '1. Poach the trout in the oil at 48 °C for 20 minutes.', 'core-fish'],
     ['1 turkey breast', '1. Seal in a bag.\n2. Cook at 54 °C for 30 minutes.', 'core-poultry'],
     ['4 duck legs', '1. Roast in an oven at 68 °C for five hours.', 'core-poultry'],
+    // A filling that is named is a core.
+    ['500 g flour\n300 g minced duck', '1. Fill and steam until the filling is 70 °C.', null],
     ['4 hake fillets', '1. Steam at 100 °C for 6 minutes.', null],
     ['4 duck legs\n1 kg duck fat', '1. Confit at 85 °C for six hours.', null],
     ['300 g cod\n2 leaves gelatine\n200 ml cream', '1. Poach the cod 8 minutes.\n2. Dissolve the gelatine in cream at 50 °C.', null],
@@ -171,6 +175,7 @@ describe('local rules', () => {
   it.each([
     // No false alarm on dry goods, bread, fruit and sugar.
     'Loaf\nserves 8\n500 g bread flour\n7 g yeast\n10 g salt\n300 ml milk\nMethod\n1. Prove in a warm place for 3 hours.\n2. Bake at 220 °C for 40 minutes. Cool on a rack overnight.',
+    'Kisses\nserves 20\n4 egg whites\n220 g sugar\nMethod\n1. Whisk and dry at 90 °C for 2 hours.\n2. Keep in the cupboard for two weeks.',
     'Granola\nserves 8\n300 g oats\n100 g honey\nMethod\n1. Bake at 150 °C for 30 minutes.\n2. Leave on the bench for 3 hours.',
     'Fruit salad\nserves 4\n4 oranges\n2 apples\nMethod\n1. Cut, and leave at room temperature for 3 hours.',
     'Caramel\nserves 4\n200 g sugar\nMethod\n1. Cook to 170 °C.\n2. Leave on the bench overnight.',
@@ -185,6 +190,9 @@ describe('local rules', () => {
     ['Trout tartare\nserves 4\n400 g trout fillet\nMethod\n1. Dice the trout and serve it raw.', ['raw-fish-or-meat']],
     ['Cured trout\nserves 4\n400 g trout fillet\n30 g salt\nMethod\n1. Cure for a day.', ['raw-fish-or-meat']],
     ['Ceviche\nserves 4\n400 g hake\n100 ml lime juice', ['raw-fish-or-meat']],
+    // Smoked hot it is cooked, smoked cold it is not.
+    ['Plate\nserves 4\n6 mackerel\nMethod\n1. Smoke at 90 °C until the core is 64 °C.', ['raw-to-cook']],
+    ['Plate\nserves 4\n6 mackerel\nMethod\n1. Cold smoke at 22 °C for 8 hours.', ['raw-fish-or-meat']],
     ['Melon\nserves 4\n1 melon', ['sprouts-or-cut-melon']],
     ['Duck\nserves 4\n4 duck breasts\nMethod\n1. Roast the duck.', ['raw-to-cook']],
     ['Pocket\nserves 4\n400 g carrots\nMethod\n1. Cook in a vacuum bag in a water bath.', ['low-oxygen']],
