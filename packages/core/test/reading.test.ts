@@ -188,6 +188,15 @@ describe('a pasted recipe', () => {
     expect(bare.method[0]!.minutes).toBe(60);
   });
 
+  it('has what is done behind dots and a comma, and a title that says what it gives', () => {
+    const { title, components } = readRecipe('Sorrel sauce (yield 600 ml)\nButter ...... 40 g\nShallot ...... 60 g, ciselé\nReduce.');
+    expect(title).toMatch(/^Sorrel sauce/);
+    expect(components[0]!.lines.map(({ item, preparation }) => [item, preparation])).toEqual([
+      ['Butter', ''],
+      ['Shallot', 'ciselé'],
+    ]);
+  });
+
   it.each([
     '2. Char and peel the peppers. Toast the almonds.',
     '2. Butter and line the tins. Chill them.',

@@ -56,6 +56,8 @@ export function likeTitle(
   if (like.yield > 3 && words <= 4) like.title -= 8;
   if (like.ingredients > 3 || like.method > 3) like.title -= 12;
   if (first) like.title += 2;
+  // "Sorrel sauce (yield 600 ml)"
+  if (first && /\p{L}\s*\((?:yields?|makes|gives|serves|feeds)\b[^()]*\)$/iu.test(bare)) like.title += 10;
   // "Module 6: Emulsion sauces" names the lesson; the dish stands further down.
   if (/^(?:module|unit|lesson|session|week|chapter|day)\s+\d/i.test(bare)) like.title -= 4;
   if (/^(?:practical|recipe|dish)\s+(?:no\.?\s?)?\d{1,2}\s*[:.–-]/i.test(bare) && words <= 9 && !sentence) {

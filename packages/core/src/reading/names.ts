@@ -35,7 +35,7 @@ export const PAGE_BEHIND = /\s+page \d{1,3}(?: of \d{1,3})?$/i;
 export const LABELLED =
   /^(?:dish|recipe(?:\s+\d{1,2})?|title|name of (?:the )?dish|product|menu item|item|(?:dish|recipe) name|name of recipe|name)\s*:\s*\p{L}/iu;
 const YIELD_BEHIND =
-  /\s+[–—-]\s+\d{1,3}\s+(?:portions?|ptns?|covers?|servings?|people|pax)\s*$|\s+[–—-]\s+\d{1,3}\s+(?:small|large|medium|pieces?|pcs)\s*$|\s*[,;([–—-]*\s*\b(?:serves|makes|feeds|for|yields?|covers)\s+[^()[\]]{1,40}[)\]]?\s*$|\s*[([]\s*(?:[^()[\]]{1,30},\s*)?\d{1,3}\s+(?:portions?|ptns?|covers?|servings?|people|pers(?:ons?)?\.?|pax)\s*[)\]]\s*$/i;
+  /(?:\s+[–—-]|,)\s+\d{1,3}\s+(?:portions?|ptns?|covers?|servings?|people|pax)\s*$|\s+[–—-]\s+\d{1,3}\s+(?:small|large|medium|pieces?|pcs)\s*$|\s*[,;([–—-]*\s*\b(?:serves|makes|feeds|for|yields?|covers)\s+[^()[\]]{1,40}[)\]]?\s*$|\s*[([]\s*(?:[^()[\]]{1,30},\s*)?\d{1,3}\s+(?:portions?|ptns?|covers?|servings?|people|pers(?:ons?)?\.?|pax)\s*[)\]]\s*$/i;
 
 /** The title without signs, and the portions that stand in it: "Warm lentils (serves 6)". */
 export function titleOf(text: string): { readonly title: string; readonly portions: number | null } {

@@ -44,6 +44,8 @@ const circledValue = (sign: string): number => {
 };
 
 /** "Salt ........ 1 tsp" */
+/** "Shallot ...... 60 g, finely diced" */
+const DONE_TO_IT = /,\s+(?=\p{L}).*$/u;
 export const LEADERS = /^(\p{L}.{1,60}?)\s*(?:\.{3,}|…{2,}|(?:\. ){3,})\s*(\S.{0,30})$/u;
 
 /** What is observed of one line, before it is judged. */
@@ -145,7 +147,9 @@ export function seenAt(lines: readonly LineToSee[], at: number, manner: Manner, 
   const row = toldRow(raw, columns);
   const text = row ?? (number === null ? bare : afterNumber);
   const leaders = LEADERS.exec(bare);
-  const cells = fromCells(raw, columns) ?? (leaders ? `${leaders[2]!} ${leaders[1]!}` : null);
+  const cells =
+    fromCells(raw, columns) ??
+    (leaders ? `${leaders[2]!.replace(DONE_TO_IT, '')} ${leaders[1]!}${DONE_TO_IT.exec(leaders[2]!)?.[0] ?? ''}` : null);
   const asLine = cells ?? bare;
   const heading =
     /^[-–—=~*]\s?\p{Lu}[^.]{1,40}\s?[-–—=~*]$/u.test(short) ||

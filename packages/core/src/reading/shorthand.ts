@@ -11,6 +11,23 @@ export const shorthandOut = (line: string): string =>
     // "Aubergines x 3", "Tahini x 2 tbsp", "Leeks 3, washed": the amount behind the name.
     .replace(/^(\p{L}[\p{L}\s-]{2,40}?)\s+[x×]\s?((?:\d{1,4}(?:[.,/]\d{1,2})?|[½¼¾⅓⅔])(?:\s?[a-z]{1,5})?)$/iu, '$2 $1')
     .replace(/^(\p{L}[\p{L}\s-]{2,40}?)\s([1-9]\d?),\s(?=\p{Ll})/u, '$2 $1, ')
+    // "Shallots x 6 brunoise", "Parsley x 2 bch picked": what is done stands behind.
+    .replace(
+      /^(\p{L}[\p{L}\s-]{2,40}?)\s+[x×]\s?(\d{1,3}(?:\s?(?:kg|g|ml|l|bu|bch|bunch(?:es)?|tins?|packets?))?)\s+(\p{Ll}[\p{L}\s]{2,40})$/u,
+      '$2 $1, $3',
+    )
+    // "Peaches, 2 ripe", "Tomatoes 4 firm, halved"
+    .replace(
+      /^(\p{L}[\p{L}\s-]{2,40}?),?\s([1-9]\d?)\s((?:(?:very|just) )?(?:ripe|firm|soft|fresh|whole|unwaxed|young|good|big|thick|thin))\b(?=\s*(?:,|$))/iu,
+      '$2 $1, $3',
+    )
+    // "Lemon (juice of 1)"
+    .replace(
+      /^(\p{L}[\p{L}\s-]{2,30}?)\s*\(((?:(?:finely )?grated )?(?:juice|zest|rind)(?:\s?(?:and|&)\s?(?:juice|zest|rind))?) of ((?:[½¼]|half|one|two|three|an?|\d)[^()]{0,6})\)$/iu,
+      '$2 of $3 $1',
+    )
+    // "Feta 250 g | crumble"
+    .replace(/(?<=[\p{L}\d])\s*\|\s*(?=\p{L})/gu, ', ')
     // "TT kosher salt"
     .replace(/^TT\s+(\p{L}.{2,40})$/u, '$1 to taste')
     .replace(/^s\s?(?:&|\+|and)\s?p$/i, 'salt and pepper')

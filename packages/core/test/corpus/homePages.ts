@@ -1483,7 +1483,7 @@ To cook
     title: 'Halloumi & peach salad',
     portions: 2,
     components: [
-      ['', ['1 packet Halloumi', 'Peaches', '1 packet Rocket', 'Mint']],
+      ['', ['1 packet Halloumi', '2 Peaches', '1 packet Rocket', 'Mint']],
       ['Dressing', ['3 tbsp Olive oil', '1 Lemon', '1 tsp Honey', 'Chilli flakes']],
       ['To cook', []],
     ],
