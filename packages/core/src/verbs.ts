@@ -3,7 +3,7 @@ const PLAIN =
   'accompany add adjust allow arrange assemble bake baste batch beat bind blanch blend blitz bloom bone boil braise break brine bring brown brush build bulk burst butterfly caramelise caramelize carve char check chill chop clarify clean coat combine compact cook cool core correct cover crack crimp crisp crumble crush cube cure cut cutlet decant deep-fry deglaze degrease dehydrate dice dilute dimple dip discard dissolve divide dollop drain dredge drizzle drop dry dunk dust emulsify ensure enrich evaporate extract fan fasten fill filter finish fish flake flambé flame flatten flip float fold form fry gather gently give glaze grate grease griddle grill grind halve hang heat hold hollow infuse insert invert keep knead knock label ladle lay leave let level lift light line loosen lower lukewarm make marinate mash massage measure melt mince mix moisten mould mount move nestle open pack pan-fry parboil pass pat peel pick pierce pipe pit place plate pluck poach pop portion garnish position pot pound pour pre-heat prebake preheat prep prepare press prick prove pull pulse purée put quarter raise reduce refresh refrigerate reheat release remove render repeat rescale reserve rest retain return rinse roast roll rotate rub sauté sauce save scald scale scatter scoop score scrape scrub seal sear season secure segment separate serve set shake shape shave shell shock shred sieve sift simmer skewer skim skin slice slide slow-cook smash smear smoke smooth snip soak soften souse spatchcock spear spit split spoon spray spread sprinkle squash squeeze stack stand start steam steep sterilise sterilize stew stir store strain stretch string strip stud stuff submerge suspend sweat sweeten swirl take taste tear temper test thicken thin thread throw tie tilt tip top toss transfer trim truss try turn turnout twist unmould uncover unroll unwrap use wait warm wash weigh whip whisk whizz wilt wipe wrap work';
 /** Verbs that are foods too: only with something done to something behind them. */
 const FOODS_TOO =
-  'jar bottle butter cream dress flour fan ice juice oil pepper pickle salt spice stock stone sugar toast top water zest score pinch round cap core crust batter char scallop';
+  'julienne brunoise chiffonade jar bottle butter cream dress flour fan ice juice oil pepper pickle salt spice stock stone sugar toast top water zest score pinch round cap core crust batter char scallop';
 
 export const VERBS: ReadonlySet<string> = new Set(PLAIN.split(' '));
 const FOOD_VERBS: ReadonlySet<string> = new Set(FOODS_TOO.split(' '));
@@ -28,6 +28,8 @@ const isVerb = (word: string, after: string): boolean => {
     return (
       FOOD_OBJECT.test(after) ||
       /^to order\b/i.test(after) ||
+      // "Julienne celeriac and apple, drop straight into …"
+      VERBS.has(/^\p{L}[^,.]{2,50},\s(?:then\s)?(\p{Ll}+)\s\p{L}/u.exec(after)?.[1] ?? '') ||
       (/^\p{L}{3}/u.test(after) && !/^(?:and|or)\b/i.test(after) && /[.!]$/.test(after))
     );
   return VERBS.has(plain);

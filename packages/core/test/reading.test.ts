@@ -203,6 +203,9 @@ describe('a pasted recipe', () => {
     '1 Salt and rinse the aubergines. Pat dry well.',
     '2. Top and tail the beans. Blanch.',
     '3. Batter and crumb the mushrooms. Fry in hot oil.',
+    '2 Julienne celeriac and apple, drop straight into acidulated water',
+    'Squeeze the carrots. Mix. Shallow fry by the spoonful.',
+    'Oven 160 fan. Mix wet into dry. 23cm tin, 50 min.',
   ])('takes no step for an ingredient, whatever food its words name: %s', (step) => {
     const { components, method } = readRecipe(`Relish (serves 4)\n3 red peppers\n60 g almonds\nMethod\n1. Whisk.\n${step}\n3. Blend.`);
     expect(components.flatMap(({ lines }) => lines.map(({ written }) => written))).toEqual(['3 red peppers', '60 g almonds']);

@@ -82,6 +82,7 @@ function toldBehind(text: string, numbered: boolean, book: FactBook): { readonly
   // "1 Wash and slice the leeks. Peel …" is a numbered step.
   return parted &&
     (isAmount(list, book) || (HEADED.test(list) && isAmount(list.replace(HEADED, ''), book))) &&
+    !isTold(list) &&
     !isTold(list.replace(/^\S+\s+/, '')) &&
     isTold(after)
     ? { list, after }

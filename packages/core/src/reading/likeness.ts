@@ -259,7 +259,10 @@ function likeAround(
     like.step -= 4;
     like.line -= 4;
   }
-  if (sentence && !told) like.note += 2;
+  // "Oven 160 fan. Mix wet into dry."
+  const heatFirst = /^(?:oven|grill|hob)\b[^.]{0,30}\.\s(.+)$/i.exec(bare);
+  if (heatFirst && isTold(heatFirst[1]!)) like.step += 12;
+  else if (sentence && !told) like.note += 2;
   // Under "Notes" alone stands a note, also where it tells somebody to do something.
   if (before !== null && /^\W*(?:notes?|tips?)\b\W*(?:edit\W*)?$/i.test(before)) {
     like.note += 6;

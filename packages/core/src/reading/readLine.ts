@@ -277,7 +277,7 @@ function readAnew(written: string, book: FactBook): LineReading {
     startsPercent === false &&
     /\p{L}{3}/u.test(rest.slice(0, share.index)) &&
     read?.unitWritten &&
-    !reversed
+    (!reversed || /[.,]/.test(share[1]!))
   ) {
     rest = rest.slice(0, share.index);
     notes.push(`${share[1]!} %`);

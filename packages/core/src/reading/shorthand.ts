@@ -21,6 +21,11 @@ export const shorthandOut = (line: string): string =>
       /^(\p{L}[\p{L}\s-]{2,40}?),?\s([1-9]\d?)\s((?:(?:very|just) )?(?:ripe|firm|soft|fresh|whole|unwaxed|young|good|big|thick|thin))\b(?=\s*(?:,|$))/iu,
       '$2 $1, $3',
     )
+    // "400g tin tomatoes x2, drained"
+    .replace(
+      /^(\d{2,4}\s?(?:g|ml|oz))\s+((?:tin|can|jar|packet|pack|bottle|carton)s?)\s+(?:of\s+)?(\p{L}.{2,40}?)\s+[x×]\s?(\d{1,2})(?=\s*(?:,|$))/iu,
+      '$4 x $1 $2 $3',
+    )
     // "Lemon (juice of 1)"
     .replace(
       /^(\p{L}[\p{L}\s-]{2,30}?)\s*\(((?:(?:finely )?grated )?(?:juice|zest|rind)(?:\s?(?:and|&)\s?(?:juice|zest|rind))?) of ((?:[½¼]|half|one|two|three|an?|\d)[^()]{0,6})\)$/iu,
