@@ -188,6 +188,17 @@ describe('a pasted recipe', () => {
     expect(bare.method[0]!.minutes).toBe(60);
   });
 
+  it('takes a list for each pair for one', () => {
+    const { components } = readRecipe(
+      'Barley (serves 2)\nYou will need per pair: 140g pearl barley, 1 small onion, 700ml stock\n1. Sweat the onion.',
+    );
+    expect(components[0]!.lines.map(({ amount, item }) => [amount?.max, amount?.unit, item])).toEqual([
+      ['140', 'g', 'pearl barley'],
+      ['1', 'each', 'onion'],
+      ['700', 'ml', 'stock'],
+    ]);
+  });
+
   it('has what is done behind dots and a comma, and a title that says what it gives', () => {
     const { title, components } = readRecipe('Sorrel sauce (yield 600 ml)\nButter ...... 40 g\nShallot ...... 60 g, ciselé\nReduce.');
     expect(title).toMatch(/^Sorrel sauce/);

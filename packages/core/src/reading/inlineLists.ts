@@ -6,7 +6,7 @@ import { readAmount } from './readAmount';
 const LONGEST = 1200;
 /** What leads to a list in a sentence: "You need", "For the batter –", "Topping:". */
 const ASKED =
-  /^(?:(?:so|and|now|first|then),?\s+)?(?:you(?:[’']ll| will)?(?: also)? (?:need|want|take|use)|it takes|takes?|i (?:use|take)|we (?:use|take)|ingredients?(?:\s+are)?|(?:get|buy|shopping)(?=\s*:))\s*[:–—-]?\s+/i;
+  /^(?:(?:so|and|now|first|then),?\s+)?(?:you(?:[’']ll| will)?(?: also)? (?:need|want|take|use)|it takes|takes?|i (?:use|take)|we (?:use|take)|ingredients?(?:\s+are)?|(?:get|buy|shopping)(?=\s*:))(?:\s+(?:per|(?:for|in) (?:each|every|a))\s+(?:pair|team|group|student|person|bench|station))?\s*[:–—-]?\s+/i;
 const HEADED =
   /^(?!you\b)((?:[Ff]or|[Tt]o)\s+(?:the\s+|an?\s+)?[\p{L}][\p{L}\s’'-]{1,40}|\p{Lu}[\p{L}’'-]{2,20}(?:\s[\p{L}’'-]{2,20}){0,2})\s*(?::|\s[–—-]|\s=)\s+(?=\S)/u;
 /** "For the dough I take", "For rolling you need": a heading inside the sentence. */
