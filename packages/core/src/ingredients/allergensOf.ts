@@ -57,9 +57,13 @@ const NOT_OF_WHEAT =
   /\b(?:rice|maize|corn|chickpea|gram|lentil|pea|bean|soya|soy|lupin|quinoa|buckwheat|konjac|millet|sorghum|teff|cassava|tapioca|potato|courgette|carrot|squash|seaweed|kelp)s?(?: (?:flour|starch))? (?:pasta|noodles?|couscous|spaghetti|penne|fusilli|macaroni|linguine|tagliatelle|vermicelli|rigatoni|lasagne|crackers?)\b/;
 
 /** Flour of a nut, a seed, a pulse, a root or a fruit, by its name: "peanut flour", "red lentil flour". Mills grind wheat beside it. */
-const groundOfAnother = ({ found }: ItemReading, text: string) =>
+const groundOfAnother = ({ found }: ItemReading, item: string, text: string) =>
+  // "Salt, flour" are two things.
+  !/[,;/&+]|\b(?:and|with|or)\b/i.test(item) &&
   found.some(({ fact }) => fact.name === 'flour') &&
-  found.some(({ fact, as }) => !fact.allergens.includes('gluten') && text.includes(`${as} flour`));
+  found.some(
+    ({ fact, as }) => fact.kinds.every((kind) => kind === 'plant') && !fact.allergens.includes('gluten') && text.includes(`${as} flour`),
+  );
 
 const FRUIT = new Set(SHIPPED_GROUPS.find(({ group }) => group === 'Fruit')!.facts.map(({ name }) => name));
 /** Dried and candied fruit is usually kept pale with sulphur dioxide. @source EU No 1169/2011, Annex II, 12; E 220 to E 228 */
@@ -92,7 +96,7 @@ function meaningOf(item: string, book: FactBook): Meaning {
   const reading = saladSaid(book.read(believed ? item : plain(text.replace(CLAIM_WORDS, ' '))));
   const claimed: Meaning['claimed'] = [
     ...(believed ? [] : claims.map(([, allergens, kinds]) => [allergens, kinds] as const)),
-    ...((NOT_OF_WHEAT.test(text) || groundOfAnother(reading, text)) && book.named(item) === null ? [[['gluten'], []] as const] : []),
+    ...((NOT_OF_WHEAT.test(text) || groundOfAnother(reading, item, text)) && book.named(item) === null ? [[['gluten'], []] as const] : []),
   ];
   return { ...reading, facts: reading.found.map(({ fact }) => fact), claimed, text };
 }

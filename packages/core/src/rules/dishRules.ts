@@ -140,7 +140,14 @@ export function dishRuleNotices(dish: DishContent, rules: LocalRules, book: Fact
       );
       const found = cooksIt ? coreRuleOf(cooksIt.nature.kinds, allTold) : null;
       const below = cooksIt && [...cooksIt.nature.kinds].some((kind) => excused.has(kind));
-      if (REHEAT.test(text) && celsius < ruleValue('reheating', rules)) add(where, { code: 'plan.reheats', ...of('reheating'), celsius });
+      const cookedBefore = dish.method.slice(0, index).some((earlier) => COOKED.test(earlier.text));
+      if (
+        REHEAT.test(text) &&
+        cookedBefore &&
+        !/\b(?:yeast|dough|chocolate|gelatine?)\b/i.test(text) &&
+        celsius < ruleValue('reheating', rules)
+      )
+        add(where, { code: 'plan.reheats', ...of('reheating'), celsius });
       else if (
         found &&
         !below &&
@@ -154,7 +161,7 @@ export function dishRuleNotices(dish: DishContent, rules: LocalRules, book: Fact
     }
     if (!perishable) return;
     const keeper = natures.find(({ component, nature }) => nature.perishable && stepsOf(dish, component).includes(step));
-    if (keeper && time !== null && KEPT.test(text) && !NOT_KEPT.test(text) && !IN_THE_ROOM.test(text)) {
+    if (keeper && time !== null && KEPT.test(text) && !NOT_KEPT.test(text) && (!IN_THE_ROOM.test(text) || COLD_PLACE.test(text))) {
       const { code, rule } = lifeOf(keeper.nature);
       if (time > ruleValue(rule, rules) * 60) add(where, { code, ...of(rule), hours: time / 60 });
     }

@@ -126,6 +126,10 @@ function named(dish: DishContent, component: Component): readonly MethodStep[] {
   });
 }
 
+/** Nothing that stands at such a heat stays raw, whatever the words for it; smoke and a core are told of less. */
+const heatsThrough = ({ text, celsius }: MethodStep): boolean =>
+  celsius !== null && (celsius >= 100 || (celsius >= 60 && /\bsmok\w*|\bcore\b/i.test(text) && !REHEAT.test(text)));
+
 /**
  * Whether flesh among the lines is eaten as it is: no step that speaks of it, or of no ingredient in particular, cooks it. A component
  * without any step says nothing about it.
@@ -146,9 +150,9 @@ function eatenRaw(dish: DishContent, component: Component, book: FactBook): bool
     const own = new Set(wordsIn(line.item));
     /** "Boil the rice": what the verb cooks is something else. */
     const cooksAnother = (object: string) => wordsIn(object).some((word) => others.has(word) && !own.has(word));
-    return !dish.method.some(({ text, celsius }) => {
-      // Nothing that stands at such a heat stays raw, whatever the words for it.
-      const hot = celsius !== null && celsius >= 60;
+    return !dish.method.some((step) => {
+      const { text } = step;
+      const hot = heatsThrough(step);
       if (!COOKS_FLESH.test(text) && !hot) return false;
       if (wordsIn(text).some((word) => own.has(word))) return true;
       // "Into the simmering stock": what is dropped in is cooked, not the stock.
@@ -183,10 +187,14 @@ export function natureOf(dish: DishContent, component: Component, book: FactBook
   const perishing = facts.filter((fact) => !STABLE.has(fact.name));
   const flesh = perishing.some((fact) => fact.kinds.some((kind) => FLESH.includes(kind)));
   const milk = perishing.some((fact) => fact.kinds.includes('milk') && fact.name !== 'butter');
-  // Meringue and the like: egg and much sugar, baked or dried through.
+  // Meringue and the like: whites and sugar, baked or dried through.
+  const eggs = perishing.filter((fact) => fact.kinds.includes('egg'));
   const driedOut =
-    facts.some(({ name }) => /sugar$/.test(name)) && !milk && steps.some(({ text }) => BAKED.test(text) || /\bdr(?:y|ied)\b/i.test(text));
-  const eggOrMilk = milk || (!driedOut && perishing.some((fact) => fact.kinds.includes('egg')));
+    eggs.every(({ name }) => name === 'egg white') &&
+    facts.some(({ name }) => /sugar$/.test(name)) &&
+    !facts.some(({ liquid }) => liquid) &&
+    steps.some(({ text }) => BAKED.test(text) || /\bdr(?:y|ied)\b[^.;]{0,30}\d/i.test(text));
+  const eggOrMilk = milk || (eggs.length > 0 && !driedOut);
   const starch = cooked && facts.some(({ name }) => STARCH.has(name));
   const madeWet =
     cooked &&
@@ -234,8 +242,7 @@ export function natureOf(dish: DishContent, component: Component, book: FactBook
   const raw = found.some(
     ({ fact, line }) => perishing.includes(fact) && fact.kinds.some((kind) => FLESH.includes(kind)) && !READY.test(lineWords(line)),
   );
-  if (raw && (cooked || steps.some(({ text, celsius }) => COOKS_FLESH.test(text) || ((celsius ?? 0) >= 60 && !REHEAT.test(text)))))
-    hazards.push('raw-to-cook');
+  if (raw && (cooked || steps.some((step) => COOKS_FLESH.test(step.text) || heatsThrough(step)))) hazards.push('raw-to-cook');
   return { kinds, perishable, told, hazards };
 }
 

@@ -90,6 +90,8 @@ describe('what is known of an item', () => {
     ['red lentil flour', 'partly known', [], []],
     ['black bean flour', 'partly known', [], []],
     ['banana flour', 'partly known', [], []],
+    ['salt, flour', 'known', ['gluten'], []],
+    ['butter flour', 'known', ['milk', 'gluten'], []],
     ['mirepoix', 'known', ['celery'], []],
     ['creme anglaise', 'partly known', ['milk', 'egg'], []],
     ['hollandaise', 'partly known', ['egg', 'milk'], []],

@@ -151,8 +151,29 @@ describe('local rules', () => {
     // Warmed again, whether its core is named or not.
     ['1. Cook it.\n2. Chill, then warm through to 55 °C.', ['plan.reheats']],
     ['1. Cook it.\n2. Reheat in the oven at 160 °C.', []],
+    // What is warmed first is not heated again.
+    ['1. Warm up the milk to 37 °C.\n2. Cook it.', []],
+    ['1. Cook it.\n2. Keep it in the fridge in the kitchen for two weeks.', ['plan.chilled']],
   ] as const)('%j: %j', (steps, codes) => {
     expect(dishRuleNotices(stew(steps), {}).map(({ said }) => said.code)).toEqual(codes);
+  });
+
+  it.each([
+    [
+      'a lemon tart',
+      '4 eggs\n200 g sugar\n100 g butter\n100 ml lemon juice',
+      '1. Bake at 150 °C.\n2. Leave on the counter for five hours.',
+      ['plan.stands'],
+    ],
+    [
+      'a mousse',
+      '4 egg whites\n50 g sugar\n200 g dark chocolate',
+      '1. Dry the bowl and whisk.\n2. Leave on the counter for five hours.',
+      ['plan.stands'],
+    ],
+    ['meringue', '4 egg whites\n220 g sugar', '1. Dry at 90 °C for 2 hours.\n2. Leave on the counter for five hours.', []],
+  ] as const)('%s', (_, lines, steps, codes) => {
+    expect(dishRuleNotices(dishFrom(`Sweet\nserves 8\n${lines}\nMethod\n${steps}`), {}).map(({ said }) => said.code)).toEqual(codes);
   });
 
   // [ingredients, steps, rule]: what is cooked in a heat below its rule cannot reach it but by time.
@@ -190,6 +211,7 @@ describe('local rules', () => {
     ['Trout tartare\nserves 4\n400 g trout fillet\nMethod\n1. Dice the trout and serve it raw.', ['raw-fish-or-meat']],
     ['Cured trout\nserves 4\n400 g trout fillet\n30 g salt\nMethod\n1. Cure for a day.', ['raw-fish-or-meat']],
     ['Ceviche\nserves 4\n400 g hake\n100 ml lime juice', ['raw-fish-or-meat']],
+    ['Tartare\nserves 4\n400 g trout fillet\nMethod\n1. Dice and dress.\n2. Serve on plates that stand at 65 °C.', ['raw-fish-or-meat']],
     // Smoked hot it is cooked, smoked cold it is not.
     ['Plate\nserves 4\n6 mackerel\nMethod\n1. Smoke at 90 °C until the core is 64 °C.', ['raw-to-cook']],
     ['Plate\nserves 4\n6 mackerel\nMethod\n1. Cold smoke at 22 °C for 8 hours.', ['raw-fish-or-meat']],
