@@ -1,7 +1,7 @@
 // @vitest-environment happy-dom
 import { act, fireEvent, render, screen, within } from '@testing-library/react';
 import { useState } from 'react';
-import { describe, expect, it, vi } from 'vitest';
+import { afterEach, describe, expect, it, vi } from 'vitest';
 import { figure, given, measure, text, type Figure, type PhaseReadiness } from '@pelvo/core';
 import type { LessonSummary } from '@pelvo/contract';
 import { fieldProblem, fromToday, isOffline, problemOf, ProblemError, savedMeanwhile, send, today, useAction } from '../src/device';
@@ -145,6 +145,7 @@ describe('what is fetched', () => {
 });
 
 describe('the term', () => {
+  afterEach(() => void vi.useRealTimers());
   const ready = (missing: readonly string[]): readonly PhaseReadiness[] => [
     { phase: 'plan', state: missing.length > 0 ? 'missing' : 'done', said: text('complete'), missing: missing.map(text) },
     { phase: 'order', state: 'done', said: text('4 lines'), missing: [] },
@@ -164,8 +165,10 @@ describe('the term', () => {
   });
 
   it('begins with what comes next, says what is missing, and one touch leads there', async () => {
+    // Half past midnight at the school, and still the day before where the clock is set to UTC: its day is the school's.
+    vi.useFakeTimers({ toFake: ['Date'], now: new Date('2027-01-31T23:30:00Z') });
     show(<TermPage />, {
-      answers: { '/lessons': [lesson('old', '2020-01-06'), lesson('next', today(), ['a dish']), lesson('later', '2999-01-07')] },
+      answers: { '/lessons': [lesson('old', '2027-01-31'), lesson('next', '2027-02-01', ['a dish']), lesson('later', '2027-02-02')] },
     });
     expect(await screen.findByRole('heading', { name: 'Lesson next' })).toBeTruthy();
     expect(screen.getByRole('heading', { name: 'Still missing' })).toBeTruthy();
