@@ -130,5 +130,7 @@ export function isExacting(item: string, book: FactBook = SHIPPED_BOOK): boolean
 export function isCountable(item: string, book: FactBook = SHIPPED_BOOK): boolean {
   const fact = book.find(item);
   if (!fact) return true;
+  // Whole fish are counted, whatever is known of their fillets or their tins.
+  if (fact.kinds.includes('fish') && fact.density === null && !fact.label) return true;
   return fact.gramsOfOne.length > 0 ? fact.gramsOfOne.some(({ unit }) => unit === 'each') : fact.density === null;
 }

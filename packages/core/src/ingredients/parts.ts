@@ -1,5 +1,6 @@
 import { exact, type Exact } from '../exact';
 import type { FactBook } from './factBook';
+import { isCountable } from './lookup';
 import { unitOf, type UnitCode } from '../quantity';
 import { remembered } from '../remembered';
 import { plain } from '../text';
@@ -16,7 +17,10 @@ export interface PartOfWhole {
   readonly cut?: Cut;
 }
 
-type Cut = 'wedge' | 'slice' | 'half' | 'quarter';
+type Cut = 'wedge' | 'slice' | 'half' | 'third' | 'quarter' | 'eighth';
+
+/** Parts that are the same share of whatever is cut. */
+const SHARES: Readonly<Partial<Record<Cut, number>>> = { half: 2, third: 3, quarter: 4, eighth: 8 };
 
 /**
  * What one fruit gives.
@@ -33,11 +37,13 @@ const FRUIT: Readonly<Record<string, { readonly juice: string; readonly zest: st
  * How many pieces a fruit is cut in.
  * @source kitchen practice: six wedges of a lemon or lime, eight of an orange, ends left out of six slices; estimates, on the small side.
  */
-const CUT_IN: Readonly<Record<string, Readonly<Record<Cut, number>>>> = {
-  lemon: { wedge: 6, slice: 6, half: 2, quarter: 4 },
-  lime: { wedge: 6, slice: 6, half: 2, quarter: 4 },
-  orange: { wedge: 8, slice: 6, half: 2, quarter: 4 },
+const CUT_IN: Readonly<Record<string, Readonly<Partial<Record<Cut, number>>>>> = {
+  lemon: { wedge: 6, slice: 6 },
+  lime: { wedge: 6, slice: 6 },
+  orange: { wedge: 8, slice: 6 },
 };
+/** Sold in halves as it is: shelled nuts, and what is dried or comes in tins. */
+const SOLD_IN_HALVES = /\b(?:dried|tinned|canned|candied|glace|semi dried|sun dried|roasted)\b/;
 
 /** What of a whole a use leaves over, in the trade's words. */
 export const LEFT_BY: Readonly<Partial<Record<PartOfWhole['use'], string>>> = { yolk: 'egg white', white: 'egg yolk' };
@@ -55,8 +61,14 @@ const partNamed = remembered((item: string): PartName | null => {
   if (egg) return { whole: 'egg', use: (egg[1] ?? egg[2]) as 'yolk' | 'white' };
   const pressed = /^(lemon|lime|orange) (juice|zest)$/.exec(name);
   if (pressed) return { whole: pressed[1]!, use: pressed[2] as 'juice' | 'zest' };
-  const cut = /^(?:unwaxed )?(lemon|lime|orange) (wedge|slice|half|halve|quarter)s?$/.exec(name);
-  if (cut) return { whole: cut[1]!, use: 'cut', cut: cut[2]!.replace('halve', 'half') as Cut };
+  const sliced = /^(?:unwaxed )?(lemon|lime|orange) (wedge|slice)s?$/.exec(name);
+  if (sliced) return { whole: sliced[1]!, use: 'cut', cut: sliced[2] as Cut };
+  const cut =
+    /^(?:unwaxed )?(.{3,40}) (half|halve|third|quarter|eighth)s?$/.exec(name) ?? /^(?:unwaxed )?(half) (?!a )(.{3,40})$/.exec(name);
+  if (cut) {
+    const [whole, share] = cut[1] === 'half' ? [cut[2]!, 'half'] : [cut[1]!, cut[2]!.replace('halve', 'half')];
+    return { whole: whole.replace(/^(lemon|lime|orange)s$/, '$1'), use: 'cut', cut: share as Cut };
+  }
   const fruit = /^(?:unwaxed )?(lemon|lime|orange)s?$/.exec(name);
   return fruit ? { whole: fruit[1]!, use: 'fruit' } : null;
 });
@@ -72,7 +84,12 @@ export function partOf(item: string, preparation: string, unit: UnitCode, book: 
   const { whole, use } = named;
   const { dimension, size } = unitOf(unit);
   const cut = use === 'fruit' && (unit === 'wedge' || unit === 'slice') ? unit : unit === 'each' ? named.cut : undefined;
-  if (cut) return { whole, use: 'cut', cut, pieces: exact(1).div(CUT_IN[whole]![cut]) };
+  if (cut) {
+    const parts = SHARES[cut] ?? CUT_IN[whole]?.[cut];
+    return parts !== undefined && (whole in CUT_IN || isCutWhole(whole, book))
+      ? { whole, use: 'cut', cut, pieces: exact(1).div(parts) }
+      : null;
+  }
   if (use === 'cut') return null;
   if (use === 'fruit') {
     if (unit !== 'each') return null;
@@ -91,6 +108,12 @@ export function partOf(item: string, preparation: string, unit: UnitCode, book: 
   // A gram of juice is a millilitre, near enough for counting fruit; zest is not measured by volume.
   if (use === 'zest' && dimension !== 'mass') return null;
   return { whole, use, pieces: size.div(exact(FRUIT[whole]![use])) };
+}
+
+/** Whether halves and quarters of it are cut from a whole one that is bought: a fruit or a vegetable, fresh, counted in pieces. */
+function isCutWhole(name: string, book: FactBook): boolean {
+  const fact = SOLD_IN_HALVES.test(name) ? null : book.find(name);
+  return fact !== null && fact.kinds.includes('plant') && !fact.label && !fact.allergens.includes('nuts') && isCountable(name, book);
 }
 
 /** Pieces that several uses of one making take together: what can come from one piece comes from one. */

@@ -1,3 +1,4 @@
+import { exact } from '../exact';
 import { partOf, SHIPPED_BOOK, type FactBook } from '../ingredients';
 import { unitOf } from '../quantity';
 import type { IngredientLine, Scaling } from '../dish/types';
@@ -31,10 +32,21 @@ export function defaultScaling(
   if (unit.dimension === 'count') {
     if (unit.pack || unit.code === 'bunch') return { kind: 'proportional' };
     if (BROKEN_UP.test(line.preparation)) return { kind: 'weighed' };
-    const small = SMALL.has(unit.code) || partOf(line.item, line.preparation, line.amount.unit, book)?.use === 'cut';
+    const part = partOf(line.item, line.preparation, line.amount.unit, book);
+    const small = SMALL.has(unit.code) || (part?.use === 'cut' && !cutAgain(part.whole, book));
     const piece = small && !fact?.exacting ? 'whole' : COMES_APART.has(unit.code) ? 'shared' : (fact?.piece ?? 'whole');
     return { kind: piece === 'whole' ? 'wholeEach' : piece };
   }
   if (fact?.strong) return { kind: 'tapered' };
   return { kind: 'proportional' };
+}
+
+/** Grams above which half of a piece is something on a plate, and not cut again: half a pear, but not half a vanilla pod. Our own. */
+const SEASONS = 10;
+
+/** Whether half of one is halved again where a making needs less: what seasons is. */
+function cutAgain(whole: string, book: FactBook): boolean {
+  const fact = book.find(whole);
+  const one = fact?.gramsOfOne.find(({ unit, size }) => unit === 'each' && size === '')?.grams;
+  return fact?.piece === 'shared' && one !== undefined && exact(one).compare(SEASONS) <= 0;
 }

@@ -19,6 +19,9 @@ export const LONGEST_LINE = 300;
 const BULLET = /^\s*(?:[-*•·‣▪◦–—▢□☐✓]|\[\s?\])\s+/;
 const JUICE =
   /^(?:(?:the|finely|grated|freshly squeezed|squeezed)\s+)*((?:juice|zest|rind|peel|grated zest)(?:\s*(?:and|&)\s*(?:finely\s+)?(?:grated\s+)?(?:juice|zest|rind))?)\s+(?:(?:of|from)\s+(?!(?:the\s+)?(?:tins?|cans?|jars?|pan|cooking|roast|above)\b)|(?=[\d½¼]))(.+)$/i;
+/** "seeds of 1 pomegranate", "white meat of 1 crab": what is used of so many whole ones. */
+const USED_OF =
+  /^(?:(?:the|picked|scraped|chopped)\s+)*((?:(?:white|brown|dark)\s+)?(?:seeds?|flesh|pulp|leaves|kernels|meat|cheeks|segments|hearts?|fronds))\s+(?:of|from)\s+(?=\d|[½¼¾⅓⅔]|(?:an?|one|two|three|four|five|six|half|a couple of)\s)(.+)$/i;
 const TRAILING_JUICE = /^(.*?),?\s+((?:juice|zest)(?:\s*(?:and|&)\s*(?:juice|zest))?)(?:\s+only)?$/i;
 const EXTRA = /[,;]?\s*\b((?:plus|and)\s+(?:a little\s+|some\s+)?(?:extra|more)\b.*)$/i;
 const EXTRA_BIT = /[,;]\s*\b(plus\s+(?:a|an|some)\s+.+)$/i;
@@ -170,7 +173,7 @@ function readAnew(written: string, book: FactBook): LineReading {
   if (purpose) notes.push(purpose);
 
   let preparation = '';
-  const juice = JUICE.exec(text);
+  const juice = JUICE.exec(text) ?? USED_OF.exec(text);
   if (juice) {
     preparation = juice[1]!.toLowerCase();
     text = juice[2]!;

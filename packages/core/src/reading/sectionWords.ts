@@ -39,7 +39,8 @@ export const COUNT_BEHIND = /^\p{L}[^\d]{2,50}(?:\s[-–—]|:)\s?\d{1,3}(?:\s(?
 export const TIMES_BEHIND =
   /^\p{L}[^\d:]{2,40}\s[x×]\s?\d{1,2}(?:\s\p{L}+)?$|^\p{L}[^\d:]{2,40}\s[-–]\s(?:an?\s|one\s|the\s)?(?:whole|half|small|large|big)\s(?:bag|pack|tin|bunch|jar|tub|box|head)$/iu;
 /** "the rind of a lemon" */
-export const PART_OF = /^(?:the\s+)?(?:finely\s+)?(?:grated\s+)?(?:juice|zest|rind|peel)\s+(?:of|from)\s/i;
+export const PART_OF =
+  /^(?:the\s+)?(?:finely\s+)?(?:grated\s+)?(?:(?:juice|zest|rind|peel)\s+(?:of|from)\s|(?:(?:white|brown)\s+)?(?:seeds?|flesh|pulp|leaves|kernels|meat|segments)\s+(?:of|from)\s+(?:\d|[½¼¾]|an?\s|one\s|two\s|three\s|half\s))/i;
 /** What is said of an amount behind a name, without a figure. */
 export const BY_EYE_BEHIND =
   /^\p{L}[^.:]{2,50}(?:,\s|\s(?=to\s(?:serve|finish|garnish|decorate)$))(?:an?\s+)?(?:(?:good|small|large|big|generous)\s+)?(?:(?:pinch|handful|knob|splash|dash|drizzle|squeeze|glug|slug|few (?:sprigs|leaves|drops)|little|bit)(?:es|s)?|(?:to|for)\s+(?:serve|serving|garnish|finish|finishing|decorate|frying|greasing|dusting|the (?:tin|pan|tray|top)))$/iu;

@@ -31,6 +31,11 @@ export const shorthandOut = (line: string): string =>
       /^(\p{L}[\p{L}\s-]{2,30}?)\s*\(((?:(?:finely )?grated )?(?:juice|zest|rind)(?:\s?(?:and|&)\s?(?:juice|zest|rind))?) of ((?:[½¼]|half|one|two|three|an?|\d)[^()]{0,6})\)$/iu,
       '$2 of $3 $1',
     )
+    // "2 halves of one vanilla pod", "4 quarters of preserved lemon"; three quarters of one onion are a number.
+    .replace(
+      /^(\d{1,3}|two|three|four|six|eight)\s+(halves(?=\s+of\s)|(?:quarters|thirds|eighths)(?=\s+of\s+(?!(?:an?|one)\s)))\s+of\s+(?:(?:an?|one|the)\s+)?(\p{L}[\p{L}\s-]{2,40}?)(?=\s*(?:[,(]|$))/iu,
+      '$1 $3 $2',
+    )
     // "Feta 250 g | crumble"
     .replace(/(?<=[\p{L}\d])\s*\|\s*(?=\p{L})/gu, ', ')
     // "TT kosher salt"

@@ -90,6 +90,20 @@ describe('pieces', () => {
     ['Punch\nserves 4\n4 slices of orange', 13, { orange: '3' }],
     // A wedge and the juice of a sixth are a third, cut from one lemon.
     ['Plate\nserves 4\n4 lemon wedges\n30 ml lemon juice', 10, { lemon: '4' }],
+    // Halves and quarters of any fruit are cut from whole ones: two halves each are a pear, one and a half are two halves.
+    ['Crumble\nserves 4\n8 apricot halves', 8, { apricot: '8' }],
+    ['Salad\nserves 4\n8 tomato quarters', 8, { tomato: '4' }],
+    ['Plate\nserves 4\n16 apple eighths', 8, { apple: '4' }],
+    ['Plate\nserves 4\n6 pear halves, poached', 8, { pear: '8' }],
+    ['Plate\nserves 4\n4 half avocados', 8, { avocados: '4' }],
+    ['Relish\nserves 4\n4 quarters of preserved lemon', 8, { 'preserved lemon': '2' }],
+    // What seasons is halved again: a quarter of a pod each.
+    ['Cream\nserves 4\n2 halves of one vanilla pod', 8, { 'vanilla pod': '2' }],
+    // Nuts and what is dried are sold in halves.
+    ['Cake\nserves 4\n8 walnut halves', 8, { 'walnut halves': '16' }],
+    ['Cake\nserves 4\n8 dried apricot halves', 8, { 'dried apricot halves': '16' }],
+    ['Grill\nserves 2\n2 whole mackerel', 9, { mackerel: '9' }],
+    ['Salad\nserves 4\nseeds of 1 pomegranate', 8, { pomegranate: '2' }],
     // Beans are cooked by boiling, bulgur by soaking: 1,000 g at 2.4, 250 g at 2.5.
     ['Chilli\nserves 1\n1 kg cooked black beans', 1, { 'black beans': '420 g' }],
     ['Tabbouleh\nserves 1\n250 g cooked bulgur', 1, { bulgur: '100 g' }],
