@@ -26,6 +26,14 @@ describe('what is known of an item', () => {
   it.each([
     // Every word that may mean food has to be covered.
     ['crab bisque powder', 'partly known', ['crustaceans'], ['powder']],
+    ['arachis oil', 'known', ['peanut'], []],
+    ['bean curd', 'known', ['soya'], []],
+    ['colatura', 'partly known', ['fish'], []],
+    ['limpets', 'known', ['molluscs'], []],
+    ['lassi', 'known', ['milk'], []],
+    ['nocino', 'partly known', ['nuts'], []],
+    ['cheese straws', 'partly known', ['gluten', 'milk'], []],
+    ['milk thistle', 'known', [], []],
     ['walnut crunch', 'partly known', ['nuts'], ['crunch']],
     ['hake in parsley sauce', 'partly known', ['fish'], ['sauce']],
     ['barley crackling', 'partly known', ['gluten'], ['crackling']],

@@ -19,7 +19,7 @@ custard powder | | 0.55 || | milk,egg | plant | label
 ice cream | vanilla ice cream,gelato,semifreddo || | milk | egg,nuts,soya,gluten,peanut | milk | label
 sorbet | granita || | | egg,milk,sulphites | ;egg,milk,alcohol,gelatine | label
 yoghurt | yogurt,plain yoghurt,greek yoghurt,natural yoghurt,plain yogurt,greek yogurt,natural yogurt,skyr,labneh,goat yoghurt,goat s yoghurt,sheep yoghurt,sheep s yoghurt | 1.03 || milk || milk
-kefir | | 1.03 || milk || milk | liquid
+kefir | lassi,ayran | 1.03 || milk || milk | liquid
 cheese | grated cheese || | milk | egg | milk;rennet
 cheddar | cheddar cheese,gouda,edam,red leicester,cheshire,double gloucester,lancashire cheese | 0.47 || milk || milk;rennet
 blue cheese | stilton,dolcelatte,danish blue || | milk || milk;rennet

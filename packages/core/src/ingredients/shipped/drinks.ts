@@ -21,7 +21,7 @@ gin | vodka,tequila,aquavit | 0.94 || || alcohol | liquid
 ouzo | pernod,pastis,absinthe,sambuca | 0.95 || || alcohol | liquid
 orange liqueur | triple sec,limoncello,lemon liqueur,cherry liqueur,cassis,creme de cassis,elderflower liqueur,liqueur | 1.05 || | sulphites,milk,egg | alcohol | liquid,label
 almond liqueur | amaretto | 1.08 || | nuts | alcohol | liquid,label
-hazelnut liqueur | walnut liqueur,nut liqueur | 1.08 || nuts | | alcohol | liquid,label
+hazelnut liqueur | nocino,walnut liqueur,nut liqueur | 1.08 || nuts | | alcohol | liquid,label
 coffee liqueur | | 1.1 || || alcohol | liquid,label
 egg liqueur | advocaat | 1.05 || egg | milk | alcohol,egg | liquid,label
 cream liqueur | | 1.05 || milk | egg,nuts | alcohol,milk | liquid,label

@@ -56,7 +56,7 @@ shrimp | shrimps,brown shrimps,krill || | crustaceans | sulphites | crustacean
 dried shrimp | shrimp paste,belacan || | crustaceans | fish,sulphites | crustacean | label
 shellfish stock | crab stock || | crustaceans | fish,celery,molluscs,milk | crustacean | label
 abalone | || | molluscs || mollusc
-clams | clam,cockles,cockle,razor clams || | molluscs | crustaceans | mollusc
+clams | clam,cockles,cockle,razor clams,limpets,limpet || | molluscs | crustaceans | mollusc
 cuttlefish | cuttlefish ink,squid ink || | molluscs || mollusc
 mussels | mussel || each:20 | molluscs | crustaceans | mollusc
 octopus | || | molluscs || mollusc

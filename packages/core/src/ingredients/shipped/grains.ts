@@ -23,6 +23,7 @@ dried chickpeas | dried chickpea | 0.83 ||||
 couscous | | 0.72 || gluten ||
 giant couscous | israeli couscous,fregola | 0.7 || gluten ||
 cornflakes | breakfast cereal,muesli,granola || | gluten | nuts,milk,soya,peanut,sesame | | label
+cheese straws | cheese straw,cheese biscuits,cheese twists || | gluten,milk | egg,soya,sesame,mustard | milk | label
 crackers | cracker,crispbread,crispbreads,rye crispbread,water biscuits,oatcakes,rusks,matzo || | gluten | milk,sesame,soya,egg,nuts | | label
 digestive biscuits | biscuits,biscuit,cookies,shortbread,ginger biscuits,ginger nut,ginger nuts,amaretti,wafers || | gluten | milk,egg,nuts,soya,sesame,peanut | | label
 joconde | financiers,financier,stollen || | gluten,nuts,milk | egg,soya,sulphites | milk;egg,alcohol | label

@@ -6,7 +6,7 @@ olive oil | extra virgin olive oil,light olive oil | 0.92 |||| | liquid
 almond oil | hazelnut oil,walnut oil,pistachio oil,nut oil | 0.92 || nuts | peanut | | liquid
 avocado oil | pumpkin seed oil,flaxseed oil,linseed oil,hemp oil | 0.92 |||| | liquid
 argan oil | | 0.91 || | nuts | | liquid
-peanut oil | groundnut oil | 0.91 || peanut || | liquid
+peanut oil | groundnut oil,arachis oil | 0.91 || peanut || | liquid
 sesame oil | toasted sesame oil | 0.92 || sesame || | liquid
 mustard oil | | 0.91 || mustard || | liquid
 chilli oil | garlic oil,herb oil,truffle oil,infused oil | 0.92 || | soya,sesame,peanut | | liquid,label

@@ -56,7 +56,7 @@ spirit vinegar | white vinegar,distilled vinegar | 1.01 || | | | liquid
 rice vinegar | seasoned rice vinegar | 1.01 || | gluten,sulphites | | liquid,label
 malt vinegar | | 1.01 || gluten | sulphites | | liquid
 balsamic glaze | balsamic cream || | sulphites | gluten,soya | | label
-mustard | dijon mustard,wholegrain mustard,english mustard,french mustard,grain mustard | 1.05 || mustard | sulphites,gluten | | label
+mustard | dijon,dijon mustard,wholegrain mustard,english mustard,french mustard,grain mustard | 1.05 || mustard | sulphites,gluten | | label
 mustard leaves | mustard greens,mizuna,rocket and mustard || | mustard ||
 mayonnaise | mayo,aioli,garlic mayonnaise | 0.92 || egg,mustard | milk,soya,sulphites | egg | label
 vegan mayonnaise | vegan mayo | 0.92 || | mustard,soya,sulphites | | label
@@ -72,9 +72,9 @@ tamari | gluten free soy sauce | 1.15 || soya | gluten | | liquid,label
 coconut seasoning sauce | coconut aminos | 1.15 || | sulphites | | liquid,label
 hoisin sauce | black bean sauce,yellow bean sauce,plum sauce,hoisin || | soya,gluten | sesame,sulphites | | label
 oyster sauce | | 1.2 || molluscs,gluten,soya | crustaceans | mollusc | label
-fish sauce | nam pla,garum | 1.2 || fish | crustaceans,molluscs,gluten | fish | liquid,label
+fish sauce | nam pla,garum,colatura | 1.2 || fish | crustaceans,molluscs,gluten | fish | liquid,label
 miso | white miso,red miso,miso paste,doenjang | 1.15 || soya | gluten,fish | | label
-tofu | firm tofu,silken tofu,smoked tofu,yuba,okara,natto || | soya | sesame,nuts | |
+tofu | bean curd,soya bean curd,firm tofu,silken tofu,smoked tofu,yuba,okara,natto || | soya | sesame,nuts | |
 tempeh | || | soya | gluten | |
 textured vegetable protein | soya mince,soya protein,soya chunks || | soya | gluten | | label
 meat free mince | vegan mince,vegetarian mince,plant based mince,vegan sausages,vegetarian sausages,meat free sausages,vegan burger,veggie burger,vegetarian burger,meat substitute,plant based burger || | | soya,gluten,egg,milk,celery,mustard,nuts | plant;egg,milk | label

@@ -92,6 +92,7 @@ yam | yams || |||
 vine leaves | vine leaf,grape leaves || leaf:4 || sulphites | | whole
 jicama | yam bean || |||
 chayote | christophine,chow chow squash || each:250 |||
+milk thistle | fish mint,sow thistle || |||
 nettles | nettle,nettle tops,nettle leaves || |||
 purslane | || bunch:80 |||
 hearts of palm | heart of palm,palm hearts || tin:400 || sulphites |
