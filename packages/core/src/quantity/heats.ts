@@ -1,5 +1,5 @@
 import { SPELLED, spelledValue } from './spelled';
-import { celsiusOf, GAS_MARKS, heatedIn, type Heated } from './temperature';
+import { CORE_WORDS, celsiusOf, GAS_MARKS, heatedIn, type Heated } from './temperature';
 
 /** A temperature that a text names. Ways of setting one oven, "200 °C, 180 °C fan, gas 6", are one heat. */
 export interface HeatSaid {
@@ -121,7 +121,10 @@ export function heatsIn(text: string): readonly HeatSaid[] {
     const main = ways.find(({ scale, fan }) => scale === 'C' && !fan) ?? ways.find(({ fan }) => !fan) ?? ways[0]!;
     const own = clauseAround(text, main.from, main.to);
     // Only ovens have gas marks and fans.
-    const of = ways.some(({ scale, fan }) => scale === 'gas' || fan) ? 'oven' : heatedIn(own);
+    const ovens = ways.some(({ scale, fan }) => scale === 'gas' || fan);
+    const said = ovens ? 'oven' : heatedIn(own);
+    // "At 180 °C until the core is 60 °C": no core is hotter than boiling water.
+    const of = said === 'core' && celsius(main.least, main, said) > 100 ? heatedIn(own.replace(CORE_WORDS, ' ')) : said;
     return { least: celsius(main.least, main, of), most: celsius(main.most, main, of), of, ways };
   });
 }

@@ -83,8 +83,11 @@ export function boilingPoint(metres: number): number {
   return Math.round((1730.63 / (8.07131 - Math.log10(pressure)) - 233.426) * 10) / 10;
 }
 
+/** Words that say a temperature is that of the middle of the food; to be replaced, all of them. */
+export const CORE_WORDS = /\b(?:core|internal temperature|probe|in the (?:centre|thickest part))\b/gi;
+
 const MEDIA: readonly (readonly [RegExp, Heated])[] = [
-  [/\b(?:core|internal temperature|probe|in the (?:centre|thickest part))\b/i, 'core'],
+  [new RegExp(CORE_WORDS.source, 'i'), 'core'],
   [/\b(?:water bath|sous[- ]vide|circulator)\b/i, 'bath'],
   [/\b(?:caramel|soft ball|hard ball|hard crack|soft crack|syrup|sugar (?:reaches|to|at)|boil(?:ed)? sugar)\b/i, 'sugar'],
   [

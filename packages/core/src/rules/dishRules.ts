@@ -5,7 +5,7 @@ import { allowanceFor } from './allowances';
 import { COOKED, DAY_BEFORE, FLESH, KEPT_LONG, natureOf, REHEAT, stepsOf, type Nature } from './nature';
 import type { LocalRules, RuleKey } from './specs';
 import { ruleValue } from './specs';
-import { longestTime } from './timesIn';
+import { longestTime, minutesNamed } from './timesIn';
 
 /** A place in a dish that a local rule has something to say to. */
 export interface RuleNotice {
@@ -15,9 +15,11 @@ export interface RuleNotice {
 }
 
 const IN_THE_ROOM =
-  /\b(?:room temperature|(?:on|from) the (?:counter|bench|side|worktop|(?:\w+ )?table|buffet|pass|work surface|terrace|lawn|stall)|outdoors|outside in the|in the (?:garden|sun|shade|yard)|(?:by|at|near) an? open window|(?:in|at) (?:a|the) warm place|(?:in|on|to) (?:a|the) (?:store ?)?(?:cupboard|pantry|shelf|dry store|window ?sill)|(?:at|by|near|beside|next to) the (?:stove|range|hob|oven|window)|ambient|in the kitchen|unrefrigerated|out of the fridge)\b/i;
+  /\b(?:room temperature|(?:on|from) the (?:counter|bench|side|worktop|(?:\w+ )?table|buffet|pass|work surface|terrace|lawn|stall)|outdoors|outside in the|in the (?:garden|sun|shade|yard)|(?:by|at|near) an? open window|(?:in|at) (?:a|the) (?:(?:warm|cool|dark|dry),? (?:and )?)+place|(?:in|on|to) (?:a|the) (?:(?:cool|dark|dry|store) ?)*(?:cupboard|pantry|larder|cellar|shelf|dry store|window ?sill)|(?:at|by|near|beside|next to) the (?:stove|range|hob|oven|window)|ambient|in the kitchen|unrefrigerated|out of the fridge|(?:leave|left|stand|sit|keep|kept|set) (?:them |it |all )?out)\b/i;
 const STANDS =
-  /\b(?:(?:lay|lays|laid|put|display\w*) (?:them |it |all )?out|display|stand|leave|left|rest|sit|keep|kept|hold|held|cool|marinate|soak|set|infuse|prove|spread|serve)\w*\b/i;
+  /\b(?:(?:lay|lays|laid|put|display\w*) (?:them |it |all )?out|display|stand|leave|left|rest|sit|keep|kept|hold|held|cool|marinate|soak|set|infuse|prove|spread|serve|stor(?:e|ed|ing))\w*\b/i;
+/** What cools; a cool cupboard is a place. */
+const COOLS = /\bcool(?:s|ed|ing)?\b(?!,?(?: and)? (?:(?:dark|dry),? )*(?:place|cupboard|pantry|larder|cellar|shelf|room|store))/i;
 /** Cooked by a heat that is round the food: its core gets no hotter. */
 const COOKED_IN =
   /\b(?:sous[- ]vide|(?:water )?bath|bags?|pouch(?:es)?|circulator|cook\w*|poach\w*|confit\w*|steam\w*|roast\w*|bak(?:e|ed|ing)|simmer\w*|brais\w*)\b/i;
@@ -28,9 +30,12 @@ const ANOTHER =
 const NO_COOKING =
   /\b(?:keep|kept|hold|held|rest\w*|warm(?:ed)?|chill\w*|cool\w*|freez\w*|marinat\w*|brin\w*|cur(?:e|ed|ing)|smok\w*|serve|plates?|dish(?:es)?)\b/i;
 /** Left for hours, with no word of where: what is soaked, salted or raised is meant to stand. */
-const LEFT = /\b(?:stand|leave|left|rest|sit|keep|kept|set aside)\w*\b/i;
+const LEFT = /\b(?:stand|leave|left|rest|sit|keep|kept|hold|held|set aside)\w*\b/i;
 const MEANT_TO_STAND =
   /\b(?:soak|prove|rise|ferment|culture|cur(?:e|ed|ing)|brin|salt|marinat|pickl|dry|dried|dehydrat|hang|hung|oven|freez|frozen)\w*/i;
+/** Milk that is turned by what is stirred into it has to be kept warm. */
+const TURNED =
+  /\b(?:incubat|ferment|cultur)\w*|\b(?:stir|whisk|mix) in (?:the |a |some |live )*(?:yoghurt|yogurt|kefir|buttermilk|starter)\b/i;
 const COLD_PLACE = /\b(?:fridge|refrigerat\w*|chill\w*|cold room|ice|iced|freez\w*|walk[- ]in)\b/i;
 const OVERNIGHT = /\bover ?night|\bnext (?:day|morning)/i;
 const WARM = /\b(?:keep|hold|kept|held)\b[^.;]{0,24}\b(?:warm|hot)\b|\bhot[- ]hold/i;
@@ -57,7 +62,13 @@ function coreRuleOf(kinds: ReadonlySet<FoodKind>, told: string): { readonly rule
 
 /** Degrees Celsius that a text gives for a core; null when it gives none. */
 export function coreIn({ text, celsius, heats }: MethodStep): number | null {
-  if (heats === 'core' && celsius !== null) return celsius;
+  const said = coreSaid(text);
+  if (heats !== 'core' || celsius === null) return said;
+  // Where the words name another core than the step is set to, the lower one is looked at.
+  return said === null ? celsius : Math.min(said, celsius);
+}
+
+function coreSaid(text: string): number | null {
   const match =
     /\b(?:core|internal(?: temperature)?|inside|filling|centre|center|middle|thickest part|probe|at the bone|reads|registers)\b[^.;]{0,40}?(\d{2,3})\s*°?\s*(c|f)?\b/i.exec(
       text,
@@ -170,11 +181,12 @@ export function dishRuleNotices(dish: DishContent, rules: LocalRules, book: Fact
       if (!COLD_PLACE.test(said.join('. ')) && keeper.component.keeps.length === 0)
         add(where, { code: 'plan.low-oxygen-nowhere', ...of('low-oxygen-holding') });
     }
-    const cools = /\bcool(?:s|ed|ing)?\b/i.test(text);
+    const cools = COOLS.test(text);
+    const coolsFor = cools ? coolingTime(step) : null;
     const inRoom = IN_THE_ROOM.test(text);
     if (cools && inRoom) add(where, { code: 'plan.cools-in-the-room', ...of('cooling-first') });
-    else if (cools && time !== null && time > ruleValue('cooling-total', rules))
-      add(where, { code: 'plan.cools', ...of('cooling-total'), minutes: time });
+    else if (coolsFor !== null && coolsFor > ruleValue('cooling-total', rules))
+      add(where, { code: 'plan.cools', ...of('cooling-total'), minutes: coolsFor });
     else if (
       inRoom &&
       (STANDS.test(text) || !(COOKED.test(text) || MEANT_TO_STAND.test(text))) &&
@@ -183,6 +195,8 @@ export function dishRuleNotices(dish: DishContent, rules: LocalRules, book: Fact
       if (time === null) add(where, { code: 'plan.stands-untimed', ...of('out-of-control') });
       else if (time > ruleValue('out-of-control', rules)) add(where, { code: 'plan.stands', ...of('out-of-control'), minutes: time });
     }
+    const held = heldAt(step);
+    const isWarm = HOLDS.test(text) && held !== null && held > ruleValue('cold-holding', rules) && held < ruleValue('hot-holding', rules);
     const leftSomewhere =
       keeper !== undefined &&
       !cools &&
@@ -192,20 +206,28 @@ export function dishRuleNotices(dish: DishContent, rules: LocalRules, book: Fact
       !MEANT_TO_STAND.test(text) &&
       !(COOKED.test(text) && !OVERNIGHT.test(text) && !DAY_BEFORE.test(text)) &&
       !(step.celsius !== null && step.celsius >= ruleValue('hot-holding', rules)) &&
-      !KEPT.test(text);
+      !KEPT.test(text) &&
+      !WARM.test(text) &&
+      !isWarm;
     if (leftSomewhere && time === null && DAY_BEFORE.test(`${dish.method[index - 1]?.text ?? ''} ${text}`))
       add(where, { code: 'plan.stands-untimed', ...of('out-of-control') });
     if (leftSomewhere && time !== null && time > ruleValue('out-of-control', rules))
       add(where, { code: 'plan.stands', ...of('out-of-control'), minutes: time });
-    const held = heldAt(step);
-    const heldBelow =
-      HOLDS.test(text) && held !== null && held > ruleValue('cold-holding', rules) && held < ruleValue('hot-holding', rules);
-    if ((WARM.test(text) || heldBelow) && !(held !== null && held >= ruleValue('hot-holding', rules))) {
+    if ((WARM.test(text) || isWarm) && !TURNED.test(text) && !(held !== null && held >= ruleValue('hot-holding', rules))) {
       if (time === null) add(where, { code: 'plan.warm-untimed', ...of('hot-holding') });
       else if (time > ruleValue('out-of-control', rules)) add(where, { code: 'plan.held-warm', ...of('hot-holding'), minutes: time });
     }
   });
   return notices;
+}
+
+/** How long a step cools for: "cool in ice, keep chilled for a week" does not cool for a week. */
+function coolingTime(step: MethodStep): number | null {
+  const { text } = step;
+  const [kept] = /\b(?:keeps?|kept|stored?|stores|lasts?|use within)\b.*$/is.exec(text.slice(text.search(COOLS))) ?? [];
+  if (kept === undefined) return longestTime(step);
+  const times = minutesNamed(text.slice(0, text.length - kept.length));
+  return times.length > 0 ? Math.max(...times) : null;
 }
 
 /** The temperature at which a step holds food: what stands behind its word for it, else the only one it names. */

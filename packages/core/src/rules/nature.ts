@@ -164,6 +164,14 @@ function eatenRaw(dish: DishContent, component: Component, book: FactBook): bool
   });
 }
 
+/** Whether what is baked gets a filling or a top that is not baked: cream in a puff keeps as cream does. */
+function filledAfter(steps: readonly MethodStep[]): boolean {
+  const baked = steps.findLastIndex(({ text }) => BAKED.test(text));
+  return steps.slice(baked + 1).some(({ text }) => COLD_FILLING.test(text));
+}
+const COLD_FILLING =
+  /\b(?:fill|pipe|top|layer|sandwich|spread|split)\w*\b[^.;]{0,40}\b(?:cream|custard|mousse|mascarpone|curd|ricotta|chantilly)\b/i;
+
 export interface Nature {
   readonly kinds: ReadonlySet<FoodKind>;
   /** It has to be kept hot or cold. */
@@ -183,7 +191,8 @@ export function natureOf(dish: DishContent, component: Component, book: FactBook
   const cooked = steps.some(({ text }) => COOKED.test(text)) || /\b(?:cooked|boiled|roasted|braised)\b/i.test(wordsOf(component));
   const bread =
     facts.some(({ allergens, name }) => allergens.includes('gluten') && /flour|dough|semolina/.test(name)) &&
-    steps.some(({ text }) => BAKED.test(text));
+    steps.some(({ text }) => BAKED.test(text)) &&
+    !filledAfter(steps);
   const perishing = facts.filter((fact) => !STABLE.has(fact.name));
   const flesh = perishing.some((fact) => fact.kinds.some((kind) => FLESH.includes(kind)));
   const milk = perishing.some((fact) => fact.kinds.includes('milk') && fact.name !== 'butter');
@@ -248,7 +257,7 @@ export function natureOf(dish: DishContent, component: Component, book: FactBook
 
 /** Kept over a night or for days, as steps say it. */
 export const KEPT_LONG =
-  /\b(?:keep|kept|keeps|store[sd]?|hold|held|leave|left|refrigerat\w*|chill\w*|fridge|last[s]?)\b[^.;]{0,50}\b(?:over ?night|(?:\d{1,2}|one|two|three|four|five|six|seven|a few|several|an?|some) (?:days?|weeks?)|until (?:tomorrow|the next day|the day after))\b/i;
+  /\b(?:keep|kept|keeps|store[sd]?|hold|held|leave|left|refrigerat\w*|chill\w*|fridge|cold room|walk[- ]in|larder|cellar|last[s]?)\b[^.;]{0,50}\b(?:over ?night|(?:\d{1,2}|one|two|three|four|five|six|seven|a few|several|an?|some) (?:days?|weeks?)|(?:un)?til (?:tomorrow|(?:[\p{L}]+ ){0,2}the (?:next|following) (?:day|morning|evening|afternoon)|the day after))\b/iu;
 
 /** Done so long before that it lies over a night. */
 export const DAY_BEFORE = /\b(?:the )?(?:day|night|evening) (?:before|ahead)\b|\bthe previous (?:day|night|evening)\b/i;

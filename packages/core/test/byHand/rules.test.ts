@@ -1,9 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import {
   allowanceFor,
-  boilingPoint,
-  celsiusIn,
-  celsiusOf,
   checkCooling,
   checkCore,
   checkRuleValue,
@@ -11,12 +8,9 @@ import {
   curveOf,
   dishHazards,
   dishRuleNotices,
-  GAS_MARKS,
-  heatedIn,
   minutesNamed,
   RULE_SPECS,
   servedBelow,
-  temperatureWays,
   words,
   type AllowanceMark,
   type DishContent,
@@ -154,6 +148,18 @@ describe('local rules', () => {
     // What is warmed first is not heated again.
     ['1. Warm up the milk to 37 °C.\n2. Cook it.', []],
     ['1. Cook it.\n2. Keep it in the fridge in the kitchen for two weeks.', ['plan.chilled']],
+    // A cool cupboard is a place, and no cold one; what is kept a week does not cool for a week.
+    ['1. Cook it.\n2. Store in a cool, dark place.', ['plan.stands-untimed']],
+    ['1. Cook it.\n2. Store in a cool cupboard for a day.', ['plan.stands']],
+    ['1. Cook it.\n2. Cool in ice, keep chilled a week.', ['plan.chilled']],
+    ['1. Cook it.\n2. Cool overnight in the pan, then keep chilled for two days.', ['plan.cools']],
+    ['1. Cook it.\n2. Leave it out for the afternoon.', ['plan.stands-untimed']],
+    ['1. Cook it.\n2. Move the pan to the larder.', ['plan.stands-untimed']],
+    ['1. Cook it.\n2. Hold under a damp cloth for three hours.', ['plan.stands']],
+    ['1. Heat the milk.\n2. Cool it to 43 °C, stir in the yoghurt and keep at 42 °C for six hours.', []],
+    // An oven and a core in one step: each is what its words say.
+    ['1. Cook it.\n2. Warm through at 120 °C until 58 °C in the centre.', ['plan.reheats']],
+    ['1. Cook it.\n2. Reheat at 160 °C to a core of 78 °C.', []],
   ] as const)('%j: %j', (steps, codes) => {
     expect(dishRuleNotices(stew(steps), {}).map(({ said }) => said.code)).toEqual(codes);
   });
@@ -171,6 +177,13 @@ describe('local rules', () => {
       '1. Dry the bowl and whisk.\n2. Leave on the counter for five hours.',
       ['plan.stands'],
     ],
+    [
+      'filled puffs',
+      '250 ml water\n100 g butter\n150 g flour\n4 eggs\n400 ml cream',
+      '1. Bake.\n2. Fill with cream and leave on the counter all day.',
+      ['plan.stands'],
+    ],
+    ['a cream bun', '500 g flour\n200 ml cream\n2 eggs', '1. Bake.\n2. Leave on the counter all day.', []],
     ['meringue', '4 egg whites\n220 g sugar', '1. Dry at 90 °C for 2 hours.\n2. Leave on the counter for five hours.', []],
   ] as const)('%s', (_, lines, steps, codes) => {
     expect(dishRuleNotices(dishFrom(`Sweet\nserves 8\n${lines}\nMethod\n${steps}`), {}).map(({ said }) => said.code)).toEqual(codes);
@@ -216,6 +229,8 @@ describe('local rules', () => {
     ['Plate\nserves 4\n6 mackerel\nMethod\n1. Smoke at 90 °C until the core is 64 °C.', ['raw-to-cook']],
     ['Plate\nserves 4\n6 mackerel\nMethod\n1. Cold smoke at 22 °C for 8 hours.', ['raw-fish-or-meat']],
     ['Melon\nserves 4\n1 melon', ['sprouts-or-cut-melon']],
+    ['Soup\nserves 4\n1 l milk\n500 g leeks\nMethod\n1. Simmer.\n2. Put the pot in the cold room overnight.', ['cooked-kept']],
+    ['Rice\nserves 4\n400 g rice\nMethod\n1. Boil the rice.\n2. Leave until service the next evening.', ['cooked-kept']],
     ['Duck\nserves 4\n4 duck breasts\nMethod\n1. Roast the duck.', ['raw-to-cook']],
     ['Pocket\nserves 4\n400 g carrots\nMethod\n1. Cook in a vacuum bag in a water bath.', ['low-oxygen']],
     ['Salad\nserves 4\n400 g carrots', []],
@@ -313,52 +328,6 @@ describe('local rules', () => {
       'Duck: below the rule on purpose (whole muscle served pink). Judge its conditions, not its core: whole and uncut: not minced, filled, rolled, tied or needle-tenderised; seared all over outside, to a changed colour; those who eat it are told in writing; nobody at risk eats it; a separate making is cooked through for them.',
     ]);
     expect(servedBelow(dish)).toEqual([]);
-  });
-});
-
-describe('heat', () => {
-  it.each([
-    [100, 'liquid', 212, null, null],
-    [180, 'oven', 350, 160, '4'],
-    [160, 'oven', 325, 140, '3'],
-    [120, 'sugar', 248, null, null],
-    [180, 'fat', 356, null, null],
-    [63, 'core', 145, null, null],
-    [55, 'bath', 131, null, null],
-    [170, 'oven', 340, 150, null],
-  ] as const)('%d °C of %s', (celsius, heats, fahrenheit, fan, gas) => {
-    expect(temperatureWays(celsius, heats)).toEqual({ celsius, fahrenheit, fan, gas });
-  });
-
-  it('converts there and back on every gas mark', () => {
-    for (const [celsius, fahrenheit, mark] of GAS_MARKS) {
-      expect([temperatureWays(celsius).fahrenheit, temperatureWays(celsius).gas]).toEqual([fahrenheit, mark]);
-      expect([celsiusOf(fahrenheit, 'oven'), celsiusIn(`gas mark ${mark}`), celsiusIn(`bake at ${fahrenheit}F`)]).toEqual([
-        celsius,
-        celsius,
-        celsius,
-      ]);
-    }
-  });
-
-  it.each([
-    ['Bake at 180 °C', 'oven'],
-    ['Heat the oil to 175 °C', 'fat'],
-    ['Poach at 78 °C', 'liquid'],
-    ['Cook the syrup to 118 °C', 'sugar'],
-    ['Core at 63 °C', 'core'],
-    ['In a water bath at 56 °C', 'bath'],
-    ['Preheat to 200 °C', 'oven'],
-  ] as const)('%s is of the %s', (text, heats) => {
-    expect(heatedIn(text)).toBe(heats);
-  });
-
-  it.each([
-    [0, 100],
-    [1600, 94.7],
-    [3000, 90],
-  ])('water boils at %d m at about %d °C', (metres, celsius) => {
-    expect(Math.abs(boilingPoint(metres) - celsius)).toBeLessThan(0.5);
   });
 });
 
