@@ -2,7 +2,7 @@ import { linesOf, type DishContent, type MethodStep } from '../dish/types';
 import { SHIPPED_BOOK, type FactBook, type FoodKind } from '../ingredients';
 import type { Said } from '../words';
 import { allowanceFor } from './allowances';
-import { COOKED, DAY_BEFORE, FLESH, KEPT_LONG, natureOf, REHEAT, stepsOf, type Nature } from './nature';
+import { COOKED, DAY_BEFORE, FLESH, KEPT_LONG, natureOf, REHEAT, stepsOf, WARM, type Nature } from './nature';
 import type { LocalRules, RuleKey } from './specs';
 import { ruleValue } from './specs';
 import { longestTime, minutesNamed } from './timesIn';
@@ -38,7 +38,6 @@ const TURNED =
   /\b(?:incubat|ferment|cultur)\w*|\b(?:stir|whisk|mix) in (?:the |a |some |live )*(?:yoghurt|yogurt|kefir|buttermilk|starter)\b/i;
 const COLD_PLACE = /\b(?:fridge|refrigerat\w*|chill\w*|cold room|ice|iced|freez\w*|walk[- ]in)\b/i;
 const OVERNIGHT = /\bover ?night|\bnext (?:day|morning)/i;
-const WARM = /\b(?:keep|hold|kept|held)\b[^.;]{0,24}\b(?:warm|hot)\b|\bhot[- ]hold/i;
 const HOLDS = /\b(?:keep|hold|kept|held|stand|stands)\b/i;
 /** Food that is kept for later, which has a longest life; what cures, ripens or marinates is not meant. */
 const KEPT =
@@ -204,22 +203,26 @@ export function dishRuleNotices(dish: DishContent, rules: LocalRules, book: Fact
       LEFT.test(text) &&
       !COLD_PLACE.test(text) &&
       !MEANT_TO_STAND.test(text) &&
-      !(COOKED.test(text) && !OVERNIGHT.test(text) && !DAY_BEFORE.test(text)) &&
+      (!COOKED.test(leftWords(text)) || OVERNIGHT.test(text) || DAY_BEFORE.test(text)) &&
       !(step.celsius !== null && step.celsius >= ruleValue('hot-holding', rules)) &&
       !KEPT.test(text) &&
       !WARM.test(text) &&
       !isWarm;
     if (leftSomewhere && time === null && DAY_BEFORE.test(`${dish.method[index - 1]?.text ?? ''} ${text}`))
       add(where, { code: 'plan.stands-untimed', ...of('out-of-control') });
-    if (leftSomewhere && time !== null && time > ruleValue('out-of-control', rules))
-      add(where, { code: 'plan.stands', ...of('out-of-control'), minutes: time });
+    const leftFor = leftSomewhere ? (longestTime({ text: leftWords(text), minutes: null }) ?? (COOKED.test(text) ? null : time)) : null;
+    if (leftFor !== null && leftFor > ruleValue('out-of-control', rules))
+      add(where, { code: 'plan.stands', ...of('out-of-control'), minutes: leftFor });
     if ((WARM.test(text) || isWarm) && !TURNED.test(text) && !(held !== null && held >= ruleValue('hot-holding', rules))) {
-      if (time === null) add(where, { code: 'plan.warm-untimed', ...of('hot-holding') });
+      if (time === null) add(where, { code: 'plan.warm-untimed', ...of('hot-holding'), ...(isWarm ? { celsius: held } : {}) });
       else if (time > ruleValue('out-of-control', rules)) add(where, { code: 'plan.held-warm', ...of('hot-holding'), minutes: time });
     }
   });
   return notices;
 }
+
+/** What a step says from where food is left somewhere: "boil, and leave in a tub for four hours"; "leave to simmer" is no such place. */
+const leftWords = (text: string): string => text.slice(Math.max(0, text.search(LEFT)));
 
 /** How long a step cools for: "cool in ice, keep chilled for a week" does not cool for a week. */
 function coolingTime(step: MethodStep): number | null {

@@ -79,6 +79,8 @@ const STARCH = new Set([
 ]);
 export const COOKED =
   /\b(?:cook|boil|simmer|braise|stew|roast|bake|fry|sear|poach|steam|blanch|sweat|grill|reduce|scald|confit|sauté|saute|render|heat)\w*/i;
+/** Kept at a serving heat, which only what is cooked is. */
+export const WARM = /\b(?:keep|hold|kept|held)\b[^.;]{0,24}\b(?:warm|hot)\b|\bhot[- ]hold/i;
 /** Ways of cooking flesh that nothing else is called by. */
 const COOKS_FLESH = new RegExp(
   `${COOKED.source}|\\b(?:barbecue|griddle|deep-?fry|deep-?fried|sous[- ]vide|hot[- ]smok|water bath|bast|broil|salamander|oven|wok|plancha|embers|coals|spit|(?:hot|dry|heavy|frying|covered|smoking) pan|brown (?:it|them|hard|well|all|the|in)|(?:until|till) (?:it is |they are |just )?(?:done|opaque|flak))\\w*`,
@@ -172,6 +174,18 @@ function filledAfter(steps: readonly MethodStep[]): boolean {
 const COLD_FILLING =
   /\b(?:fill|pipe|top|layer|sandwich|spread|split)\w*\b[^.;]{0,40}\b(?:cream|custard|mousse|mascarpone|curd|ricotta|chantilly)\b/i;
 
+/** Degrees at which egg is cooked through. @source UK Food Standards Agency, guidance on cooking: 70 °C for two minutes */
+const SETS_EGG = 70;
+const HOT = /\b(?:bake|boil|fry|poach|scramble|cook|simmer)\w*/i;
+
+/** Whether egg is whisked or folded in after the last heat: icing on what is baked. */
+function whiskedAfter(steps: readonly MethodStep[]): boolean {
+  const hot = steps.findLastIndex(({ text, celsius }) => HOT.test(text) || (celsius !== null && celsius >= SETS_EGG));
+  return (
+    hot >= 0 && steps.slice(hot + 1).some(({ text }) => /\b(?:whisk|whip|beat|fold)\w*\b[^.;]{0,24}\b(?:egg|white|yolk)s?\b/i.test(text))
+  );
+}
+
 export interface Nature {
   readonly kinds: ReadonlySet<FoodKind>;
   /** It has to be kept hot or cold. */
@@ -188,7 +202,8 @@ export function natureOf(dish: DishContent, component: Component, book: FactBook
   const told = [title, wordsOf(component), ...steps.map(({ text }) => text)].join('. ');
   const facts = found.map(({ fact }) => fact);
   const kinds = new Set(facts.flatMap((fact) => fact.kinds));
-  const cooked = steps.some(({ text }) => COOKED.test(text)) || /\b(?:cooked|boiled|roasted|braised)\b/i.test(wordsOf(component));
+  const cooked =
+    steps.some(({ text }) => COOKED.test(text) || WARM.test(text)) || /\b(?:cooked|boiled|roasted|braised)\b/i.test(wordsOf(component));
   const bread =
     facts.some(({ allergens, name }) => allergens.includes('gluten') && /flour|dough|semolina/.test(name)) &&
     steps.some(({ text }) => BAKED.test(text)) &&
@@ -227,11 +242,13 @@ export function natureOf(dish: DishContent, component: Component, book: FactBook
   const melon = facts.some(({ name }) => name === 'melon' || name === 'watermelon');
   const hasEgg = facts.some(({ kinds: of, name }) => of.includes('egg') && !/pasteurised|dried/.test(name) && !STABLE.has(name));
   // Boiling syrup poured on whites does not cook them through.
+  // Cooked to less than sets it, it is barely cooked: "cook to 65 °C".
   const hotEgg = steps.some(
     ({ text, celsius, heats }) =>
+      !(celsius !== null && celsius < SETS_EGG && !/\boven\b|\bbak/i.test(text)) &&
       !(/\b(?:syrup|sugar|caramel)\b/i.test(text) && !/\b(?:bake|custard|cream|milk|poach|scramble)\w*/i.test(text)) &&
       (/\b(?:bake|boil|fry|poach|scramble|cook)\w*/i.test(text) ||
-        (celsius !== null && celsius >= 70 && heats !== 'surface' && heats !== 'sugar')),
+        (celsius !== null && celsius >= SETS_EGG && heats !== 'surface' && heats !== 'sugar')),
   );
   const perishable =
     flesh || (lowOxygen && cooked) || (eggOrMilk && !bread) || (starch && !bread) || madeWet || underOil || sprouts || melon;
@@ -242,7 +259,7 @@ export function natureOf(dish: DishContent, component: Component, book: FactBook
     (component.keeps.length > 0 || steps.some(({ text }) => KEPT_LONG.test(text) || (COOKED.test(text) && DAY_BEFORE.test(text))))
   )
     hazards.push('cooked-kept');
-  if (hasEgg && !hotEgg && !bread) hazards.push('raw-egg');
+  if (hasEgg && ((!hotEgg && !bread) || whiskedAfter(steps))) hazards.push('raw-egg');
   if (flesh && (RAW.test(told) || component.allowance || eatenRaw(dish, component, book))) hazards.push('raw-fish-or-meat');
   if (underOil) hazards.push('under-oil');
   if (sprouts || melon) hazards.push('sprouts-or-cut-melon');
@@ -263,10 +280,10 @@ export const KEPT_LONG =
 export const DAY_BEFORE = /\b(?:the )?(?:day|night|evening) (?:before|ahead)\b|\bthe previous (?:day|night|evening)\b/i;
 
 export const REHEAT =
-  /\bre-?heat\w*|\bwarm(?:ed)? (?:it |them )?(?:through|again|up)\b|\bheat(?:ed)? (?:it |them )?(?:through|again)\b|\bbr(?:ing|ought) (?:it |them )?back (?:up )?to (?:temperature|heat|a? ?core|\d)|\bre-?warm\w*/i;
+  /\bre-?heat\w*|\bwarm(?:ed)? (?:it |them )?(?:through|again|up)\b|\bheat(?:ed)? (?:it |them )?(?:through|again)\b|\bbr(?:ing|ought) (?:it |them )?back (?:up )?to (?:temperature|heat|a? ?core|\d)|\bre-?warm\w*|\bregenerat\w*/i;
 
 const HERBS_AND_VEGETABLES =
-  /garlic|basil|parsley|thyme|rosemary|sage|chives|tarragon|chervil|dill|mint|coriander|chilli|pepper$|tomato|onion|shallot|mushroom|aubergine|courgette|artichoke|lemon|ginger|herb/;
+  /garlic|basil|parsley|thyme|rosemary|sage|chives|tarragon|chervil|dill|mint|coriander|chilli|pepper$|tomato|onion|shallot|mushroom|aubergine|courgette|artichoke|lemon|ginger|herb|truffle|leek|celer|fennel|carrot|oregano|marjoram|savory|lovage|sorrel|horseradish/;
 const BULK = /tomato|cucumber|aubergine|courgette|bread|yoghurt|stock|^water$|beans?$|chickpea|lentil|(?:red|green|bell|sweet) pepper/;
 const isFreshVegetable = (name: string, book: FactBook) =>
   HERBS_AND_VEGETABLES.test(name) && book.named(name) !== null && !/dried|peppercorn|^pepper$/.test(name);

@@ -93,7 +93,8 @@ export const RULES_IN_ENGLISH = {
   'plan.stands': (said: RuleHere & { minutes: number }, by: Speaker) =>
     `Stands for ${time(said.minutes)} neither hot nor cold. ${ruleIn(said, by)}.`,
   'plan.stands-untimed': (said: RuleHere, by: Speaker) => `Stands neither hot nor cold, and no time is given. ${ruleIn(said, by)}.`,
-  'plan.warm-untimed': (said: RuleHere, by: Speaker) => `Kept warm, and neither time nor temperature is given. ${ruleIn(said, by)}.`,
+  'plan.warm-untimed': (said: RuleHere & { celsius?: number }, by: Speaker) =>
+    `Kept ${said.celsius === undefined ? 'warm, and neither time nor temperature is given' : `at ${degrees(said.celsius, by)}, and no time is given`}. ${ruleIn(said, by)}.`,
   'plan.raw-egg': (said: RuleHere & { hours: number }, by: Speaker) => `Raw egg, kept for ${time(said.hours * 60)}. ${ruleIn(said, by)}.`,
   'plan.low-oxygen': (said: RuleHere & { hours: number }, by: Speaker) =>
     `Kept without air for ${time(said.hours * 60)}. ${ruleIn(said, by)}.`,
@@ -110,5 +111,5 @@ export const RULES_IN_ENGLISH = {
     `Kept ambient for ${time(said.hours * 60)}; if it is not a dry or acid food, that is too long. ${ruleIn(said, by)}.`,
   'plan.fat': (said: RuleHere & { celsius: number }, by: Speaker) => `Fat at ${degrees(said.celsius, by)}. ${ruleIn(said, by)}.`,
   'plan.cools': (said: RuleHere & { minutes: number }, by: Speaker) => `Cools for ${time(said.minutes)}. ${ruleIn(said, by)}.`,
-  'plan.held-warm': (said: RuleHere & { minutes: number }, by: Speaker) => `Held for ${said.minutes} min. ${ruleIn(said, by)}.`,
+  'plan.held-warm': (said: RuleHere & { minutes: number }, by: Speaker) => `Held for ${time(said.minutes)}. ${ruleIn(said, by)}.`,
 };

@@ -157,6 +157,11 @@ describe('local rules', () => {
     ['1. Cook it.\n2. Move the pan to the larder.', ['plan.stands-untimed']],
     ['1. Cook it.\n2. Hold under a damp cloth for three hours.', ['plan.stands']],
     ['1. Heat the milk.\n2. Cool it to 43 °C, stir in the yoghurt and keep at 42 °C for six hours.', []],
+    ['1. Cook it.\n2. Keep hot at 58 °C all lunch.', ['plan.warm-untimed']],
+    ['1. Cook it.\n2. Chill, then regenerate at 68 °C.', ['plan.reheats']],
+    // What it is cooked for and how long it is left are two times.
+    ['1. Boil it and leave in a tub at the pass for four hours.', ['plan.stands']],
+    ['1. Braise for three hours and leave to rest for ten minutes.', []],
     // An oven and a core in one step: each is what its words say.
     ['1. Cook it.\n2. Warm through at 120 °C until 58 °C in the centre.', ['plan.reheats']],
     ['1. Cook it.\n2. Reheat at 160 °C to a core of 78 °C.', []],
@@ -229,6 +234,13 @@ describe('local rules', () => {
     ['Plate\nserves 4\n6 mackerel\nMethod\n1. Smoke at 90 °C until the core is 64 °C.', ['raw-to-cook']],
     ['Plate\nserves 4\n6 mackerel\nMethod\n1. Cold smoke at 22 °C for 8 hours.', ['raw-fish-or-meat']],
     ['Melon\nserves 4\n1 melon', ['sprouts-or-cut-melon']],
+    ['Custard\nserves 4\n8 egg yolks\n1 l milk\nMethod\n1. Cook to 65 °C.', ['raw-egg']],
+    ['Custard\nserves 4\n8 egg yolks\n1 l milk\nMethod\n1. Cook to 82 °C.', []],
+    [
+      'Biscuits\nserves 4\n500 g flour\n2 egg whites\n400 g icing sugar\nMethod\n1. Bake.\n2. Whisk the whites with the sugar and ice.',
+      ['raw-egg'],
+    ],
+    ['Truffle oil\nserves 4\n20 g truffle\n500 ml oil\nMethod\n1. Warm together and bottle.', ['under-oil']],
     ['Soup\nserves 4\n1 l milk\n500 g leeks\nMethod\n1. Simmer.\n2. Put the pot in the cold room overnight.', ['cooked-kept']],
     ['Rice\nserves 4\n400 g rice\nMethod\n1. Boil the rice.\n2. Leave until service the next evening.', ['cooked-kept']],
     ['Duck\nserves 4\n4 duck breasts\nMethod\n1. Roast the duck.', ['raw-to-cook']],
