@@ -287,6 +287,19 @@ describe('what must stand ready', () => {
     const tray = traysOf(input)[2]!;
     expect(words(tray.called)).toContain('2 that stand ready');
   });
+
+  it('has its pieces on its own tray, and not on that of what is shown', () => {
+    const relish = dishFrom('Relish\n\nServes 4\n\n1 red onion\n2 bay leaves\n100 g sugar\n\nStew for 40 minutes.');
+    const plan = { ...ALONE, students: 0, demonstrationPortions: 4 };
+    const [component] = relish.components;
+    const dishes = [{ editionId: 'e', content: relish, standIns: new Map([[component!.id, 2]]) }];
+    const trays = traysOf({ plan, dishes, preparations: new Map() });
+    // One making shown and two that stand ready, each an onion, two leaves and 100 g.
+    expect(trays.map(({ count, items }) => [count, ...items.map(({ item, figure }) => `${item} ${showMeasure(figure.value)}`)])).toEqual([
+      [1, 'red onion 1', 'bay leaves 2', 'sugar 100 g'],
+      [2, 'red onion 1', 'bay leaves 2', 'sugar 100 g'],
+    ]);
+  });
 });
 
 describe('the running order', () => {

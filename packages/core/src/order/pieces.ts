@@ -44,7 +44,9 @@ function kindOf(contribution: Contribution, book: FactBook): string {
 export const sortOf = ({ size, one, oneIs }: Contribution['line']): string =>
   [size, one ? `${one.min}-${one.max} ${one.unit}` : '', oneIs].join('|');
 
-const trayOf = ({ editionId, making }: Contribution) => `${editionId} ${making.by} ${making.separateFor ?? 0}`;
+/** Which tray a contribution lies on: one kind for each kind of making, and one for what stands ready of a component. */
+export const trayOf = ({ editionId, making }: Pick<Contribution, 'editionId' | 'making'>): string =>
+  `${editionId} ${making.by}${making.separateFor ? ' separate' : ''}${making.standsReady ? ` ready ${making.standsReady}` : ''}`;
 const isCounted = ({ unit }: Contribution) => unitOf(unit).dimension === 'count';
 const countOf = ({ from, to }: { readonly from: number; readonly to: number }) => to - from;
 

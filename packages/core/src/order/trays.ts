@@ -8,7 +8,7 @@ import type { DishContent } from '../dish/types';
 import { collect, type Collected, type Contribution, type Draw } from './contributions';
 import type { OrderInput } from './computeOrder';
 import { givenOut } from './givenOut';
-import { isPiece, pieceGroups } from './pieces';
+import { isPiece, pieceGroups, trayOf } from './pieces';
 
 /** One thing on a tray. */
 export interface TrayItem {
@@ -70,7 +70,7 @@ function traysFrom({ contributions, draws }: Collected, preparations: ReadonlyMa
   const placeOf = new Map<string, number>();
   [...contributions, ...draws].forEach(({ line }, index) => placeOf.set(line.id, placeOf.get(line.id) ?? index));
   const put = ({ editionId, dish, making, line }: Pick<Draw, 'editionId' | 'dish' | 'making' | 'line'>, item: Omit<TrayItem, 'key'>) => {
-    const key = `${editionId} ${making.by}${making.separateFor ? ' separate' : ''}${making.standsReady ? ` ready ${making.standsReady}` : ''}`;
+    const key = trayOf({ editionId, making });
     const { by, called, count } = making;
     const tray = trays.get(key) ?? { key, dish, by, called, count, portions: exactText(making.portions), items: [] };
     trays.set(key, tray);
