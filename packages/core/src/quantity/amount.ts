@@ -66,9 +66,13 @@ const STEPS: readonly (readonly [below: number, step: Exact])[] = [
 /** The finest step of a kitchen scale; below it the scale that is needed is named. */
 export const KITCHEN_SCALE = exact('1/10');
 
-/** The step for what must not be rounded freely: at most a hundredth of it is changed. */
+/** Grams from which a kitchen's own scale will do for what is exacting: a tenth of a gram changes a fiftieth of it at most. */
+const KITCHEN_WILL_DO = 2.5;
+
+/** The step for what must not be rounded freely: at most a hundredth of it is changed, a fiftieth where a finer scale would be needed. */
 export function exactingStep(value: Exact): Exact {
   const most = value.div(50);
+  if (value.compare(KITCHEN_WILL_DO) >= 0 && most.compare(KITCHEN_SCALE) < 0) return KITCHEN_SCALE;
   return FINE.find((step) => step.compare(most) <= 0) ?? kitchenStep(value);
 }
 

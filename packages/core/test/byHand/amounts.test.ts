@@ -356,6 +356,25 @@ describe('grades of what is counted', () => {
   });
 });
 
+describe('what must not be rounded freely', () => {
+  // A tenth of a gram is as fine as a kitchen weighs: from 2.5 g it changes a fiftieth at most, below it a finer scale is asked for.
+  it.each([
+    ['3.97 g salt', '4 g', false],
+    ['2.55 g yeast', '2.6 g', false],
+    ['2.44 g yeast', '2.44 g', true],
+    ['0.36 g agar', '0.36 g', true],
+    ['27.3 g salt', '27.5 g', false],
+  ] as const)('%s is weighed as %s, on a finer scale: %s', (line, shown, finer) => {
+    const [tray] = traysOf({
+      plan: plan({}),
+      dishes: [{ editionId: 'e', content: dishFrom(`Base\nserves 1\n${line}`) }],
+      preparations: new Map(),
+    });
+    const [item] = tray!.items;
+    expect([shownOf(item!.figure), item!.figure.notes.some(({ code }) => code === 'needs-scale')]).toEqual([shown, finer]);
+  });
+});
+
 describe('what is served below the rule', () => {
   it('is cooked through apart for those at risk, and for nobody where there are none', () => {
     const dish = dishFrom('Duck with plums\nserves 2\n2 duck breasts\n200 g plums');
