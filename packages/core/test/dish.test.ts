@@ -117,6 +117,25 @@ describe('needs and techniques', () => {
     expect(found.map(({ dish }) => dish)).toEqual(['Stock']);
   });
 
+  it.each([
+    [
+      'Mousse\n6 eggs\n200 g dark chocolate\n\nMethod\n1. Fold the yolks and whites into the chocolate.',
+      ['raw or barely cooked egg (the main list)'],
+    ],
+    [
+      'Tiradito\n400 g sea bass\n4 limes\n\nMethod\n1. Slice, dress and serve.',
+      ['fish or meat served raw, cured or lightly cooked (the main list)'],
+    ],
+    ['Slaw\n200 g mung bean sprouts\n1 carrot\n\nMethod\n1. Shred and dress.', ['raw sprouts (the main list)']],
+    ['Melon plate\n1 melon\n\nMethod\n1. Slice and chill.', []],
+    ['Sprouts\n500 g brussels sprouts\n\nMethod\n1. Boil.', []],
+    ['Custard\n8 egg yolks\n1 l milk\n\nMethod\n1. Cook to 82 °C.', []],
+  ])('names what those at risk do not eat: %j', (text, items) => {
+    const atRisk = { id: 's1', name: 'Ana', needs: { allergens: [], diets: ['cooked through' as const], note: '' } };
+    const found = needConflicts([atRisk], [{ editionId: 'e1', content: dishFrom(text) }]);
+    expect(found.flatMap(({ lines }) => lines.map(({ item }) => item))).toEqual(items);
+  });
+
   it('proposes what can stand in, and no longer warns once it does for all', () => {
     const ana = { id: 's1', name: 'Ana', needs: { allergens: ['nuts' as const], diets: [], note: '' } };
     const [substitute] = proposeSubstitutes('toasted hazelnuts', 'nuts');

@@ -1,6 +1,7 @@
 import { allergensOf, dietOf, SHIPPED_BOOK, type FactBook } from '../ingredients';
 import type { Allergen, Diet, Needs } from '../allergens';
 import { linesOf, type DishContent } from '../dish';
+import { DISH_HAZARD_NAMES, dishHazards, type DishHazard } from '../rules';
 import { sharedBy } from './dishAllergens';
 import type { LineSubstitution } from '../substitution';
 
@@ -51,11 +52,7 @@ export function needConflicts(
             const found = item ? hit(item) : null;
             return found ? [{ lineId, item, mayOnly: found === 'may' }] : [];
           }),
-          ...(need === 'cooked through'
-            ? content.components
-                .filter(({ allowance }) => allowance !== null)
-                .map(({ name }) => ({ lineId: null, item: `${name || 'the main list'}, served below the rule`, mayOnly: false }))
-            : []),
+          ...(need === 'cooked through' ? notCookedThrough(content, book).map((item) => ({ lineId: null, item, mayOnly: false })) : []),
           ...content.method
             .filter(({ sharedWith }) => (sharedWith as readonly string[]).includes(need))
             .map((step) => ({ lineId: null, item: sharedBy(step), mayOnly: true })),
@@ -78,4 +75,27 @@ export function needConflicts(
       ];
     }),
   );
+}
+
+/** What those at risk do not eat, whatever a code allows others. @source UK Food Standards Agency and FDA Food Code 3-801.11, highly susceptible people */
+const NOT_FOR_THOSE_AT_RISK: readonly DishHazard[] = ['raw-egg', 'raw-fish-or-meat', 'sprouts-or-cut-melon'];
+const SPROUTS = /\balfalfa\b|(?<!brussels )\bsprout(?:s|ed)?\b/i;
+
+/** Components that are served below a rule on purpose, or hold something raw, by its words. */
+function notCookedThrough(dish: DishContent, book: FactBook): readonly string[] {
+  const hazards = new Map(dishHazards(dish, book).map((each) => [each.componentId, each.hazards]));
+  return dish.components.flatMap(({ id, name, allowance, lines }) => {
+    const called = name || 'the main list';
+    const raw = (hazards.get(id) ?? []).filter(
+      (hazard) =>
+        NOT_FOR_THOSE_AT_RISK.includes(hazard) &&
+        !(hazard === 'raw-fish-or-meat' && allowance) &&
+        // Melon is kept cold; raw sprouts are not for them at all.
+        (hazard !== 'sprouts-or-cut-melon' || lines.some(({ item }) => SPROUTS.test(item))),
+    );
+    return [
+      ...(allowance ? [`${called}, served below the rule`] : []),
+      ...raw.map((hazard) => `${hazard === 'sprouts-or-cut-melon' ? 'raw sprouts' : DISH_HAZARD_NAMES[hazard]} (${called})`),
+    ];
+  });
 }
