@@ -227,7 +227,8 @@ const leftWords = (text: string): string => text.slice(Math.max(0, text.search(L
 /** How long a step cools for: "cool in ice, keep chilled for a week" does not cool for a week. */
 function coolingTime(step: MethodStep): number | null {
   const { text } = step;
-  const [kept] = /\b(?:keeps?|kept|stored?|stores|lasts?|use within)\b.*$/is.exec(text.slice(text.search(COOLS))) ?? [];
+  const [kept] =
+    /\b(?:keeps?|kept|stored?|stores|lasts?|use within|refrigerat\w*|chill\w*|freez\w*)\b.*$/is.exec(text.slice(text.search(COOLS))) ?? [];
   if (kept === undefined) return longestTime(step);
   const times = minutesNamed(text.slice(0, text.length - kept.length));
   return times.length > 0 ? Math.max(...times) : null;

@@ -80,7 +80,7 @@ const STARCH = new Set([
 export const COOKED =
   /\b(?:cook|boil|simmer|braise|stew|roast|bake|fry|sear|poach|steam|blanch|sweat|grill|reduce|scald|confit|sauté|saute|render|heat)\w*/i;
 /** Kept at a serving heat, which only what is cooked is. */
-export const WARM = /\b(?:keep|hold|kept|held)\b[^.;]{0,24}\b(?:warm|hot)\b|\bhot[- ]hold/i;
+export const WARM = /\b(?:keep|hold|kept|held)\b[^.;]{0,24}\b(?:warm|hot)\b|\bhot[- ]hold|\bunder (?:the |a |heat )*lamps?\b/i;
 /** Ways of cooking flesh that nothing else is called by. */
 const COOKS_FLESH = new RegExp(
   `${COOKED.source}|\\b(?:barbecue|griddle|deep-?fry|deep-?fried|sous[- ]vide|hot[- ]smok|water bath|bast|broil|salamander|oven|wok|plancha|embers|coals|spit|(?:hot|dry|heavy|frying|covered|smoking) pan|brown (?:it|them|hard|well|all|the|in)|(?:until|till) (?:it is |they are |just )?(?:done|opaque|flak))\\w*`,
@@ -94,6 +94,8 @@ const COOKED_OBJECT = new RegExp(
 /** Flesh that is bought ready to eat. */
 const READY =
   /\b(?:smoked(?! (?:haddock|cod|bacon|pancetta|lardons))|cooked|boiled|roasted?|tinned|canned|dried|potted|paté|pâté|pate|rillettes|ham|prosciutto|salami|bresaola|mortadella|chorizo|crab ?meat|(?:white|brown|picked) crab)\b/i;
+/** Cured until it keeps, by whoever sells it; what is cured here is raw. */
+const CURED_TO_KEEP = /\b(?:(?:dry|air|salt)[- ])?cured (?=(?:ham|sausage|meats|bacon|salami|chorizo|beef)\b)/gi;
 /** What is made of flesh, or of what is round it, and is no piece of it any more. */
 const NO_PIECE =
   /\b(?:stock|broth|bouillon|fond|demi[- ]glace|jus|gelatine|roe|caviar|paste|sauce|essence|ink|fat|lard|suet|dripping|skins?|bones?)\b/i;
@@ -199,7 +201,7 @@ export function natureOf(dish: DishContent, component: Component, book: FactBook
   const found = matched(component, book);
   const steps = stepsOf(dish, component);
   const title = dish.components.length === 1 ? dish.title : '';
-  const told = [title, wordsOf(component), ...steps.map(({ text }) => text)].join('. ');
+  const told = [title, wordsOf(component), ...steps.map(({ text }) => text)].join('. ').replace(CURED_TO_KEEP, ' ');
   const facts = found.map(({ fact }) => fact);
   const kinds = new Set(facts.flatMap((fact) => fact.kinds));
   const cooked =
@@ -219,7 +221,12 @@ export function natureOf(dish: DishContent, component: Component, book: FactBook
     !facts.some(({ liquid }) => liquid) &&
     steps.some(({ text }) => BAKED.test(text) || /\bdr(?:y|ied)\b[^.;]{0,30}\d/i.test(text));
   const eggOrMilk = milk || (eggs.length > 0 && !driedOut);
-  const starch = cooked && facts.some(({ name }) => STARCH.has(name));
+  // Out of a tin they are cooked, whatever is done with them here.
+  const tinned = found.some(
+    ({ fact: { name }, line }) =>
+      name === 'chickpeas' || (STARCH.has(name) && /\b(?:tins?|tinned|cans?|canned|drained)\b/i.test(line.written)),
+  );
+  const starch = tinned || (cooked && facts.some(({ name }) => STARCH.has(name)));
   const madeWet =
     cooked &&
     facts.some(({ name, liquid }) => /stock/.test(name) || (liquid && name === 'water')) &&

@@ -162,6 +162,8 @@ describe('local rules', () => {
     // What it is cooked for and how long it is left are two times.
     ['1. Boil it and leave in a tub at the pass for four hours.', ['plan.stands']],
     ['1. Braise for three hours and leave to rest for ten minutes.', []],
+    ['1. Cook it.\n2. Cool in iced water, refrigerate until the next day.', []],
+    ['1. Cook it.\n2. Keep it under the lamps for two and a half hours.', ['plan.held-warm']],
     // An oven and a core in one step: each is what its words say.
     ['1. Cook it.\n2. Warm through at 120 °C until 58 °C in the centre.', ['plan.reheats']],
     ['1. Cook it.\n2. Reheat at 160 °C to a core of 78 °C.', []],
@@ -240,6 +242,7 @@ describe('local rules', () => {
       'Biscuits\nserves 4\n500 g flour\n2 egg whites\n400 g icing sugar\nMethod\n1. Bake.\n2. Whisk the whites with the sugar and ice.',
       ['raw-egg'],
     ],
+    ['Plate\nserves 4\n8 figs\n8 slices dry-cured ham\nMethod\n1. Plate and serve.', []],
     ['Truffle oil\nserves 4\n20 g truffle\n500 ml oil\nMethod\n1. Warm together and bottle.', ['under-oil']],
     ['Soup\nserves 4\n1 l milk\n500 g leeks\nMethod\n1. Simmer.\n2. Put the pot in the cold room overnight.', ['cooked-kept']],
     ['Rice\nserves 4\n400 g rice\nMethod\n1. Boil the rice.\n2. Leave until service the next evening.', ['cooked-kept']],
@@ -290,6 +293,7 @@ describe('local rules', () => {
     ['Rice\nserves 4\n400 g rice\nMethod\n1. Boil the rice.', 96, 'plan.chilled'],
     ['Rice\nserves 4\n400 g rice\nMethod\n1. Boil the rice.', 72, null],
     ['Jam\nserves 4\n400 g sugar\n400 g plums\nMethod\n1. Boil.', 700, null],
+    ['Dip\nserves 4\n300 g chickpeas\n100 g tahini', 120, 'plan.chilled'],
   ] as const)('%j kept chilled %d h: %s', (text, hours, code) => {
     const dish = dishFrom(text);
     const kept = { ...dish, components: dish.components.map((each) => ({ ...each, keeps: [{ store: 'chilled' as const, hours }] })) };
