@@ -250,6 +250,7 @@ const FACTORS: readonly (readonly [ExactText, string, RegExp])[] = [
   ['10', 'a decimal point one place to the left', /./],
   ['1/16', 'a cup for a tablespoon', /^cup$/],
   ['1/1000', 'kilograms for grams', /^(?:kg|l)$/],
+  ['1000', 'milligrams for grams', /^mg$/],
   ['1000', 'grams for kilograms', /^(?:g|ml)$/],
   ['1/100', 'a decimal point two places to the right', /./],
   ['100', 'a decimal point two places to the left', /./],

@@ -214,6 +214,7 @@ describe('does this formula look right', () => {
       'Could it be a tablespoon for a teaspoon?',
     );
     expect(slipIn('Vinaigrette\nserves 8\n50 ml olive oil\n150 ml sherry vinegar')).toContain('the two amounts the wrong way round?');
+    expect(slipIn('Brine\nserves 8\n2 l water\n160 mg salt')).toContain('milligrams for grams?');
   });
 
   it('knows each band that it names, with a source', () => {
