@@ -46,6 +46,8 @@ export async function countMarks(url, confirmed) {
       if (plates.filter(({ lessonId, complete }) => lessonId === lesson.id && complete).length !== lesson.marked) miscounted += 1;
       for (const event of own) {
         const { studentId, dishEditionId, criterionKey, value } = parsed(event.body).content;
+        // Rounds, readings of what cools and the like are no marks.
+        if (criterionKey === undefined) continue;
         const plate = plateOf.get(`${lesson.id} ${studentId} ${dishEditionId}`);
         last.set(`${plate} ${criterionKey} ${event.personId}`, { value, number: event.number });
       }
