@@ -12,6 +12,18 @@ const HEADED =
 /** "For the dough I take", "For rolling you need": a heading inside the sentence. */
 const HEADED_ASKED =
   /^(for\s+(?:the\s+|an?\s+)?\p{L}[\p{L}\s’'-]{1,40}?),?\s+(?:i|we|you|she|he|they)\s+(?:(?:[’']ll|will|always|also|only)\s+)*(?:need|take|use|want|took|used)\s*[:–—-]?\s+(?=\S)/iu;
+/** "The pastry is 250 g flour, …", "For the filling 3 eggs, 200 ml cream": a heading without a sign behind it. */
+const HEADED_BARE =
+  /^(?:(?:the|my)\s+(\p{L}[\p{L} ]{1,24}?)\s+(?:is|are|takes?|needs?|has)|(for\s+the\s+\p{L}[\p{L} ]{1,24}?))\s+(?=(?:about\s)?(?:\d|[½¼¾]|an?\s)[^.]{3,60}(?:,|\sand\s))/iu;
+
+/** A heading inside a sentence, with its name first. */
+function headedIn(written: string): readonly [all: string, heading: string] | null {
+  const asked = HEADED_ASKED.exec(written);
+  if (asked) return [asked[0], asked[1]!];
+  const bareHead = HEADED_BARE.exec(written);
+  return bareHead ? [bareHead[0], bareHead[1] ?? bareHead[2]!] : null;
+}
+
 /** Words that lead to a list and name nothing. */
 const LEADS = /\b(?:get|buy|shopping|ingredients?|you|need|needs|want|take|takes|use|bag|box|list|provides?|bring)\b/i;
 /** Headings that are about something else than what goes in. */
@@ -49,6 +61,27 @@ const isAmount = (part: string, book: FactBook): boolean => {
 /** What stands behind an amount that measures and names nothing. */
 const NO_FOOD = /^(?:each|long|wide|thick|high|across|apart|per|in all|total|for|until|before|after|at|or|left|later|more|less|than|on)\b/i;
 
+/** "2 tsp each cumin, coriander and fennel seed": as much of every one of them. */
+const EACH_OF =
+  /^((?:(?:\d{1,4}(?:[.,/]\d{1,2})?|[½¼¾]|an?|one|two|three|half an?)\s?)?(?:kg|g|ml|tsp|tbsp|teaspoons?|tablespoons?|pinch(?:es)?|handfuls?|bunch(?:es)?|sprigs?|sticks?))\s+each\s+(?:of\s+)?(\p{L}.{3,120})$/iu;
+
+function eachOf(text: string, book: FactBook): InlineList | null {
+  const [, amount = '', rest = ''] = EACH_OF.exec(text) ?? [];
+  const items = rest.split(/\s*,\s*(?:and\s+)?|\s+(?:and|&)\s+/).filter(Boolean);
+  if (items.length < 2 || items.some((item) => item.split(' ').length > 4 || book.read(item).found.length === 0)) return null;
+  const [, state = ''] = /^(ground|dried|fresh|chopped)\s/i.exec(items[0]!) ?? [];
+  return {
+    lead: '',
+    heading: '',
+    lines: items.map((item) => {
+      // "ground cumin, coriander": both are ground.
+      const named = state && !item.includes(' ') ? `${state} ${item}` : item;
+      return `${/^[\d½¼¾]|^(?:an?|one|two|three|half)\s/i.test(amount) ? '' : '1 '}${amount} ${named}`;
+    }),
+    after: '',
+  };
+}
+
 /** Cut at commas and at "and" that stand outside brackets and before another amount or food. */
 function cutAtCommas(text: string, book: FactBook): string[] {
   const pieces: string[] = [];
@@ -65,6 +98,10 @@ function cutAtCommas(text: string, book: FactBook): string[] {
   }
   pieces.push(text.slice(from));
   return pieces.flatMap((piece) => {
+    // "600g mayo 200g yoghurt": a comma was left out.
+    const run = /^(\d{1,4}\s?(?:g|kg|ml|l)\s\p{L}[^\d]{2,30})\s(\d{1,4}\s?(?:g|kg|ml|l)\s\p{L}[^\d]{2,30})$/u.exec(piece.trim());
+    if (run && !/\s(?:and|&|or|with|plus|for)$/i.test(run[1]!) && isAmount(run[1]!, book) && isAmount(run[2]!, book))
+      return [run[1]!, run[2]!];
     const joined = /^(.+?)\s+(?:and|&|plus)\s+(.+)$/i.exec(piece.trim());
     return joined && isAmount(joined[1]!, book) && isAmount(joined[2]!, book) ? [joined[1]!, joined[2]!] : [piece.trim()];
   });
@@ -139,6 +176,8 @@ export function inlineList(raw: string, book: FactBook = SHIPPED_BOOK): InlineLi
     .replace(/\s+/g, ' ')
     .trim()
     .replace(/^[-*•]\s+/, '');
+  const each = eachOf(whole, book);
+  if (each) return each;
   const next = NEXT_LIST.exec(whole);
   if (next && next.index > 12) {
     const first =
@@ -150,7 +189,7 @@ export function inlineList(raw: string, book: FactBook = SHIPPED_BOOK): InlineLi
   const written = told?.list ?? whole;
   if (!/[,;•·|+]|\s\/\s|\sand\s/.test(written) || (!/[,;•·|+]|\s\/\s/.test(written) && !ASKED.test(written)))
     return told ? { lead: '', heading: '', lines: [told.list], after: told.after } : null;
-  const headedAsked = HEADED_ASKED.exec(written);
+  const headedAsked = headedIn(written);
   const asked = headedAsked
     ? null
     : (ASKED.exec(written) ??

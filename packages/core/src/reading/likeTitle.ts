@@ -58,6 +58,8 @@ export function likeTitle(
   if (first) like.title += 2;
   // "Sorrel sauce (yield 600 ml)"
   if (first && /\p{L}\s*\((?:yields?|makes|gives|serves|feeds)\b[^()]*\)$/iu.test(bare)) like.title += 10;
+  // "SPICY BEANS (feeds 4)": a dish feeds, a part of it is made.
+  else if (headLike && /\p{L}\s*\((?:serves|feeds)\b[^()]*\)$/iu.test(bare)) like.title += 6;
   // "Module 6: Emulsion sauces" names the lesson; the dish stands further down.
   if (/^(?:module|unit|lesson|session|week|chapter|day)\s+\d/i.test(bare)) like.title -= 4;
   if (/^(?:practical|recipe|dish)\s+(?:no\.?\s?)?\d{1,2}\s*[:.–-]/i.test(bare) && words <= 9 && !sentence) {

@@ -37,8 +37,8 @@ export const LABELLED =
 const YIELD_BEHIND =
   /(?:\s+[–—-]|,)\s+\d{1,3}\s+(?:portions?|ptns?|covers?|servings?|people|pax)\s*$|\s+[–—-]\s+\d{1,3}\s+(?:small|large|medium|pieces?|pcs)\s*$|\s*[,;([–—-]*\s*\b(?:serves|makes|feeds|for|yields?|covers)\s+[^()[\]]{1,40}[)\]]?\s*$|\s*[([]\s*(?:[^()[\]]{1,30},\s*)?\d{1,3}\s+(?:portions?|ptns?|covers?|servings?|people|pers(?:ons?)?\.?|pax)\s*[)\]]\s*$/i;
 
-/** The title without signs, and the portions that stand in it: "Warm lentils (serves 6)". */
-export function titleOf(text: string): { readonly title: string; readonly portions: number | null } {
+/** The title without signs, and what stands in it of how much there is: "Warm lentils (serves 6)", "Sorrel sauce (yield 600 ml)". */
+export function titleOf(text: string): { readonly title: string; readonly portions: number | null; readonly gives: Amount | null } {
   const bare = text
     .slice(0, LONGEST_NAME)
     .replace(/^[\s#>*_•·]+|(?<![\s*_•·])[\s*_•·]+$/g, '')
@@ -51,6 +51,7 @@ export function titleOf(text: string): { readonly title: string; readonly portio
     .replace(/^subject\s*:\s*(?:(?:re|fwd?|aw|wg)\s*:\s*)*/i, '')
     .replace(/^recipe\s+(?:no\.?\s*)?\d{1,3}(?:\.\d{1,2})?\s*[:.–-]?\s+(?=\p{L})/iu, '')
     .replace(/(?<=\p{L}{3})\s+[|·]\s.*$/u, '')
+    .replace(/\s*\((?:per|for each|each)\s+(?:pair|group|team|student|bench|station)(?:\s+of\s+\w+)?\)\s*$/i, '')
     .replace(
       /^(?:dish|recipe(?:\s+\d{1,2})?|title|name of (?:the )?dish|product|menu item|item|(?:dish|recipe) name|name of recipe)\s*:\s*/i,
       '',
@@ -61,10 +62,14 @@ export function titleOf(text: string): { readonly title: string; readonly portio
   const first = told === undefined ? null : yieldSaid(told);
   // "(feeds 4, about 85p each)"
   const said = told !== undefined && (first?.left ?? 9) > 0 ? (yieldSaid(told.split(',')[0]!) ?? first) : first;
-  const title = said?.portions && said.left < 4 ? bare.slice(0, tail!.index) : bare;
+  const title = (said?.portions || said?.gives) && said.left < 4 ? bare.slice(0, tail!.index) : bare;
   // "Tomato jelly (for 30)" leaves no half bracket.
   const whole = /\([^)]*$/.test(title) ? title.slice(0, title.lastIndexOf('(')) : title;
-  return { title: whole.replace(/[\s,;:–—-]+$/, '').trim(), portions: said?.left === 0 ? said.portions : null };
+  return {
+    title: whole.replace(/[\s,;:–—-]+$/, '').trim(),
+    portions: said?.left === 0 ? said.portions : null,
+    gives: said?.left === 0 ? said.gives : null,
+  };
 }
 
 /** "Quantities below are for 10": said of all that follows. */
@@ -90,6 +95,11 @@ export const portionsOfColumns = (text: string): number | null => {
 
 /** "Mix just before eating. Enough for 4 as a side." */
 export function portionsAmong(text: string): number | null {
+  // "For eight people I take …"
+  const eaters = /(?:^|[.!]\s)for\s(\d{1,3}|two|three|four|five|six|eight|ten|twelve|twenty)\s(?:people|persons|guests)\b/i.exec(
+    text.slice(0, LONGEST_NAME),
+  );
+  if (eaters) return yieldSaid(`for ${eaters[1]!} people`)?.portions ?? null;
   const said =
     /(?:^|[.!;,|]\s|→\s?)(cuts into\s\d{1,3}\s\p{L}+|(?:enough for|serves|feeds)\s[^.,;]{1,30}|makes\s\d{1,3}\s(?:servings?|portions?)|for\s\d{1,3}\s(?:people|persons?|portions?|servings?))/iu.exec(
       text.slice(-80),

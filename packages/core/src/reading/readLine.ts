@@ -145,7 +145,7 @@ function readAnew(written: string, book: FactBook): LineReading {
     doubts.push({ code: 'scanned', read: figure });
   }
   const perPlate = take(
-    /[,;]?\s*\b((?:per|on each|on a|for each|for every)\s+(?:plate|portion|person|head|serving|cover|guest|diner)|p\.?p\.?(?=\s*$)|a (?:head|cover)(?=\s*$))(?:\b|$)/i,
+    /[,;]?\s*\b((?:per|on each|on a|for each|for every)\s+(?:plate|portion|person|head|serving|cover|guest|diner)|p\.?p\.?(?=\s*(?:$|,))|(?<=^\d{1,2}\s[^\d,]{2,30}\s)each(?=\s*$)|a (?:head|cover)(?=\s*$))(?:\b|$)/i,
   );
   if (perPlate) {
     notes.push(PER_PLATE);

@@ -275,6 +275,7 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
         // "Product: mushroom velouté" says what it is, whatever stood at the top of the sheet.
         if (!title || LABELLED.test(look.written)) ({ title } = read);
         portions ??= read.portions;
+        gives ??= read.gives;
         break;
       }
       case 'yield': {

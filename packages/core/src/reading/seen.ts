@@ -157,7 +157,9 @@ export function seenAt(lines: readonly LineToSee[], at: number, manner: Manner, 
     /^\*\*[^*]+\*\*:?$/.test(short) ||
     /^[*_][^*_]{2,60}[*_](?:\s*\([^()]*\))?:?$/.test(short) ||
     /^__[^_]+__:?$/.test(short);
-  const marked = heading || (CAPS.test(bare) && /\p{L}{3}/u.test(bare)) || /:$/.test(bare);
+  // "PEA VELOUTE (yield 1.5 l)": what stands in brackets is said of it.
+  const unbracketed = bare.replace(/\s*\([^)]*\)$/, '');
+  const marked = heading || (CAPS.test(unbracketed) && /\p{L}{3}/u.test(unbracketed)) || /:$/.test(bare);
 
   const words = bare.split(' ').length;
   const plain = bare.replace(/:$/, '');
@@ -172,7 +174,7 @@ export function seenAt(lines: readonly LineToSee[], at: number, manner: Manner, 
       TIMES_BEHIND.test(bare) ||
       BETWEEN_COMMAS.test(bare) ||
       (IN_BRACKETS_BEHIND.test(bare) && /\p{Ll}{2}.*\(/u.test(bare)) ||
-      AMOUNT_BEHIND.test(` ${asLine.replace(/\((?:gives|yields|makes|serves|feeds|for|about)\b[^)]*\)/i, '')}`) ||
+      AMOUNT_BEHIND.test(` ${asLine.replace(/\((?:gives?|yields?|makes?|serves|feeds|for|about)\b[^)]*\)/i, '')}`) ||
       (COUNT_BEHIND.test(asLine) && book.read(asLine.slice(0, 60)).found.length > 0));
   const food = words <= 14 && book.read(asLine.slice(0, 120)).found.length > 0;
   const sentence = /[.!?…]["”’)]?$/.test(bare) && words >= 5;

@@ -36,6 +36,11 @@ export const shorthandOut = (line: string): string =>
       /^(\d{1,3}|two|three|four|six|eight)\s+(halves(?=\s+of\s)|(?:quarters|thirds|eighths)(?=\s+of\s+(?!(?:an?|one)\s)))\s+of\s+(?:(?:an?|one|the)\s+)?(\p{L}[\p{L}\s-]{2,40}?)(?=\s*(?:[,(]|$))/iu,
       '$1 $3 $2',
     )
+    // "1 dsp salt": a dessertspoon holds two teaspoons.
+    .replace(
+      /^(\d{1,2}|an?|one|two|½)\s*(?:level\s+|heaped\s+)?(?:dsp|dstsp|dessert ?spoon(?:ful)?s?)\s+(?:of\s+)?(?=\p{L})/iu,
+      (_, count: string) => `${/^\d/.test(count) ? 2 * Number(count) : ({ '½': 1, two: 4 }[count.toLowerCase()] ?? 2)} tsp `,
+    )
     // "Feta 250 g | crumble"
     .replace(/(?<=[\p{L}\d])\s*\|\s*(?=\p{L})/gu, ', ')
     // "TT kosher salt"

@@ -59,14 +59,17 @@ function listBesideMethod(lines: readonly string[], book: FactBook): readonly Pl
 function partedAt(column: number, lines: readonly string[], from: number, last: number, book: FactBook): readonly Placed[] | null {
   let end = last + 1;
   // What the longer column goes on with.
-  while (end < lines.length && lines[end]!.trim() && (/^\s*$/.test(lines[end]!.slice(0, column)) || lines[end]!.length < column)) end += 1;
+  const goesOn = (raw: string) =>
+    raw.trim() !== '' && (/^\s*$/.test(raw.slice(0, column)) || raw.length < column || (halves(raw, column)?.every(Boolean) ?? false));
+  while (end < lines.length && goesOn(lines[end]!)) end += 1;
   const block = lines.slice(from, end).map((raw) => halves(raw, column));
   if (block.some((each) => each === null)) return null;
   const lefts = block.map((each) => each![0]).filter(Boolean);
   const rights = block.map((each) => each![1]).filter(Boolean);
   const lists = lefts.filter((left) => isMeasured(left) || isLine(left, book)).length;
   const told = rights.filter((right) => isTold(right) || /[.!]\s|[.!]$/.test(right)).length;
-  const measured = rights.filter((right) => isLine(right, book)).length;
+  // "2. Toss carrots with oil" is a step with its number.
+  const measured = rights.filter((right) => !/^\d{1,2}[.)]\s/.test(right) && isLine(right, book)).length;
   if (lists < 3 || lists < lefts.length * 0.5 || told < 2 || measured > rights.length * 0.3 || rights.join(' ').length < 60) return null;
   const place = (side: 0 | 1) => block.flatMap((each, index) => (each![side] ? [{ raw: each![side], at: from + index }] : []));
   return [

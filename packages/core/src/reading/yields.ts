@@ -17,7 +17,7 @@ const LEAD =
   /^\W*(?:(?:each|every)\s+(?:group|team|pair|student|person)\s+(?=makes\b))?(?:to make\s+(?=\d)|(?:this\s+)?(?:recipe\s+)?(?:serves|serving|servings?|feeds|output(?=\s*:)|fills|will (?:do|make|serve|feed)|batch(?:\s+size)?(?=\s*:)|yields?|makes|gives|covers?|portions?|pax|quantity(?: to (?:produce|make))?|enough|sufficient|for|(?:number|no\.?)(?: of)? (?:portions|covers|servings|people)|cuts into)\b(?:\s+(?:for|to serve|to make|about))?)\s*[:\-–=]?\s*(?:it\s+serves\s+)?/i;
 const ABOUT = /^(?:about|approx(?:imately)?\.?|around|roughly|up to|at least|~|ca?\.)\s*/i;
 const EATERS =
-  /^(?:(?:very\s+)?(?:hungry|greedy)\s+)?(?:people|pers(?:ons?)?\b\.?|portions?|ptns?\b\.?|servings?|covers?|plates?|pax|guests?|students?|diners?|serves)\b/i;
+  /^(?:(?:very\s+)?(?:hungry|greedy)\s+)?(?:people|pers(?:ons?)?\b\.?|portions?|ptns?\b\.?|servings?|covers?|plates?|pax|guests?|students?|diners?|serves|ppl|peeps)\b/i;
 /** What portions are counted in, where they are pieces. */
 const PIECES =
   /^(?:(?:very\s+)?(?:small|large|big|medium|mini|little|generous|individual|good|fat|thin|thick)(?:\s+ones?)?\s*)?(?:pieces?|squares?|slices?|biscuits?|cookies?|crackers?|buns?|rolls?|muffins?|scones?|tarts?|tartlets?|cakes?|bars?|fingers?|balls?|pancakes?|pies|bowls?|glasses|cups?|ones?|tranches|items?|units?|samosas|pasties|parcels?|blinis?|shortbreads?)?\b/i;
@@ -78,7 +78,7 @@ function partSaid(part: string, told: boolean): { portions: number | null; gives
   const pieces = PIECES.exec(counted.rest);
   const after = counted.rest.slice(pieces?.[0].length ?? 0);
   if (!told && !pieces?.[0]) return null;
-  const word = /^\s*(?!(?:as|at|of|x|à)\b)(?:[\p{L}]+)(?:\s+(?:tins?|trays?|moulds?|rings?|loaf|loaves))?/u.exec(after);
+  const word = /^\s*(?!(?:as|at|of|x|à)\b)(?:[\p{L}]+)(?:\s+(?:tins?|trays?|moulds?|rings?|loaf|loaves))?/iu.exec(after);
   // "1 loaf (12 slices)", "1 tray 60 x 40 cm": what it is made in, in words.
   if (told && bracket) return { portions: Number(bracket[1]), gives: null, left: '' };
   return { portions: counted.count, gives: null, left: told && word ? after.slice(word[0].length) : after };
@@ -94,7 +94,13 @@ function partSaid(part: string, told: boolean): { portions: number | null; gives
  */
 export function yieldSaid(line: string, told = false): YieldSaid | null {
   if (line.length > 200) return null;
-  const bare = line.replace(/^[\s*_>#|–—•-]+|(?<![\s*_|])[\s*_|]+$/g, '').trim();
+  const bare = line
+    .replace(/^[\s*_>#|–—•-]+|(?<![\s*_|])[\s*_|]+$/g, '')
+    // "24ish", "4 jars-ish": about so many; "yep. for 25": said in a chat.
+    .replace(/(?<=\d|\p{L}-)-?ish\b/giu, '')
+    .replace(/(?<=\p{L})-(?=\s|$|\))/gu, '')
+    .replace(/^(?:yep|yes|yeah|yup|ok(?:ay)?|sure|so)[.,!:]?\s+(?=for\s)/i, '')
+    .trim();
   if (!bare || bare.length > 120) return null;
   const vessel = FOR_SO_MANY.exec(bare);
   if (vessel) {

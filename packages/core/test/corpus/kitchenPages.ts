@@ -1054,4 +1054,186 @@ Activity: cost this dish for 10 portions.`,
     components: [['', ['50 g Onion', '300 g Celery', '50 g Leek', '50 g Butter', '50 g Flour', '750 ml Stock', '125 ml Cream']]],
     steps: 6,
   },
+  {
+    manner: 'a station card with yields in brackets',
+    text: `MEP – Station 3
+TROUT / PEA / MINT            Covers: 20
+PEA VELOUTE (yield 1.5 L)
+1.2 kg   frozen peas
+900 ml   veg stock, hot
+80 g     butter
+6 g      salt
+- Sweat nothing. Boil stock, peas in, 2 min, blend, pass, ice bath.
+MINT OIL
+60 g     mint, picked
+30 g     flat parsley
+250 ml   grapeseed oil
+- Blanch 15 sec, refresh, squeeze dry. Blend 4 min at 60C. Hang overnight in cloth.
+PICK UP
+1 fillet trout pp, pin-boned
+Pan, skin down 3 min, butter, baste. Warm veloute to 70C, foam. 5 drops oil.`,
+    title: 'TROUT / PEA / MINT',
+    portions: 20,
+    components: [
+      ['Pea veloute', ['1.2 kg frozen peas', '900 ml veg stock', '80 g butter', '6 g salt']],
+      ['Mint oil', ['60 g mint', '30 g flat parsley', '250 ml grapeseed oil']],
+      ['Pick up', ['1 fillet trout']],
+    ],
+    steps: 3,
+  },
+  {
+    manner: 'a letter with amounts in its sentences',
+    text: `Dear Ilse,
+
+You asked for the onion tart. For eight people I take a kilo of onions, sliced thin, and melt them in 60 g butter with a pinch of salt for a good 40 minutes. The pastry is 250 g flour, 125 g cold butter, one egg and a spoon of water; rub, bring together, rest an hour. For the filling 3 eggs, 200 ml cream, nutmeg. Blind bake at 180 for 15 minutes, fill, another 30.
+
+Greetings from the coast,
+Hanne`,
+    title: '',
+    portions: 8,
+    components: [
+      ['Pastry', ['250 g flour', '125 g butter', '1 egg', '1 spoon of water']],
+      ['Filling', ['3 eggs', '200 ml cream', 'nutmeg']],
+    ],
+    steps: 3,
+  },
+  {
+    manner: 'a byline and what to read next',
+    text: `HOME | RECIPES | ABOUT ME
+Smoky aubergine dip with flatbreads
+By the kitchen garden team · 12 comments · Save · Print
+Jump to recipe
+I first had this in a tiny courtyard and have been trying to copy it ever since!
+SERVES 6 AS A STARTER
+PREP 20 MINS | COOK 40 MINS
+YOU WILL NEED
+3 large aubergines
+2 garlic cloves, crushed
+3 tbsp tahini
+1 lemon, juiced
+½ tsp smoked paprika, plus extra to serve
+For the flatbreads
+250g/9oz self-raising flour
+250g natural yoghurt
+1 tsp baking powder
+HOW TO MAKE IT
+1. Grill the aubergines over a flame until collapsed, about 15 minutes.
+2. Scoop out the flesh, drain for 20 minutes, then mash with the garlic, tahini and lemon.
+3. For the flatbreads, mix everything to a dough, divide into 8 and roll out.
+4. Cook in a dry hot pan for 2 minutes each side.
+Nutrition per serving: 310 kcal, fat 12 g, carbs 38 g
+READ NEXT: Ten ways with tahini
+Leave a comment`,
+    title: 'Smoky aubergine dip with flatbreads',
+    portions: 6,
+    components: [
+      ['', ['3 aubergines', '2 clove garlic', '3 tbsp tahini', '1 lemon', '0.5 tsp smoked paprika']],
+      ['Flatbreads', ['250 g self-raising flour', '250 g natural yoghurt', '1 tsp baking powder']],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a level of a course over a list for each pair',
+    text: `LEVEL 2 PATISSERIE – WEEK 6
+Learning outcomes: creaming method; judging doneness
+LEMON DRIZZLE LOAF                      (per pair)
+175 g   unsalted butter, soft
+175 g   caster sugar
+3       eggs, room temp
+175 g   self raising flour
+2       lemons, zest only
+Syrup
+2       lemons, juice
+100 g   granulated sugar
+Method
+Cream butter & sugar 5 mins. Beat in eggs one at a time. Fold in flour and zest.
+Bake 170C fan, 45 – 50 min, skewer clean.
+Warm juice and sugar, spike the cake, pour over while hot.
+Homework: complete the commodity sheet p. 14.`,
+    title: 'LEMON DRIZZLE LOAF',
+    portions: null,
+    components: [
+      ['', ['175 g unsalted butter', '175 g caster sugar', '3 eggs', '175 g self raising flour', '2 lemons']],
+      ['Syrup', ['2 lemons', '100 g granulated sugar']],
+    ],
+    steps: 3,
+  },
+  {
+    manner: 'a card in dessertspoons, teaspoons each',
+    text: `Gran's plum chutney (makes 4 jars-ish)
+3 lb plums (stoned)
+1 lb onions
+1½ lb brown sugar
+1 pint malt vinegar
+handful raisins
+1 dsp salt
+tsp each ginger, allspice, mustard seed
+Everything in the big pan. Slow simmer till thick, 2 hrs or so – stir near the end or it catches!!
+Jar hot. Wait 6 wks if you can`,
+    title: "Gran's plum chutney",
+    portions: null,
+    components: [
+      [
+        '',
+        [
+          '3 lb plums',
+          '1 lb onions',
+          '1.5 lb brown sugar',
+          '1 pint malt vinegar',
+          '1 handful raisins',
+          '2 tsp salt',
+          '1 tsp ginger',
+          '1 tsp allspice',
+          '1 tsp mustard seed',
+        ],
+      ],
+    ],
+    steps: 2,
+  },
+  {
+    manner: 'a list with numbered steps beside it',
+    text: `Barley salad with roast carrots                 serves 10
+INGREDIENTS                      METHOD
+500 g pearl barley               1. Boil the barley 30 min, drain.
+1.5 kg carrots, batons           2. Toss carrots with oil and cumin.
+60 ml rapeseed oil               3. Roast at 200 C for 25 min.
+2 tsp cumin seed                 4. Whisk lemon juice and honey.
+3 lemons, juice                  5. Fold everything together, dress,
+30 g honey                          finish with dill and feta.
+200 g feta
+1 bunch dill`,
+    title: 'Barley salad with roast carrots',
+    portions: 10,
+    components: [
+      [
+        '',
+        [
+          '500 g pearl barley',
+          '1.5 kg carrots',
+          '60 ml rapeseed oil',
+          '2 tsp cumin seed',
+          '3 lemons',
+          '30 g honey',
+          '200 g feta',
+          '1 bunch dill',
+        ],
+      ],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'a chat without commas',
+    text: `[12:04] Rob: can u send the slaw thing
+[12:06] Kit: yep. for 25 ppl
+[12:06] Kit: 2 white cabbages
+[12:06] Kit: 1kg carrots
+[12:07] Kit: 2 bunch spring onion
+[12:07] Kit: 600g mayo 200g yog, 4 tbsp cider vin
+[12:08] Kit: shred on the 2mm, salt 1%, 20 mins, squeeze. dress last min
+[12:09] Rob: legend`,
+    title: 'can u send the slaw thing',
+    portions: 25,
+    components: [['', ['2 white cabbages', '1 kg carrots', '2 bunch spring onion', '600 g mayo', '200 g yog', '4 tbsp cider vin']]],
+    steps: 1,
+  },
 ];

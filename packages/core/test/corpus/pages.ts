@@ -144,7 +144,7 @@ d) Correct with the rest of the lemon juice.
 Questions
 1. Why does the mustard help?
 2. What would you do if it splits?`,
-    title: 'Lemon mayonnaise (per pair)',
+    title: 'Lemon mayonnaise',
     portions: null,
     components: [['', ['40 g Pasteurised egg yolk', '10 g Dijon mustard', '15 ml Lemon juice', '250 ml Sunflower oil', '3 g Salt']]],
     steps: 4,
