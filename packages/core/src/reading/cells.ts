@@ -2,16 +2,19 @@ import { findUnit } from '../quantity';
 import { isTold } from '../verbs';
 
 const NUMBER = /^(?:about\s+|~)?(?:\d{1,6}(?:[.,]\d{1,3})?(?:\s?[½¼¾])?|\d{1,2}\s?\/\s?\d{1,2}|[½¼¾⅓⅔])$/;
-const MEASURED = /^(?:\d{1,6}(?:[.,]\d{1,3})?\s?[½¼¾⅓⅔]?|[½¼¾⅓⅔]|\d{1,2}\/\d{1,2})\s?[a-z]{1,6}\.?$/i;
+const MEASURED = /^(?:\d{1,3}\s?[x×]\s?)?(?:\d{1,6}(?:[.,]\d{1,3})?\s?[½¼¾⅓⅔]?|[½¼¾⅓⅔]|\d{1,2}\/\d{1,2})\s?[a-z]{1,6}\.?$/i;
 
 /** Looked for first: most lines have neither strokes nor gaps. */
 const HAS_CELLS = /\t|\||\s\s|\s\/\s/;
 const PERCENT = /^\d[\d.,]*\s?%$/;
-const isMeasured = (cell: string): boolean => MEASURED.test(cell) && findUnit(cell.replace(/^[\d.,½¼¾⅓⅔\s]+/, '')) !== null;
+const isMeasured = (cell: string): boolean =>
+  MEASURED.test(cell) && findUnit(cell.replace(/^(?:\d{1,3}\s?[x×]\s?)?[\d.,½¼¾⅓⅔\s]+/, '')) !== null;
+/** "EG02", "VI-0412": by what a supplier knows it. */
+const CODE = /^[A-Z]{1,4}-?\d{1,6}$/;
 
 /** What heads a column: no ingredient and no component. */
 const HEAD_CELL =
-  /^(?:qty|quantity|quantities|units?|items?|prep(?:aration)?|ingredients?|amounts?|weights?|commodit(?:y|ies)|metric|imperial|us|cost|price|method|procedure|process|directions|instructions|time|times|activity|activities|stage|notes?|details?|step|product|yield|baker[’']?s?\s?%|%|✓|grams?|ml|no\.?|cut|form|code|tick|weighed|remarks?|comments?|min(?:ute)?s?|what to do)$/i;
+  /^(?:qty|quantity|quantities|units?|items?|prep(?:aration)?|ingredients?|amounts?|weights?|commodit(?:y|ies)|metric|imperial|us|cost|price|method|procedure|process|directions|instructions|time|times|activity|activities|stage|notes?|details?|step|product|yield|baker[’']?s?\s?%|%|✓|grams?|ml|no\.?|cut|form|code|tick|weighed|remarks?|comments?|min(?:ute)?s?|what to do|(?:supplier|product|item|stock)?\s?codes?|suppliers?|sku|allergens?|lot|batch(?: no\.?)?)$/i;
 
 /** "fennel / 4 heads / wedges": strokes between the cells; "250 g / 9 oz butter" and "1 / 2 cup" are none. */
 const SLASHED = /^\s*\p{L}[^/\d]{1,40}\s\/\s(?:about\s)?[\d½¼¾⅓⅔][^/]{0,14}(?:\s\/\s|$)/u;
@@ -163,7 +166,8 @@ export function fromCells(raw: string, columns: Columns | null = null): string |
           : cells[at]!;
   const used = new Set(unitBehind ? [place, place + 1] : [place]);
   const left = cells.filter(
-    (cell, index) => cell && !used.has(index) && !PERCENT.test(cell) && !(NUMBER.test(cell) && (columnUnit || together >= 0)),
+    (cell, index) =>
+      cell && !used.has(index) && !PERCENT.test(cell) && !CODE.test(cell) && !(NUMBER.test(cell) && (columnUnit || together >= 0)),
   );
   if (columns?.portions) return [`${amount} ${left.find((cell) => /\p{L}{2}/u.test(cell) && !isMeasured(cell)) ?? ''}`].join('');
   // The same amount in another system, in a column of its own.

@@ -28,11 +28,11 @@ function headedIn(written: string): readonly [all: string, heading: string] | nu
 const LEADS = /\b(?:get|buy|shopping|ingredients?|you|need|needs|want|take|takes|use|bag|box|list|provides?|bring)\b/i;
 /** Headings that are about something else than what goes in. */
 const NOT_FOOD =
-  /^(?:allergens?|contains|equipment|tools?|utensils|method|notes?|tips?|serves|portions?|yield|to serve with|drinks?|wine|keeps?|storage|time|prep|cook|oven|season|rev|ref|dish|recipe|title)\b/i;
+  /^(?:product|style|item|name|allergens?|contains|equipment|tools?|utensils|method|notes?|tips?|serves|portions?|yield|to serve with|drinks?|wine|keeps?|storage|time|prep|cook|oven|season|rev|ref|dish|recipe|title)\b/i;
 const BULLETS = /\s*[•·|]\s*/;
 /** A word that says how, and belongs to what stands before it: "butter, softened", "leeks, finely sliced". */
 const SAYS_HOW =
-  /^(?:(?:very|finely|thinly|coarsely|roughly|freshly|lightly|well)\s+)*\p{Ll}+(?:ed|cut|torn|ground|peeled|skinless|boneless|whole|raw)\b/u;
+  /^(?:juice|zest)(?:\s(?:and|&)\s(?:juice|zest))?$|^(?:(?:very|finely|thinly|coarsely|roughly|freshly|lightly|well)\s+)*\p{Ll}+(?:ed|cut|torn|ground|peeled|skinless|boneless|whole|raw)\b/u;
 
 const bare = (part: string): string =>
   part
@@ -81,6 +81,8 @@ function eachOf(text: string, book: FactBook): InlineList | null {
     after: '',
   };
 }
+
+const OLD_LIST = /^(?:take|get)\s+((?:an?|one|two|three|half|\d)\b[^.;]{3,80}(?:;[^.;]{3,80}){2,20})\.\s*(.*)$/i;
 
 /** Cut at commas and at "and" that stand outside brackets and before another amount or food. */
 function cutAtCommas(text: string, book: FactBook): string[] {
@@ -153,7 +155,8 @@ const NEXT_LIST = /\s*(?:,|;|\band\b)\s*(?:and\s+)?for\s+the\s+(\p{L}[\p{L} ]{1,
  */
 export function listInside(raw: string, book: FactBook = SHIPPED_BOOK): { readonly before: string; readonly row: InlineList } | null {
   if (raw.length < 60 || raw.length > LONGEST) return null;
-  const sentences = raw.trim().split(/(?<=[.!?])\s+(?=\p{Lu})/u);
+  // "… is really easy, you want a whole lemon": a sentence goes on to the list.
+  const sentences = raw.trim().split(/(?<=[.!?])\s+(?=\p{Lu})|,\s+(?=you (?:want|need|take)\s)/u);
   for (let at = 1; at < sentences.length; at += 1) {
     const row = isTold(sentences[at]!) ? null : inlineList(sentences.slice(at).join(' '), book);
     if (row && (row.lines.length >= 2 || row.heading)) return { before: sentences.slice(0, at).join(' '), row };
@@ -176,6 +179,12 @@ export function inlineList(raw: string, book: FactBook = SHIPPED_BOOK): InlineLi
     .replace(/\s+/g, ' ')
     .trim()
     .replace(/^[-*•]\s+/, '');
+  // "Take one pound of butter, beaten to a cream; one pound of sugar; eight eggs. Mix …": as old books list.
+  const old = OLD_LIST.exec(whole);
+  if (old) {
+    const lines = old[1]!.split(/\s*;\s*(?:and\s+)?/).filter(Boolean);
+    if (lines.every((line) => isAmount(line, book))) return { lead: '', heading: '', lines, after: old[2]!.trim() };
+  }
   const each = eachOf(whole, book);
   if (each) return each;
   const next = NEXT_LIST.exec(whole);
@@ -203,7 +212,8 @@ export function inlineList(raw: string, book: FactBook = SHIPPED_BOOK): InlineLi
   const bullets = body.split(BULLETS).filter(Boolean);
   const byBullets = bullets.length >= 3;
   // A list in a sentence ends where the sentence does; bullets go on to the end of the line.
-  const end = byBullets ? -1 : body.search(/(?<=\p{L}{2}|\))[.!]\s+(?=\p{Lu})/u);
+  // Where nothing is written large, any letter begins a sentence.
+  const end = byBullets ? -1 : body.search(/\p{Lu}/u.test(body) ? /(?<=\p{L}{2}|\))[.!]\s+(?=\p{Lu})/u : /(?<=\p{L}{3})[.!]\s+(?=\p{L})/u);
   const listed = (end < 0 ? body : body.slice(0, end)).replace(/[.]$/, '');
   let after = told?.after ?? (end < 0 ? '' : body.slice(end + 1).trim());
   const sums = listed.split(/\s+\+\s+/);
@@ -245,6 +255,8 @@ export function inlineList(raw: string, book: FactBook = SHIPPED_BOOK): InlineLi
     lines.every((line) => isAmount(line, book) || named(line)) &&
     !/[.!]$/.test(end < 0 ? body : listed);
   if (!isList && !isNamed && !areFoods) return null;
+  // What leads to a list stands before it: see `listInside`.
+  if (lines.some((line) => /^you (?:want|need|take)\s/i.test(line))) return null;
   // "warm water 60 ml" is no order.
   if (lines.some((line) => (isTold(line) && !AMOUNT_LAST.test(line)) || line.length > 160)) return null;
   // "dressing: 4 tbsp oil, …" heads what follows, in small letters too.

@@ -73,8 +73,10 @@ export function likeTitle(
     /^(?:dish|recipe(?:\s+\d{1,2})?|title|name of (?:the )?dish|product|menu item|item|(?:dish|recipe) name|name of recipe)\s*:\s*\p{L}/iu.test(
       bare,
     )
-  )
+  ) {
     like.title += 14;
+    like.line -= 10;
+  }
   // A name right above what the dish gives.
   if (headLike && next !== null && !marked && (yieldSaid(next.slice(0, 80))?.left ?? 9) === 0) like.title += 5;
   if ((bare.match(/,/g)?.length ?? 0) >= 3) like.title -= 4;

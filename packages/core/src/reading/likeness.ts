@@ -148,12 +148,17 @@ function likeComponent(
     before,
     next,
     first,
+    overIndented,
     blankBefore,
     blankAfter,
     manner: { mostlySmall },
   }: Seen,
   like: Likeness,
 ): void {
+  if (overIndented) {
+    like.component += 9;
+    like.line -= 8;
+  }
   if (FOR_THE.test(plain) && !amount) like.component += 6;
   if (TO_PLATE.test(bare)) like.component += 8;
   if (PART.test(bare)) like.component += 7;
@@ -367,6 +372,8 @@ function likeMore(
     // A figure broken off its line: "cook / for another 15 min", "Mix dry / ingredients. Stir …"
     if (like.more > 3) like.more += 1;
     if (said && said.left < 4) like.more -= 12;
+    // "shallots 600" under a heading goes on with nothing.
+    if (food && words <= 4 && /\p{L}\s\d{1,4}$/u.test(bare)) like.more -= 8;
   } else like.more -= 20;
 }
 

@@ -35,7 +35,7 @@ export const PAGE_BEHIND = /\s+page \d{1,3}(?: of \d{1,3})?$/i;
 export const LABELLED =
   /^(?:dish|recipe(?:\s+\d{1,2})?|title|name of (?:the )?dish|product|menu item|item|(?:dish|recipe) name|name of recipe|name)\s*:\s*\p{L}/iu;
 const YIELD_BEHIND =
-  /(?:\s+[–—-]|,)\s+\d{1,3}\s+(?:portions?|ptns?|covers?|servings?|people|pax)\s*$|\s+[–—-]\s+\d{1,3}\s+(?:small|large|medium|pieces?|pcs)\s*$|\s*[,;([–—-]*\s*\b(?:serves|makes|feeds|for|yields?|covers)\s+[^()[\]]{1,40}[)\]]?\s*$|\s*[([]\s*(?:[^()[\]]{1,30},\s*)?\d{1,3}\s+(?:portions?|ptns?|covers?|servings?|people|pers(?:ons?)?\.?|pax)\s*[)\]]\s*$/i;
+  /(?:\s+[–—-]|,)\s+\d{1,3}\s+(?:portions?|ptns?|covers?|servings?|people|pax)\s*$|\s+[–—-]\s+\d{1,3}\s+(?:small|large|medium|pieces?|pcs)\s*$|,\s+\d[\d.,]*\s?(?:kg|g|ml|l|litres?)\s+batch\s*$|\s*[,;([–—-]*\s*\b(?:serves|makes|feeds|for|yields?|covers)\s+[^()[\]]{1,40}[)\]]?\s*$|\s*[([]\s*(?:[^()[\]]{1,30},\s*)?\d{1,3}\s+(?:portions?|ptns?|covers?|servings?|people|pers(?:ons?)?\.?|pax)\s*[)\]]\s*$/i;
 
 /** The title without signs, and what stands in it of how much there is: "Warm lentils (serves 6)", "Sorrel sauce (yield 600 ml)". */
 export function titleOf(text: string): { readonly title: string; readonly portions: number | null; readonly gives: Amount | null } {
@@ -49,6 +49,7 @@ export function titleOf(text: string): { readonly title: string; readonly portio
     .replace(/^\d{1,2}\.\d{1,2}\s+(?=\p{Lu}\p{Ll})/u, '')
     .replace(/^table\s+\d{1,3}(?:\.\d{1,2})?\s*[:.–-]?\s+(?=\p{L})/iu, '')
     .replace(/^subject\s*:\s*(?:(?:re|fwd?|aw|wg)\s*:\s*)*/i, '')
+    .replace(/^practical\s+\d{1,2}\s*[:.–-]\s+(?=\p{L})/iu, '')
     .replace(/^recipe\s+(?:no\.?\s*)?\d{1,3}(?:\.\d{1,2})?\s*[:.–-]?\s+(?=\p{L})/iu, '')
     .replace(/(?<=\p{L}{3})\s+[|·]\s.*$/u, '')
     .replace(/\s*\((?:per|for each|each)\s+(?:pair|group|team|student|bench|station)(?:\s+of\s+\w+)?\)\s*$/i, '')
@@ -101,7 +102,7 @@ export function portionsAmong(text: string): number | null {
   );
   if (eaters) return yieldSaid(`for ${eaters[1]!} people`)?.portions ?? null;
   const said =
-    /(?:^|[.!;,|]\s|→\s?)(cuts into\s\d{1,3}\s\p{L}+|(?:enough for|serves|feeds)\s[^.,;]{1,30}|makes\s\d{1,3}\s(?:servings?|portions?)|for\s\d{1,3}\s(?:people|persons?|portions?|servings?))/iu.exec(
+    /(?:^|[.!;,|]\s|→\s?)(?:that[’']s\s|this is\s)?(cuts into\s\d{1,3}\s\p{L}+|(?:enough for|serves|feeds)\s[^.,;]{1,30}|makes\s\d{1,3}\s(?:servings?|portions?)|for\s\d{1,3}\s(?:people|persons?|portions?|servings?))/iu.exec(
       text.slice(-80),
     );
   return said ? (yieldSaid(said[1]!)?.portions ?? null) : null;

@@ -152,11 +152,21 @@ export function readRecipe(text: string, options: ReadRecipeOptions | FactBook =
 /** "Yield: 10 covers          Station: Pasta": two things said in one line of a card's head. */
 const LABELLED_PAIR = /^(\s*\p{Lu}[\p{L} /]{1,24}:\s?\S.{0,60}?)\s{3,}(\p{Lu}[\p{L} /]{1,24}:\s?\S.*)$/u;
 
+const KEYED_ROW =
+  /^\s*\|?\s*(dish|recipe|product|portions?|serves|covers|yield|makes|station|section|chef|author|date|course|time|allergens?)\s*[|\t]\s*([^|\t]{1,80}?)\s*(?:[|\t]\s*)*$/i;
+const TO_MAKE = /^(TO (?:MAKE|DRESS|PREPARE|BAKE|STEW|PICKLE|PRESERVE)\s[^.]{3,50})\.\s*[–—-]\s*(\p{Lu}.{20,})$/u;
+
 /** The most lists that are looked for in one paragraph. */
 const MOST_ROWS = 4;
 
 /** A line of the text, taken apart where lists of ingredients stand in it. */
 function partsOfLine(raw: string, book: FactBook, rows = 0): readonly { readonly raw: string; readonly as?: Role }[] {
+  // "| Portions | 12 | |": a word and what is said to it, in a table of their own.
+  const keyed = raw.length < LONGEST_NAME ? KEYED_ROW.exec(raw) : null;
+  if (keyed) return [{ raw: `${keyed[1]!}: ${keyed[2]!}` }];
+  // "TO MAKE A SEED CAKE. – Take one pound …": as old books begin.
+  const old = TO_MAKE.exec(raw);
+  if (old && rows === 0) return [{ raw: old[1]!, as: 'title' }, ...partsOfLine(old[2]!, book, 1)];
   const row = inlineList(raw, book);
   const inside = row || rows >= MOST_ROWS ? null : listInside(raw, book);
   const found = row ?? inside?.row ?? null;

@@ -10,6 +10,7 @@ import {
   BETWEEN_COMMAS,
   BULLET,
   CIRCLED,
+  COMPONENT_WORDS,
   COUNT_BEHIND,
   IN_BRACKETS_BEHIND,
   LETTERED,
@@ -96,11 +97,17 @@ export interface Seen {
   readonly before: string | null;
   readonly next: string | null;
   readonly first: boolean;
+  /** What is measured below it stands further in: it heads that. */
+  readonly overIndented: boolean;
   readonly blankBefore: boolean;
   readonly blankAfter: boolean;
   readonly manner: Manner;
   readonly box: boolean;
 }
+
+/** "Dough (gives 1.1 kg)"; of what is made by its name, "Dough (6 x 900 g)" too. */
+const GIVEN = /\((?:gives?|yields?|makes?|serves|feeds|for|about)\b[^)]*\)/i;
+const SIZES_GIVEN = /\((?:(?:gives?|yields?|makes?|serves|feeds|for|about)\b[^)]*|\d{1,3}\s?[x×]\s?\d{1,4}\s?(?:g|kg|ml))\)/i;
 
 /** Whether a time or a heat is named shows within so many letters. */
 const SEEN = 160;
@@ -174,7 +181,7 @@ export function seenAt(lines: readonly LineToSee[], at: number, manner: Manner, 
       TIMES_BEHIND.test(bare) ||
       BETWEEN_COMMAS.test(bare) ||
       (IN_BRACKETS_BEHIND.test(bare) && /\p{Ll}{2}.*\(/u.test(bare)) ||
-      AMOUNT_BEHIND.test(` ${asLine.replace(/\((?:gives?|yields?|makes?|serves|feeds|for|about)\b[^)]*\)/i, '')}`) ||
+      AMOUNT_BEHIND.test(` ${asLine.replace(COMPONENT_WORDS.test(bare) ? SIZES_GIVEN : GIVEN, '')}`) ||
       (COUNT_BEHIND.test(asLine) && book.read(asLine.slice(0, 60)).found.length > 0));
   const food = words <= 14 && book.read(asLine.slice(0, 120)).found.length > 0;
   const sentence = /[.!?…]["”’)]?$/.test(bare) && words >= 5;
@@ -243,6 +250,7 @@ export function seenAt(lines: readonly LineToSee[], at: number, manner: Manner, 
     before,
     next,
     first: at === 0,
+    overIndented: /^\S/.test(raw) && !measured && /^\s+\S.*\d/.test(lines[at + 1]?.raw ?? '') && !isTold(next!) && words <= 7,
     blankBefore,
     blankAfter,
     manner,

@@ -62,7 +62,9 @@ export function isShorthand(count: string, item: string, book: FactBook): boolea
   const one = book.find(item)?.gramsOfOne.find(({ unit, size }) => unit === 'each' && size === '')?.grams;
   const small = one === undefined || exact(one).compare(5) < 0;
   const isSingular = !/s$/i.test(item) && (one === undefined || exact(one).compare(100) < 0);
-  return isSingular || (many.compare(50) >= 0 && small);
+  // 600 shallots weigh 18 kg: grams, likelier.
+  const heavy = one !== undefined && many.mul(exact(one)).compare(10_000) > 0 && many.compare(100) >= 0;
+  return isSingular || heavy || (many.compare(50) >= 0 && small);
 }
 
 /** "3 mm dice", "2 cm cubes": how large it is cut, and nothing else. */

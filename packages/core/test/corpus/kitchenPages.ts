@@ -1236,4 +1236,151 @@ INGREDIENTS                      METHOD
     components: [['', ['2 white cabbages', '1 kg carrots', '2 bunch spring onion', '600 g mayo', '200 g yog', '4 tbsp cider vin']]],
     steps: 1,
   },
+  {
+    manner: 'a specification in a table of words and values',
+    text: `| RECIPE SPECIFICATION | | |
+| Dish | Cod with brown shrimp-free butter and samphire | |
+| Portions | 12 | |
+| Ingredient | Qty | Prep |
+| Cod loin | 12 x 150 g | trimmed |
+| Unsalted butter | 300 g | browned |
+| Capers | 60 g | rinsed |
+| Samphire | 400 g | picked, blanched |
+| Lemon | 3 | segments |
+| Charlotte potatoes | 1.5 kg | boiled, skin on |
+
+Method
+1 Salt the cod 20 minutes, rinse, dry.
+2 Roast at 150 °C to a core of 50 °C, rest 3 minutes.
+3 Brown the butter, add capers and lemon.`,
+    title: 'Cod with brown shrimp-free butter and samphire',
+    portions: 12,
+    components: [['', ['12 Cod loin', '300 g Unsalted butter', '60 g Capers', '400 g Samphire', '3 Lemon', '1.5 kg Charlotte potatoes']]],
+    steps: 3,
+  },
+  {
+    manner: 'a practical with what school provides',
+    text: `Name: ____________   Group: ______
+Practical 4 – Vegetable samosas
+Makes 12
+You will need to bring:
+• 1 onion
+• 2 potatoes (medium)
+• 100g frozen peas
+• 1 tbsp oil
+School will provide:
+• 1 packet filo pastry
+• 1 tsp curry powder
+• salt
+Equipment: frying pan, saucepan, pastry brush, baking tray
+Order of work
+1. Dice the onion and potato.
+2. Boil potato for 8 mins. 
+3. Fry onion, add spice, peas and potato.
+4. Cut filo in strips, fill, fold into triangles, brush with oil.
+5. Bake 200C 15 mins.
+Evaluation: What would you change? ___________`,
+    title: 'Vegetable samosas',
+    portions: 12,
+    components: [['', ['1 onion', '2 potatoes', '100 g frozen peas', '1 tbsp oil', '1 packet filo pastry', '1 tsp curry powder', 'salt']]],
+    steps: 5,
+  },
+  {
+    manner: 'a baker’s week with a feed',
+    text: `Tues – Rye sours
+Feed: 50 starter / 150 rye / 150 water 28°
+Dough (6 x 900g)
+Rye T130 2.4 kg
+Strong white 600 g
+Water 2.1 L @ 32
+Sour 350
+Salt 60
+Molasses 120
+Caraway 15
+Mix slow 8. Bulk 45. Scale 900. Tins, 90 final. 250 falling to 200, 55 min. Rest till Wed.`,
+    title: 'Tues – Rye sours',
+    portions: null,
+    components: [
+      ['Feed', ['50 starter', '150 rye', '150 water 28°']],
+      ['Dough', ['2.4 kg Rye T130', '600 g Strong white', '2.1 l Water', '350 Sour', '60 Salt', '120 Molasses', '15 Caraway']],
+    ],
+    steps: 1,
+  },
+  {
+    manner: 'told into a phone',
+    text: `ok so the dressing is really easy, you want a whole lemon, juice and zest, a heaped teaspoon of dijon, 2 tablespoons of honey, about 150 mls of olive oil and a good pinch of salt. shake it in a jar. that's enough for about 10 salads`,
+    title: 'ok so the dressing is really easy',
+    portions: 10,
+    components: [['', ['1 lemon', '1 tsp dijon', '2 tbsp honey', '150 ml olive oil', '1 pinch salt']]],
+    steps: 1,
+  },
+  {
+    manner: 'a very old book',
+    text: `TO MAKE A SEED CAKE. – Take one pound of butter, beaten to a cream; one pound of fine sugar; eight eggs, well beaten; a pound and a quarter of flour; an ounce of caraway seeds; and a glass of brandy. Mix all together, and bake it in a slow oven an hour and a half.`,
+    title: 'TO MAKE A SEED CAKE',
+    portions: null,
+    components: [['', ['1 lb butter', '1 lb fine sugar', '8 eggs', '1.25 lb flour', '1 oz caraway seeds', '1 glass of brandy']]],
+    steps: 1,
+  },
+  {
+    manner: 'a list of preparation with lines set in',
+    text: `PREP – SAT
+Pickled shallots (1 L jar)
+ shallots 600
+ white wine vin 300ml
+ water 200ml
+ sugar 100
+ salt 12
+ star anise 2
+Bring liquor to boil, pour over, cool, lid.
+Herb yoghurt (2 L)
+ yog 1.6kg
+ dill 1 bch
+ mint 1 bch
+ lemon 2, zest/juice
+ garlic 2 cl
+Chop, fold, season. 3 day life.`,
+    title: 'PREP – SAT',
+    portions: null,
+    components: [
+      ['Pickled shallots', ['600 shallots', '300 ml white wine vin', '200 ml water', '100 sugar', '12 salt', '2 star anise']],
+      ['Herb yoghurt', ['1.6 kg yog', '1 bunch dill', '1 bunch mint', '2 lemon', '2 clove garlic']],
+    ],
+    steps: 2,
+  },
+  {
+    manner: 'a procedure with codes of suppliers',
+    text: `SOP 12 Rev C                             Page 1 of 2
+Product: Chicken-free Caesar dressing, 5 L batch
+Ingredients                 Weight (g)   Supplier code
+Pasteurised yolk            400          EG02
+Dijon mustard               150          MU01
+White wine vinegar          300          VI04
+Garlic puree                 60          GA01
+Anchovy paste               120          FI03
+Rapeseed oil               3600          OI01
+Parmesan, grated            350          CH07
+CCP1: keep below 5 °C
+Procedure
+1. Blend yolk, mustard, vinegar, garlic and anchovy 1 min.
+2. Add oil in a thin stream over 6 min.
+3. Fold in parmesan. Label, date, chill. Shelf life 5 days.`,
+    title: 'Chicken-free Caesar dressing',
+    portions: null,
+    components: [
+      [
+        '',
+        [
+          '400 g Pasteurised yolk',
+          '150 g Dijon mustard',
+          '300 g White wine vinegar',
+          '60 g Garlic puree',
+          '120 g Anchovy paste',
+          '3600 g Rapeseed oil',
+          '350 g Parmesan',
+        ],
+      ],
+    ],
+    steps: 3,
+  },
 ];

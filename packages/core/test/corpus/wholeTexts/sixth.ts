@@ -101,7 +101,7 @@ aside | Bo
   {
     manner: 'a class workbook with blanks to fill, a word bank and numbered method',
     marked: `
-title | Practical 7: Savoury scones
+title | Savoury scones
 aside | Name: ______________  Group: ____
 aside | Word bank: rub in, bind, glaze, sieve
 yield | Makes 8 => portions 8
