@@ -15,7 +15,7 @@ export interface RuleNotice {
 }
 
 const IN_THE_ROOM =
-  /\b(?:room temperature|(?:on|from) the (?:counter|bench|side|worktop|(?:\w+ )?table|buffet|pass|work surface|terrace|lawn|stall)|outdoors|outside in the|in the (?:garden|sun|shade|yard)|(?:by|at|near) an? open window|(?:in|at) (?:a|the) (?:(?:warm|cool|dark|dry),? (?:and )?)+place|(?:in|on|to) (?:a|the) (?:(?:cool|dark|dry|store) ?)*(?:cupboard|pantry|larder|cellar|shelf|dry store|window ?sill)|(?:at|by|near|beside|next to) the (?:stove|range|hob|oven|window)|ambient|in the kitchen|unrefrigerated|out of the fridge|(?:leave|left|stand|sit|keep|kept|set) (?:them |it |all )?out)\b/i;
+  /\b(?:room temperature|(?:on|from) the (?:counter|bench|side|worktop|(?:\w+ )?table|buffet|pass|work surface|terrace|lawn|stall)|at the (?:counter|buffet|stall|bar)\b|outdoors|outside in the|in the (?:garden|sun|shade|yard)|(?:by|at|near) an? open window|(?:in|at) (?:a|the) (?:(?:warm|cool|dark|dry),? (?:and )?)+place|(?:in|on|to) (?:a|the) (?:(?:cool|dark|dry|store) ?)*(?:cupboard|pantry|larder|cellar|shelf|dry store|window ?sill)|(?:at|by|near|beside|next to) the (?:stove|range|hob|oven|window)|ambient|in the kitchen|unrefrigerated|out of the fridge|(?:leave|left|stand|sit|keep|kept|set) (?:them |it |all )?out)\b/i;
 const STANDS =
   /\b(?:(?:lay|lays|laid|put|display\w*) (?:them |it |all )?out|display|stand|leave|left|rest|sit|keep|kept|hold|held|cool|marinate|soak|set|infuse|prove|spread|serve|stor(?:e|ed|ing))\w*\b/i;
 /** What cools; a cool cupboard is a place. */
@@ -41,7 +41,7 @@ const OVERNIGHT = /\bover ?night|\bnext (?:day|morning)/i;
 const HOLDS = /\b(?:keep|hold|kept|held|stand|stands)\b/i;
 /** Food that is kept for later, which has a longest life; what cures, ripens or marinates is not meant. */
 const KEPT =
-  /\b(?:keeps?|kept|stored?|stores|lasts?|press(?:ed)?|refrigerat\w*|(?:in|into) the (?:fridge|refrigerator|cold room|walk[- ]in))\b/i;
+  /\b(?:keeps?|kept|(?:hold|held)(?= for (?:\w+ )?(?:days?|weeks?)\b)|stored?|stores|lasts?|press(?:ed)?|refrigerat\w*|(?:in|into) the (?:fridge|refrigerator|cold room|walk[- ]in))\b/i;
 const NOT_KEPT =
   /\b(?:freez\w*|frozen|cur(?:e|ed|ing)|brin(?:e|ed|ing)|marinat\w*|salt(?:ed|ing)?|hang|hung|ferment\w*|pickl\w*|dry|dried)\b/i;
 
@@ -118,6 +118,7 @@ export function dishRuleNotices(dish: DishContent, rules: LocalRules, book: Fact
   }
   const perishable = natures.some(({ nature }) => nature.perishable);
   const allKinds = new Set(natures.flatMap(({ nature }) => [...nature.kinds]));
+  const wetKinds = [...allKinds].some((kind) => FLESH.includes(kind) || kind === 'egg' || kind === 'milk');
   const allTold = [dish.title, ...linesOf(dish).map(({ written }) => written), ...dish.method.map(({ text }) => text)].join('. ');
   dish.method.forEach((step, index) => {
     const where = `Step ${index + 1}`;
@@ -181,6 +182,8 @@ export function dishRuleNotices(dish: DishContent, rules: LocalRules, book: Fact
         add(where, { code: 'plan.low-oxygen-nowhere', ...of('low-oxygen-holding') });
     }
     const cools = COOLS.test(text);
+    // Dried beans and grain may soak in the room before they are cooked.
+    const soaks = /\bsoak\w*/i.test(text) && !dish.method.slice(0, index).some((earlier) => COOKED.test(earlier.text)) && !wetKinds;
     const coolsFor = cools ? coolingTime(step) : null;
     const inRoom = IN_THE_ROOM.test(text);
     if (cools && inRoom) add(where, { code: 'plan.cools-in-the-room', ...of('cooling-first') });
@@ -188,6 +191,7 @@ export function dishRuleNotices(dish: DishContent, rules: LocalRules, book: Fact
       add(where, { code: 'plan.cools', ...of('cooling-total'), minutes: coolsFor });
     else if (
       inRoom &&
+      !soaks &&
       (STANDS.test(text) || !(COOKED.test(text) || MEANT_TO_STAND.test(text))) &&
       !COLD_PLACE.test(text.replace(IN_THE_ROOM, ''))
     ) {
@@ -237,7 +241,8 @@ function coolingTime(step: MethodStep): number | null {
 /** The temperature at which a step holds food: what stands behind its word for it, else the only one it names. */
 function heldAt({ text, celsius }: MethodStep): number | null {
   const [, value, unit] = /\b(?:keep|hold|kept|held|stands?)\b[^.;]{0,40}?\b(\d{2,3})\s*°\s*([cf])?/i.exec(text) ?? [];
-  if (value === undefined) return celsius;
+  // "Fry at 175 °C. Keep warm": the heat it is cooked at is not the one it is kept at.
+  if (value === undefined) return COOKED.test(text) ? null : celsius;
   return /f/i.test(unit ?? '') ? Math.round(((Number(value) - 32) * 5) / 9) : Number(value);
 }
 

@@ -207,7 +207,7 @@ export function natureOf(dish: DishContent, component: Component, book: FactBook
   const cooked =
     steps.some(({ text }) => COOKED.test(text) || WARM.test(text)) || /\b(?:cooked|boiled|roasted|braised)\b/i.test(wordsOf(component));
   const bread =
-    facts.some(({ allergens, name }) => allergens.includes('gluten') && /flour|dough|semolina/.test(name)) &&
+    facts.some(({ name }) => /flour|dough|semolina|ground almonds/.test(name)) &&
     steps.some(({ text }) => BAKED.test(text)) &&
     !filledAfter(steps);
   const perishing = facts.filter((fact) => !STABLE.has(fact.name));
@@ -242,7 +242,7 @@ export function natureOf(dish: DishContent, component: Component, book: FactBook
       // Herbs blended with oil, not a soup or a spread that has oil in it.
       (/\bblend\w*[^.]{0,40}\boil\b/i.test(told) && !facts.some(({ name }) => BULK.test(name))));
   const lowOxygen =
-    /\bvacuum|\bsous[- ]vide|\bsealed (?:bag|pouch|jar)|\breduced[- ]oxygen|\bbag(?:ged)? and seal|\bunder (?:(?:the|its|their|a layer of|melted) )*fat\b|\b(?:cover|seal)\w* (?:it |them )?(?:with|in|under) (?:(?:the|its|their|a layer of|melted) )*fat\b/i.test(
+    /\bvacuum|\bsous[- ]vide|\bsealed (?:bag|pouch|jar)|\breduced[- ]oxygen|\bbag(?:ged)? and seal|\bunder (?:(?:the|its|their|a layer of|melted) )*fat\b|\b(?:cover|seal)\w* (?:it |them )?(?:with|in|under) (?:(?:the|its|their|a layer of|melted|clarified) )*(?:fat|butter)\b/i.test(
       told,
     );
   const sprouts = /\bsprout(?:s|ed)\b|\balfalfa\b/i.test(wordsOf(component)) && !/brussels/i.test(wordsOf(component));
@@ -287,7 +287,7 @@ export const KEPT_LONG =
 export const DAY_BEFORE = /\b(?:the )?(?:day|night|evening) (?:before|ahead)\b|\bthe previous (?:day|night|evening)\b/i;
 
 export const REHEAT =
-  /\bre-?heat\w*|\bwarm(?:ed)? (?:it |them )?(?:through|again|up)\b|\bheat(?:ed)? (?:it |them )?(?:through|again)\b|\bbr(?:ing|ought) (?:it |them )?back (?:up )?to (?:temperature|heat|a? ?core|\d)|\bre-?warm\w*|\bregenerat\w*/i;
+  /\bre-?heat\w*|(?<!\b(?:keep|kept|hold|held|stay) (?:it |them )?)\bwarm(?:ed)? (?:it |them )?(?:through|again|up)\b|\bheat(?:ed)? (?:it |them )?(?:through|again)\b|\bbr(?:ing|ought) (?:it |them )?back (?:up )?to (?:temperature|heat|a? ?core|\d)|\bre-?warm\w*|\bregenerat\w*/i;
 
 const HERBS_AND_VEGETABLES =
   /garlic|basil|parsley|thyme|rosemary|sage|chives|tarragon|chervil|dill|mint|coriander|chilli|pepper$|tomato|onion|shallot|mushroom|aubergine|courgette|artichoke|lemon|ginger|herb|truffle|leek|celer|fennel|carrot|oregano|marjoram|savory|lovage|sorrel|horseradish/;

@@ -164,6 +164,9 @@ describe('local rules', () => {
     ['1. Braise for three hours and leave to rest for ten minutes.', []],
     ['1. Cook it.\n2. Cool in iced water, refrigerate until the next day.', []],
     ['1. Cook it.\n2. Keep it under the lamps for two and a half hours.', ['plan.held-warm']],
+    ['1. Cook it.\n2. Cool in a blast chiller and hold for five days.', ['plan.chilled']],
+    ['1. Fry at 175 °C. Keep warm up to three hours.', ['plan.held-warm']],
+    ['1. Bake it.\n2. Display at the counter.', ['plan.stands-untimed']],
     // An oven and a core in one step: each is what its words say.
     ['1. Cook it.\n2. Warm through at 120 °C until 58 °C in the centre.', ['plan.reheats']],
     ['1. Cook it.\n2. Reheat at 160 °C to a core of 78 °C.', []],
@@ -217,6 +220,8 @@ describe('local rules', () => {
     // No false alarm on dry goods, bread, fruit and sugar.
     'Loaf\nserves 8\n500 g bread flour\n7 g yeast\n10 g salt\n300 ml milk\nMethod\n1. Prove in a warm place for 3 hours.\n2. Bake at 220 °C for 40 minutes. Cool on a rack overnight.',
     'Kisses\nserves 20\n4 egg whites\n220 g sugar\nMethod\n1. Whisk and dry at 90 °C for 2 hours.\n2. Keep in the cupboard for two weeks.',
+    'Beans\nserves 8\n500 g white beans\nMethod\n1. Soak overnight at room temperature.\n2. Boil for an hour and serve.',
+    'Sponge\nserves 8\n200 g rice flour\n4 eggs\n200 g sugar\nMethod\n1. Bake.\n2. Keep in a tin for four days.',
     'Granola\nserves 8\n300 g oats\n100 g honey\nMethod\n1. Bake at 150 °C for 30 minutes.\n2. Leave on the bench for 3 hours.',
     'Fruit salad\nserves 4\n4 oranges\n2 apples\nMethod\n1. Cut, and leave at room temperature for 3 hours.',
     'Caramel\nserves 4\n200 g sugar\nMethod\n1. Cook to 170 °C.\n2. Leave on the bench overnight.',
@@ -243,6 +248,8 @@ describe('local rules', () => {
       ['raw-egg'],
     ],
     ['Plate\nserves 4\n8 figs\n8 slices dry-cured ham\nMethod\n1. Plate and serve.', []],
+    ['Potted\nserves 4\n400 g crab meat\n200 g butter\nMethod\n1. Mix and seal with melted butter.', ['low-oxygen']],
+    ['Balls\nserves 4\n500 g rice\nMethod\n1. Boil the rice.\n2. Fry. Keep warm up to an hour.', []],
     ['Truffle oil\nserves 4\n20 g truffle\n500 ml oil\nMethod\n1. Warm together and bottle.', ['under-oil']],
     ['Soup\nserves 4\n1 l milk\n500 g leeks\nMethod\n1. Simmer.\n2. Put the pot in the cold room overnight.', ['cooked-kept']],
     ['Rice\nserves 4\n400 g rice\nMethod\n1. Boil the rice.\n2. Leave until service the next evening.', ['cooked-kept']],
