@@ -17,9 +17,11 @@ export interface RuleNotice {
 const IN_THE_ROOM =
   /\b(?:room temperature|(?:on|from) the (?:counter|bench|side|worktop|(?:\w+ )?table|buffet|pass|work surface|terrace|lawn|stall)|at the (?:counter|buffet|stall|bar)\b|outdoors|outside in the|in the (?:garden|sun|shade|yard)|(?:by|at|near) an? open window|(?:in|at) (?:a|the) (?:(?:warm|cool|dark|dry),? (?:and )?)+place|(?:in|on|to) (?:a|the) (?:(?:cool|dark|dry|store) ?)*(?:cupboard|pantry|larder|cellar|shelf|dry store|window ?sill)|(?:at|by|near|beside|next to) the (?:stove|range|hob|oven|window)|ambient|in the kitchen|unrefrigerated|out of the fridge|(?:leave|left|stand|sit|keep|kept|set) (?:them |it |all )?out)\b/i;
 const STANDS =
-  /\b(?:(?:lay|lays|laid|put|display\w*) (?:them |it |all )?out|display|stand|leave|left|rest|sit|keep|kept|hold|held|cool|marinate|soak|set|infuse|prove|spread|serve|stor(?:e|ed|ing))\w*\b/i;
+  /\b(?:(?:lay|lays|laid|put|display\w*) (?:them |it |all )?out|display|stand|leave|left|rest|sit|keep|kept|hold|held|cool|marinate|soak|set|infuse|prove|spread|serve|drain|hang|stor(?:e|ed|ing))\w*\b/i;
 /** What cools; a cool cupboard is a place. */
 const COOLS = /\bcool(?:s|ed|ing)?\b(?!,?(?: and)? (?:(?:dark|dry),? )*(?:place|cupboard|pantry|larder|cellar|shelf|room|store))/i;
+/** Left to cool in what it was cooked in, which stands in the room. */
+const COOLS_IN_POT = /\bcool\w*\b[^.;]{0,30}\bin (?:the|its|their) (?:(?:stock|cooking) ?)?(?:pot|pan|water|liquor|liquid)\b/i;
 /** Cooked by a heat that is round the food: its core gets no hotter. */
 const COOKED_IN =
   /\b(?:sous[- ]vide|(?:water )?bath|bags?|pouch(?:es)?|circulator|cook\w*|poach\w*|confit\w*|steam\w*|roast\w*|bak(?:e|ed|ing)|simmer\w*|brais\w*)\b/i;
@@ -186,7 +188,8 @@ export function dishRuleNotices(dish: DishContent, rules: LocalRules, book: Fact
     const soaks = /\bsoak\w*/i.test(text) && !dish.method.slice(0, index).some((earlier) => COOKED.test(earlier.text)) && !wetKinds;
     const coolsFor = cools ? coolingTime(step) : null;
     const inRoom = IN_THE_ROOM.test(text);
-    if (cools && inRoom) add(where, { code: 'plan.cools-in-the-room', ...of('cooling-first') });
+    const inPot = COOLS_IN_POT.test(text) && !COLD_PLACE.test(text);
+    if (cools && (inRoom || inPot)) add(where, { code: 'plan.cools-in-the-room', ...of('cooling-first') });
     else if (coolsFor !== null && coolsFor > ruleValue('cooling-total', rules))
       add(where, { code: 'plan.cools', ...of('cooling-total'), minutes: coolsFor });
     else if (

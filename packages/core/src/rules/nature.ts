@@ -173,6 +173,8 @@ function filledAfter(steps: readonly MethodStep[]): boolean {
   const baked = steps.findLastIndex(({ text }) => BAKED.test(text));
   return steps.slice(baked + 1).some(({ text }) => COLD_FILLING.test(text));
 }
+/** Set with egg and milk in a case of pastry: no bread, though it has flour in it. */
+const CUSTARDY = /\b(?:quiches?|tarts?|tartlets?|flans?|custards?|clafoutis|cheesecakes?|gratins?|pies?)\b/i;
 const COLD_FILLING =
   /\b(?:fill|pipe|top|layer|sandwich|spread|split)\w*\b[^.;]{0,40}\b(?:cream|custard|mousse|mascarpone|curd|ricotta|chantilly)\b/i;
 
@@ -209,7 +211,8 @@ export function natureOf(dish: DishContent, component: Component, book: FactBook
   const bread =
     facts.some(({ name }) => /flour|dough|semolina|ground almonds/.test(name)) &&
     steps.some(({ text }) => BAKED.test(text)) &&
-    !filledAfter(steps);
+    !filledAfter(steps) &&
+    !(CUSTARDY.test(told) && facts.some(({ kinds, name }) => kinds.includes('milk') && !STABLE.has(name)));
   const perishing = facts.filter((fact) => !STABLE.has(fact.name));
   const flesh = perishing.some((fact) => fact.kinds.some((kind) => FLESH.includes(kind)));
   const milk = perishing.some((fact) => fact.kinds.includes('milk') && fact.name !== 'butter');
