@@ -99,9 +99,12 @@ const CURED_TO_KEEP = /\b(?:(?:dry|air|salt)[- ])?cured (?=(?:ham|sausage|meats|
 /** What is made of flesh, or of what is round it, and is no piece of it any more. */
 const NO_PIECE =
   /\b(?:stock|broth|bouillon|fond|demi[- ]glace|jus|gelatine|roe|caviar|paste|sauce|essence|ink|fat|lard|suet|dripping|skins?|bones?)\b/i;
+const MADE_OF = /\b(?:stock|broth|dashi|sauce|paste|essence)\b/i;
 const BAKED = /\b(?:bake|baked|baking|oven)\b/i;
+/** "Serve it raw"; what is bought or frozen raw is cooked all the same. */
+const SERVED_RAW = /\b(?:serv\w*|eat\w*|eaten|leave|left|slic\w*|dic\w*|open\w*|top)\b[^.;]{0,40}\braw\b/i;
 const RAW =
-  /\b(?:raw|ceviche|tartare|carpaccio|sashimi|crudo|gravlax|cure[ds]?|curing|lightly (?:cooked|cured|seared|smoked)|just set|barely|rare|pink|tataki|cold[- ]smok\w+)\b/i;
+  /\b(?:ceviche|tartare|carpaccio|sashimi|crudo|gravlax|cure[ds]?|curing|lightly (?:cooked|cured|seared|smoked)|just set|barely|rare|pink|tataki|cold[- ]smok\w+)\b/i;
 const matched = (component: Component, book: FactBook) =>
   component.lines.flatMap((line) => (line.componentId ? [] : book.read(line.item).found.map(({ fact }) => ({ line, fact }))));
 
@@ -270,13 +273,27 @@ export function natureOf(dish: DishContent, component: Component, book: FactBook
   )
     hazards.push('cooked-kept');
   if (hasEgg && ((!hotEgg && !bread) || whiskedAfter(steps))) hazards.push('raw-egg');
-  if (flesh && (RAW.test(told) || component.allowance || eatenRaw(dish, component, book))) hazards.push('raw-fish-or-meat');
+  if (
+    flesh &&
+    (RAW.test(told) ||
+      SERVED_RAW.test(told) ||
+      /\braw\b/i.test(`${title} ${component.name}`) ||
+      component.allowance ||
+      eatenRaw(dish, component, book))
+  )
+    hazards.push('raw-fish-or-meat');
   if (underOil) hazards.push('under-oil');
   if (sprouts || melon) hazards.push('sprouts-or-cut-melon');
   if (lowOxygen) hazards.push('low-oxygen');
-  if (steps.some(({ text }) => REHEAT.test(text))) hazards.push('reheated');
+  const cookedBefore = (index: number) => steps.slice(0, index).some(({ text }) => COOKED.test(text));
+  if (steps.some(({ text }, index) => REHEAT.test(text) && (cookedBefore(index) || !/\bwarm\w* (?:it |them )?(?:to|up)\b/i.test(text))))
+    hazards.push('reheated');
   const raw = found.some(
-    ({ fact, line }) => perishing.includes(fact) && fact.kinds.some((kind) => FLESH.includes(kind)) && !READY.test(lineWords(line)),
+    ({ fact, line }) =>
+      perishing.includes(fact) &&
+      fact.kinds.some((kind) => FLESH.includes(kind)) &&
+      !READY.test(lineWords(line)) &&
+      !MADE_OF.test(fact.name),
   );
   if (raw && (cooked || steps.some((step) => COOKS_FLESH.test(step.text) || heatsThrough(step)))) hazards.push('raw-to-cook');
   return { kinds, perishable, told, hazards };
@@ -284,13 +301,13 @@ export function natureOf(dish: DishContent, component: Component, book: FactBook
 
 /** Kept over a night or for days, as steps say it. */
 export const KEPT_LONG =
-  /\b(?:keep|kept|keeps|store[sd]?|hold|held|leave|left|refrigerat\w*|chill\w*|fridge|cold room|walk[- ]in|larder|cellar|last[s]?)\b[^.;]{0,50}\b(?:over ?night|(?:\d{1,2}|one|two|three|four|five|six|seven|a few|several|an?|some) (?:days?|weeks?)|(?:un)?til (?:tomorrow|(?:[\p{L}]+ ){0,2}the (?:next|following) (?:day|morning|evening|afternoon)|the day after))\b/iu;
+  /\b(?:keep|kept|keeps|store[sd]?|hold|held|leave|left|refrigerat\w*|chill\w*|fridge|cold room|walk[- ]in|larder|cellar|last[s]?)\b[^.;]{0,50}\b(?:over ?night|(?:\d{1,2}|one|two|three|four|five|six|seven|a few|several|an?|some) (?:days?|weeks?)|(?:(?:un)?til|for) (?:tomorrow|(?:[\p{L}]+ ){0,2}the (?:next|following) (?:day|morning|evening|afternoon)|the day after))\b/iu;
 
 /** Done so long before that it lies over a night. */
 export const DAY_BEFORE = /\b(?:the )?(?:day|night|evening) (?:before|ahead)\b|\bthe previous (?:day|night|evening)\b/i;
 
 export const REHEAT =
-  /\bre-?heat\w*|(?<!\b(?:keep|kept|hold|held|stay) (?:it |them )?)\bwarm(?:ed)? (?:it |them )?(?:through|again|up)\b|\bheat(?:ed)? (?:it |them )?(?:through|again)\b|\bbr(?:ing|ought) (?:it |them )?back (?:up )?to (?:temperature|heat|a? ?core|\d)|\bre-?warm\w*|\bregenerat\w*/i;
+  /\bre-?heat\w*|(?<!\b(?:keep|kept|hold|held|stay) (?:it |them )?)\bwarm(?:ed)? (?:it |them )?(?:through|again|up|to(?= \d{2,3}\s?°))\b|\bheat(?:ed)? (?:it |them )?(?:through|again)\b|\bbr(?:ing|ought) (?:it |them )?back (?:up )?to (?:temperature|heat|a? ?core|\d)|\bre-?warm\w*|\bregenerat\w*/i;
 
 const HERBS_AND_VEGETABLES =
   /garlic|basil|parsley|thyme|rosemary|sage|chives|tarragon|chervil|dill|mint|coriander|chilli|pepper$|tomato|onion|shallot|mushroom|aubergine|courgette|artichoke|lemon|ginger|herb|truffle|leek|celer|fennel|carrot|oregano|marjoram|savory|lovage|sorrel|horseradish/;

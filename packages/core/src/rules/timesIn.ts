@@ -7,7 +7,7 @@ import { timesIn } from '../quantity';
  * @example minutesNamed('for 1½ hours') // [90]
  */
 export const minutesNamed = (text: string): readonly number[] =>
-  timesIn(text.replace(/\bwithin the hour\b/gi, 'within 1 hour'))
+  timesIn(text.replace(/\bwithin the hour\b/gi, 'within 1 hour').replace(/\bfor the week\b/gi, 'for 7 days'))
     .map(({ most }) => most)
     .sort((a, b) => a - b);
 
