@@ -15,9 +15,11 @@ export interface RuleNotice {
 }
 
 const IN_THE_ROOM =
-  /\b(?:room temperature|(?:on|from) the (?:counter|bench|side|worktop|(?:\w+ )?table|buffet|pass|work surface|terrace|lawn|stall)|at the (?:counter|buffet|stall|bar)\b|outdoors|outside in the|in the (?:garden|sun|shade|yard)|(?:by|at|near) an? open window|(?:in|at) (?:a|the) (?:(?:warm|cool|dark|dry),? (?:and )?)+place|(?:in|on|to) (?:a|the) (?:(?:cool|dark|dry|store) ?)*(?:cupboard|pantry|larder|cellar|shelf|dry store|window ?sill)|(?:at|by|near|beside|next to) the (?:stove|range|hob|oven|window)|ambient|in the kitchen|unrefrigerated|out of the fridge|(?:leave|left|stand|sit|keep|kept|set) (?:them |it |all )?out)\b/i;
+  /\b(?:room temperature|(?:on|from) the (?:counter|bench|side|worktop|(?:\w+ )?table|buffet|pass|work surface|terrace|lawn|stall)|at the (?:counter|buffet|stall|bar)\b|outdoors|outside in the|in the (?:garden|sun|shade|yard)|(?:by|at|near) an? open window|(?:in|at) (?:a|the) (?:(?:warm|cool|dark|dry),? (?:and )?)+place|(?:in|on|to) (?:a|the) (?:(?:cool|dark|dry|store) ?)*(?:cupboard|pantry|larder|cellar|shelf|dry store|window ?sill)|(?:at|by|near|beside|next to) the (?:stove|range|hob|oven|window)|ambient|in the kitchen|unrefrigerated|out of the fridge|(?:leave|left|stand|sit|keep|kept|set) (?:them |it |all )?out(?=\s+(?:for|until|till|overnight|all|at|on|in|to|from|while|during)\b|[.,;]|$))(?!\w)/i;
 const STANDS =
   /\b(?:(?:lay|lays|laid|put|display\w*) (?:them |it |all )?out|display|stand|leave|left|rest|sit|keep|kept|hold|held|cool|marinate|soak|set|infuse|prove|spread|serve|drain|hang|stor(?:e|ed|ing))\w*\b/i;
+const DRY_GOODS =
+  /\b(?:beans?|peas|chickpeas|lentils|pulses|rice|grains?|barley|wheat|oats?|nuts|almonds|cashews|raisins|prunes|apricots|seeds)\b/i;
 /** What cools; a cool cupboard is a place. */
 const COOLS = /\bcool(?:s|ed|ing)?\b(?!,?(?: and)? (?:(?:dark|dry),? )*(?:place|cupboard|pantry|larder|cellar|shelf|room|store))/i;
 /** Left to cool in what it was cooked in, which stands in the room. */
@@ -118,7 +120,7 @@ export function dishRuleNotices(dish: DishContent, rules: LocalRules, book: Fact
       if (stand.kind === 'below') for (const kind of kinds) if (FLESH.includes(kind)) excused.add(kind);
     }
   }
-  const perishable = natures.some(({ nature }) => nature.perishable);
+  const perishableAt = ({ perishable, from }: Nature, index: number) => perishable && (from === null || dish.method.indexOf(from) <= index);
   const allKinds = new Set(natures.flatMap(({ nature }) => [...nature.kinds]));
   const wetKinds = [...allKinds].some((kind) => FLESH.includes(kind) || kind === 'egg' || kind === 'milk');
   const allTold = [dish.title, ...linesOf(dish).map(({ written }) => written), ...dish.method.map(({ text }) => text)].join('. ');
@@ -172,8 +174,8 @@ export function dishRuleNotices(dish: DishContent, rules: LocalRules, book: Fact
       )
         add(where, { code: 'plan.round-it', ...of(found.rule), celsius, food: found.food });
     }
-    if (!perishable) return;
-    const keeper = natures.find(({ component, nature }) => nature.perishable && stepsOf(dish, component).includes(step));
+    if (!natures.some(({ nature }) => perishableAt(nature, index))) return;
+    const keeper = natures.find(({ component, nature }) => perishableAt(nature, index) && stepsOf(dish, component).includes(step));
     if (keeper && time !== null && KEPT.test(text) && !NOT_KEPT.test(text) && (!IN_THE_ROOM.test(text) || COLD_PLACE.test(text))) {
       const { code, rule } = lifeOf(keeper.nature);
       if (time > ruleValue(rule, rules) * 60) add(where, { code, ...of(rule), hours: time / 60 });
@@ -185,7 +187,11 @@ export function dishRuleNotices(dish: DishContent, rules: LocalRules, book: Fact
     }
     const cools = COOLS.test(text);
     // Dried beans and grain may soak in the room before they are cooked.
-    const soaks = /\bsoak\w*/i.test(text) && !dish.method.slice(0, index).some((earlier) => COOKED.test(earlier.text)) && !wetKinds;
+    const soaks =
+      /\bsoak\w*/i.test(text) &&
+      !dish.method.slice(0, index).some((earlier) => COOKED.test(earlier.text)) &&
+      (DRY_GOODS.test(text) || !wetKinds) &&
+      !/\b(?:milk|cream|eggs?)\b/i.test(text);
     const coolsFor = cools ? coolingTime(step) : null;
     const inRoom = IN_THE_ROOM.test(text);
     const inPot = COOLS_IN_POT.test(text) && !COLD_PLACE.test(text);

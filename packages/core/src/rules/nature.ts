@@ -1,3 +1,4 @@
+import { exact } from '../exact';
 import { linesOf, type Component, type DishContent, type IngredientLine, type MethodStep } from '../dish/types';
 import { SHIPPED_BOOK, type FactBook, type FoodKind } from '../ingredients';
 
@@ -102,7 +103,8 @@ const NO_PIECE =
 const MADE_OF = /\b(?:stock|broth|dashi|sauce|paste|essence)\b/i;
 const BAKED = /\b(?:bake|baked|baking|oven)\b/i;
 /** "Serve it raw"; what is bought or frozen raw is cooked all the same. */
-const SERVED_RAW = /\b(?:serv\w*|eat\w*|eaten|leave|left|slic\w*|dic\w*|open\w*|top)\b[^.;]{0,40}\braw\b/i;
+const SERVED_RAW =
+  /\b(?:serv(?:e|ed|ing)|eat(?:en)?|leave|left|slice[ds]?|dice[ds]?|open(?:ed)?)\s+(?:(?:it|them|the\s+\p{L}+(?:\s+\p{L}+)?)\s+)?raw\b(?!\s+(?!with|on|and|at|in|over|as)\p{L}{3,})/iu;
 const RAW =
   /\b(?:ceviche|tartare|carpaccio|sashimi|crudo|gravlax|cure[ds]?|curing|lightly (?:cooked|cured|seared|smoked)|just set|barely|rare|pink|tataki|cold[- ]smok\w+)\b/i;
 const matched = (component: Component, book: FactBook) =>
@@ -171,11 +173,21 @@ function eatenRaw(dish: DishContent, component: Component, book: FactBook): bool
   });
 }
 
-/** Whether what is baked gets a filling or a top that is not baked: cream in a puff keeps as cream does. */
-function filledAfter(steps: readonly MethodStep[]): boolean {
+/** The step in which what is baked gets a filling or a top that is not baked: from there on it keeps as cream does. */
+function filledAfter(steps: readonly MethodStep[]): MethodStep | null {
   const baked = steps.findLastIndex(({ text }) => BAKED.test(text));
-  return steps.slice(baked + 1).some(({ text }) => COLD_FILLING.test(text));
+  return steps.slice(baked + 1).find(({ text }) => COLD_FILLING.test(text)) ?? null;
 }
+
+/** Milk and cream for the flour, above which what is baked sets like a custard or a sauce, and is no bread. Our own. */
+const WETTER = 1.6;
+const MEASURES: Readonly<Partial<Record<string, number>>> = { g: 1, kg: 1000, ml: 1, cl: 10, dl: 100, l: 1000 };
+
+/** Grams or millilitres of the ingredients of one sort, as far as they are measured so. */
+const measuredOf = (found: ReturnType<typeof matched>, is: (fact: (typeof found)[number]['fact']) => boolean): number =>
+  found
+    .filter(({ fact }) => is(fact))
+    .reduce((all, { line: { amount } }) => all + (amount ? exact(amount.max).valueOf() * (MEASURES[amount.unit] ?? 0) : 0), 0);
 /** Set with egg and milk in a case of pastry: no bread, though it has flour in it. */
 const CUSTARDY = /\b(?:quiches?|tarts?|tartlets?|flans?|custards?|clafoutis|cheesecakes?|gratins?|pies?)\b/i;
 const COLD_FILLING =
@@ -197,6 +209,8 @@ export interface Nature {
   readonly kinds: ReadonlySet<FoodKind>;
   /** It has to be kept hot or cold. */
   readonly perishable: boolean;
+  /** The step from which on it has to be, where what is baked keeps until it is filled. */
+  readonly from: MethodStep | null;
   readonly told: string;
   readonly hazards: readonly DishHazard[];
 }
@@ -214,8 +228,12 @@ export function natureOf(dish: DishContent, component: Component, book: FactBook
   const bread =
     facts.some(({ name }) => /flour|dough|semolina|ground almonds/.test(name)) &&
     steps.some(({ text }) => BAKED.test(text)) &&
-    !filledAfter(steps) &&
-    !(CUSTARDY.test(told) && facts.some(({ kinds, name }) => kinds.includes('milk') && !STABLE.has(name)));
+    !(CUSTARDY.test(told) && facts.some(({ kinds, name }) => kinds.includes('milk') && !STABLE.has(name))) &&
+    measuredOf(found, ({ kinds, liquid }) => liquid && kinds.includes('milk')) <=
+      WETTER * measuredOf(found, ({ name }) => /flour|dough|semolina/.test(name));
+  const from = bread ? filledAfter(steps) : null;
+  // Bread and cake keep until they are filled.
+  const baked = bread && from === null;
   const perishing = facts.filter((fact) => !STABLE.has(fact.name));
   const flesh = perishing.some((fact) => fact.kinds.some((kind) => FLESH.includes(kind)));
   const milk = perishing.some((fact) => fact.kinds.includes('milk') && fact.name !== 'butter');
@@ -264,7 +282,7 @@ export function natureOf(dish: DishContent, component: Component, book: FactBook
         (celsius !== null && celsius >= SETS_EGG && heats !== 'surface' && heats !== 'sugar')),
   );
   const perishable =
-    flesh || (lowOxygen && cooked) || (eggOrMilk && !bread) || (starch && !bread) || madeWet || underOil || sprouts || melon;
+    flesh || (lowOxygen && cooked) || (eggOrMilk && !baked) || (starch && !baked) || madeWet || underOil || sprouts || melon;
   const hazards: DishHazard[] = [];
   if (
     perishable &&
@@ -272,12 +290,12 @@ export function natureOf(dish: DishContent, component: Component, book: FactBook
     (component.keeps.length > 0 || steps.some(({ text }) => KEPT_LONG.test(text) || (COOKED.test(text) && DAY_BEFORE.test(text))))
   )
     hazards.push('cooked-kept');
-  if (hasEgg && ((!hotEgg && !bread) || whiskedAfter(steps))) hazards.push('raw-egg');
+  if (hasEgg && ((!hotEgg && !baked) || whiskedAfter(steps))) hazards.push('raw-egg');
   if (
     flesh &&
     (RAW.test(told) ||
       SERVED_RAW.test(told) ||
-      /\braw\b/i.test(`${title} ${component.name}`) ||
+      /^raw\b/i.test(component.name || title) ||
       component.allowance ||
       eatenRaw(dish, component, book))
   )
@@ -296,7 +314,7 @@ export function natureOf(dish: DishContent, component: Component, book: FactBook
       !MADE_OF.test(fact.name),
   );
   if (raw && (cooked || steps.some((step) => COOKS_FLESH.test(step.text) || heatsThrough(step)))) hazards.push('raw-to-cook');
-  return { kinds, perishable, told, hazards };
+  return { kinds, perishable, from, told, hazards };
 }
 
 /** Kept over a night or for days, as steps say it. */

@@ -1,11 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import {
   allowanceFor,
-  checkCooling,
   checkCore,
   checkRuleValue,
-  coolingLog,
-  curveOf,
   dishHazards,
   dishRuleNotices,
   minutesNamed,
@@ -205,6 +202,15 @@ describe('local rules', () => {
       '1. Bake the quiche.\n2. Leave on the windowsill until the next class.',
       ['plan.stands-untimed'],
     ],
+    [
+      'a scone',
+      '500 g flour\n200 ml milk\n200 ml clotted cream',
+      '1. Bake. Cool overnight on a rack.\n2. Split and spread with cream.',
+      [],
+    ],
+    ['a bake', '70 g flour\n1 l milk\n1 kg courgettes', '1. Bake.\n2. Leave on the counter for five hours.', ['plan.stands']],
+    ['a cake', '300 g flour\n300 ml milk\n2 eggs', '1. Bake.\n2. Leave on the counter for five hours.', []],
+    ['what is left out', '8 egg yolks\n1 l milk', '1. Cook to 82 °C. Leave out the vanilla for some.', []],
     ['a cream bun', '500 g flour\n200 ml cream\n2 eggs', '1. Bake.\n2. Leave on the counter all day.', []],
     ['meringue', '4 egg whites\n220 g sugar', '1. Dry at 90 °C for 2 hours.\n2. Leave on the counter for five hours.', []],
   ] as const)('%s', (_, lines, steps, codes) => {
@@ -263,6 +269,10 @@ describe('local rules', () => {
     ['Potted\nserves 4\n400 g crab meat\n200 g butter\nMethod\n1. Mix and seal with melted butter.', ['low-oxygen']],
     ['Balls\nserves 4\n500 g rice\nMethod\n1. Boil the rice.\n2. Fry. Keep warm up to an hour.', []],
     ['Raw oysters\nserves 4\n12 oysters', ['raw-fish-or-meat']],
+    [
+      'Trout with raw fennel\nserves 4\n4 trout fillets\n1 fennel\nMethod\n1. Grill the trout, top with raw fennel.\n2. Serve with raw leaves.',
+      ['raw-to-cook'],
+    ],
     ['Fingers\nserves 4\n600 g pollock\nMethod\n1. Crumb, freeze raw.\n2. Fry to 72 °C inside.', ['raw-to-cook']],
     ['Kofta\nserves 4\n600 g raw turkey mince\nMethod\n1. Grill.', ['raw-to-cook']],
     ['Cups\nserves 4\n6 eggs\n600 ml dashi\nMethod\n1. Poach in cups for 15 minutes.', []],
@@ -368,58 +378,6 @@ describe('local rules', () => {
       'Duck: below the rule on purpose (whole muscle served pink). Judge its conditions, not its core: whole and uncut: not minced, filled, rolled, tied or needle-tenderised; seared all over outside, to a changed colour; those who eat it are told in writing; nobody at risk eats it; a separate making is cooked through for them.',
     ]);
     expect(servedBelow(dish)).toEqual([]);
-  });
-});
-
-describe('the log of what cools', () => {
-  const said = (readingId: string, food: string, time: string, celsius: number | null) => ({
-    body: { readingId, food, celsius },
-    at: `2026-11-13T${time}:00.000Z`,
-  });
-
-  it('keeps foods apart by name, readings in the order of their time, and what was said last of each', () => {
-    const log = coolingLog([
-      said('a', 'Vegetable stock', '10:50', 82),
-      said('b', 'Barley', '10:30', 74),
-      said('c', ' vegetable STOCK ', '13:25', 20),
-      said('d', 'Vegetable stock', '11:15', 58),
-      // Sent again by a device that had no answer: once. Mistyped, and taken back: not at all.
-      said('d', 'Vegetable stock', '11:15', 58),
-      said('e', 'Barley', '11:00', 310),
-      said('e', 'Barley', '11:00', null),
-    ]);
-    expect(log.map(({ food, readings }) => [food, readings.map(({ body }) => body.celsius)])).toEqual([
-      ['Barley', [74]],
-      ['Vegetable stock', [82, 58, 20]],
-    ]);
-    expect(curveOf(log[1]!)).toEqual([
-      { minutes: 0, celsius: 82 },
-      { minutes: 25, celsius: 58 },
-      { minutes: 155, celsius: 20 },
-    ]);
-  });
-
-  it('of two readings of one food at the same moment takes the one that was said later, so that a curve can always be judged', () => {
-    const log = coolingLog([said('a', 'Custard', '10:00', 80), said('b', 'Custard', '10:00', 79), said('c', 'Custard', '10:20', 41)]);
-    expect(curveOf(log[0]!)).toEqual([
-      { minutes: 0, celsius: 79 },
-      { minutes: 20, celsius: 41 },
-    ]);
-    // 79 to 41 in 20 minutes: at 57 at the latest after 20, not yet at 21.
-    expect(checkCooling(curveOf(log[0]!), {}).verdicts[0]).toMatchObject({ outcome: 'open' });
-    expect(coolingLog([])).toEqual([]);
-  });
-
-  it('is late on the cautious count where nobody read it in time', () => {
-    // 58 at 25 minutes, 20 at 155: at most 130 minutes, and nobody can say that it was more than none.
-    const curve = curveOf({
-      food: 'Stock',
-      readings: [said('a', 'Stock', '10:50', 82), said('b', 'Stock', '11:15', 58), said('c', 'Stock', '13:25', 20)],
-    });
-    expect(checkCooling(curve, {}).verdicts[0]).toMatchObject({
-      outcome: 'open',
-      said: { code: 'cooling.late', cautious: 130, kind: 0, limit: 120 },
-    });
   });
 });
 
