@@ -105,7 +105,7 @@ export function toldRow(raw: string, columns: Columns | null): string | null {
   if (raw.length > 400 || !/\t|\|/.test(raw) || isFence(raw)) return null;
   const cells = cellsOf(raw);
   const at = cells.findIndex((cell) => isTold(cell));
-  if (at < 0 || at > 1 || (at === 1 && !/^\d{0,2}[.)]?$/.test(cells[0]!))) return null;
+  if (at < 0 || at > 1 || (at === 1 && !/^(?:\d{0,2}[.)]?|\d{1,2}[.:]\d{2}(?:\s?[-–]\s?\d{1,2}[.:]\d{2})?)$/.test(cells[0]!))) return null;
   return cells
     .slice(at)
     .filter(Boolean)

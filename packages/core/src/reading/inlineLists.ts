@@ -213,7 +213,13 @@ export function inlineList(raw: string, book: FactBook = SHIPPED_BOOK): InlineLi
   const byBullets = bullets.length >= 3;
   // A list in a sentence ends where the sentence does; bullets go on to the end of the line.
   // Where nothing is written large, any letter begins a sentence.
-  const end = byBullets ? -1 : body.search(/\p{Lu}/u.test(body) ? /(?<=\p{L}{2}|\))[.!]\s+(?=\p{Lu})/u : /(?<=\p{L}{3})[.!]\s+(?=\p{L})/u);
+  const end = byBullets
+    ? -1
+    : body.search(
+        /\p{Lu}/u.test(body)
+          ? /(?<=\p{L}{2}|\))[.!]\s+(?=\p{Lu})/u
+          : /(?<=\p{L}{3})(?<!\b(?:tbsp|tbs|tsp|lbs|pkts?|approx|med|lge|sml|inch|mins?|hrs?|deg))[.!]\s+(?=\p{L})/u,
+      );
   const listed = (end < 0 ? body : body.slice(0, end)).replace(/[.]$/, '');
   let after = told?.after ?? (end < 0 ? '' : body.slice(end + 1).trim());
   const sums = listed.split(/\s+\+\s+/);

@@ -154,6 +154,8 @@ const LABELLED_PAIR = /^(\s*\p{Lu}[\p{L} /]{1,24}:\s?\S.{0,60}?)\s{3,}(\p{Lu}[\p
 
 const KEYED_ROW =
   /^\s*\|?\s*(dish|recipe|product|portions?|serves|covers|yield|makes|station|section|chef|author|date|course|time|allergens?)\s*[|\t]\s*([^|\t]{1,80}?)\s*(?:[|\t]\s*)*$/i;
+const HEADS_A_COLUMN =
+  /^(?:qty|quantit(?:y|ies)|amounts?|weights?|units?|items?|ingredients?|method|activit(?:y|ies)|step|what to do|notes?|portions?|cost|price|time)$/i;
 const TO_MAKE = /^(TO (?:MAKE|DRESS|PREPARE|BAKE|STEW|PICKLE|PRESERVE)\s[^.]{3,50})\.\s*[–—-]\s*(\p{Lu}.{20,})$/u;
 
 /** The most lists that are looked for in one paragraph. */
@@ -163,7 +165,7 @@ const MOST_ROWS = 4;
 function partsOfLine(raw: string, book: FactBook, rows = 0): readonly { readonly raw: string; readonly as?: Role }[] {
   // "| Portions | 12 | |": a word and what is said to it, in a table of their own.
   const keyed = raw.length < LONGEST_NAME ? KEYED_ROW.exec(raw) : null;
-  if (keyed) return [{ raw: `${keyed[1]!}: ${keyed[2]!}` }];
+  if (keyed && !isTableHead(raw) && !HEADS_A_COLUMN.test(keyed[2]!)) return [{ raw: `${keyed[1]!}: ${keyed[2]!}` }];
   // "TO MAKE A SEED CAKE. – Take one pound …": as old books begin.
   const old = TO_MAKE.exec(raw);
   if (old && rows === 0) return [{ raw: old[1]!, as: 'title' }, ...partsOfLine(old[2]!, book, 1)];

@@ -165,7 +165,7 @@ export function seenAt(lines: readonly LineToSee[], at: number, manner: Manner, 
     /^[*_][^*_]{2,60}[*_](?:\s*\([^()]*\))?:?$/.test(short) ||
     /^__[^_]+__:?$/.test(short);
   // "PEA VELOUTE (yield 1.5 l)": what stands in brackets is said of it.
-  const unbracketed = bare.replace(/\s*\([^)]*\)$/, '');
+  const unbracketed = bare.replace(/\s*\((?:gives?|yields?|makes?|serves|feeds|per|for)\b[^)]*\)$/i, '');
   const marked = heading || (CAPS.test(unbracketed) && /\p{L}{3}/u.test(unbracketed)) || /:$/.test(bare);
 
   const words = bare.split(' ').length;
@@ -180,7 +180,11 @@ export function seenAt(lines: readonly LineToSee[], at: number, manner: Manner, 
     (PART_OF.test(bare) ||
       TIMES_BEHIND.test(bare) ||
       BETWEEN_COMMAS.test(bare) ||
-      (IN_BRACKETS_BEHIND.test(bare) && /\p{Ll}{2}.*\(/u.test(bare)) ||
+      (IN_BRACKETS_BEHIND.test(bare) &&
+        (/\p{Ll}{2}.*\(/u.test(bare) ||
+          // "ONIONS (2)" in a list in capitals; "PART (2)" alone is a heading.
+          ([before, next].some((beside) => beside !== null && IN_BRACKETS_BEHIND.test(beside)) &&
+            book.read(bare.slice(0, 60)).found.length > 0))) ||
       AMOUNT_BEHIND.test(` ${asLine.replace(COMPONENT_WORDS.test(bare) ? SIZES_GIVEN : GIVEN, '')}`) ||
       (COUNT_BEHIND.test(asLine) && book.read(asLine.slice(0, 60)).found.length > 0));
   const food = words <= 14 && book.read(asLine.slice(0, 120)).found.length > 0;
