@@ -16,6 +16,9 @@ const CODE = /^[A-Z]{1,4}-?\d{1,6}$/;
 const HEAD_CELL =
   /^(?:qty|quantity|quantities|units?|items?|prep(?:aration)?|ingredients?|amounts?|weights?|commodit(?:y|ies)|metric|imperial|us|cost|price|method|procedure|process|directions|instructions|time|times|activity|activities|stage|notes?|details?|step|product|yield|baker[’']?s?\s?%|%|✓|grams?|ml|no\.?|cut|form|code|tick|weighed|remarks?|comments?|min(?:ute)?s?|what to do|(?:supplier|product|item|stock)?\s?codes?|suppliers?|sku|allergens?|lot|batch(?: no\.?)?)$/i;
 
+/** "thyme      few sprigs": an amount by eye in its cell. */
+const BY_EYE_CELL = /^(?:an?\s)?(few\s(?:sprigs|leaves|drops|stalks)|handful|pinch|knob|splash|dash|bunch|sprig)$/i;
+
 /** "fennel / 4 heads / wedges": strokes between the cells; "250 g / 9 oz butter" and "1 / 2 cup" are none. */
 const SLASHED = /^\s*\p{L}[^/\d]{1,40}\s\/\s(?:about\s)?[\d½¼¾⅓⅔][^/]{0,14}(?:\s\/\s|$)/u;
 
@@ -149,6 +152,8 @@ export function fromCells(raw: string, columns: Columns | null = null): string |
   const at = withUnit >= 0 && !apart ? -1 : bare;
   const together = at < 0 ? withUnit : -1;
   const place = at >= 0 ? at : together;
+  const eye = place < 0 && cells.length <= 3 ? cells.findIndex((cell) => BY_EYE_CELL.test(cell)) : -1;
+  if (eye === 1) return [`a ${BY_EYE_CELL.exec(cells[1]!)![1]!} ${cells[0]!}`, ...cells.slice(2).filter(Boolean)].join(', ');
   if (place < 0) return null;
   const counted = at >= 0 && /^(?:nos?|ea|each|pcs?|pieces?)\.?$/i.test(cells[at + 1] ?? '');
   const unitBehind = at >= 0 && (counted || findUnit(cells[at + 1] ?? '') !== null);

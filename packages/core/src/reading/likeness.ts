@@ -96,7 +96,7 @@ function likeLine(
 
 /** How much it looks like a step. */
 function likeStep(
-  { bare, alone, number, heading, words, amount, measured, behind, sentence, told, verbs, times, heats, nameLike, box }: Seen,
+  { bare, alone, number, heading, words, amount, measured, behind, sentence, told, verbs, times, heats, nameLike, box, before }: Seen,
   like: Likeness,
 ): void {
   if (told) like.step += nameLike ? 2.5 : behind && words <= 6 && !sentence ? 1 : 5;
@@ -107,6 +107,15 @@ function likeStep(
     like.step += 9;
     like.line -= 9;
     like.component -= 4;
+  }
+  // Under "To plate" stands what is done, be it a row of names.
+  if (
+    before !== null &&
+    /^(?:to plate|plating|plate up|pick ?-?up|assembly|build|dressing the plate)\b/i.test(before) &&
+    (bare.match(/,\s/g)?.length ?? 0) >= 2
+  ) {
+    like.step += 10;
+    like.line -= 8;
   }
   // "cherries on top", "lid on": where it goes, told without a verb.
   if (!amount && words <= 6 && /\b(?:on top|lid on|to the side|on the side|back in|straight in)[.!]?$/i.test(bare)) {
@@ -314,6 +323,7 @@ function likeAround(
 /** How much it looks as if it went on with the line before it. */
 function likeMore(
   {
+    raw,
     bare,
     bullet,
     number,
@@ -372,6 +382,8 @@ function likeMore(
     // A figure broken off its line: "cook / for another 15 min", "Mix dry / ingredients. Stir …"
     if (like.more > 3) like.more += 1;
     if (said && said.left < 4) like.more -= 12;
+    // A row of columns goes on with no other row.
+    if (/\S {3,}\S/.test(raw) && /\S {3,}\S/.test(before)) like.more -= 12;
     // "shallots 600" under a heading goes on with nothing.
     if (food && words <= 4 && /\p{L}\s\d{1,4}$/u.test(bare)) like.more -= 8;
   } else like.more -= 20;

@@ -94,6 +94,14 @@ export const portionsOfColumns = (text: string): number | null => {
   return columns ? Number(columns[1]) : null;
 };
 
+/** "RECIPE 0417 / 40 covers / rev 2", "Prep 10 min | Servings: 4": one of the things a line says. */
+export function portionsOfParts(text: string): number | null {
+  const parts = text.slice(0, LONGEST_NAME).split(/\s+[/|·•]\s+/);
+  if (parts.length < 2) return null;
+  const said = parts.map((part) => yieldSaid(part)).find((each) => each !== null && each.left === 0 && each.portions !== null);
+  return said?.portions ?? null;
+}
+
 /** "Mix just before eating. Enough for 4 as a side." */
 export function portionsAmong(text: string): number | null {
   // "For eight people I take …"
@@ -101,6 +109,9 @@ export function portionsAmong(text: string): number | null {
     text.slice(0, LONGEST_NAME),
   );
   if (eaters) return yieldSaid(`for ${eaters[1]!} people`)?.portions ?? null;
+  // "Serve in glasses. (6 persons)"
+  const bracket = /\((?:for\s|serves\s)?(\d{1,3})\s(?:persons?|people|servings?|portions?|covers)\)\s*$/i.exec(text.slice(-80));
+  if (bracket) return Number(bracket[1]) || null;
   const said =
     /(?:^|[.!;,|]\s|→\s?)(?:that[’']s\s|this is\s)?(cuts into\s\d{1,3}\s\p{L}+|(?:enough for|serves|feeds)\s[^.,;]{1,30}|makes\s\d{1,3}\s(?:servings?|portions?)|for\s\d{1,3}\s(?:people|persons?|portions?|servings?))/iu.exec(
       text.slice(-80),

@@ -144,6 +144,7 @@ function readAnew(written: string, book: FactBook): LineReading {
     text = figure + text.slice(scanned[1]!.length);
     doubts.push({ code: 'scanned', read: figure });
   }
+  text = text.replace(/^(\d{1,3}(?:\/\d)?)\s1b\b\.?(?=\s\p{L})/u, '$1 lb');
   const perPlate = take(
     /[,;]?\s*\b((?:per|on each|on a|for each|for every)\s+(?:plate|portion|person|head|serving|cover|guest|diner)|p\.?p\.?(?=\s*(?:$|,))|(?<=^\d{1,2}\s[^\d,]{2,30}\s)each(?=\s*$)|a (?:head|cover)(?=\s*$))(?:\b|$)/i,
   );

@@ -632,7 +632,7 @@ Questions
 2. Name two hazards when using a wok.
 Learner signature ____________`,
     title: '',
-    portions: null,
+    portions: 2,
     components: [
       [
         '',

@@ -430,4 +430,185 @@ To serve: warm carrots, dressing, toasted seeds.`,
     ],
     steps: 3,
   },
+  {
+    manner: 'a standard recipe by its number, with what lies on a plate',
+    text: `Braised lentils, roast squash-free carrots, labneh
+STD RECIPE 0417 / 40 covers / rev 2
+
+LENTILS
+Green lentils            2.4 kg
+Vegetable stock          6 l
+Bay                      4
+Carrot, brunoise         400 g
+Celery, brunoise         400 g
+Shallot, brunoise        400 g
+Olive oil                150 ml
+Sherry vinegar           120 ml
+1. Sweat the brunoise in oil, 8 min, no colour.
+2. Add lentils, bay and stock; simmer 25-30 min to tender.
+3. Season while hot with vinegar and salt.
+
+CARROTS
+Carrots, bunched         40 ea
+Cumin seed               20 g
+Rapeseed oil             200 ml
+1. Toss, roast 190C 25 min.
+
+LABNEH
+Greek yoghurt            3 kg
+Salt                     15 g
+1. Mix, hang 12 h chilled.
+
+TO PLATE
+Lentils 150 g, carrot, 50 g labneh, dill oil.`,
+    title: 'Braised lentils, roast squash-free carrots, labneh',
+    portions: 40,
+    components: [
+      [
+        'Lentils',
+        [
+          '2.4 kg Green lentils',
+          '6 l Vegetable stock',
+          '4 Bay',
+          '400 g Carrot',
+          '400 g Celery',
+          '400 g Shallot',
+          '150 ml Olive oil',
+          '120 ml Sherry vinegar',
+        ],
+      ],
+      ['Carrots', ['40 Carrots', '20 g Cumin seed', '200 ml Rapeseed oil']],
+      ['Labneh', ['3 kg Greek yoghurt', '15 g Salt']],
+      ['To plate', []],
+    ],
+    steps: 6,
+  },
+  {
+    manner: 'a family’s pudding in a row',
+    text: `Nan's rice pud
+Half a mug of pudding rice, 2 pints full-fat milk, 2 oz sugar, knob of butter, nutmeg.
+Bung it all in the dish, nutmeg on top, bottom oven (150) 2 hrs. Stir it twice in the first hour then leave be for a skin.
+Does 4, or your dad.`,
+    title: "Nan's rice pud",
+    portions: null,
+    components: [['', ['0.5 mug of pudding rice', '2 pint full-fat milk', '2 oz sugar', '1 knob butter', 'nutmeg']]],
+    steps: 2,
+  },
+  {
+    manner: 'a village book through a scanner',
+    text: `Page 112                          THE VILLAGE COOKERY BOOK
+GOOSEBERRY FOOL
+1 1b. gooseberries        4 oz. sugar
+2 tablespoonfuls water    1/2 pint cream
+Stew the goose-
+berries with the sugar and water
+until soft. Rub through a sieve. When cold,
+fold in the cream, lightly whipped. Serve in
+glasses.                              (6 persons)`,
+    title: 'GOOSEBERRY FOOL',
+    portions: null,
+    components: [['', ['1 lb gooseberries', '2 tbsp water', '4 oz sugar', '0.5 pint cream']]],
+    steps: 1,
+  },
+  {
+    manner: 'a page that scales itself',
+    text: `Skip to content
+Weeknight Peanut Noodles
+★★★★★ 4.8 from 126 reviews
+Prep Time: 10 mins | Cook Time: 10 mins | Servings: 4
+Scale 1x 2x 3x
+For the sauce
+1/4 cup peanut butter
+3 tablespoons soy sauce
+1 tablespoon rice vinegar
+2 teaspoons honey (or maple syrup)
+1 clove garlic, grated
+For the noodles
+8 ounces dried noodles
+2 cups shredded cabbage
+1 large carrot, julienned
+2 scallions, sliced, plus more for garnish
+Instructions
+Cook noodles according to package directions. Reserve 1/2 cup cooking water.
+Whisk all sauce ingredients until smooth.
+Toss noodles with sauce, cabbage and carrot, loosening with cooking water.
+Top with scallions.
+Notes
+Storage: keeps 3 days in the fridge.
+Did you make this recipe? Tag us!`,
+    title: 'Weeknight Peanut Noodles',
+    portions: 4,
+    components: [
+      ['Sauce', ['0.25 cup peanut butter', '3 tbsp soy sauce', '1 tbsp rice vinegar', '2 tsp honey', '1 clove garlic']],
+      ['Noodles', ['8 oz dried noodles', '2 cup cabbage', '1 carrot', '2 scallions']],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a session of an agency with tasks',
+    text: `City Skills Agency – Introduction to Bakery
+Session 5: Enriched doughs
+Aims: understand the effect of fat and sugar on fermentation
+Iced fingers (each learner makes 6)
+Strong flour 250 g
+Caster sugar 25 g
+Salt 4 g
+Fresh yeast 12 g
+Milk, tepid 140 ml
+Butter 40 g
+Egg 1
+Icing: icing sugar 150 g, water 2 tbsp
+Tasks
+1. Weigh and check (tutor to sign ____)
+2. Mix, knead 10 min, prove 1 hr
+3. Divide 75 g, shape, prove 30 min
+4. Bake 200 °C 9-10 min, cool, ice
+Questions
+Why does sugar slow the yeast down?`,
+    title: 'Iced fingers',
+    portions: 6,
+    components: [
+      ['', ['250 g Strong flour', '25 g Caster sugar', '4 g Salt', '12 g Fresh yeast', '140 ml Milk', '40 g Butter', '1 Egg']],
+      ['Icing', ['150 g icing sugar', '2 tbsp water']],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a mail with columns and amounts by eye',
+    text: `Hello chef,
+as requested the pickled mushroom recipe we do for the canapés:
+
+mushrooms, small    1kg
+cider vinegar       400ml
+water               200
+sugar               80
+salt                15
+thyme               few sprigs
+black pepper        10 grains
+garlic              3 cl
+
+Blanch the mushrooms 1 min. Bring the rest to the boil, pour over, cool. Ready next day, good for 2 weeks in the walk-in.
+Shout if the yield is off – I get 2 x 1 L jars.
+
+Best
+Tomas`,
+    title: '',
+    portions: null,
+    components: [
+      [
+        '',
+        [
+          '1 kg mushrooms',
+          '400 ml cider vinegar',
+          '200 water',
+          '80 sugar',
+          '15 salt',
+          '3 sprig thyme',
+          '10 grains of black pepper',
+          '3 clove garlic',
+        ],
+      ],
+    ],
+    steps: 1,
+  },
 ];
