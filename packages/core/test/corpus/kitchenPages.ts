@@ -1239,7 +1239,7 @@ INGREDIENTS                      METHOD
   {
     manner: 'a specification in a table of words and values',
     text: `| RECIPE SPECIFICATION | | |
-| Dish | Cod with brown shrimp-free butter and samphire | |
+| Dish | Cod with brown butter and samphire | |
 | Portions | 12 | |
 | Ingredient | Qty | Prep |
 | Cod loin | 12 x 150 g | trimmed |
@@ -1253,7 +1253,7 @@ Method
 1 Salt the cod 20 minutes, rinse, dry.
 2 Roast at 150 °C to a core of 50 °C, rest 3 minutes.
 3 Brown the butter, add capers and lemon.`,
-    title: 'Cod with brown shrimp-free butter and samphire',
+    title: 'Cod with brown butter and samphire',
     portions: 12,
     components: [['', ['12 Cod loin', '300 g Unsalted butter', '60 g Capers', '400 g Samphire', '3 Lemon', '1.5 kg Charlotte potatoes']]],
     steps: 3,
@@ -1351,7 +1351,7 @@ Chop, fold, season. 3 day life.`,
   {
     manner: 'a procedure with codes of suppliers',
     text: `SOP 12 Rev C                             Page 1 of 2
-Product: Chicken-free Caesar dressing, 5 L batch
+Product: Caesar dressing, 5 L batch
 Ingredients                 Weight (g)   Supplier code
 Pasteurised yolk            400          EG02
 Dijon mustard               150          MU01
@@ -1365,7 +1365,7 @@ Procedure
 1. Blend yolk, mustard, vinegar, garlic and anchovy 1 min.
 2. Add oil in a thin stream over 6 min.
 3. Fold in parmesan. Label, date, chill. Shelf life 5 days.`,
-    title: 'Chicken-free Caesar dressing',
+    title: 'Caesar dressing',
     portions: null,
     components: [
       [

@@ -432,7 +432,7 @@ To serve: warm carrots, dressing, toasted seeds.`,
   },
   {
     manner: 'a standard recipe by its number, with what lies on a plate',
-    text: `Braised lentils, roast squash-free carrots, labneh
+    text: `Braised lentils, roast carrots, labneh
 STD RECIPE 0417 / 40 covers / rev 2
 
 LENTILS
@@ -461,7 +461,7 @@ Salt                     15 g
 
 TO PLATE
 Lentils 150 g, carrot, 50 g labneh, dill oil.`,
-    title: 'Braised lentils, roast squash-free carrots, labneh',
+    title: 'Braised lentils, roast carrots, labneh',
     portions: 40,
     components: [
       [
