@@ -67,7 +67,8 @@ const EACH_OF =
 
 function eachOf(text: string, book: FactBook): InlineList | null {
   const [, amount = '', rest = ''] = EACH_OF.exec(text) ?? [];
-  const items = rest.split(/\s*,\s*(?:and\s+)?|\s+(?:and|&)\s+/).filter(Boolean);
+  const [, bareRest = rest, done = ''] = /^(.+?)(,\s+(?:(?:finely|roughly|freshly)\s)?\p{L}+(?:ed|torn|cut))$/u.exec(rest) ?? [];
+  const items = bareRest.split(/\s*,\s*(?:and\s+)?|\s+(?:and|&)\s+/).filter(Boolean);
   if (items.length < 2 || items.some((item) => item.split(' ').length > 4 || book.read(item).found.length === 0)) return null;
   const [, state = ''] = /^(ground|dried|fresh|chopped)\s/i.exec(items[0]!) ?? [];
   return {
@@ -76,7 +77,7 @@ function eachOf(text: string, book: FactBook): InlineList | null {
     lines: items.map((item) => {
       // "ground cumin, coriander": both are ground.
       const named = state && !item.includes(' ') ? `${state} ${item}` : item;
-      return `${/^[\d½¼¾]|^(?:an?|one|two|three|half)\s/i.test(amount) ? '' : '1 '}${amount} ${named}`;
+      return `${/^[\d½¼¾]|^(?:an?|one|two|three|half)\s/i.test(amount) ? '' : '1 '}${amount} ${named}${done}`;
     }),
     after: '',
   };
@@ -235,7 +236,7 @@ export function inlineList(raw: string, book: FactBook = SHIPPED_BOOK): InlineLi
   const lines: string[] = [];
   for (const part of parts.map((each) => bare(each.trim())).filter(Boolean)) {
     const own = isAmount(part, book) || (book.read(part.slice(0, 80)).found.length > 0 && !SAYS_HOW.test(part));
-    if (own || lines.length === 0) lines.push(part);
+    if (own || lines.length === 0) lines.push(...(eachOf(part, book)?.lines ?? [part]));
     else lines[lines.length - 1] += `, ${part}`;
   }
   const measured = lines.filter((line) => isAmount(line, book)).length;

@@ -56,6 +56,13 @@ export function likeTitle(
   if (like.yield > 3 && words <= 4) like.title -= 8;
   if (like.ingredients > 3 || like.method > 3) like.title -= 12;
   if (first) like.title += 2;
+  // "3. COURGETTE FRITTERS": a dish by its number in a book.
+  if (first && /^\d{1,2}[.)]\s+[^\p{Ll}]{5,60}$/u.test(bare) && words >= 2) {
+    like.title += 12;
+    like.line -= 10;
+  }
+  // "Broth bowl (x 50)"
+  if (headLike && /\p{L}\s+\([x×]\s?\d{1,4}\)$/iu.test(bare)) like.title += 12;
   // "Sorrel sauce (yield 600 ml)"
   if (first && /\p{L}\s*\((?:yields?|makes|gives|serves|feeds)\b[^()]*\)$/iu.test(bare)) like.title += 10;
   // "SPICY BEANS (feeds 4)": a dish feeds, a part of it is made.

@@ -108,6 +108,21 @@ function likeStep(
     like.line -= 9;
     like.component -= 4;
   }
+  // "noodles 4 min", "miso into the hot stock": told in a hurry.
+  if (
+    !measured &&
+    number === null &&
+    /^(?!prep|cook|total|time|takes|ready|active|hands|oven|resting|chill|standing)\p{L}[\p{L}\s]{2,30}\s\d{1,3}\s?(?:min|mins|minutes|hrs?|hours?|secs?)$/iu.test(
+      bare,
+    )
+  ) {
+    like.step += 7;
+    like.line -= 8;
+  }
+  if (!amount && words <= 10 && /\binto (?:the )?(?:hot |boiling |cold )?(?:stock|water|pan|pot|oven|bowl|oil|milk|syrup)\b/i.test(bare)) {
+    like.step += 6;
+    like.line -= 6;
+  }
   // Under "To plate" stands what is done, be it a row of names.
   if (
     before !== null &&

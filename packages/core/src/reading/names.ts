@@ -49,6 +49,7 @@ export function titleOf(text: string): { readonly title: string; readonly portio
     .replace(/^\d{1,2}\.\d{1,2}\s+(?=\p{Lu}\p{Ll})/u, '')
     .replace(/^table\s+\d{1,3}(?:\.\d{1,2})?\s*[:.–-]?\s+(?=\p{L})/iu, '')
     .replace(/^subject\s*:\s*(?:(?:re|fwd?|aw|wg)\s*:\s*)*/i, '')
+    .replace(/^\d{1,2}[.)]\s+(?=[^\p{Ll}]{5,}$)/u, '')
     .replace(/^practical\s+\d{1,2}\s*[:.–-]\s+(?=\p{L})/iu, '')
     .replace(/^recipe\s+(?:no\.?\s*)?\d{1,3}(?:\.\d{1,2})?\s*[:.–-]?\s+(?=\p{L})/iu, '')
     .replace(/(?<=\p{L}{3})\s+[|·]\s.*$/u, '')
@@ -58,6 +59,9 @@ export function titleOf(text: string): { readonly title: string; readonly portio
       '',
     )
     .trim();
+  // "Broth bowl (x 50)"
+  const times = /\s+\(?[x×]\s?(\d{1,4})\)?$/iu.exec(bare);
+  if (times && times.index > 2) return { title: bare.slice(0, times.index).trim(), portions: Number(times[1]) || null, gives: null };
   const tail = YIELD_BEHIND.exec(bare);
   const told = tail?.[0].replace(/^[\s,;([–—-]+|[)\]\s]+$/g, '').replace(/^[^()]{1,30},\s*(?=\d)/, '');
   const first = told === undefined ? null : yieldSaid(told);
@@ -113,7 +117,7 @@ export function portionsAmong(text: string): number | null {
   const bracket = /\((?:for\s|serves\s)?(\d{1,3})\s(?:persons?|people|servings?|portions?|covers)\)\s*$/i.exec(text.slice(-80));
   if (bracket) return Number(bracket[1]) || null;
   const said =
-    /(?:^|[.!;,|]\s|→\s?)(?:that[’']s\s|this is\s)?(cuts into\s\d{1,3}\s\p{L}+|(?:enough for|serves|feeds)\s[^.,;]{1,30}|makes\s\d{1,3}\s(?:servings?|portions?)|for\s\d{1,3}\s(?:people|persons?|portions?|servings?))/iu.exec(
+    /(?:^|[.!;,|]\s|→\s?)(?:that[’']s\s|this is\s)?(cuts into\s\d{1,3}\s\p{L}+|(?:enough for|serves|feeds)\s[^.,;]{1,30}|makes\s\d{1,3}\s(?:servings?|portions?)|for\s\d{1,3}(?:\s(?:people|persons?|portions?|servings?)|\.?\s*$))/iu.exec(
       text.slice(-80),
     );
   return said ? (yieldSaid(said[1]!)?.portions ?? null) : null;

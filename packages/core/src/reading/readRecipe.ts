@@ -354,7 +354,7 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
         break;
       case 'note': {
         // "Prep: 10 min   Cook: 5 min   Makes 1 jar"
-        portions ??= portionsOfAll(look.written) ?? portionsOfParts(look.written);
+        portions ??= portionsOfAll(look.written) ?? portionsOfParts(look.written) ?? portionsAmong(look.written);
         const told = method.length === 0 ? YIELD_AMONG.exec(look.written.slice(0, LONGEST_NAME)) : null;
         const read = told ? yieldSaid(told[0]) : null;
         if (read && read.left < 4) {

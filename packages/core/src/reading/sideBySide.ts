@@ -8,6 +8,10 @@ const GAP = /(?<=\S)\s{3,}(?=\S)/;
 const INDENTED = /^\s{12,}\S/;
 
 const isLine = (text: string, book: FactBook): boolean => {
+  if (
+    /^(?:an?\s)?(?:small\s|large\s|big\s|good\s)?(?:pinch|handful|bunch|knob|splash|dash|sprig|glug)\s(?:of\s)?\p{L}{3}/iu.test(text.trim())
+  )
+    return true;
   const read = readAmount(text.trim());
   return read !== null && /\p{L}{3}/u.test(read.rest) && (read.unitWritten || book.read(read.rest.slice(0, 60)).found.length > 0);
 };

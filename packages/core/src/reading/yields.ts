@@ -22,7 +22,7 @@ const EATERS =
 const PIECES =
   /^(?:(?:very\s+)?(?:small|large|big|medium|mini|little|generous|individual|good|fat|thin|thick)(?:\s+ones?)?\s*)?(?:pieces?|squares?|slices?|biscuits?|cookies?|crackers?|buns?|rolls?|muffins?|scones?|tarts?|tartlets?|cakes?|bars?|fingers?|balls?|pancakes?|pies|bowls?|glasses|cups?|ones?|tranches|items?|units?|samosas|pasties|parcels?|blinis?|shortbreads?)?\b/i;
 const NOTHING_MORE =
-  /^(?:\s*(?:as\s+(?:an?\s+)?[\p{L}\s]+|each|or so|approx(?:imately)?|about|ca|with\s+[\p{L}\s]+|in all|batch|to share|generously|(?:of|at|à|@|x|×)\s?\d+\s?(?:g|ml|cm)(?:\s+each)?|\([^)]*\)|[.,;:|/–-]))*\s*$/iu;
+  /^(?:\s*(?:as\s+(?:an?\s+)?[\p{L}\s]+|each|or so|approx(?:imately)?|about|ca|with\s+[\p{L}\s]+|in all|batch|per\s+(?:learner|student|pair|person|group|team)|to share|generously|(?:of|at|à|@|x|×)\s?\d+\s?(?:g|ml|cm)(?:\s+each)?|\([^)]*\)|[.,;:|/–-]))*\s*$/iu;
 
 /** "A bowl for four": what it is made in, and for how many. */
 const FOR_SO_MANY =
@@ -78,7 +78,7 @@ function partSaid(part: string, told: boolean): { portions: number | null; gives
   const pieces = PIECES.exec(counted.rest);
   const after = counted.rest.slice(pieces?.[0].length ?? 0);
   if (!told && !pieces?.[0]) return null;
-  const word = /^\s*(?!(?:as|at|of|x|à)\b)(?:[\p{L}]+)(?:\s+(?:tins?|trays?|moulds?|rings?|loaf|loaves))?/iu.exec(after);
+  const word = /^\s*(?!(?:as|at|of|x|à|per)\b)(?:[\p{L}]+)(?:\s+(?:tins?|trays?|moulds?|rings?|loaf|loaves))?/iu.exec(after);
   // "1 loaf (12 slices)", "1 tray 60 x 40 cm": what it is made in, in words.
   if (told && bracket) return { portions: Number(bracket[1]), gives: null, left: '' };
   return { portions: counted.count, gives: null, left: told && word ? after.slice(word[0].length) : after };

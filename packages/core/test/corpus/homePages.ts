@@ -1571,4 +1571,164 @@ Makes 6 small jars`,
     components: [['', ['1 tin caramel', '150 g digestives', '60 g butter', '3 banans', '300 ml double cream', 'choc to grate']]],
     steps: 1,
   },
+  {
+    manner: 'two lists under their headings, one begun by eye',
+    text: `BEETROOT & GOAT CURD TART
+Makes 1 x 28cm / 12 portions
+For the pastry:                    For the filling:
+300g plain flour                   500g cooked beetroot, diced
+150g butter, cubed                 300g goat curd
+1 egg yolk                         3 eggs
+40ml cold water                    200ml double cream
+pinch salt                         2 tsp thyme leaves
+Method:
+Rub butter into flour and salt. Bind with yolk and water. Rest 30 mins.
+Line tin, blind bake 180c 20 mins.
+Whisk eggs, cream and thyme. Scatter beetroot and curd, pour over.
+Bake 160c 35-40 mins until just set.`,
+    title: 'BEETROOT & GOAT CURD TART',
+    portions: 12,
+    components: [
+      ['Pastry', ['300 g plain flour', '150 g butter', '1 egg yolk', '40 ml cold water', '1 pinch salt']],
+      ['Filling', ['500 g beetroot', '300 g goat curd', '3 eggs', '200 ml double cream', '2 tsp thyme leaves']],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'from memory, with an excuse',
+    text: `Sorry for the delay!! Here it is, from memory:
+
+Flatbreads
+~ 2 cups of yoghurt flour mix (equal parts yoghurt & SR flour, so 250 + 250)
+big pinch of salt
+glug of oil
+
+Knead it 2 mins, leave it 20, cut into 6, roll thin, hot dry pan. Brush w garlic butter (50g butter, 1 clove).
+
+xx Dee`,
+    title: 'Flatbreads',
+    portions: null,
+    components: [['', ['2 cup yoghurt flour mix', '1 pinch salt', 'glug of oil']]],
+    steps: 1,
+  },
+  {
+    manner: 'a unit of a course with portions for each learner',
+    text: `Unit 203: Prepare and cook grains
+Task sheet
+Dish: Spelt risotto with greens        Portions: 2 per learner
+
+Commodity            Qty      Unit     ✓
+Pearled spelt        140      g
+Onion                60       g
+Garlic               1        clove
+White wine           50       ml
+Vegetable stock      500      ml
+Kale                 80       g
+Parmesan             30       g
+Butter               20       g
+
+Work plan
+10:00  Mise en place: dice onion, shred kale, grate cheese
+10:20  Sweat onion and garlic in half the butter
+10:25  Add spelt, toast 2 min; wine, reduce
+10:30  Stock a ladle at a time, 25 min
+10:55  Kale, 3 min; finish butter and cheese
+11:00  Plate and serve`,
+    title: 'Spelt risotto with greens',
+    portions: 2,
+    components: [
+      [
+        '',
+        [
+          '140 g Pearled spelt',
+          '60 g Onion',
+          '1 clove Garlic',
+          '50 ml White wine',
+          '500 ml Vegetable stock',
+          '80 g Kale',
+          '30 g Parmesan',
+          '20 g Butter',
+        ],
+      ],
+    ],
+    steps: 6,
+  },
+  {
+    manner: 'a jar of marmalade with circled steps',
+    text: `Makes: about 1.2kg (4 jars)   Keeps: 6 months   Time: 1 hr + standing
+
+SEVILLE-STYLE MARMALADE
+
+1kg bitter oranges
+2 litres water
+1.5kg preserving sugar
+2 lemons, juice only
+
+① Halve and squeeze the oranges. Tie pips and pith in muslin.
+② Shred the peel. Soak peel, juice, bag and water overnight.
+③ Simmer 1½–2 hrs until the peel is soft. Squeeze out the bag.
+④ Add sugar and lemon juice, dissolve, then boil hard to 104.5°C.
+⑤ Stand 15 mins; pot while hot.`,
+    title: 'SEVILLE-STYLE MARMALADE',
+    portions: 4,
+    components: [['', ['1 kg bitter oranges', '2 l water', '1.5 kg preserving sugar', '2 lemons']]],
+    steps: 5,
+  },
+  {
+    manner: 'a costing asked for in a hurry',
+    text: `hey can you do me the costing for this pls
+
+Miso noodle broth (x 50)
+15 l veg stock
+1.2 kg white miso
+600 ml soy
+7.5 kg noodles (150 ea)
+100 baby pak choi
+2.5 kg shiitake
+1 kg spring onions
+500 g toasted sesame
+
+miso + soy into hot stock off the boil
+noodles 4 min
+pak choi steam 2
+`,
+    title: 'Miso noodle broth',
+    portions: 50,
+    components: [
+      [
+        '',
+        [
+          '15 l veg stock',
+          '1.2 kg white miso',
+          '600 ml soy',
+          '7.5 kg noodles',
+          '100 pak choi',
+          '2.5 kg shiitake',
+          '1 kg spring onions',
+          '500 g sesame',
+        ],
+      ],
+    ],
+    steps: 3,
+  },
+  {
+    manner: 'a numbered recipe of a magazine in one paragraph',
+    text: `3. COURGETTE FRITTERS WITH MINT YOGURT
+
+Preparation: 15 minutes. Cooking: 10 minutes. For 4.
+
+3 medium courgettes (about 600 g), coarsely grated · 1 teaspoon salt · 100 g feta, crumbled · 2 eggs · 60 g flour · a handful each of mint and dill, chopped · oil for frying
+For the yogurt: 200 g thick yogurt · 1 garlic clove · juice of ½ lemon
+
+Salt the courgettes in a colander for 10 minutes, then wring them dry in a cloth. Mix with everything else. Fry spoonfuls in 1 cm of oil for 3 minutes a side. Drain. Stir the yogurt ingredients together and serve alongside.
+
+Variation: use grated carrot and cumin.`,
+    title: 'COURGETTE FRITTERS WITH MINT YOGURT',
+    portions: 4,
+    components: [
+      ['', ['3 courgettes', '1 tsp salt', '100 g feta', '2 eggs', '60 g flour', '1 handful mint', '1 handful dill', 'oil']],
+      ['Yogurt', ['200 g thick yogurt', '1 clove garlic', '0.5 lemon']],
+    ],
+    steps: 1,
+  },
 ];
