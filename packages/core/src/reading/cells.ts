@@ -1,5 +1,5 @@
 import { findUnit } from '../quantity';
-import { isTold } from '../verbs';
+import { isTold, verbsIn } from '../verbs';
 
 const NUMBER = /^(?:about\s+|~)?(?:\d{1,6}(?:[.,]\d{1,3})?(?:\s?[½¼¾])?|\d{1,2}\s?\/\s?\d{1,2}|[½¼¾⅓⅔])$/;
 const MEASURED = /^(?:\d{1,3}\s?[x×]\s?)?(?:\d{1,6}(?:[.,]\d{1,3})?\s?[½¼¾⅓⅔]?|[½¼¾⅓⅔]|\d{1,2}\/\d{1,2})\s?[a-z]{1,6}\.?$/i;
@@ -14,7 +14,7 @@ const CODE = /^[A-Z]{1,4}-?\d{1,6}$/;
 
 /** What heads a column: no ingredient and no component. */
 const HEAD_CELL =
-  /^(?:qty|quantity|quantities|units?|items?|prep(?:aration)?|ingredients?|amounts?|weights?|commodit(?:y|ies)|metric|imperial|us|cost|price|method|procedure|process|directions|instructions|time|times|activity|activities|stage|notes?|details?|step|product|yield|baker[’']?s?\s?%|%|✓|grams?|ml|no\.?|cut|form|code|tick|weighed|remarks?|comments?|min(?:ute)?s?|what to do|(?:supplier|product|item|stock)?\s?codes?|suppliers?|sku|allergens?|lot|batch(?: no\.?)?)$/i;
+  /^(?:qty|quantity|quantities|units?|items?|prep(?:aration)?(?:\s?notes?)?|ingredients?|amounts?|weights?|commodit(?:y|ies)|metric|imperial|us|cost|price|method|procedure|process|directions|instructions|time|times|activity|activities|stage|notes?|details?|step|product|yield|baker[’']?s?\s?%|%|✓|grams?|ml|no\.?|cut|form|code|tick|weighed|remarks?|comments?|min(?:ute)?s?|what to do|(?:supplier|product|item|stock)?\s?codes?|suppliers?|sku|allergens?|lot|batch(?: no\.?)?)$/i;
 
 /** "thyme      few sprigs": an amount by eye in its cell. */
 const BY_EYE_CELL = /^(?:an?\s)?(few\s(?:sprigs|leaves|drops|stalks)|handful|pinch|knob|splash|dash|bunch|sprig)$/i;
@@ -107,7 +107,9 @@ export function columnUnits(lines: readonly string[]): readonly (Columns | null)
 export function toldRow(raw: string, columns: Columns | null): string | null {
   if (raw.length > 400 || !/\t|\|/.test(raw) || isFence(raw)) return null;
   const cells = cellsOf(raw);
-  const at = cells.findIndex((cell) => isTold(cell));
+  // "| 3 | Layer spinach on pastry, roll, chill |": two verbs in what a number counts.
+  const counted = cells.length === 2 && /^\d{1,2}[.)]?$/.test(cells[0]!) && verbsIn(cells[1]!) >= 2;
+  const at = counted ? 1 : cells.findIndex((cell) => isTold(cell));
   if (at < 0 || at > 1 || (at === 1 && !/^(?:\d{0,2}[.)]?|\d{1,2}[.:]\d{2}(?:\s?[-–]\s?\d{1,2}[.:]\d{2})?)$/.test(cells[0]!))) return null;
   return cells
     .slice(at)

@@ -22,6 +22,7 @@ export function likeTitle(
     times,
     headLike,
     nameLike,
+    outside,
     next,
     first,
     blankBefore,
@@ -30,7 +31,8 @@ export function likeTitle(
   like: Likeness,
 ): void {
   if (words <= 10) like.title += 2;
-  if (words > 14 || bare.length > 110) like.title -= 6;
+  // What is told of it in brackets makes no name too long.
+  if (outside.split(' ').length > 14 || outside.length > 110) like.title -= 6;
   if (/^#\s/.test(short)) like.title += 5;
   if (marked && !/:$/.test(bare)) like.title += 1.5;
   if (/[:–—-]$/.test(bare)) like.title -= 6;
@@ -77,7 +79,7 @@ export function likeTitle(
   if (/[.!]$/.test(bare) && !marked && !/\b(?:serves|feeds|makes)\b/i.test(bare)) like.title -= /[.!?]\s\p{Lu}/u.test(bare) ? 6 : 3;
   if (!first && blankBefore && headLike && food && next !== null && (TOOLS.test(next) || INGREDIENTS.test(next))) like.title += 9;
   if (
-    /^(?:dish|recipe(?:\s+\d{1,2})?|title|name of (?:the )?dish|product|menu item|item|(?:dish|recipe) name|name of recipe)\s*:\s*\p{L}/iu.test(
+    /^(?:dish|recipe(?:\s+\d{1,2})?|(?:recipe )?title|name of (?:the )?dish|product|menu item|item|(?:dish|recipe) name|name of recipe)\s*:\s*\p{L}/iu.test(
       bare,
     )
   ) {

@@ -282,7 +282,7 @@ function likeAround(
   if (NOTE.test(bare) || /^(?:TIPS?|NOTES?|N\.?B\.?)\b/.test(bare)) like.note += 9;
   else if (KEEPING.test(bare)) like.note += 4;
   // "Makes: a bowlful | Time: 40 min | Difficulty: easy"
-  if (/[|•]\s*(?:time|difficulty|level|prep|cook|skill)\b/i.test(bare)) like.note += 8;
+  if (/[|•]\s*(?:(?:difficulty|level|skill)\b|(?:time|prep|cook)\b(?:\s+time)?\s*(?::|\d))/i.test(bare)) like.note += 8;
   if (like.note > 6 && /^[^\p{Ll}]+$|:$/u.test(bare)) like.component -= 8;
   if (like.note > 6) {
     like.step -= 4;
@@ -326,7 +326,10 @@ function likeAround(
   }
   if (/\b(?:I|my|we|our)\b/.test(bare) && !told) like.aside += 2.5;
   if (sentence && !told && !times && !heats) like.aside += 1.5;
-  if (!/[\p{L}\d]/u.test(bare)) like.aside += 8;
+  if (!/[\p{L}\d]/u.test(bare)) {
+    like.aside += 8;
+    like.component -= 12;
+  }
   // A bar of links: names apart, nothing between them.
   if (/\S {3,}\S.* {3,}\S/.test(raw.trim()) && !/\d/.test(bare) && words <= 10) like.aside += 6;
   // "My dear Oda,"

@@ -33,7 +33,7 @@ function capital(text: string): string {
 export const PAGE_BEHIND = /\s+page \d{1,3}(?: of \d{1,3})?$/i;
 /** "Product: mushroom velouté" */
 export const LABELLED =
-  /^(?:dish|recipe(?:\s+\d{1,2})?|title|name of (?:the )?dish|product|menu item|item|(?:dish|recipe) name|name of recipe|name)\s*:\s*\p{L}/iu;
+  /^(?:dish|recipe(?:\s+\d{1,2})?|(?:recipe )?title|name of (?:the )?dish|product|menu item|item|(?:dish|recipe) name|name of recipe|name)\s*:\s*\p{L}/iu;
 const YIELD_BEHIND =
   /(?:\s+[–—-]|,)\s+\d{1,3}\s+(?:portions?|ptns?|covers?|servings?|people|pax)\s*$|\s+[–—-]\s+\d{1,3}\s+(?:small|large|medium|pieces?|pcs)\s*$|,\s+\d[\d.,]*\s?(?:kg|g|ml|l|litres?)\s+batch\s*$|\s*[,;([–—-]*\s*\b(?:serves|makes|feeds|for|yields?|covers)\s+[^()[\]]{1,40}[)\]]?\s*$|\s*[([]\s*(?:[^()[\]]{1,30},\s*)?\d{1,3}\s+(?:portions?|ptns?|covers?|servings?|people|pers(?:ons?)?\.?|pax)\s*[)\]]\s*$/i;
 
@@ -55,7 +55,7 @@ export function titleOf(text: string): { readonly title: string; readonly portio
     .replace(/(?<=\p{L}{3})\s+[|·]\s.*$/u, '')
     .replace(/\s*\((?:per|for each|each)\s+(?:pair|group|team|student|bench|station)(?:\s+of\s+\w+)?\)\s*$/i, '')
     .replace(
-      /^(?:dish|recipe(?:\s+\d{1,2})?|title|name of (?:the )?dish|product|menu item|item|(?:dish|recipe) name|name of recipe)\s*:\s*/i,
+      /^(?:dish|recipe(?:\s+\d{1,2})?|(?:recipe )?title|name of (?:the )?dish|product|menu item|item|(?:dish|recipe) name|name of recipe)\s*:\s*/i,
       '',
     )
     .trim();

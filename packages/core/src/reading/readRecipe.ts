@@ -151,7 +151,7 @@ export function readRecipe(text: string, options: ReadRecipeOptions | FactBook =
 }
 
 /** "Yield: 10 covers          Station: Pasta": two things said in one line of a card's head. */
-const LABELLED_PAIR = /^(\s*\p{Lu}[\p{L} /]{1,24}:\s?\S.{0,60}?)\s{3,}(\p{Lu}[\p{L} /]{1,24}:\s?\S.*)$/u;
+const LABELLED_PAIR = /^(\s*\p{Lu}[\p{L} /]{1,24}:\s?\S.{0,60}?)\s{3,}(\p{Lu}[\p{L} /.]{1,24}:\s?\S.*)$/u;
 
 const KEYED_ROW =
   /^\s*\|?\s*(dish|recipe|product|portions?|serves|covers|yield|makes|station|section|chef|author|date|course|time|allergens?)\s*[|\t]\s*([^|\t]{1,80}?)\s*(?:[|\t]\s*)*$/i;

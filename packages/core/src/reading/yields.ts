@@ -80,7 +80,8 @@ function partSaid(part: string, told: boolean): { portions: number | null; gives
   if (!told && !pieces?.[0]) return null;
   const word = /^\s*(?!(?:as|at|of|x|à|per)\b)(?:[\p{L}]+)(?:\s+(?:tins?|trays?|moulds?|rings?|loaf|loaves))?/iu.exec(after);
   // "1 loaf (12 slices)", "1 tray 60 x 40 cm": what it is made in, in words.
-  if (told && bracket) return { portions: Number(bracket[1]), gives: null, left: '' };
+  const eat = bracket ? EATERS.test(bracket[0].replace(/^\(\s*(?:about\s+)?\d{1,3}\s*/, '')) : false;
+  if (told && bracket && (eat || Number(bracket[1]) > counted.count)) return { portions: Number(bracket[1]), gives: null, left: '' };
   return { portions: counted.count, gives: null, left: told && word ? after.slice(word[0].length) : after };
 }
 

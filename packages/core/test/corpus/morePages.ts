@@ -611,4 +611,179 @@ Tomas`,
     ],
     steps: 1,
   },
+  {
+    manner: 'a kitchen’s book in columns with amounts last',
+    text: `KITCHEN BOOK p.34
+Split pea fritters, tamarind yoghurt
+Serves 16 (2 pcs)
+
+split peas, yellow, soaked o/n   800g
+green chilli                     4
+ginger                           40g
+coriander, stalks & leaf         2 bch
+cumin, ground                    2 tsp
+bicarb                           1/2 tsp
+salt                             12g
+oil, for frying                  2 lt
+
+yoghurt                          500g
+tamarind paste                   60g
+sugar                            30g
+
+Drain peas, blitz coarse with chilli, ginger, coriander.
+Beat in spice, salt, bicarb. Rest 20.
+Scoop 40g, fry 170, 4 min, drain.
+Whisk yoghurt, tamarind, sugar.`,
+    title: 'Split pea fritters, tamarind yoghurt',
+    portions: 16,
+    components: [
+      [
+        '',
+        [
+          '800 g split peas',
+          '4 green chilli',
+          '40 g ginger',
+          '2 bunch coriander',
+          '2 tsp cumin',
+          '0.5 tsp bicarb',
+          '12 g salt',
+          '2 l oil',
+          '500 g yoghurt',
+          '60 g tamarind paste',
+          '30 g sugar',
+        ],
+      ],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a letter to parents',
+    text: `Dear parents,
+For Thursday's lesson each child should bring:
+- 200g plain flour
+- 100g block margarine or butter
+- 75g sugar
+- 2 eating apples
+- an ovenproof dish
+We will make apple crumble. The school provides cinnamon and custard.
+Method (for those who want to practise):
+Rub fat into flour, add sugar. Slice apples into dish, top with crumble. Bake at gas 5 for 25-30 minutes.
+Regards, Mrs Pell`,
+    title: '',
+    portions: null,
+    components: [['', ['200 g plain flour', '100 g block margarine', '75 g sugar', '2 eating apples']]],
+    steps: 1,
+  },
+  {
+    manner: 'tins with their weights in brackets',
+    text: `Serves 4–6
+
+Ingredients:
+• 1 (400g) can coconut milk
+• 1 lb. sweet potatoes, peeled and cut into 1-inch cubes
+• 2 (15-oz) cans chickpeas, drained and rinsed
+• 1 Tbsp. curry paste, or to taste
+• 3 c. vegetable broth
+• 5 oz. (about 5 c.) baby spinach
+• Kosher salt
+• Lime wedges, for serving
+
+Directions:
+1) In a large pot over medium heat, cook curry paste 1 minute.
+2) Add coconut milk, broth and sweet potatoes. Simmer until tender, 15 minutes.
+3) Add chickpeas and spinach; season with salt.
+4) Serve with lime wedges.`,
+    title: '',
+    portions: 4,
+    components: [
+      [
+        '',
+        [
+          '1 tin coconut milk',
+          '1 lb sweet potatoes',
+          '2 tin chickpeas',
+          '1 tbsp curry paste',
+          '3 cup vegetable broth',
+          '5 oz baby spinach',
+          'Kosher salt',
+          'Lime wedges',
+        ],
+      ],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'numbered elements with dashes for the work',
+    text: `POLENTA, SLOW TOMATOES, BASIL      yield: 8 ptn
+1. SLOW TOMATOES
+   cherry tomatoes   1 kg
+   olive oil         80 ml
+   garlic            3 cloves, sliced
+   thyme             4 sprigs
+   - 110C, 2.5 h. Hold in their oil.
+2. POLENTA
+   milk              1 l
+   water             500 ml
+   polenta           250 g
+   butter            60 g
+   parmesan          80 g
+   - Whisk in a stream, 40 min low, stir often.
+3. SERVE
+   basil             1 bunch
+   - Ladle, tomatoes, torn basil.`,
+    title: 'POLENTA, SLOW TOMATOES, BASIL',
+    portions: 8,
+    components: [
+      ['Slow tomatoes', ['1 kg cherry tomatoes', '80 ml olive oil', '3 clove garlic', '4 sprig thyme']],
+      ['Polenta', ['1 l milk', '500 ml water', '250 g polenta', '60 g butter', '80 g parmesan']],
+      ['Serve', ['1 bunch basil']],
+    ],
+    steps: 3,
+  },
+  {
+    manner: 'a grandfather watched at work',
+    text: `Grandpa's pickled herring (he never wrote it down, this is what I saw him do)
+
+Salt herrings, 6, soaked a day in cold water, changed twice
+Vinegar 1/2 litre
+Water, same
+Sugar 3 big spoons
+Onion, 2, in rings
+Bay, allspice, peppercorns – "enough"
+
+He boiled everything but the fish and let it go cold. Fillets in pieces, layered with the onion, liquid over. 3 days at least.`,
+    title: "Grandpa's pickled herring (he never wrote it down, this is what I saw him do)",
+    portions: null,
+    components: [['', ['6 Salt herrings', '0.5 l Vinegar', 'Water', '3 Sugar', '2 Onion', 'Bay']]],
+    steps: 1,
+  },
+  {
+    manner: 'a form with rows of ingredients and of work',
+    text: `Recipe Title: Mushroom Wellington slices
+Author: Team 4          Date: 12/03
+Portion size: 180 g     No. of portions: 24
+| No | Ingredient | Quantity | Prep notes |
+|----|------------|----------|------------|
+| 1 | Chestnut mushrooms | 2 kg | fine chop |
+| 2 | Shallots | 300 g | brunoise |
+| 3 | Garlic | 6 cloves | crushed |
+| 4 | Spinach | 1 kg | wilted, squeezed |
+| 5 | Chestnuts, cooked | 400 g | crumbled |
+| 6 | Puff pastry | 2.4 kg | rolled 4 mm |
+| 7 | Egg | 2 ea | for wash |
+Procedure
+| 1 | Cook mushrooms and shallots until dry |
+| 2 | Cool, mix with chestnuts |
+| 3 | Layer spinach and filling on pastry, roll, chill 30 min |
+| 4 | Wash, bake 200 C 30 min |`,
+    title: 'Mushroom Wellington slices',
+    portions: 24,
+    components: [
+      [
+        '',
+        ['2 kg Chestnut mushrooms', '300 g Shallots', '6 clove Garlic', '1 kg Spinach', '400 g Chestnuts', '2.4 kg Puff pastry', '2 Egg'],
+      ],
+    ],
+    steps: 4,
+  },
 ];
