@@ -83,6 +83,17 @@ function eachOf(text: string, book: FactBook): InlineList | null {
   };
 }
 
+const NAME_THEN_AMOUNT =
+  /^\p{L}[^\d,:;.()]{1,24}\s(?:\d{1,4}(?:[.,]\d{1,2})?\s?(?:kg|g|ml|l|tbsp|tsp|cloves?|sprigs?|sticks?|bunch(?:es)?|leaves)?|to taste|pinch)$/iu;
+
+/** "Bay 3, thyme 6 sprigs", "White pepper 3 g, salt to taste": two in a line, each with its amount behind it. */
+function twoBehind(text: string, book: FactBook): InlineList | null {
+  const parts = text.split(/,\s+/);
+  const isTwo =
+    parts.length === 2 && parts.every((part) => NAME_THEN_AMOUNT.test(part) && book.read(part.replace(/\d.*$/, '')).found.length > 0);
+  return isTwo && !isTold(text) ? { lead: '', heading: '', lines: parts, after: '' } : null;
+}
+
 const OLD_LIST = /^(?:take|get)\s+((?:an?|one|two|three|half|\d)\b[^.;]{3,80}(?:;[^.;]{3,80}){2,20})\.\s*(.*)$/i;
 
 /** Cut at commas and at "and" that stand outside brackets and before another amount or food. */
@@ -173,6 +184,8 @@ export function listInside(raw: string, book: FactBook = SHIPPED_BOOK): { readon
  * @example inlineList('Whisk 200 g flour, 2 eggs and 1 tsp salt.') // null
  */
 export function inlineList(raw: string, book: FactBook = SHIPPED_BOOK): InlineList | null {
+  const two = raw.length < 80 ? twoBehind(raw.trim(), book) : null;
+  if (two) return two;
   if (raw.length < 24 || raw.length > LONGEST || /^\s*\||\t/.test(raw)) return null;
   const numbered = /^\s*\d{1,2}[.)]\s+(?=[\d½¼¾]|an?\s)/i.exec(raw);
   const whole = raw
@@ -225,7 +238,11 @@ export function inlineList(raw: string, book: FactBook = SHIPPED_BOOK): InlineLi
   let after = told?.after ?? (end < 0 ? '' : body.slice(end + 1).trim());
   const sums = listed.split(/\s+\+\s+/);
   const strokes = listed.split(/\s+\/\s+/);
+  // "rye 300 g / water 300 g / starter 30 g — 14 h": what is done stands behind a dash.
+  const [, lastOne, dashed] = /^(.{3,60}?)\s[—–]\s(.{2,80})$/u.exec(strokes.length >= 3 ? strokes.at(-1)! : '') ?? [];
+  if (lastOne && dashed) strokes[strokes.length - 1] = lastOne;
   const byStrokes = strokes.length >= 3 && strokes.filter((part) => isAmount(part, book)).length >= strokes.length * 0.6;
+  if (byStrokes && dashed) after = [dashed, after].filter(Boolean).join('. ');
   let parts = byBullets ? bullets : sums.length >= 3 ? sums : byStrokes ? strokes : cutAtCommas(listed, book);
   // "Leek oil: 200 g leek greens, 300 g oil, blend 6 min, hang": what is done stands behind what goes in.
   const work = headed && !byBullets ? parts.findIndex((part) => isTold(part) && !isAmount(part, book)) : -1;
@@ -246,8 +263,11 @@ export function inlineList(raw: string, book: FactBook = SHIPPED_BOOK): InlineLi
   };
   const isList =
     measured >=
-      (told ? 1 : work >= 2 || asked || headedAsked || (headed && byStrokes) || /^(?:for|to)\b/i.test(headed?.[1] ?? '') ? 2 : 3) &&
-    measured >= lines.length * 0.6;
+      (told
+        ? 1
+        : work >= 2 || asked || headedAsked || (headed && byStrokes) || (byStrokes && dashed) || /^(?:for|to)\b/i.test(headed?.[1] ?? '')
+          ? 2
+          : 3) && measured >= lines.length * 0.6;
   // "thyme, garlic, olive oil 150ml, salt": foods alone, some of them measured.
   const areFoods =
     lines.length >= 3 &&

@@ -63,6 +63,14 @@ export function likeTitle(
     like.title += 12;
     like.line -= 10;
   }
+  // "LEEK CHOWDER / batch 6L / station: soups"
+  if (
+    first &&
+    /\p{L}{3}\s+\/\s+(?:batch|station|section|rev|chef|yield|covers|portions|\d{1,4}\s(?:covers|portions|ptns?|pax))\b/iu.test(bare)
+  ) {
+    like.title += 14;
+    like.line -= 10;
+  }
   // "Broth bowl (x 50)"
   if (headLike && /\p{L}\s+\([x×]\s?\d{1,4}\)$/iu.test(bare)) like.title += 12;
   // "Sorrel sauce (yield 600 ml)"

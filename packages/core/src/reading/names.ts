@@ -53,6 +53,10 @@ export function titleOf(text: string): { readonly title: string; readonly portio
     .replace(/^practical\s+\d{1,2}\s*[:.–-]\s+(?=\p{L})/iu, '')
     .replace(/^recipe\s+(?:no\.?\s*)?\d{1,3}(?:\.\d{1,2})?\s*[:.–-]?\s+(?=\p{L})/iu, '')
     .replace(/(?<=\p{L}{3})\s+[|·]\s.*$/u, '')
+    .replace(
+      /(?<=\p{L}{3})\s+\/\s+(?:batch|station|section|rev|chef|yield|covers|portions|\d{1,4}\s(?:covers|portions|ptns?|pax))\b.*$/iu,
+      '',
+    )
     .replace(/\s*\((?:per|for each|each)\s+(?:pair|group|team|student|bench|station)(?:\s+of\s+\w+)?\)\s*$/i, '')
     .replace(
       /^(?:dish|recipe(?:\s+\d{1,2})?|(?:recipe )?title|name of (?:the )?dish|product|menu item|item|(?:dish|recipe) name|name of recipe)\s*:\s*/i,

@@ -38,8 +38,18 @@ export const shorthandOut = (line: string): string =>
     )
     // "1 dsp salt": a dessertspoon holds two teaspoons.
     .replace(
-      /^(\d{1,2}|an?|one|two|½)\s*(?:level\s+|heaped\s+)?(?:dsp|dstsp|dessert ?spoon(?:ful)?s?)\s+(?:of\s+)?(?=\p{L})/iu,
+      /^(\d{1,2}|an?|one|two|½)\s*(?:level\s+|heaped\s+)?(?:dsp|dstsp|dessert ?sp(?:oon(?:ful)?s?)?)\.?\s+(?:of\s+)?(?=\p{L})/iu,
       (_, count: string) => `${/^\d/.test(count) ? 2 * Number(count) : ({ '½': 1, two: 4 }[count.toLowerCase()] ?? 2)} tsp `,
+    )
+    // "tinned tomatoes, 2 x 400g", "basil, a small bunch", "Leeks, white, 1.5kg sliced"
+    .replace(
+      /^(\p{L}[^,\d]{2,40}),\s+(\d{1,2}\s?[x×]\s?\d{2,4}\s?(?:g|ml|kg|l|oz))\b(?!\s*(?:tins?|cans?|jars?|packs?|packets?|bottles?|cartons?)\b)(.*)$/iu,
+      '$2 $1$3',
+    )
+    .replace(/^(\p{L}[^,\d]{2,40}),\s+an?\s+((?:small |large |big |good )?(?:bunch|handful|pinch|knob|sprig))\b(.*)$/iu, '1 $2 $1$3')
+    .replace(
+      /^(\p{L}[^,\d]{2,30}),\s+(\p{L}[^,\d]{2,20}),\s+(\d{1,4}(?:[.,]\d{1,2})?\s?(?:g|kg|ml|l|oz|lbs?))\s+(\p{Ll}[\p{L}\s]{2,40})$/iu,
+      '$3 $1, $2, $4',
     )
     // "Feta 250 g | crumble"
     .replace(/(?<=[\p{L}\d])\s*\|\s*(?=\p{L})/gu, ', ')

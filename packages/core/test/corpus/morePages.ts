@@ -287,7 +287,9 @@ Off the heat, add lime juice. Serve warm or cold, with toasted coconut.
 It thickens as it cools: loosen with milk.`,
     title: 'Lime and coconut rice pudding (gf)',
     portions: 6,
-    components: [['', ['150 g Pudding rice', '2 tin Coconut milk', '400 ml Whole milk', '80 g Sugar', '2 Limes', 'Salt', 'coconut']]],
+    components: [
+      ['', ['150 g Pudding rice', '2 tin Coconut milk', '400 ml Whole milk', '80 g Sugar', '2 Limes', '1 pinch Salt', 'coconut']],
+    ],
     steps: 4,
   },
   {
@@ -785,5 +787,173 @@ Procedure
       ],
     ],
     steps: 4,
+  },
+  {
+    manner: 'a title with its batch and station behind strokes',
+    text: `LEEK & SWEETCORN CHOWDER / batch 6L / station: soups / chef de partie: sign
+Sweetcorn kernels 2kg
+Leeks, white, 1.5kg sliced
+Celery 4 stalks
+Butter 120
+Flour 100
+Milk 2.5L
+Veg stock 2.5L
+Bay 3, thyme 6 sprigs
+White pepper 3g, salt to taste
+Sweat veg in butter 12 min lid on. Flour in, cook out 3. Stock + milk, simmer 20. Blend half. Adjust. Cool <90min.`,
+    title: 'LEEK & SWEETCORN CHOWDER',
+    portions: null,
+    components: [
+      [
+        '',
+        [
+          '2 kg Sweetcorn kernels',
+          '1.5 kg Leeks',
+          '4 stalk Celery',
+          '120 Butter',
+          '100 Flour',
+          '2.5 l Milk',
+          '2.5 l Veg stock',
+          '3 Bay',
+          '6 sprig thyme',
+          '3 g White pepper',
+          'salt',
+        ],
+      ],
+    ],
+    steps: 1,
+  },
+  {
+    manner: 'names, commas, amounts, and what it costs',
+    text: `Tomato & Bread Soup
+
+Ready in: 50 minutes
+Serves: 4 generously
+Cost per portion: £1.10
+
+What you need
+olive oil, 4 tablespoons
+garlic, 3 cloves, sliced
+tinned tomatoes, 2 x 400g
+vegetable stock, 500ml
+stale bread, 200g, torn
+basil, a small bunch
+
+What you do
+Warm the oil with the garlic until it smells good. Add tomatoes, simmer 15 minutes.
+Add stock and bread, simmer 15 minutes more, stirring, until thick.
+Stir in basil. Leave 10 minutes before serving, with more oil.
+
+Swap: use chard instead of basil in winter.`,
+    title: 'Tomato & Bread Soup',
+    portions: 4,
+    components: [
+      ['', ['4 tbsp olive oil', '3 clove garlic', '2 tinned tomatoes', '500 ml vegetable stock', '200 g stale bread', '1 bunch basil']],
+    ],
+    steps: 3,
+  },
+  {
+    manner: 'a task of an assessment',
+    text: `Assessment task 2 – Knife skills salad
+Candidates prepare ONE plate
+120g carrot (julienne)
+60g cucumber (paysanne)
+1 spring onion (fine rings)
+1 tomato (concasse)
+Dressing: 15ml vinegar, 45ml oil, 2g mustard
+Time allowed: 40 minutes
+Marking: accuracy of cuts 40%, hygiene 30%, plate 30%
+1. Wash hands, set board.
+2. Prepare cuts in the order of the list.
+3. Whisk dressing, dress at the last minute, plate.`,
+    title: '',
+    portions: null,
+    components: [
+      ['', ['120 g carrot', '60 g cucumber', '1 spring onion', '1 tomato']],
+      ['Dressing', ['15 ml vinegar', '45 ml oil', '2 g mustard']],
+    ],
+    steps: 3,
+  },
+  {
+    manner: 'a mail within a mail',
+    text: `> On Mon, Kit wrote:
+> > can I have the halva recipe?
+>
+> of course:
+>
+> Sesame halva
+> 250 g tahini (stir it first)
+> 200 g sugar
+> 60 ml water
+> pinch of salt
+> 50 g pistachios
+>
+> Boil sugar and water to 120 C. Warm the tahini a bit. Pour the syrup in and
+> stir just till it pulls together - too long and it crumbles. Nuts in, into a lined
+> tin, cold for a day.
+>
+> K.`,
+    title: 'Sesame halva',
+    portions: null,
+    components: [['', ['250 g tahini', '200 g sugar', '60 ml water', '1 pinch salt', '50 g pistachios']]],
+    steps: 1,
+  },
+  {
+    manner: 'a baker’s rows with strokes and a dash',
+    text: `Pane di segale (for 3 loaves @ 850g)
+
+PREFERMENT
+rye flour 300g / water 300g / starter 30g — 14h @ 24°C
+
+FINAL DOUGH
+strong flour 900g
+wholemeal 300g
+water 780g
+salt 32g
+malt syrup 20g
+all the preferment
+
+autolyse 40' / mix 6' / bulk 3h (folds @ 30', 60', 90') / divide, preshape 20' / shape, 12h fridge / bake 250°C 20' steam, 220°C 25'`,
+    title: 'Pane di segale (for 3 loaves @ 850g)',
+    portions: null,
+    components: [
+      ['Preferment', ['300 g rye flour', '300 g water', '30 g starter']],
+      ['Final dough', ['900 g strong flour', '300 g wholemeal', '780 g water', '32 g salt', '20 g malt syrup', 'preferment']],
+    ],
+    steps: 2,
+  },
+  {
+    manner: 'a harvest supper’s chutney',
+    text: `Peach chutney – Mrs. Aldous, Harvest Supper 1987
+
+12 peaches, stoned & chopped
+3 onions, ditto
+1 lb. sultanas
+1½ lbs. demerara
+2 pts. malt vinegar
+1 tbs. ground ginger
+1 dessertsp. salt
+a few chillies
+
+Simmer all till thick as jam, 1½ hours about. Bottle. Keep till Christmas.
+Makes 8–9 lb.`,
+    title: 'Peach chutney – Mrs. Aldous, Harvest Supper 1987',
+    portions: null,
+    components: [
+      [
+        '',
+        [
+          '12 peaches',
+          '3 onions',
+          '1 lb sultanas',
+          '1.5 lb demerara',
+          '2 pint malt vinegar',
+          '1 tbsp ground ginger',
+          '2 tsp salt',
+          'chillies',
+        ],
+      ],
+    ],
+    steps: 1,
   },
 ];
