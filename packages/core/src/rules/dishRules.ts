@@ -40,12 +40,16 @@ const MEANT_TO_STAND =
 /** Milk that is turned by what is stirred into it has to be kept warm. */
 const TURNED =
   /\b(?:incubat|ferment|cultur)\w*|\b(?:stir|whisk|mix) in (?:the |a |some |live )*(?:yoghurt|yogurt|kefir|buttermilk|starter)\b/i;
+/** Degrees below which food is meant to be kept cold, and above which hot. Our own. */
+const LUKEWARM = 25;
+/** An oven that is off is a cupboard. */
+const OFF_OVEN = /\b(?:switched|turned)[- ]off oven\b|\boven (?:that is |is )?(?:switched |turned )?off\b/i;
 const COLD_PLACE = /\b(?:fridge|refrigerat\w*|chill\w*|cold room|ice|iced|freez\w*|walk[- ]in)\b/i;
 const OVERNIGHT = /\bover ?night|\bnext (?:day|morning)/i;
 const HOLDS = /\b(?:keep|hold|kept|held|stand|stands)\b/i;
 /** Food that is kept for later, which has a longest life; what cures, ripens or marinates is not meant. */
 const KEPT =
-  /\b(?:keeps?|kept|(?:hold|held)(?= for (?:\w+ )?(?:days?|weeks?)\b)|stored?|stores|lasts?|press(?:ed)?|refrigerat\w*|(?:in|into) the (?:fridge|refrigerator|cold room|walk[- ]in))\b/i;
+  /\b(?:keeps?|kept|used? (?:with)?in(?= (?:\w+ )?(?:days?|weeks?)\b)|(?:hold|held)(?= for (?:\w+ )?(?:days?|weeks?)\b)|stored?|stores|lasts?|press(?:ed)?|refrigerat\w*|(?:in|into) the (?:fridge|refrigerator|cold room|walk[- ]in))\b/i;
 const NOT_KEPT =
   /\b(?:freez\w*|frozen|cur(?:e|ed|ing)|brin(?:e|ed|ing)|marinat\w*|salt(?:ed|ing)?|hang|hung|ferment\w*|pickl\w*|dry|dried)\b/i;
 
@@ -215,7 +219,7 @@ export function dishRuleNotices(dish: DishContent, rules: LocalRules, book: Fact
       !inRoom &&
       LEFT.test(text) &&
       !COLD_PLACE.test(text) &&
-      !MEANT_TO_STAND.test(text) &&
+      !MEANT_TO_STAND.test(text.replace(OFF_OVEN, ' ')) &&
       (!COOKED.test(leftWords(text)) || OVERNIGHT.test(text) || DAY_BEFORE.test(text)) &&
       !(step.celsius !== null && step.celsius >= ruleValue('hot-holding', rules)) &&
       !KEPT.test(text) &&
@@ -227,8 +231,10 @@ export function dishRuleNotices(dish: DishContent, rules: LocalRules, book: Fact
     if (leftFor !== null && leftFor > ruleValue('out-of-control', rules))
       add(where, { code: 'plan.stands', ...of('out-of-control'), minutes: leftFor });
     if ((WARM.test(text) || isWarm) && !TURNED.test(text) && !(held !== null && held >= ruleValue('hot-holding', rules))) {
-      if (time === null) add(where, { code: 'plan.warm-untimed', ...of('hot-holding'), ...(isWarm ? { celsius: held } : {}) });
-      else if (time > ruleValue('out-of-control', rules)) add(where, { code: 'plan.held-warm', ...of('hot-holding'), minutes: time });
+      // What is kept a little too warm is not kept hot.
+      const holding = isWarm && held < LUKEWARM ? 'cold-holding' : 'hot-holding';
+      if (time === null) add(where, { code: 'plan.warm-untimed', ...of(holding), ...(isWarm ? { celsius: held } : {}) });
+      else if (time > ruleValue('out-of-control', rules)) add(where, { code: 'plan.held-warm', ...of(holding), minutes: time });
     }
   });
   return notices;

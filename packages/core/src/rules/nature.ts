@@ -262,7 +262,9 @@ export function natureOf(dish: DishContent, component: Component, book: FactBook
     oil &&
     wet &&
     (/\boil\b|\bconfit\b/i.test(component.name || (dish.components.length === 1 ? dish.title : '')) ||
-      /\bunder oil\b|\bcover\w* (?:with|in) oil\b|\bin oil\b|\binfuse\w*[^.]{0,40}\boil\b|\boil\b[^.]{0,40}\binfuse/i.test(told) ||
+      /\bunder (?:the |its )?oil\b|\bcover\w* (?:with|in) (?:the |its )?oil\b|\bin oil\b|\binfuse\w*[^.]{0,40}\boil\b|\boil\b[^.]{0,40}\binfuse/i.test(
+        told,
+      ) ||
       // Herbs blended with oil, not a soup or a spread that has oil in it.
       (/\bblend\w*[^.]{0,40}\boil\b/i.test(told) && !facts.some(({ name }) => BULK.test(name))));
   const lowOxygen =

@@ -7,7 +7,12 @@ import { timesIn } from '../quantity';
  * @example minutesNamed('for 1½ hours') // [90]
  */
 export const minutesNamed = (text: string): readonly number[] =>
-  timesIn(text.replace(/\bwithin the hour\b/gi, 'within 1 hour').replace(/\bfor the week\b/gi, 'for 7 days'))
+  timesIn(
+    text
+      .replace(/\bwithin the hour\b/gi, 'within 1 hour')
+      .replace(/\bfor the week\b/gi, 'for 7 days')
+      .replace(/\bfor the day\b/gi, 'for 12 hours'),
+  )
     .map(({ most }) => most)
     .sort((a, b) => a - b);
 

@@ -170,11 +170,18 @@ describe('local rules', () => {
     ['1. Bake it.\n2. Display at the counter.', ['plan.stands-untimed']],
     ['1. Cook it.\n2. Chill, and warm to 65 °C for service.', ['plan.reheats']],
     ['1. Cook it.\n2. Keep chilled for the week.', ['plan.chilled']],
+    ['1. Cook it for three hours, leave in the switched-off oven overnight.', ['plan.stands']],
+    ['1. Cook it.\n2. Chill in a vacuum bag, use in twelve days.', ['plan.low-oxygen']],
     // An oven and a core in one step: each is what its words say.
     ['1. Cook it.\n2. Warm through at 120 °C until 58 °C in the centre.', ['plan.reheats']],
     ['1. Cook it.\n2. Reheat at 160 °C to a core of 78 °C.', []],
   ] as const)('%j: %j', (steps, codes) => {
     expect(dishRuleNotices(stew(steps), {}).map(({ said }) => said.code)).toEqual(codes);
+  });
+
+  it('holds what is kept a little too warm to the cold rule, and what is kept too cool to the hot one', () => {
+    const rulesOf = (celsius: number) => dishRuleNotices(stew(`1. Cook it.\n2. Hold at ${celsius} °C.`), {}).map(({ rule }) => rule);
+    expect([rulesOf(12), rulesOf(50), rulesOf(4), rulesOf(70)]).toEqual([['cold-holding'], ['hot-holding'], [], []]);
   });
 
   it.each([
@@ -277,6 +284,7 @@ describe('local rules', () => {
     ['Kofta\nserves 4\n600 g raw turkey mince\nMethod\n1. Grill.', ['raw-to-cook']],
     ['Cups\nserves 4\n6 eggs\n600 ml dashi\nMethod\n1. Poach in cups for 15 minutes.', []],
     ['Pot\nserves 4\n600 g sausages\nMethod\n1. Braise.\n2. Put in the fridge for the next day.', ['cooked-kept', 'raw-to-cook']],
+    ['Sauce\nserves 4\n1 bunch parsley\n150 ml olive oil\nMethod\n1. Chop and cover with the oil.', ['under-oil']],
     ['Truffle oil\nserves 4\n20 g truffle\n500 ml oil\nMethod\n1. Warm together and bottle.', ['under-oil']],
     ['Soup\nserves 4\n1 l milk\n500 g leeks\nMethod\n1. Simmer.\n2. Put the pot in the cold room overnight.', ['cooked-kept']],
     ['Rice\nserves 4\n400 g rice\nMethod\n1. Boil the rice.\n2. Leave until service the next evening.', ['cooked-kept']],
