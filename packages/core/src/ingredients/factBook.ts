@@ -30,6 +30,7 @@ export interface FactBook {
 /** Whatever was done to it, water comes from the same tap; ice comes from elsewhere. */
 const isTapWater = (words: readonly string[]) => words.at(-1) === 'water' && words.slice(0, -1).every((word) => WATER_IS.has(word));
 const WATER_IS: ReadonlySet<string> = new Set(['boiled', 'tap', 'iced', 'ice', 'hot', 'cold', 'filtered', 'clean', 'drinking']);
+const FROZEN: ReadonlySet<string> = new Set(['frozen', 'thawed', 'defrosted']);
 const isIce = (words: readonly string[]) => words[0] === 'ice' && !words.includes('water');
 
 /**
@@ -80,6 +81,11 @@ export function factBook(own: readonly IngredientFact[] = []): FactBook {
 
   const keyOf = (item: string): string => {
     const words = itemWords(item);
+    // What is frozen is bought elsewhere than the fresh; thawed it was frozen.
+    const key = freshKeyOf(words);
+    return words.some((word) => FROZEN.has(word)) && !key.startsWith('frozen ') ? `frozen ${key}` : key;
+  };
+  const freshKeyOf = (words: readonly string[]): string => {
     const whole = run(words);
     const bare = words.filter((word) => !isState(word));
     // "Cold butter" is butter, but fresh pasta is not pasta: a name that means something else keeps its words.

@@ -4,6 +4,8 @@ import { unitOf } from '../quantity';
 import type { IngredientLine, Scaling } from '../dish/types';
 
 const PAN_FILM = /\b(?:for|to)\s+(?:the\s+)?(?:pan|tin|greas|brush)/i;
+/** "plus 10 g for the tin": said of what comes on top, not of the line. */
+const BESIDES = /\b(?:plus|extra|more|and)\b/i;
 const ONCE = /\bbouquet garni\b/i;
 /** Broken up before it is given out, so that it can be measured. */
 const BROKEN_UP = /\b(?:beaten|whisked|mashed|crushed to a paste|pureed)\b/i;
@@ -25,7 +27,7 @@ export function defaultScaling(
   line: Pick<IngredientLine, 'item' | 'amount' | 'note' | 'preparation'>,
   book: FactBook = SHIPPED_BOOK,
 ): Scaling {
-  if (ONCE.test(line.item) || PAN_FILM.test(line.note)) return { kind: 'onceAMaking' };
+  if (ONCE.test(line.item) || (PAN_FILM.test(line.note) && !BESIDES.test(line.note))) return { kind: 'onceAMaking' };
   if (!line.amount) return { kind: 'proportional' };
   const unit = unitOf(line.amount.unit);
   const fact = book.find(line.item);

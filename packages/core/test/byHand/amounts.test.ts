@@ -99,6 +99,10 @@ describe('pieces', () => {
     ['Relish\nserves 4\n4 quarters of preserved lemon', 8, { 'preserved lemon': '2' }],
     // What seasons is halved again: a quarter of a pod each.
     ['Cream\nserves 4\n2 halves of one vanilla pod', 8, { 'vanilla pod': '2' }],
+    // Frozen and fresh are bought apart; what comes on top for the tin does not make the line one a making.
+    ['Soup\nserves 4\n300 g frozen peas\n200 g peas\n50 g thawed peas', 8, { 'frozen peas': '700 g', peas: '400 g' }],
+    ['Cake\nserves 4\n50 g butter, plus 10 g for the tin', 6, { butter: '75 g' }],
+    ['Cake\nserves 4\n10 g butter, for the tin', 6, { butter: '60 g' }],
     // Nuts and what is dried are sold in halves.
     ['Cake\nserves 4\n8 walnut halves', 8, { 'walnut halves': '16' }],
     ['Cake\nserves 4\n8 dried apricot halves', 8, { 'dried apricot halves': '16' }],
