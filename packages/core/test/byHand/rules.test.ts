@@ -246,6 +246,7 @@ describe('local rules', () => {
     'Loaf\nserves 8\n500 g bread flour\n7 g yeast\n10 g salt\n300 ml milk\nMethod\n1. Prove in a warm place for 3 hours.\n2. Bake at 220 °C for 40 minutes. Cool on a rack overnight.',
     'Kisses\nserves 20\n4 egg whites\n220 g sugar\nMethod\n1. Whisk and dry at 90 °C for 2 hours.\n2. Keep in the cupboard for two weeks.',
     'Beans\nserves 8\n500 g white beans\nMethod\n1. Soak overnight at room temperature.\n2. Boil for an hour and serve.',
+    'Pot\nserves 8\n500 g white beans\n8 duck legs\nMethod\n1. Soak the beans overnight at room temperature.\n2. Braise for three hours and serve.',
     'Sponge\nserves 8\n200 g rice flour\n4 eggs\n200 g sugar\nMethod\n1. Bake.\n2. Keep in a tin for four days.',
     'Granola\nserves 8\n300 g oats\n100 g honey\nMethod\n1. Bake at 150 °C for 30 minutes.\n2. Leave on the bench for 3 hours.',
     'Fruit salad\nserves 4\n4 oranges\n2 apples\nMethod\n1. Cut, and leave at room temperature for 3 hours.',

@@ -956,4 +956,78 @@ Makes 8–9 lb.`,
     ],
     steps: 1,
   },
+  {
+    manner: 'capitals with amounts in brackets',
+    text: `Bean pot
+
+RICE (200 g)
+BEANS (400 g)
+ONIONS (2)
+SALT (10 g)
+
+Boil everything for an hour.`,
+    title: 'Bean pot',
+    portions: null,
+    components: [['', ['200 g RICE', '400 g BEANS', '2 ONIONS', '10 g SALT']]],
+    steps: 1,
+  },
+  {
+    manner: 'small letters with points behind spoons',
+    text: `quick dressing
+
+you need 2 tbsp. oil, 1 tsp. salt, 200 g yoghurt and 1 lemon. shake it. serve cold.`,
+    title: 'quick dressing',
+    portions: null,
+    components: [['', ['2 tbsp oil', '1 tsp salt', '200 g yoghurt', '1 lemon']]],
+    steps: 1,
+  },
+  {
+    manner: 'a head of products and quantities',
+    text: `Leek broth
+
+Product | Quantity
+Leeks | 2 kg
+Stock | 3 l
+
+Boil for an hour.`,
+    title: 'Leek broth',
+    portions: null,
+    components: [['', ['2 kg Leeks', '3 l Stock']]],
+    steps: 1,
+  },
+  {
+    manner: 'a table of clocks and work',
+    text: `Onion stock
+
+4 onions
+2 l water
+
+Time | Activity
+9.00 | Peel the onions
+9.30 | Boil the stock`,
+    title: 'Onion stock',
+    portions: null,
+    components: [['', ['4 onions', '2 l water']]],
+    steps: 2,
+  },
+  {
+    manner: 'ingredients of a part under their heading',
+    text: `Bean salad
+
+For the sauce ingredients:
+100 ml oil
+30 ml vinegar
+
+For the salad:
+500 g beans
+
+Whisk and toss.`,
+    title: 'Bean salad',
+    portions: null,
+    components: [
+      ['Sauce ingredients', ['100 ml oil', '30 ml vinegar']],
+      ['Salad', ['500 g beans']],
+    ],
+    steps: 1,
+  },
 ];
