@@ -1,6 +1,6 @@
 import type { Likeness } from './likeness';
 import type { Seen } from './seen';
-import { TO_TASTE, TOOLS, INGREDIENTS } from './sectionWords';
+import { FILED_BEHIND, INGREDIENTS, NUMBERED_CAPITALS, TIMES_SO_MANY, TO_TASTE, TOOLS } from './sectionWords';
 import { yieldSaid } from './yields';
 
 /** How much it looks like the title. */
@@ -58,21 +58,11 @@ export function likeTitle(
   if (like.yield > 3 && words <= 4) like.title -= 8;
   if (like.ingredients > 3 || like.method > 3) like.title -= 12;
   if (first) like.title += 2;
-  // "3. COURGETTE FRITTERS": a dish by its number in a book.
-  if (first && /^\d{1,2}[.)]\s+[^\p{Ll}]{5,60}$/u.test(bare) && words >= 2) {
-    like.title += 12;
+  if (first && words >= 2 && (NUMBERED_CAPITALS.test(bare) || FILED_BEHIND.test(bare))) {
+    like.title += 13;
     like.line -= 10;
   }
-  // "LEEK CHOWDER / batch 6L / station: soups"
-  if (
-    first &&
-    /\p{L}{3}\s+\/\s+(?:batch|station|section|rev|chef|yield|covers|portions|\d{1,4}\s(?:covers|portions|ptns?|pax))\b/iu.test(bare)
-  ) {
-    like.title += 14;
-    like.line -= 10;
-  }
-  // "Broth bowl (x 50)"
-  if (headLike && /\p{L}\s+\([x×]\s?\d{1,4}\)$/iu.test(bare)) like.title += 12;
+  if (headLike && TIMES_SO_MANY.test(bare)) like.title += 12;
   // "Sorrel sauce (yield 600 ml)"
   if (first && /\p{L}\s*\((?:yields?|makes|gives|serves|feeds)\b[^()]*\)$/iu.test(bare)) like.title += 10;
   // "SPICY BEANS (feeds 4)": a dish feeds, a part of it is made.

@@ -1,4 +1,5 @@
 import type { Amount } from '../quantity';
+import { FILED_BEHIND, NUMBERED_CAPITALS, TIMES_SO_MANY } from './sectionWords';
 import { yieldSaid } from './yields';
 
 export const NUMBERING = /^(?:(?:part|component|stage|section)\s+(?:\d+|[A-Z])\b\s*[:.–-]?\s*|[A-H][.)]\s+|[A-H]\s[–—-]\s|\d\s*[.)]\s*)/i;
@@ -49,23 +50,19 @@ export function titleOf(text: string): { readonly title: string; readonly portio
     .replace(/^\d{1,2}\.\d{1,2}\s+(?=\p{Lu}\p{Ll})/u, '')
     .replace(/^table\s+\d{1,3}(?:\.\d{1,2})?\s*[:.–-]?\s+(?=\p{L})/iu, '')
     .replace(/^subject\s*:\s*(?:(?:re|fwd?|aw|wg)\s*:\s*)*/i, '')
-    .replace(/^\d{1,2}[.)]\s+(?=[^\p{Ll}]{5,}$)/u, '')
+    .replace(NUMBERED_CAPITALS, '')
     .replace(/^practical\s+\d{1,2}\s*[:.–-]\s+(?=\p{L})/iu, '')
     .replace(/^recipe\s+(?:no\.?\s*)?\d{1,3}(?:\.\d{1,2})?\s*[:.–-]?\s+(?=\p{L})/iu, '')
     .replace(/(?<=\p{L}{3})\s+[|·]\s.*$/u, '')
-    .replace(
-      /(?<=\p{L}{3})\s+\/\s+(?:batch|station|section|rev|chef|yield|covers|portions|\d{1,4}\s(?:covers|portions|ptns?|pax))\b.*$/iu,
-      '',
-    )
+    .replace(FILED_BEHIND, '')
     .replace(/\s*\((?:per|for each|each)\s+(?:pair|group|team|student|bench|station)(?:\s+of\s+\w+)?\)\s*$/i, '')
     .replace(
       /^(?:dish|recipe(?:\s+\d{1,2})?|(?:recipe )?title|name of (?:the )?dish|product|menu item|item|(?:dish|recipe) name|name of recipe)\s*:\s*/i,
       '',
     )
     .trim();
-  // "Broth bowl (x 50)"
-  const times = /\s+\(?[x×]\s?(\d{1,4})\)?$/iu.exec(bare);
-  if (times && times.index > 2) return { title: bare.slice(0, times.index).trim(), portions: Number(times[1]) || null, gives: null };
+  const times = TIMES_SO_MANY.exec(bare);
+  if (times) return { title: bare.slice(0, times.index).trim(), portions: Number(times[1]) || null, gives: null };
   const tail = YIELD_BEHIND.exec(bare);
   const told = tail?.[0].replace(/^[\s,;([–—-]+|[)\]\s]+$/g, '').replace(/^[^()]{1,30},\s*(?=\d)/, '');
   const first = told === undefined ? null : yieldSaid(told);

@@ -38,6 +38,13 @@ export const COUNT_BEHIND = /^\p{L}[^\d]{2,50}(?:\s[-–—]|:)\s?\d{1,3}(?:\s(?
 /** "tin toms x2", "spinach - whole bag" */
 export const TIMES_BEHIND =
   /^\p{L}[^\d:]{2,40}\s[x×]\s?\d{1,2}(?:\s\p{L}+)?$|^\p{L}[^\d:]{2,40}\s[-–]\s(?:an?\s|one\s|the\s)?(?:whole|half|small|large|big)\s(?:bag|pack|tin|bunch|jar|tub|box|head)$/iu;
+/** "3. COURGETTE FRITTERS": a dish by its number in a book, in capitals to the end. */
+export const NUMBERED_CAPITALS = /^\d{1,2}[.)]\s+(?=[^\p{Ll}]{5,60}$)/u;
+/** "Broth bowl (x 50)" */
+export const TIMES_SO_MANY = /(?<=\p{L})\s+\([x×]\s?(\d{1,4})\)$/iu;
+/** "LEEK CHOWDER / batch 6L / station: soups": how a sheet is filed, behind its name. */
+export const FILED_BEHIND =
+  /(?<=\p{L}{3})\s+\/\s+(?:batch|station|section|rev|chef|yield|covers|portions|\d{1,4}\s(?:covers|portions|ptns?|pax))\b.*$/iu;
 /** "the rind of a lemon" */
 export const PART_OF =
   /^(?:the\s+)?(?:finely\s+)?(?:grated\s+)?(?:(?:juice|zest|rind|peel)\s+(?:of|from)\s|(?:(?:white|brown)\s+)?(?:seeds?|flesh|pulp|leaves|kernels|meat|segments)\s+(?:of|from)\s+(?:\d|[½¼¾]|an?\s|one\s|two\s|three\s|half\s))/i;

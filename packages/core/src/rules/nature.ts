@@ -1,5 +1,6 @@
 import { exact } from '../exact';
 import { linesOf, type Component, type DishContent, type IngredientLine, type MethodStep } from '../dish/types';
+import { unitOf } from '../quantity';
 import { SHIPPED_BOOK, type FactBook, type FoodKind } from '../ingredients';
 
 /** What can go wrong with a component. */
@@ -181,13 +182,15 @@ function filledAfter(steps: readonly MethodStep[]): MethodStep | null {
 
 /** Milk and cream for the flour, above which what is baked sets like a custard or a sauce, and is no bread. Our own. */
 const WETTER = 1.6;
-const MEASURES: Readonly<Partial<Record<string, number>>> = { g: 1, kg: 1000, ml: 1, cl: 10, dl: 100, l: 1000 };
 
-/** Grams or millilitres of the ingredients of one sort, as far as they are measured so. */
+/** Grams or millilitres of the ingredients of one sort, as far as they are measured and not counted. */
 const measuredOf = (found: ReturnType<typeof matched>, is: (fact: (typeof found)[number]['fact']) => boolean): number =>
   found
     .filter(({ fact }) => is(fact))
-    .reduce((all, { line: { amount } }) => all + (amount ? exact(amount.max).valueOf() * (MEASURES[amount.unit] ?? 0) : 0), 0);
+    .reduce((all, { line: { amount } }) => {
+      const unit = amount ? unitOf(amount.unit) : null;
+      return amount && unit && unit.dimension !== 'count' ? all + exact(amount.max).mul(unit.size).valueOf() : all;
+    }, 0);
 /** Set with egg and milk in a case of pastry: no bread, though it has flour in it. */
 const CUSTARDY = /\b(?:quiches?|tarts?|tartlets?|flans?|custards?|clafoutis|cheesecakes?|gratins?|pies?)\b/i;
 const COLD_FILLING =
