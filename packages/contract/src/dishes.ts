@@ -214,6 +214,10 @@ export const dishContentSchema = shape<DishContent>({
           .items(Joi.string().valid(...ALLERGENS))
           .unique()
           .required(),
+        store: Joi.string()
+          .valid(...STORES)
+          .allow(null)
+          .required(),
         critical: text(300),
         toNext: spanSchema.required(),
         caution: text(300),

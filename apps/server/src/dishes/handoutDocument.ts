@@ -138,6 +138,7 @@ function stepText(step: MethodStep, { components }: DishContent): Content[] {
     components.find(({ id }) => id === step.componentId)?.name ?? '',
     step.minutes ? `${step.minutes} min${step.hands === 'off' ? ', hands off' : ''}` : '',
     ways ? `${ways.celsius} °C, ${ways.fahrenheit} °F` : '',
+    step.store ?? '',
     step.equipment,
   ].filter(Boolean);
   return [

@@ -21,6 +21,7 @@ export function DishRules({ dishes }: { dishes: readonly DishContent[] }) {
         ))}
       </ul>
       <p className="mt-1 text-small text-soft">
+        Heard in the words of the steps, and words can be misheard: a step&rsquo;s &ldquo;Food meanwhile&rdquo; settles where it is.{' '}
         {WHO_DECIDES} <Link to="/rules">Local rules</Link>
       </p>
     </Notice>

@@ -153,6 +153,8 @@ export interface MethodStep {
   readonly heats: Heated;
   /** Allergens of other food that shares the fat, board, fryer or water with this step: what is made may contain them. */
   readonly sharedWith: readonly Allergen[];
+  /** Where the food is while the step lasts; null where nobody said it, and only its words tell. */
+  readonly store: Store | null;
   /** Why this step decides the result; empty when it does not. */
   readonly critical: string;
   /** Time to the next step. */
@@ -243,6 +245,7 @@ export const EMPTY_STEP = {
   celsius: null,
   heats: 'oven',
   sharedWith: [],
+  store: null,
   critical: '',
   toNext: NO_SPAN,
   caution: '',

@@ -98,6 +98,9 @@ const saysWork = (dish: Json): Json => ({
   })),
 });
 
+/** From 5: a step says where the food is meanwhile. */
+const saysWhere = (dish: Json): Json => ({ ...dish, method: partsOf(dish.method).map((step) => ({ store: null, ...step })) });
+
 const lineLacks = lacking({
   id: 'text',
   written: 'text',
@@ -114,7 +117,7 @@ const lineLacks = lacking({
 
 export const DISH: DocumentFormat<DishContent> = {
   name: 'dish',
-  upgrades: [dishTotal, saysExtra, saysOfWhat, saysWork],
+  upgrades: [dishTotal, saysExtra, saysOfWhat, saysWork, saysWhere],
   lacks: lacking(
     {
       title: 'text',
@@ -140,6 +143,7 @@ export const DISH: DocumentFormat<DishContent> = {
         hands: 'text',
         heats: 'text',
         sharedWith: 'list',
+        store: 'any',
         componentId: 'any',
         toNext: 'object',
         work: 'object',

@@ -34,7 +34,7 @@ const WEEKEND = 3600;
 const FORTNIGHT = 20_160;
 /** Times that are named without a figure. */
 const NAMED: readonly (readonly [name: RegExp, minutes: number])[] = [
-  [/\b(?:over ?night|until (?:the )?(?:next (?:day|morning)|tomorrow|morning)|all (?:day|night))\b/gi, OVERNIGHT],
+  [/\b(?:over ?night|until (?:the )?(?:(?:next|following) (?:day|morning)|tomorrow|morning)|all (?:day|night))\b/gi, OVERNIGHT],
   [/\b(?:over|for|until after) the week-?end\b/gi, WEEKEND],
   [/\b(?:an?|one) fortnight\b/gi, FORTNIGHT],
 ];

@@ -1,11 +1,13 @@
 import { linesOf, type DishContent, type MethodStep } from '../dish/types';
+import { heatsIn } from '../quantity';
 import { SHIPPED_BOOK, type FactBook, type FoodKind } from '../ingredients';
 import type { Said } from '../words';
 import { allowanceFor } from './allowances';
-import { COOKED, DAY_BEFORE, FLESH, KEPT_LONG, natureOf, REHEAT, stepsOf, WARM, type Nature } from './nature';
+import { CHILLED, COOKED, DAY_BEFORE, FLESH, KEPT_LONG, natureOf, REHEAT, stepsOf, WARM, type Nature } from './nature';
 import type { LocalRules, RuleKey } from './specs';
 import { ruleValue } from './specs';
 import { longestTime, minutesNamed } from './timesIn';
+import { COOLS, waitsIn } from './waits';
 
 /** A place in a dish that a local rule has something to say to. */
 export interface RuleNotice {
@@ -15,15 +17,14 @@ export interface RuleNotice {
 }
 
 const IN_THE_ROOM =
-  /\b(?:room temperature|(?:on|from) the (?:counter|bench|side|worktop|(?:\w+ )?table|buffet|pass|work surface|terrace|lawn|stall)|at the (?:counter|buffet|stall|bar)\b|outdoors|outside in the|in the (?:garden|sun|shade|yard)|(?:by|at|near) an? open window|(?:in|at) (?:a|the) (?:(?:warm|cool|dark|dry),? (?:and )?)+place|(?:in|on|to) (?:a|the) (?:(?:cool|dark|dry|store) ?)*(?:cupboard|pantry|larder|cellar|shelf|dry store|window ?sill)|(?:at|by|near|beside|next to) the (?:stove|range|hob|oven|window)|ambient|in the kitchen|unrefrigerated|out of the fridge|(?:leave|left|stand|sit|keep|kept|set) (?:them |it |all )?out(?=\s+(?:for|until|till|overnight|all|at|on|in|to|from|while|during)\b|[.,;]|$))(?!\w)/i;
+  /\b(?:room temperature|(?:on|from) the (?:counter|bench|side|worktop|(?:\w+ )?tables?|buffet|pass|work surface|terrace|lawn|stall|sideboard|trolley|hatch|rack(?= (?:by|near|beside))|(?:back |cold )?burner)|at the (?:counter|buffet|stall|bar)\b|outdoors|outside in the|in the (?:garden|sun|shade|yard)|(?:by|at|near) an? open window|in the (?:(?:dining|class|staff|service|show|back) ?room|corridor|hall(?:way)?|sink|van|car|lobby|marquee|tent)\b|(?:in|at) (?:a|the) (?:(?:warm|cool|dark|dry),? (?:and )?)+place|(?:in|on|to) (?:a|the) (?:(?:cool|dark|dry|store|kitchen|top|spice|open) ?)*(?:cupboard|pantry|larder|cellar|shelf|dry store|window ?sill)|(?:at|by|near|beside|next to) the (?:stove|range|hob|oven|window)|ambient|in the kitchen|unrefrigerated|out of the fridge|(?:leave|left|stand|sit|keep|kept|set) (?:them |it |all )?out(?=\s+(?:for|until|till|overnight|all|at|on|in|to|from|while|during)\b|[.,;]|$))(?!\w)/i;
 const STANDS =
   /\b(?:(?:lay|lays|laid|put|display\w*) (?:them |it |all )?out|display|stand|leave|left|rest|sit|keep|kept|hold|held|cool|marinate|soak|set|infuse|prove|spread|serve|drain|hang|stor(?:e|ed|ing))\w*\b/i;
 const DRY_GOODS =
   /\b(?:beans?|peas|chickpeas|lentils|pulses|rice|grains?|barley|wheat|oats?|nuts|almonds|cashews|raisins|prunes|apricots|seeds)\b/i;
-/** What cools; a cool cupboard is a place. */
-const COOLS = /\bcool(?:s|ed|ing)?\b(?!,?(?: and)? (?:(?:dark|dry),? )*(?:place|cupboard|pantry|larder|cellar|shelf|room|store))/i;
 /** Left to cool in what it was cooked in, which stands in the room. */
-const COOLS_IN_POT = /\bcool\w*\b[^.;]{0,30}\bin (?:the|its|their) (?:(?:stock|cooking) ?)?(?:pot|pan|water|liquor|liquid)\b/i;
+const COOLS_IN_POT =
+  /\b(?:cool\w*|cold)\b[^.;]{0,30}\b(?:in (?:the|its|their) (?:(?:stock|cooking|(?:switched|turned)[- ]off) ?)?(?:pot|pan|water|liquor|liquid|oven)|on the (?:stove|hob|range))\b/i;
 /** Cooked by a heat that is round the food: its core gets no hotter. */
 const COOKED_IN =
   /\b(?:sous[- ]vide|(?:water )?bath|bags?|pouch(?:es)?|circulator|cook\w*|poach\w*|confit\w*|steam\w*|roast\w*|bak(?:e|ed|ing)|simmer\w*|brais\w*)\b/i;
@@ -49,14 +50,17 @@ const OVERNIGHT = /\bover ?night|\bnext (?:day|morning)/i;
 const HOLDS = /\b(?:keep|hold|kept|held|stand|stands)\b/i;
 /** Food that is kept for later, which has a longest life; what cures, ripens or marinates is not meant. */
 const KEPT =
-  /\b(?:keeps?|kept|used? (?:with)?in(?= (?:\w+ )?(?:days?|weeks?)\b)|(?:hold|held)(?= for (?:\w+ )?(?:days?|weeks?)\b)|stored?|stores|lasts?|press(?:ed)?|refrigerat\w*|(?:in|into) the (?:fridge|refrigerator|cold room|walk[- ]in))\b/i;
+  /\b(?:shelf[- ]life|good for(?= (?:\w+ )?(?:days?|weeks?)\b)|keeps?|kept|used? (?:with)?in(?= (?:\w+ )?(?:days?|weeks?)\b)|(?:hold|held)(?= for (?:\w+ )?(?:days?|weeks?)\b)|stored?|stores|lasts?|press(?:ed)?|refrigerat\w*|(?:in|into) the (?:fridge|refrigerator|cold room|walk[- ]in))\b/i;
 const NOT_KEPT =
   /\b(?:freez\w*|frozen|cur(?:e|ed|ing)|brin(?:e|ed|ing)|marinat\w*|salt(?:ed|ing)?|hang|hung|ferment\w*|pickl\w*|dry|dried)\b/i;
 
 /** Which core rule holds for a kind of food; for minced, filled and rolled food the strictest. */
 function coreRuleOf(kinds: ReadonlySet<FoodKind>, told: string): { readonly rule: RuleKey; readonly food: string } | null {
   const flesh = kinds.has('cattle') || kinds.has('other mammal') || kinds.has('pig') || kinds.has('poultry');
-  if (flesh && /\bminced?\b|\bsausage|\bburger|\bstuffed\b|\bfilled\b|\brolled\b|\btied\b|\bterrine\b|\bmeatball/i.test(told))
+  if (
+    flesh &&
+    /\bminced?\b|\bsausage|\bburger|\bstuff(?:ed)?\b|\bfilled\b|\broll(?:ed)?\b(?! out)|\btied?\b|\bterrine\b|\bmeatball/i.test(told)
+  )
     return { rule: 'core-minced', food: 'minced, filled or rolled' };
   if (/\bvenison|\brabbit|\bhare\b|\bboar\b|\bpheasant|\bpartridge|\bpigeon|\bgrouse|\bgame\b/i.test(told))
     return { rule: 'core-game', food: 'game' };
@@ -77,10 +81,10 @@ export function coreIn({ text, celsius, heats }: MethodStep): number | null {
 
 function coreSaid(text: string): number | null {
   const match =
-    /\b(?:core|internal(?: temperature)?|inside|filling|centre|center|middle|thickest part|probe|at the bone|reads|registers)\b[^.;]{0,40}?(\d{2,3})\s*°?\s*(c|f)?\b/i.exec(
+    /\b(?:core|internal(?: temperature)?|inside|filling|centre|center|middle|thickest part|probe|(?:at|by|near|beside|against|next to) the \w*bone|reads|registers)\b[^.;]{0,40}?(\d{2,3})\s*°?\s*(c|f)?\b/i.exec(
       text,
     ) ??
-    /\b(\d{2,3})\s*°?\s*(c|f)\b[^.;\d]{0,20}\b(?:core|in(?:to)? the (?:centre|center|middle|thickest)|at the (?:bone|centre|center|thickest)|internal|inside)/i.exec(
+    /\b(\d{2,3})\s*°?\s*(c|f)\b[^.;\d]{0,20}\b(?:core|in(?:to)? the (?:centre|center|middle|thickest)|at the (?:centre|center|thickest)|(?:at|by|near|beside|against|next to) the (?:\w*bone|(?:\w+ )?joint|thigh)|internal|inside|within(?=[.,;]|$))/i.exec(
       text,
     ) ??
     // "Roast to 68 °C": no oven, pan or grill that cooks is as cool, so it is meant of the food.
@@ -99,7 +103,7 @@ function coreSaid(text: string): number | null {
  */
 export function dishRuleNotices(dish: DishContent, rules: LocalRules, book: FactBook = SHIPPED_BOOK): readonly RuleNotice[] {
   const notices: RuleNotice[] = [];
-  const add = (where: string, said: Extract<Said, { rule: RuleKey; limit: number }>) => notices.push({ rule: said.rule, where, said });
+  const add = (where: string, said: KeptSaid) => notices.push({ rule: said.rule, where, said });
   const of = (rule: RuleKey) => ({ rule, limit: ruleValue(rule, rules) });
   const natures = dish.components.map((component) => ({ component, nature: natureOf(dish, component, book) }));
   const excused = new Set<FoodKind>();
@@ -127,9 +131,11 @@ export function dishRuleNotices(dish: DishContent, rules: LocalRules, book: Fact
   const perishableAt = ({ perishable, from }: Nature, index: number) => perishable && (from === null || dish.method.indexOf(from) <= index);
   const allKinds = new Set(natures.flatMap(({ nature }) => [...nature.kinds]));
   const wetKinds = [...allKinds].some((kind) => FLESH.includes(kind) || kind === 'egg' || kind === 'milk');
+  const waits = waitsIn(dish.method, ruleValue('out-of-control', rules));
   const allTold = [dish.title, ...linesOf(dish).map(({ written }) => written), ...dish.method.map(({ text }) => text)].join('. ');
   dish.method.forEach((step, index) => {
     const where = `Step ${index + 1}`;
+    const before = notices.length;
     const { text } = step;
     const time = longestTime(step);
     if (
@@ -164,9 +170,9 @@ export function dishRuleNotices(dish: DishContent, rules: LocalRules, book: Fact
         REHEAT.test(text) &&
         cookedBefore &&
         !/\b(?:yeast|dough|chocolate|gelatine?)\b/i.test(text) &&
-        celsius < ruleValue('reheating', rules)
+        reheatedTo(text, celsius) < ruleValue('reheating', rules)
       )
-        add(where, { code: 'plan.reheats', ...of('reheating'), celsius });
+        add(where, { code: 'plan.reheats', ...of('reheating'), celsius: reheatedTo(text, celsius) });
       else if (
         found &&
         !below &&
@@ -178,9 +184,20 @@ export function dishRuleNotices(dish: DishContent, rules: LocalRules, book: Fact
       )
         add(where, { code: 'plan.round-it', ...of(found.rule), celsius, food: found.food });
     }
-    if (!natures.some(({ nature }) => perishableAt(nature, index))) return;
+    const about = step.componentId === null ? natures : natures.filter(({ component }) => component.id === step.componentId);
+    if (!about.some(({ nature }) => perishableAt(nature, index))) return;
     const keeper = natures.find(({ component, nature }) => perishableAt(nature, index) && stepsOf(dish, component).includes(step));
-    if (keeper && time !== null && KEPT.test(text) && !NOT_KEPT.test(text) && (!IN_THE_ROOM.test(text) || COLD_PLACE.test(text))) {
+    if (step.store !== null) {
+      if (keeper) storedNotices(step, keeper.nature, rules).forEach((said) => add(where, said));
+      return;
+    }
+    if (
+      keeper &&
+      time !== null &&
+      (KEPT.test(text) || (CHILLED.test(text) && time >= DAY)) &&
+      !NOT_KEPT.test(text) &&
+      (!IN_THE_ROOM.test(text) || COLD_PLACE.test(text))
+    ) {
       const { code, rule } = lifeOf(keeper.nature);
       if (time > ruleValue(rule, rules) * 60) add(where, { code, ...of(rule), hours: time / 60 });
     }
@@ -197,7 +214,7 @@ export function dishRuleNotices(dish: DishContent, rules: LocalRules, book: Fact
       (DRY_GOODS.test(text) || !wetKinds) &&
       !/\b(?:milk|cream|eggs?)\b/i.test(text);
     const coolsFor = cools ? coolingTime(step) : null;
-    const inRoom = IN_THE_ROOM.test(text);
+    const inRoom = IN_THE_ROOM.test(text) || OFF_OVEN.test(text);
     const inPot = COOLS_IN_POT.test(text) && !COLD_PLACE.test(text);
     if (cools && (inRoom || inPot)) add(where, { code: 'plan.cools-in-the-room', ...of('cooling-first') });
     else if (coolsFor !== null && coolsFor > ruleValue('cooling-total', rules))
@@ -208,13 +225,15 @@ export function dishRuleNotices(dish: DishContent, rules: LocalRules, book: Fact
       (STANDS.test(text) || !(COOKED.test(text) || MEANT_TO_STAND.test(text))) &&
       !COLD_PLACE.test(text.replace(IN_THE_ROOM, ''))
     ) {
-      if (time === null) add(where, { code: 'plan.stands-untimed', ...of('out-of-control') });
-      else if (time > ruleValue('out-of-control', rules)) add(where, { code: 'plan.stands', ...of('out-of-control'), minutes: time });
+      const stood = COOKED.test(text) ? (longestTime({ text: leftWords(text), minutes: null }) ?? time) : time;
+      if (stood === null) add(where, { code: 'plan.stands-untimed', ...of('out-of-control') });
+      else if (stood > ruleValue('out-of-control', rules)) add(where, { code: 'plan.stands', ...of('out-of-control'), minutes: stood });
     }
     const held = heldAt(step);
     const isWarm = HOLDS.test(text) && held !== null && held > ruleValue('cold-holding', rules) && held < ruleValue('hot-holding', rules);
     const leftSomewhere =
       keeper !== undefined &&
+      !TURNED.test(text) &&
       !cools &&
       !inRoom &&
       LEFT.test(text) &&
@@ -236,12 +255,55 @@ export function dishRuleNotices(dish: DishContent, rules: LocalRules, book: Fact
       if (time === null) add(where, { code: 'plan.warm-untimed', ...of(holding), ...(isWarm ? { celsius: held } : {}) });
       else if (time > ruleValue('out-of-control', rules)) add(where, { code: 'plan.held-warm', ...of(holding), minutes: time });
     }
+    // What none of the words above told of: it waits, and nobody said that it is cold or hot.
+    const wait = keeper && notices.length === before && !TURNED.test(text) ? waits.get(step) : undefined;
+    if (wait)
+      add(
+        where,
+        wait.minutes === null
+          ? { code: 'plan.stands-untimed', ...of('out-of-control') }
+          : { code: 'plan.stands', ...of('out-of-control'), minutes: wait.minutes },
+      );
   });
   return notices;
 }
 
+type KeptSaid = Extract<Said, { rule: RuleKey; limit: number }>;
+
+/** What the rules say to a step of which a person set where the food is meanwhile: its words are not listened to for that. */
+function storedNotices(step: MethodStep, nature: Nature, rules: LocalRules): readonly KeptSaid[] {
+  const of = (rule: RuleKey) => ({ rule, limit: ruleValue(rule, rules) });
+  const time = longestTime(step);
+  const tooLong = time !== null && time > ruleValue('out-of-control', rules);
+  switch (step.store) {
+    case 'ambient':
+      if (COOLS.test(step.text)) return [{ code: 'plan.cools-in-the-room', ...of('cooling-first') }];
+      if (time === null) return [{ code: 'plan.stands-untimed', ...of('out-of-control') }];
+      return tooLong ? [{ code: 'plan.stands', ...of('out-of-control'), minutes: time }] : [];
+    case 'hot-held':
+      if (step.celsius === null || step.celsius >= ruleValue('hot-holding', rules)) return [];
+      if (time === null) return [{ code: 'plan.warm-untimed', ...of('hot-holding'), celsius: step.celsius }];
+      return tooLong ? [{ code: 'plan.held-warm', ...of('hot-holding'), minutes: time }] : [];
+    case 'chilled': {
+      const cooling = COOLS.test(step.text) ? coolingTime(step) : null;
+      if (cooling !== null && cooling > ruleValue('cooling-total', rules))
+        return [{ code: 'plan.cools', ...of('cooling-total'), minutes: cooling }];
+      const { code, rule } = lifeOf(nature);
+      return time !== null && time > ruleValue(rule, rules) * 60 ? [{ code, ...of(rule), hours: time / 60 }] : [];
+    }
+    default:
+      return [];
+  }
+}
+
 /** What a step says from where food is left somewhere: "boil, and leave in a tub for four hours"; "leave to simmer" is no such place. */
 const leftWords = (text: string): string => text.slice(Math.max(0, text.search(LEFT)));
+
+/** Minutes; chilled for longer, it is kept. */
+const DAY = 1440;
+
+/** Degrees Celsius that food is brought back to: what stands behind the word for it, "cool to 5 °C, reheat to 82 °C". */
+const reheatedTo = (text: string, celsius: number): number => heatsIn(text.slice(Math.max(0, text.search(REHEAT))))[0]?.most ?? celsius;
 
 /** How long a step cools for: "cool in ice, keep chilled for a week" does not cool for a week. */
 function coolingTime(step: MethodStep): number | null {

@@ -2,6 +2,7 @@ import { exact } from '../exact';
 import { linesOf, type Component, type DishContent, type IngredientLine, type MethodStep } from '../dish/types';
 import { unitOf } from '../quantity';
 import { SHIPPED_BOOK, type FactBook, type FoodKind } from '../ingredients';
+import { minutesNamed } from './timesIn';
 
 /** What can go wrong with a component. */
 export const DISH_HAZARDS = [
@@ -82,10 +83,11 @@ const STARCH = new Set([
 export const COOKED =
   /\b(?:cook|boil|simmer|braise|stew|roast|bake|fry|sear|poach|steam|blanch|sweat|grill|reduce|scald|confit|sauté|saute|render|heat)\w*/i;
 /** Kept at a serving heat, which only what is cooked is. */
-export const WARM = /\b(?:keep|hold|kept|held)\b[^.;]{0,24}\b(?:warm|hot)\b|\bhot[- ]hold|\bunder (?:the |a |heat )*lamps?\b/i;
+export const WARM =
+  /\b(?:keep|hold|kept|held)\b[^.;]{0,24}\b(?:warm|hot)\b|\bhot[- ]hold|\bunder (?:the |a |heat )*lamps?\b|\b(?:hot|heated|warming) (?:cupboards?|cabinets?|drawers?|trolleys?)\b|\b(?:plate|food) warmer/i;
 /** Ways of cooking flesh that nothing else is called by. */
 const COOKS_FLESH = new RegExp(
-  `${COOKED.source}|\\b(?:barbecue|griddle|deep-?fry|deep-?fried|sous[- ]vide|hot[- ]smok|water bath|bast|broil|salamander|oven|wok|plancha|embers|coals|spit|(?:hot|dry|heavy|frying|covered|smoking) pan|brown (?:it|them|hard|well|all|the|in)|(?:until|till) (?:it is |they are |just )?(?:done|opaque|flak))\\w*`,
+  `${COOKED.source}|\\b(?:barbecue|griddle|deep-?fry|deep-?fried|sous[- ]vide|hot[- ]smok|water bath|bath(?= (?:at|of|set|to) )|bast|broil|salamander|oven|wok|plancha|embers|coals|spit|(?:hot|dry|heavy|frying|covered|smoking) pan|brown (?:it|them|hard|well|all|the|in)|(?:until|till) (?:it is |they are |just )?(?:done|opaque|flak))\\w*`,
   'i',
 );
 /** A verb of cooking and the two words that follow, which may be what it cooks. */
@@ -130,7 +132,8 @@ function named(dish: DishContent, component: Component): readonly MethodStep[] {
   const words = [component.name, ...component.lines.map(({ item }) => item)]
     .flatMap((text) => text.toLowerCase().split(/[^\p{L}]+/u))
     .filter((word) => word.length > 3);
-  return dish.method.filter(({ text }) => {
+  return dish.method.filter(({ text, componentId }) => {
+    if (componentId !== null) return componentId === component.id;
     const said = text.toLowerCase();
     return words.some((word) => said.includes(word.replace(/e?s$/, '')));
   });
@@ -208,6 +211,18 @@ function whiskedAfter(steps: readonly MethodStep[]): boolean {
   );
 }
 
+/** Half of it is oil and it is kept: whatever it is called, what is in it lies under oil. Egg, flour and vinegar make another thing of it. */
+function liesInOil(found: ReturnType<typeof matched>, steps: readonly MethodStep[]): boolean {
+  const all = measuredOf(found, () => true);
+  const another = found.some(({ fact: { name, kinds } }) => kinds.includes('egg') || /flour|vinegar|juice/.test(name));
+  return (
+    !another &&
+    measuredOf(found, ({ name }) => /(?:^| )oil$/.test(name)) * 2 >= all &&
+    steps.some(({ text }) => /\b(?:keep|kept|keeps|stor(?:e|ed|es)|jars?|bottles?|lasts?|shelf)\b/i.test(text)) &&
+    !steps.some(({ text }) => /\b(?:fry|drain|lift)\w*/i.test(text))
+  );
+}
+
 export interface Nature {
   readonly kinds: ReadonlySet<FoodKind>;
   /** It has to be kept hot or cold. */
@@ -227,7 +242,8 @@ export function natureOf(dish: DishContent, component: Component, book: FactBook
   const facts = found.map(({ fact }) => fact);
   const kinds = new Set(facts.flatMap((fact) => fact.kinds));
   const cooked =
-    steps.some(({ text }) => COOKED.test(text) || WARM.test(text)) || /\b(?:cooked|boiled|roasted|braised)\b/i.test(wordsOf(component));
+    steps.some((step) => COOKED.test(step.text) || WARM.test(step.text) || heatsThrough(step)) ||
+    /\b(?:cooked|boiled|roasted|braised)\b/i.test(wordsOf(component));
   const bread =
     facts.some(({ name }) => /flour|dough|semolina|ground almonds/.test(name)) &&
     steps.some(({ text }) => BAKED.test(text)) &&
@@ -264,14 +280,15 @@ export function natureOf(dish: DishContent, component: Component, book: FactBook
   const underOil =
     oil &&
     wet &&
-    (/\boil\b|\bconfit\b/i.test(component.name || (dish.components.length === 1 ? dish.title : '')) ||
-      /\bunder (?:the |its )?oil\b|\bcover\w* (?:with|in) (?:the |its )?oil\b|\bin oil\b|\binfuse\w*[^.]{0,40}\boil\b|\boil\b[^.]{0,40}\binfuse/i.test(
+    (liesInOil(found, steps) ||
+      /\boil\b|\bconfit\b/i.test(component.name || (dish.components.length === 1 ? dish.title : '')) ||
+      /\b(?:under|below|beneath|submerged in) (?:the |its )?oil\b|\bcover\w* (?:with|in) (?:the |its )?oil\b|\bin oil\b|\binfuse\w*[^.]{0,40}\boil\b|\boil\b[^.]{0,40}\binfuse/i.test(
         told,
       ) ||
       // Herbs blended with oil, not a soup or a spread that has oil in it.
       (/\bblend\w*[^.]{0,40}\boil\b/i.test(told) && !facts.some(({ name }) => BULK.test(name))));
   const lowOxygen =
-    /\bvacuum|\bsous[- ]vide|\bsealed (?:bag|pouch|jar)|\breduced[- ]oxygen|\bbag(?:ged)? and seal|\bunder (?:(?:the|its|their|a layer of|melted) )*fat\b|\b(?:cover|seal)\w* (?:it |them )?(?:with|in|under) (?:(?:the|its|their|a layer of|melted|clarified) )*(?:fat|butter)\b/i.test(
+    /\bvacuum|\bsous[- ]vide|\bsealed (?:bag|pouch|jar)|\breduced[- ]oxygen|\bbag(?:ged)? and seal|\b(?:under|below|beneath|submerged (?:in|under)|buried (?:in|under)) (?:(?:the|its|their|a layer of|melted) )*fat\b|\b(?:cover|seal)\w* (?:it |them )?(?:with|in|under) (?:(?:(?:the|its|their|a layer of|melted|clarified) )*butter|(?:[a-z]+ ){0,4}fat)\b/i.test(
       told,
     );
   const sprouts = /\bsprout(?:s|ed)\b|\balfalfa\b/i.test(wordsOf(component)) && !/brussels/i.test(wordsOf(component));
@@ -288,11 +305,17 @@ export function natureOf(dish: DishContent, component: Component, book: FactBook
   );
   const perishable =
     flesh || (lowOxygen && cooked) || (eggOrMilk && !baked) || (starch && !baked) || madeWet || underOil || sprouts || melon;
+  const cookedBefore = (index: number) => steps.slice(0, index).some(({ text }) => COOKED.test(text));
+  const reheats = steps.some(
+    ({ text }, index) => REHEAT.test(text) && (cookedBefore(index) || !/\bwarm\w* (?:it |them )?(?:to|up)\b/i.test(text)),
+  );
   const hazards: DishHazard[] = [];
   if (
     perishable &&
     cooked &&
-    (component.keeps.length > 0 || steps.some(({ text }) => KEPT_LONG.test(text) || (COOKED.test(text) && DAY_BEFORE.test(text))))
+    (component.keeps.length > 0 ||
+      steps.some(isKeptLong) ||
+      (reheats && steps.some(({ text }, index) => CHILLED.test(text) && cookedBefore(index))))
   )
     hazards.push('cooked-kept');
   if (hasEgg && ((!hotEgg && !baked) || whiskedAfter(steps))) hazards.push('raw-egg');
@@ -308,9 +331,7 @@ export function natureOf(dish: DishContent, component: Component, book: FactBook
   if (underOil) hazards.push('under-oil');
   if (sprouts || melon) hazards.push('sprouts-or-cut-melon');
   if (lowOxygen) hazards.push('low-oxygen');
-  const cookedBefore = (index: number) => steps.slice(0, index).some(({ text }) => COOKED.test(text));
-  if (steps.some(({ text }, index) => REHEAT.test(text) && (cookedBefore(index) || !/\bwarm\w* (?:it |them )?(?:to|up)\b/i.test(text))))
-    hazards.push('reheated');
+  if (reheats) hazards.push('reheated');
   const raw = found.some(
     ({ fact, line }) =>
       perishing.includes(fact) &&
@@ -324,7 +345,27 @@ export function natureOf(dish: DishContent, component: Component, book: FactBook
 
 /** Kept over a night or for days, as steps say it. */
 export const KEPT_LONG =
-  /\b(?:keep|kept|keeps|store[sd]?|hold|held|leave|left|refrigerat\w*|chill\w*|fridge|cold room|walk[- ]in|larder|cellar|last[s]?)\b[^.;]{0,50}\b(?:over ?night|(?:\d{1,2}|one|two|three|four|five|six|seven|a few|several|an?|some) (?:days?|weeks?)|(?:(?:un)?til|for) (?:tomorrow|(?:[\p{L}]+ ){0,2}the (?:next|following) (?:day|morning|evening|afternoon)|the day after))\b/iu;
+  /\b(?:shelf[- ]life|good for|use (?:with)?in|use by|keep|kept|keeps|store[sd]?|hold|held|leave|left|refrigerat\w*|chill\w*|fridge|cold room|walk[- ]in|larder|cellar|last[s]?)\b[^.;]{0,50}\b(?:over ?night|(?:\d{1,2}|one|two|three|four|five|six|seven|a few|several|an?|some) (?:days?|weeks?|months?)|(?:(?:un)?til|for) (?:tomorrow|(?:[\p{L}]+ ){0,2}the (?:next|following) (?:day|morning|evening|afternoon)|the day after))\b/iu;
+
+/** A night at the least. */
+const NIGHT = 720;
+const KEEPS =
+  /\b(?:keep|kept|keeps|store[sd]?|hold|held|leave|left|refrigerat\w*|chill\w*|fridge|cold room|walk[- ]in|larder|cellar|last[s]?|life|jar\w*|bottle\w*|bag\w*|vacuum\w*)\b/i;
+/** What is made to get cold for later. */
+export const CHILLED = /\b(?:blast[- ]chill\w*|chiller|fridge|refrigerat\w*|cold room|walk[- ]in|chill\w*)\b/i;
+
+/** It is eaten on another day than it is made. */
+export const NEXT_DAY =
+  /\b(?:better|best|nicer|eat(?:en)?|serv(?:e|ed)|us(?:e|ed)|finish(?:ed)?|fry|slice|unmould|turn out|cut) (?:it |them )?(?:on )?(?:tomorrow|(?:the )?(?:next|following) (?:day|morning|evening)|(?:a|the) day (?:later|after))\b/i;
+
+/** Whether a step keeps what is cooked over a night or for days, or cooks it the day before. */
+const isKeptLong = ({ text }: MethodStep): boolean =>
+  KEPT_LONG.test(text) ||
+  (NEXT_DAY.test(text) && !MEANT_TO_LIE.test(text)) ||
+  (COOKED.test(text) && DAY_BEFORE.test(text)) ||
+  (KEEPS.test(text) && !COOKED.test(text) && Math.max(0, ...minutesNamed(text)) >= NIGHT && !MEANT_TO_LIE.test(text));
+/** Before it is cooked. */
+const MEANT_TO_LIE = /\b(?:soak|salt|marinat|brin|cur(?:e|ed|ing)|freez|frozen|ferment)\w*/i;
 
 /** Done so long before that it lies over a night. */
 export const DAY_BEFORE = /\b(?:the )?(?:day|night|evening) (?:before|ahead)\b|\bthe previous (?:day|night|evening)\b/i;

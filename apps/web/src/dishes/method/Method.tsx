@@ -240,6 +240,7 @@ function StepFacts({ step, heat, component }: { step: MethodStep; heat: HeatScal
     step.minutes ? `${step.minutes} min${step.noviceMinutes ? `, ${step.noviceMinutes} for a novice` : ''}` : '',
     step.hands === 'off' ? 'hands off' : 'hands on',
     typeof step.celsius === 'number' ? heatText(step.celsius, step.heats, heat) : '',
+    step.store ?? '',
     step.equipment,
     spanText(step.toNext) ? `to the next step ${spanText(step.toNext)}` : '',
   ].filter(Boolean);

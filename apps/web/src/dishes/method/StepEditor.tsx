@@ -1,4 +1,15 @@
-import { ALLERGENS, celsiusIn, HEATED, HEATED_NAMES, type Allergen, type Component, type Heated, type MethodStep } from '@pelvo/core';
+import {
+  ALLERGENS,
+  celsiusIn,
+  HEATED,
+  HEATED_NAMES,
+  type Allergen,
+  type Component,
+  type Heated,
+  type MethodStep,
+  STORES,
+  type Store,
+} from '@pelvo/core';
 import { Button, SelectField, TextArea, TextField, Tick, useFields, wrongField, type Problems } from '../../design';
 import { parseWhole } from '../formula/optional';
 
@@ -21,6 +32,7 @@ interface Boxes {
   readonly heat: string;
   readonly heats: Heated;
   readonly sharedWith: readonly Allergen[];
+  readonly store: Store | '';
   readonly equipment: string;
   readonly least: string;
   readonly most: string;
@@ -37,6 +49,7 @@ const boxesOf = ({
   celsius,
   heats,
   sharedWith,
+  store,
   equipment,
   toNext,
   critical,
@@ -50,6 +63,7 @@ const boxesOf = ({
   heat: shown(celsius),
   heats,
   sharedWith,
+  store: store ?? '',
   equipment,
   least: shown(toNext.least),
   most: shown(toNext.most),
@@ -75,7 +89,7 @@ export function StepEditor({ step, components, onSave, onCancel }: StepEditorPro
   const { box, fields, set, onSubmit } = useFields(boxesOf(step), { check: problemsIn });
   const toggle = (allergen: Allergen, on: boolean) =>
     set({ sharedWith: on ? [...fields.sharedWith, allergen] : fields.sharedWith.filter((other) => other !== allergen) });
-  const save = ({ text, componentId, minutes, noviceMinutes, heat, least, most, ...rest }: Boxes) =>
+  const save = ({ text, componentId, minutes, noviceMinutes, heat, store, least, most, ...rest }: Boxes) =>
     onSave({
       ...step,
       ...rest,
@@ -84,6 +98,7 @@ export function StepEditor({ step, components, onSave, onCancel }: StepEditorPro
       minutes: parseWhole(minutes),
       noviceMinutes: parseWhole(noviceMinutes),
       celsius: heatOf(heat, rest.heats) ?? null,
+      store: store || null,
       toNext: { least: parseWhole(least), most: parseWhole(most) },
     });
   return (
@@ -105,16 +120,26 @@ export function StepEditor({ step, components, onSave, onCancel }: StepEditorPro
         <TextField label="For a novice" inputMode="numeric" {...box('noviceMinutes')} />
         <TextField label="Heat" placeholder="180" {...box('heat')} />
       </div>
-      {components.length > 1 ? (
-        <SelectField label="Component" {...box('componentId')}>
-          <option value="">of the whole dish</option>
-          {components.map(({ id, name }) => (
-            <option key={id} value={id}>
-              {name || 'the main list'}
+      <div className="grid gap-3 sm:grid-cols-2">
+        {components.length > 1 ? (
+          <SelectField label="Component" {...box('componentId')}>
+            <option value="">of the whole dish</option>
+            {components.map(({ id, name }) => (
+              <option key={id} value={id}>
+                {name || 'the main list'}
+              </option>
+            ))}
+          </SelectField>
+        ) : null}
+        <SelectField label="Food meanwhile" {...box('store')}>
+          <option value="">as its words say</option>
+          {STORES.map((store) => (
+            <option key={store} value={store}>
+              {store}
             </option>
           ))}
         </SelectField>
-      ) : null}
+      </div>
       <div className="grid gap-3 sm:grid-cols-4">
         <SelectField label="Heat of" {...box('heats')}>
           {HEATED.map((each) => (
