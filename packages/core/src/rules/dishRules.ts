@@ -24,7 +24,7 @@ const DRY_GOODS =
   /\b(?:beans?|peas|chickpeas|lentils|pulses|rice|grains?|barley|wheat|oats?|nuts|almonds|cashews|raisins|prunes|apricots|seeds)\b/i;
 /** Left to cool in what it was cooked in, which stands in the room. */
 const COOLS_IN_POT =
-  /\b(?:cool\w*|cold)\b[^.;]{0,30}\b(?:in (?:the|its|their) (?:(?:stock|cooking|(?:switched|turned)[- ]off) ?)?(?:pot|pan|water|liquor|liquid|oven)|on the (?:stove|hob|range))\b/i;
+  /\b(?:cool\w*|cold)\b[^.;]{0,30}\b(?:in (?:the|its|their) (?:(?:stock|cooking|(?:switched|turned)[- ]off) ?)?(?:pot|pan|water|liquor|liquid|oven)|on the (?:stove|hob|range))\b|\bin (?:the|its|their) (?:(?:stock|cooking|poaching) ?)?(?:pot|pan|water|liquor|liquid|stock)\b[^.;]{0,20}\b(?:cool|cold)\b/i;
 /** Cooked by a heat that is round the food: its core gets no hotter. */
 const COOKED_IN =
   /\b(?:sous[- ]vide|(?:water )?bath|bags?|pouch(?:es)?|circulator|cook\w*|poach\w*|confit\w*|steam\w*|roast\w*|bak(?:e|ed|ing)|simmer\w*|brais\w*)\b/i;
@@ -50,7 +50,7 @@ const OVERNIGHT = /\bover ?night|\bnext (?:day|morning)/i;
 const HOLDS = /\b(?:keep|hold|kept|held|stand|stands)\b/i;
 /** Food that is kept for later, which has a longest life; what cures, ripens or marinates is not meant. */
 const KEPT =
-  /\b(?:shelf[- ]life|good for(?= (?:\w+ )?(?:days?|weeks?)\b)|keeps?|kept|used? (?:with)?in(?= (?:\w+ )?(?:days?|weeks?)\b)|(?:hold|held)(?= for (?:\w+ )?(?:days?|weeks?)\b)|stored?|stores|lasts?|press(?:ed)?|refrigerat\w*|(?:in|into) the (?:fridge|refrigerator|cold room|walk[- ]in))\b/i;
+  /\b(?:shelf[- ]life|good for(?= (?:\w+ )?(?:days?|weeks?)\b)|keeps?|kept|used? (?:with)?in(?= (?:\w+ )?(?:days?|weeks?)\b)|(?:holds?|held)(?= (?:for )?(?:\w+ )?(?:days?|weeks?|months?)\b)|stored?|stores|lasts?|press(?:ed)?|refrigerat\w*|(?:in|into) the (?:fridge|refrigerator|cold room|walk[- ]in))\b/i;
 const NOT_KEPT =
   /\b(?:freez\w*|frozen|cur(?:e|ed|ing)|brin(?:e|ed|ing)|marinat\w*|salt(?:ed|ing)?|hang|hung|ferment\w*|pickl\w*|dry|dried)\b/i;
 
@@ -168,7 +168,7 @@ export function dishRuleNotices(dish: DishContent, rules: LocalRules, book: Fact
       const cookedBefore = dish.method.slice(0, index).some((earlier) => COOKED.test(earlier.text));
       if (
         REHEAT.test(text) &&
-        cookedBefore &&
+        (cookedBefore || /\b(?:again|re-?heat|re-?warm|regenerat)/i.test(text)) &&
         !/\b(?:yeast|dough|chocolate|gelatine?)\b/i.test(text) &&
         reheatedTo(text, celsius) < ruleValue('reheating', rules)
       )
@@ -309,7 +309,9 @@ const reheatedTo = (text: string, celsius: number): number => heatsIn(text.slice
 function coolingTime(step: MethodStep): number | null {
   const { text } = step;
   const [kept] =
-    /\b(?:keeps?|kept|stored?|stores|lasts?|use within|refrigerat\w*|chill\w*|freez\w*)\b.*$/is.exec(text.slice(text.search(COOLS))) ?? [];
+    /\b(?:keeps?|kept|holds?|held|stored?|stores|lasts?|use within|matur\w*|press\w*|refrigerat\w*|chill\w*|freez\w*)\b.*$/is.exec(
+      text.slice(text.search(COOLS)),
+    ) ?? [];
   if (kept === undefined) return longestTime(step);
   const times = minutesNamed(text.slice(0, text.length - kept.length));
   return times.length > 0 ? Math.max(...times) : null;

@@ -97,7 +97,7 @@ const COOKED_OBJECT = new RegExp(
 );
 /** Flesh that is bought ready to eat. */
 const READY =
-  /\b(?:smoked(?! (?:haddock|cod|bacon|pancetta|lardons))|cooked|boiled|roasted?|tinned|canned|dried|potted|paté|pâté|pate|rillettes|ham|prosciutto|salami|bresaola|mortadella|chorizo|crab ?meat|(?:white|brown|picked) crab)\b/i;
+  /\b(?:smoked(?! (?:haddock|cod|bacon|pancetta|lardons))|cooked|boiled|roasted?|tinned|canned|dried|potted|paté|pâté|pate|rillettes|ham(?! hocks?)|prosciutto|salami|bresaola|mortadella|chorizo|crab ?meat|(?:white|brown|picked) crab)\b/i;
 /** Cured until it keeps, by whoever sells it; what is cured here is raw. */
 const CURED_TO_KEEP = /\b(?:(?:dry|air|salt)[- ])?cured (?=(?:ham|sausage|meats|bacon|salami|chorizo|beef)\b)/gi;
 /** What is made of flesh, or of what is round it, and is no piece of it any more. */
@@ -282,7 +282,7 @@ export function natureOf(dish: DishContent, component: Component, book: FactBook
     wet &&
     (liesInOil(found, steps) ||
       /\boil\b|\bconfit\b/i.test(component.name || (dish.components.length === 1 ? dish.title : '')) ||
-      /\b(?:under|below|beneath|submerged in) (?:the |its )?oil\b|\bcover\w* (?:with|in) (?:the |its )?oil\b|\bin oil\b|\binfuse\w*[^.]{0,40}\boil\b|\boil\b[^.]{0,40}\binfuse/i.test(
+      /\b(?:under|below|beneath|submerged in) (?:the |its )?oil\b|\bcover\w* (?:with|in) (?:the |its )?oil\b|\bin oil\b|\b(?:leave|left|keep|kept|stor(?:e|ed)|lie|steep)\b[^.;]{0,20}\bin (?:the|its|their|that) oil\b|\binfuse\w*[^.]{0,40}\boil\b|\boil\b[^.]{0,40}\binfuse/i.test(
         told,
       ) ||
       // Herbs blended with oil, not a soup or a spread that has oil in it.
@@ -350,7 +350,7 @@ export const KEPT_LONG =
 /** A night at the least. */
 const NIGHT = 720;
 const KEEPS =
-  /\b(?:keep|kept|keeps|store[sd]?|hold|held|leave|left|refrigerat\w*|chill\w*|fridge|cold room|walk[- ]in|larder|cellar|last[s]?|life|jar\w*|bottle\w*|bag\w*|vacuum\w*)\b/i;
+  /\b(?:keep|kept|keeps|store[sd]?|hold|held|leave|left|refrigerat\w*|chill\w*|fridge|cold room|walk[- ]in|larder|cellar|lasts?|holds|press|weigh(?:t|ed)|matur(?:e|ed|es)|life|jar\w*|bottle\w*|bag\w*|vacuum\w*)\b/i;
 /** What is made to get cold for later. */
 export const CHILLED = /\b(?:blast[- ]chill\w*|chiller|fridge|refrigerat\w*|cold room|walk[- ]in|chill\w*)\b/i;
 

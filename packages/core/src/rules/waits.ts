@@ -22,7 +22,8 @@ const COLD =
   /\b(?:fridge|refrigerat\w*|refrigerator|chill\w*|cold(?: room| store| drawer|est)|(?:in the|keep|kept|stay|stays) cold|iced?\b|ice[- ]bath|freez\w*|frozen|walk[- ]in|cool(?:er| box| bag)|[0-5] ?°)/i;
 const HOT = /\bbain[- ]marie\b|\b(?:6[3-9]|[7-9]\d|1\d\d) ?°/i;
 const OFF = /\boff\b/i;
-const TAKEN_OUT = /\b(?:take|bring|get|lift)\b[^.;]{0,30}\bout\b|\bremove\b|\bout of the (?:fridge|cold)/i;
+const TAKEN_OUT =
+  /\bun(?:chilled|refrigerated|cooled)\b|\bnot (?:chilled|refrigerated|cold)\b|\b(?:take|bring|get|lift)\b[^.;]{0,30}\bout\b|\bremove\b|\bout of the (?:fridge|cold)/i;
 /** What is heated, soaked, salted, raised, dried or frozen takes hours, and is meant to. */
 const MEANT =
   /\b(?:soak|steep|prove|proof|rise|risen|ferment|cultur|incubat|cur(?:e|ed|ing)|brin|salt|marinat|macerat|pickl|dry|dried|drying|dehydrat|smok|oven|sous[- ]vide|water bath|circulator|slow cooker|pressure|low heat|flame|toast|char|render|ahead|total|ready in|takes (?=\d|an? )|start)\w*/i;
