@@ -1,5 +1,5 @@
 import { exact } from '../exact';
-import { partOf, SHIPPED_BOOK, type FactBook } from '../ingredients';
+import { partOf, SHIPPED_BOOK, type FactBook, type IngredientFact, type FoodKind } from '../ingredients';
 import { unitOf } from '../quantity';
 import type { IngredientLine, Scaling } from '../dish/types';
 
@@ -15,6 +15,8 @@ const BROKEN_UP = /\b(?:beaten|whisked|mashed|crushed to a paste|pureed)\b/i;
  */
 const SMALL: ReadonlySet<string> = new Set(['leaf', 'sprig', 'slice', 'fillet', 'strip', 'disc', 'spear', 'floret', 'wedge']);
 
+const MEATS: ReadonlySet<FoodKind> = new Set(['cattle', 'pig', 'other mammal', 'poultry']);
+
 /** What comes apart by itself: a part of a head of garlic or a bulb of fennel is passed on. */
 const COMES_APART: ReadonlySet<string> = new Set(['head', 'bulb']);
 
@@ -24,7 +26,7 @@ const COMES_APART: ReadonlySet<string> = new Set(['head', 'bulb']);
  * grow in proportion; the order rounds them to whole ones.
  */
 export function defaultScaling(
-  line: Pick<IngredientLine, 'item' | 'amount' | 'note' | 'preparation'>,
+  line: Pick<IngredientLine, 'item' | 'amount' | 'one' | 'note' | 'preparation'>,
   book: FactBook = SHIPPED_BOOK,
 ): Scaling {
   if (ONCE.test(line.item) || (PAN_FILM.test(line.note) && !BESIDES.test(line.note))) return { kind: 'onceAMaking' };
@@ -36,11 +38,22 @@ export function defaultScaling(
     if (BROKEN_UP.test(line.preparation)) return { kind: 'weighed' };
     const part = partOf(line.item, line.preparation, line.amount.unit, book);
     const small = SMALL.has(unit.code) || (part?.use === 'cut' && !cutAgain(part.whole, book));
-    const piece = small && !fact?.exacting ? 'whole' : COMES_APART.has(unit.code) ? 'shared' : (fact?.piece ?? 'whole');
+    const piece =
+      small && !fact?.exacting ? 'whole' : COMES_APART.has(unit.code) || isJointed(line, fact) ? 'shared' : (fact?.piece ?? 'whole');
     return { kind: piece === 'whole' ? 'wholeEach' : piece };
   }
   if (fact?.strong) return { kind: 'tapered' };
   return { kind: 'proportional' };
+}
+
+/** Grams from which one piece of meat is for several, and is jointed or carved: a duck, not a quail. Our own. */
+const JOINTED = 1000;
+
+function isJointed({ one }: Pick<IngredientLine, 'one'>, fact: IngredientFact | null): boolean {
+  if (!fact || !fact.kinds.some((kind) => MEATS.has(kind))) return false;
+  const said = one ? exact(one.max).mul(unitOf(one.unit).size) : null;
+  const usual = fact.gramsOfOne.find(({ unit, size }) => unit === 'each' && size === '')?.grams;
+  return said ? said.compare(JOINTED) >= 0 : usual !== undefined && exact(usual).compare(JOINTED) >= 0;
 }
 
 /** Grams above which half of a piece is something on a plate, and not cut again: half a pear, but not half a vanilla pod. Our own. */

@@ -237,12 +237,12 @@ function readAnew(written: string, book: FactBook): LineReading {
     const around = inner ? tidy(inner.rest) : part;
     if (
       inner?.unitWritten &&
-      /^(?:each|in total|total|drained|drained weight|net|gross|per \w+|weight|tins?|cans?|jars?|packets?)?$/i.test(around)
+      /^(?:each|in total|total|(?:[,;/]?\s*\d{2,4}\s?(?:g|ml|oz)\s+)?drained(?: weight)?|net|gross|per \w+|weight|tins?|cans?|jars?|packets?)?$/i.test(around)
     ) {
       if (read && unitOf(read.amount.unit).dimension === 'count') {
         one = /^(?:each|per \w+)$/i.test(around) ? { ...inner.amount } : weightOfOne(inner.amount, read.amount);
         if (/^drained(?: weight)?$/i.test(around)) oneIs = 'drained';
-        else if (/^(?:net|total)$/i.test(around)) oneIs = 'gross';
+        else if (/^(?:net|total|.*\d.*drained.*)$/i.test(around)) oneIs = 'gross';
         if (!/^(?:each|tins?|cans?|jars?|packets?)?$/i.test(around)) notes.push(part);
       } else if (read) {
         const doubt = disagreement(read.amount, inner.amount);
@@ -319,7 +319,7 @@ function readAnew(written: string, book: FactBook): LineReading {
   if (!KEEP_GROUND.test(item)) {
     const lead = LEADING_PREP.exec(item) ?? stateOf(item, book);
     if (lead) {
-      item = item.slice(lead[0].length);
+      item = item.slice(lead[0].length).replace(/^weight (?:of )?/i, '');
       stateBefore = lead[1]!;
       preparation = preparation ? `${lead[1]!.toLowerCase()}, ${preparation}` : lead[1]!.toLowerCase();
     }
@@ -441,7 +441,7 @@ function readAnew(written: string, book: FactBook): LineReading {
     certainty,
     doubts,
   };
-  const yields = statedYields(item, reading.amount, stateBefore, brackets.inside, book);
+  const yields = statedYields(item, reading.amount, stateBefore, [...brackets.inside, ...preparation.split(',')], book);
   return { ...EMPTY_LINE, ...reading, yields, scaling: isToTaste && !read ? seasoningOf(item, book) : defaultScaling(reading, book) };
 }
 

@@ -124,6 +124,21 @@ describe('pieces', () => {
     // Beaten it is weighed: 6 × 1.4 = 8.4, nine eggs and not twelve.
     ['Wash\nserves 10\n14 eggs, beaten', 6, { eggs: '9' }],
     ['Boiled\nserves 10\n14 eggs', 6, { eggs: '12' }],
+    // A yolk and a half each is weighed, like a white.
+    ['Cream\nserves 4\n6 egg yolks\n4 egg whites', 10, { egg: '15' }],
+    // A bird for four is jointed: a quarter each. A quail is one's own.
+    ['Plate\nserves 4\n1 duck, about 2.4 kg', 8, { duck: '2' }],
+    ['Plate\nserves 4\n1 guinea fowl', 10, { 'guinea fowl': '3' }],
+    ['Plate\nserves 2\n1 rabbit', 3, { rabbit: '2' }],
+    ['Plate\nserves 4\n4 quail', 6, { quail: '6' }],
+    ['Plate\nserves 4\n4 duck legs (200 g each)', 6, { 'duck legs': '6' }],
+    // Gross and drained are said of one tin.
+    ['Soup\nserves 4\n1 tin chickpeas (400 g, 240 g drained)', 10, { chickpeas: '3 tins of 400 g gross' }],
+    // 1 kg at nine tenths, halved; 400 g at four fifths; 250 g at three quarters is 333, bought by ten.
+    ['Tart\nserves 8\n1 kg stoned plums', 4, { plums: '560 g' }],
+    ['Soup\nserves 4\n400 g potatoes, peeled weight', 4, { potatoes: '500 g' }],
+    ['Soup\nserves 4\n400 g carrots (weighed after peeling)', 4, { carrots: '500 g' }],
+    ['Soup\nserves 4\n400 g potatoes, peeled', 4, { potatoes: '400 g' }],
     // Sizes and stated weights are told apart.
     ['Two\nserves 1\n1 large egg\n2 small eggs', 3, { 'egg, large': '3', 'eggs, small': '6' }],
     [

@@ -44,7 +44,7 @@ panna cotta | posset,syllabub,blancmange,junket || | milk | egg,gluten,sulphites
 ganache | || | milk | soya,nuts,gluten | milk | label
 egg | eggs,whole egg,whole eggs,hen egg,hen eggs | 1.03 | each:51,each/small:43,each/medium:51,each/large:60,each/very large:67,each/medium US:44,each/large US:50,each/very large US:56 | egg || egg | whole
 egg white | egg whites,white of egg,whites of eggs | 1.03 | each:33,each/small:28,each/medium:33,each/large:40,each/very large:45,each/medium US:29,each/large US:33,each/very large US:37 | egg || egg | weighed
-egg yolk | egg yolks,yolk,yolks | 1.03 | each:17,each/small:15,each/medium:17,each/large:19,each/very large:21,each/medium US:15,each/large US:17,each/very large US:18 | egg || egg | whole
+egg yolk | egg yolks,yolk,yolks | 1.03 | each:17,each/small:15,each/medium:17,each/large:19,each/very large:21,each/medium US:15,each/large US:17,each/very large US:18 | egg || egg | weighed
 pasteurised egg | liquid egg,pasteurised whole egg | 1.03 || egg || egg | liquid
 pasteurised egg yolk | liquid egg yolk | 1.03 || egg || egg | liquid
 pasteurised egg white | liquid egg white | 1.03 || egg || egg | liquid

@@ -53,7 +53,7 @@ langoustines | langoustine,scampi,dublin bay prawns || | crustaceans || crustace
 lobster | lobsters,spiny lobster || | crustaceans || crustacean
 prawns | prawn,tiger prawns,king prawns || | crustaceans | sulphites | crustacean
 shrimp | shrimps,brown shrimps,krill || | crustaceans | sulphites | crustacean
-dried shrimp | shrimp paste,belacan || | crustaceans | fish,sulphites | crustacean | label
+dried shrimp | shrimp paste,belacan,belachan,blachan || | crustaceans | fish,sulphites | crustacean | label
 shellfish stock | crab stock || | crustaceans | fish,celery,molluscs,milk | crustacean | label
 abalone | || | molluscs || mollusc
 clams | clam,cockles,cockle,razor clams,limpets,limpet || | molluscs | crustaceans | mollusc
@@ -62,7 +62,7 @@ mussels | mussel || each:20 | molluscs | crustaceans | mollusc
 octopus | || | molluscs || mollusc
 oysters | oyster || each:15 | molluscs | crustaceans | mollusc
 scallops | scallop,king scallops || each:25 | molluscs | crustaceans | mollusc
-snails | snail,escargots,whelks,whelk,winkles || | molluscs || mollusc
+snails | snail,escargots,whelks,whelk,winkles,periwinkles,periwinkle || | molluscs || mollusc
 squid | calamari || | molluscs || mollusc
 sea urchin | sea urchins || | | crustaceans,molluscs | fish | label
 bottarga | || | fish ||

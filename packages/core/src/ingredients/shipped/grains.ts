@@ -40,7 +40,7 @@ rice flour | ground rice | 0.65 || | gluten |
 coconut flour | | 0.47 || | gluten |
 corn flour | masa,masa harina,maize flour | 0.48 || | gluten |
 soya flour | soy flour | 0.35 || soya | gluten |
-lupin flour | lupin,lupin seeds,lupin beans,lupini beans,lupini | || lupin | gluten |
+lupin flour | lupin,lupin seeds,lupin beans,lupine,lupine seeds,lupine beans,lupini beans,lupini | || lupin | gluten |
 potato flour | | 0.65 || | sulphites |
 gluten | vital wheat gluten,wheat gluten,seitan | 0.5 || gluten | soya |
 gluten free flour blend | gluten free flour,gluten free plain flour | || | lupin,soya | | label

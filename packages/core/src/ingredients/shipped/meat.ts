@@ -1,4 +1,4 @@
-/** Meat, poultry and what is made of them; columns as in `index.ts`. A counted one is whole for each making. */
+/** Meat, poultry and what is made of them; columns as in `index.ts`. A counted one is whole for each making, unless it is as large as a bird that is jointed. */
 export const MEAT = `
 beef | beef mince,minced beef,minced meat,stewing beef,beef shin,beef cheek,beef fillet,sirloin,rump,brisket,rib of beef,beef bones,steak,steaks,oxtail,ox cheek,ox cheeks,beef cheeks,ox tongue,beef tongue,ox liver,beef liver,ox heart,ox kidney,beef kidney,beef kidneys,corned beef || | || cattle
 veal | veal bones,veal escalope,sweetbreads,sweetbread,calf liver,calf s liver,calves liver,veal liver,veal kidney,veal kidneys,veal tongue,veal cheek,veal cheeks,calf s tongue || | || cattle
@@ -7,7 +7,8 @@ vegetable suet | || | | gluten | plant | label
 lamb | lamb mince,lamb shoulder,lamb rump,lamb neck,lamb shank,lamb shanks,lamb chops,rack of lamb,leg of lamb,mutton,hogget,lamb kidneys,lamb kidney,lamb s kidneys,lambs kidneys,lamb liver,lamb s liver,lambs liver,lamb heart,lamb hearts,lamb s hearts,lamb tongue,lamb tongues,lamb s tongues,lamb sweetbreads || | || other mammal
 goat | kid,goat meat || | || other mammal
 venison | venison liver,deer,roe deer,elk,reindeer || | || other mammal
-rabbit | rabbits,hare,rabbit liver,rabbit livers,rabbit kidneys || each:1200 | || other mammal
+rabbit | rabbits,whole rabbit,hare || each:1200 | || other mammal
+rabbit leg | rabbit legs,rabbit saddle,rabbit loin,rabbit liver,rabbit livers,rabbit kidneys || | || other mammal
 wild boar | boar || | || pig
 horse meat | || | || other mammal
 pork | pork mince,minced pork,pork belly,pork shoulder,pork loin,pork fillet,pork tenderloin,pork chops,pork chop,gammon,pork cheek,spare ribs,suckling pig,pig cheek,pig cheeks,pork cheeks,pig liver,pig s liver,pork liver,pig s kidney,pig s kidneys,pork kidneys,pork tongue,pork skin,pork rind || | || pig
@@ -21,17 +22,21 @@ burger | burgers,hamburger,hamburgers,beef burger,beefburgers || each:110 | | gl
 meatballs | meatball,meatloaf || | | gluten,milk,egg,soya | cattle | label
 pate | liver pate,terrine || | milk | gluten,egg,soya,sulphites,mustard,celery | pig | label
 chicken | chicken breast,chicken breasts,chicken thigh,chicken thighs,chicken legs,chicken wings,chicken wing,chicken livers,chicken liver,chicken carcass,chicken bones,chicken mince,whole chicken,poussin,cockerel || | || poultry
-duck | duck legs,duck leg,whole duck,duck carcass,confit duck,duck liver,duck livers || | || poultry
+duck | ducks,whole duck,whole ducks || each:2200 | || poultry
+duck leg | duck legs,confit duck,duck carcass,duck liver,duck livers || | || poultry
 duck breast | duck breasts,magret || each:180 | || poultry
 duck fat | || | || poultry
-goose | goose fat,goose breast,goose liver,goose livers,foie gras || | || poultry
+goose | geese,whole goose || each:4500 | || poultry
+goose breast | goose breasts,goose leg,goose legs,goose liver,goose livers,foie gras || | || poultry
+goose fat | || | || poultry
 guinea fowl | guineafowl || each:1200 | || poultry
 partridge | partridges || each:350 | || poultry
 pheasant | pheasants || each:800 | || poultry
 pigeon | squab,wood pigeon || each:350 | || poultry
 quail | quails || each:150 | || poultry
 grouse | || each:400 | || poultry
-turkey | turkey breast,turkey mince,turkey escalope || | || poultry
+turkey | turkeys,whole turkey || each:5000 | || poultry
+turkey breast | turkey mince,turkey escalope,turkey escalopes,turkey thigh,turkey thighs,turkey leg,turkey legs || | || poultry
 ostrich | || | || poultry
 poultry | poultry carcasses,giblets || | || poultry
 meat | mince,minced,bones,marrow bones || | || cattle,pig,other mammal | label

@@ -13,7 +13,7 @@ glucose | glucose syrup,liquid glucose,invert sugar,trimoline | 1.42 ||||
 dextrose | fructose,isomalt,trehalose,maltodextrin || ||||
 golden syrup | syrup,corn syrup,sugar syrup,light corn syrup | 1.4 ||||
 grape syrup | vincotto,cooked grape must,mosto cotto,grape molasses | 1.3 || | sulphites | plant |
-maple syrup | agave syrup,date syrup,rice syrup | 1.32 ||||
+maple syrup | agave syrup,agave,agave nectar,date syrup,rice syrup | 1.32 ||||
 treacle | molasses,black treacle | 1.42 || | sulphites |
 malt syrup | barley malt syrup | 1.42 || gluten ||
 barley sugar | boiled sweets,sweets,sprinkles,candy || | | gluten,soya,milk,nuts | | label
