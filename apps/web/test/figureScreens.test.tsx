@@ -105,7 +105,7 @@ describe('a component served below the rule', () => {
 });
 
 describe('a step and a line', () => {
-  it('say which allergens share fat, board or water, and what the heat is of', async () => {
+  it('say which allergens share fat, board or water, what the heat is of, and where the food is meanwhile', async () => {
     const saved = vi.fn<(step: MethodStep) => void>();
     const step: MethodStep = { ...EMPTY_STEP, id: 's', text: 'Fry the sticks.' };
     const { user } = show(<StepEditor components={[]} step={step} onSave={saved} onCancel={() => undefined} />);
@@ -113,9 +113,10 @@ describe('a step and a line', () => {
     await user.selectOptions(screen.getByLabelText('Heat of'), 'fat');
     await user.click(screen.getByText(/Fat, board, fryer or water is shared/));
     await user.click(screen.getByLabelText('fish'));
+    await user.selectOptions(screen.getByLabelText('Food meanwhile'), 'hot-held');
     await user.click(screen.getByRole('button', { name: 'Keep' }));
     // Only an oven goes by the table of marks: 350 °F of fat are 177 °C.
-    expect(saved.mock.calls[0]![0]).toMatchObject({ celsius: 177, heats: 'fat', sharedWith: ['fish'] });
+    expect(saved.mock.calls[0]![0]).toMatchObject({ celsius: 177, heats: 'fat', sharedWith: ['fish'], store: 'hot-held' });
   });
 
   it('take a gain above what there was, and a tin by its drained weight', async () => {
