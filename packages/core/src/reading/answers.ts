@@ -63,6 +63,8 @@ export function answersTo<L extends Readable>(line: L, doubt: Doubt): readonly L
         named({}),
       ];
     }
+    case 'not-counted':
+      return amount ? (['g', 'ml', 'each'] as const).map((unit) => named({ amount: { ...amount, unit } })) : [];
     case 'unknown-unit': {
       // "3 glugs olive oil": the word belongs to the name, or it is a unit of which something is known.
       const rest = line.item.replace(new RegExp(`^${doubt.word.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}\\s+(?:of\\s+)?`), '');

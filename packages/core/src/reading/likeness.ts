@@ -8,6 +8,7 @@ import { isMeasured } from './measured';
 import { CAPS, LEADERS, type Seen } from './seen';
 import {
   ABOUT_IT,
+  OF_THE_LESSON,
   INGREDIENTS,
   METHOD,
   STEP_ALONE,
@@ -39,7 +40,7 @@ export type Likeness = Record<Role, number>;
 
 const FOR_THE = /^(?:for|to make|making)\s+(?:the\s+|an?\s+)?[^,\d]{2,60}:?$/i;
 const PART =
-  /^(?:part|component|stage|section)\s+(?:\d+|[A-Z])\b\s*[:.–-]?|^[A-H]\s[–—-]\s(?=\p{Lu})|^[A-H][.)]\s+(?=\p{Lu})|^\d\s*[.)]\s*(?=for the\b)/iu;
+  /^(?:part|component|stage|section)\s+(?:\d+|[A-Z])\b\s*[:.–-]?|^(?:task|exercise|activity)\s+(?:\d+|[A-Z])\b\s*[:.–—-]\s*(?=\p{L})|^[A-H]\s[–—-]\s(?=\p{Lu})|^[A-H][.)]\s+(?=\p{Lu})|^\d\s*[.)]\s*(?=for the\b)/iu;
 const isSentence = (line: string): boolean => /[.!]$/.test(line) && line.split(' ').length >= 3;
 const ZERO: Readonly<Record<Role, number>> = {
   title: 0,
@@ -303,6 +304,10 @@ function likeAround(
     like.component -= 6;
     like.step -= 5;
     like.line -= 5;
+  }
+  if (OF_THE_LESSON.test(bare)) {
+    like.aside += 12;
+    like.step -= 8;
   }
   if (headsAside({ bare, text, pointed })) like.aside += pointed ? 14 : 6;
   if (/\bpage \d+(?: of \d+)?\.?$/i.test(bare) && words <= 10) like.aside += 8;

@@ -2,7 +2,8 @@ import type { Amount } from '../quantity';
 import { FILED_BEHIND, NUMBERED_CAPITALS, TIMES_SO_MANY } from './sectionWords';
 import { yieldSaid } from './yields';
 
-export const NUMBERING = /^(?:(?:part|component|stage|section)\s+(?:\d+|[A-Z])\b\s*[:.–-]?\s*|[A-H][.)]\s+|[A-H]\s[–—-]\s|\d\s*[.)]\s*)/i;
+export const NUMBERING =
+  /^(?:(?:part|component|stage|section|task|exercise|activity)\s+(?:\d+|[A-Z])\b\s*[:.–—-]?\s*|[A-H][.)]\s+|[A-H]\s[–—-]\s|\d\s*[.)]\s*)/i;
 export const FOR_THE = /^(?:for|to make|making)\s+(?:the\s+|an?\s+)?(?=[^\d\s])/i;
 const IN_BRACKETS = /\s*[([]([^()[\]]*)[)\]]\s*:?\s*$/;
 

@@ -8,15 +8,14 @@ import { defaultScaling } from './defaultScaling';
 import { endsInFood, LEADING_PREP, reverse, secondAmount, takeBrackets, tidy, weightOfOne } from './lineParts';
 import { disagreement, readAmount } from './readAmount';
 import { statedYields, stateOf } from './statedYields';
-import { CUT_TO, isShorthand, shorthandOut } from './shorthand';
-import { TO_TICK } from './sectionWords';
+import { CUT_TO, isShorthand, likelyGrams, shorthandOut } from './shorthand';
+import { BULLET, TO_TICK } from './sectionWords';
 
 export type LineReading = Omit<IngredientLine, 'id'>;
 
 /** A longer line is prose, or several lines run together: it is held rather than read, which also bounds what reading costs. */
 export const LONGEST_LINE = 300;
 
-const BULLET = /^\s*(?:[-*•·‣▪◦–—▢□☐✓]|\[\s?\])\s+/;
 const JUICE =
   /^(?:(?:the|finely|grated|freshly squeezed|squeezed)\s+)*((?:juice|zest|rind|peel|grated zest)(?:\s*(?:and|&)\s*(?:finely\s+)?(?:grated\s+)?(?:juice|zest|rind))?)\s+(?:(?:of|from)\s+(?!(?:the\s+)?(?:tins?|cans?|jars?|pan|cooking|roast|above)\b)|(?=[\d½¼]))(.+)$/i;
 /** "seeds of 1 pomegranate", "white meat of 1 crab": what is used of so many whole ones. */
@@ -237,7 +236,9 @@ function readAnew(written: string, book: FactBook): LineReading {
     const around = inner ? tidy(inner.rest) : part;
     if (
       inner?.unitWritten &&
-      /^(?:each|in total|total|(?:[,;/]?\s*\d{2,4}\s?(?:g|ml|oz)\s+)?drained(?: weight)?|net|gross|per \w+|weight|tins?|cans?|jars?|packets?)?$/i.test(around)
+      /^(?:each|in total|total|(?:[,;/]?\s*\d{2,4}\s?(?:g|ml|oz)\s+)?drained(?: weight)?|net|gross|per \w+|weight|tins?|cans?|jars?|packets?)?$/i.test(
+        around,
+      )
     ) {
       if (read && unitOf(read.amount.unit).dimension === 'count') {
         one = /^(?:each|per \w+)$/i.test(around) ? { ...inner.amount } : weightOfOne(inner.amount, read.amount);
@@ -406,6 +407,8 @@ function readAnew(written: string, book: FactBook): LineReading {
   if (/^(?:each|total|in all|in total|whole|more|extra)$/i.test(item)) item = '';
   // Written in another script: kept as it is, for somebody who reads it.
   if (item && OTHER_SCRIPT.test(item) && !book.find(item)) doubts.push({ code: 'unreadable' });
+  if (read && /\s(?:&|and|\+)\s+(?:an?|some|a bit of|a little|half an?|one|two|three)\s+\p{L}{3}/iu.test(item))
+    doubts.push({ code: 'several-items' });
   if (read && item && LEFT_OVER.test(item)) doubts.push({ code: 'left-over', text: item });
   // "3 cl garlic": cloves, where what is meant has them.
   if (counted?.unit === 'cl' && book.find(item)?.gramsOfOne.some(({ unit }) => unit === 'clove')) counted = { ...counted, unit: 'clove' };
@@ -421,6 +424,7 @@ function readAnew(written: string, book: FactBook): LineReading {
     if (odd) doubts.push({ code: 'unknown-unit', word: odd });
     else if (counted?.unit === 'each' && !one && (!isCountable(item, book) || isShorthand(counted.max, item, book))) {
       doubts.push({ code: 'not-counted', count: counted.max, item });
+      if (likelyGrams(counted.max, item, book)) counted = { ...counted, unit: 'g' };
     }
   }
   if (counted && exact(counted.max).compare(100000) > 0) doubts.push({ code: 'very-large' });

@@ -335,11 +335,11 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
         break;
       case 'step':
         component = inMethod ? under : current !== null && components[current]!.name !== '' && byComponent ? current : null;
-        component = namedFirst(look.text, components) ?? component;
+        component = namedFirst(look.text, components) ?? component ?? besideLines(places, at, components);
         portions ??= portionsAmong(look.written);
         index =
           method.push({
-            text: STEP_ALONE.test(look.text) || STEP_ALONE.test(look.written) ? '' : look.text,
+            text: STEP_ALONE.test(look.text) || STEP_ALONE.test(look.written) ? '' : look.text.replace(METHOD_BEFORE, ''),
             written: look.written,
             component,
           }) - 1;
@@ -395,6 +395,9 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
   // A mail says in its subject what it is about.
   const subject = title ? undefined : aside.find((line) => /^subject\s*:/i.test(line));
   if (subject) ({ title } = titleOf(subject));
+  // "Week 6 practical: emulsions" heads the sheet of a lesson, where no dish has a name of its own.
+  const lesson = title ? null : LESSON_HEAD.exec(decided.find(({ role }) => role !== 'yield')?.look.written ?? '');
+  if (lesson) ({ title } = titleOf(lesson[1]!));
   // A list of its own that has nothing in it is not a component.
   const keep = components.map(({ name, texts }) => name !== '' || texts.length > 0);
   const place = keep.map((kept, index) => (kept ? keep.slice(0, index).filter(Boolean).length : null));
@@ -418,6 +421,17 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
     places: places.map((each) => ({ ...each, component: moved(each.component) })),
     secondAt: secondRecipe(decided),
   };
+}
+
+/** "Method: whisk …": the heading stands in the line of the first step. */
+const METHOD_BEFORE = /^(?:method|procedure|directions|instructions)\s*:\s+(?=\p{L})/iu;
+const LESSON_HEAD = /^(?:week|unit|lesson|session|module|practical|day|class)\b[^:–—]{0,30}(?::|\s[–—-])\s*(\p{L}.{2,50})$/iu;
+
+/** The component of the lines that a step stands beside in a table, whose lines were read before it; null where it stands behind them. */
+function besideLines(places: readonly ReadPlace[], at: number, components: readonly { readonly name: string }[]): number | null {
+  if (!places.some((place) => place.role === 'line' && place.at > at)) return null;
+  const component = places.findLast((place) => place.role === 'line' && place.at <= at)?.component ?? null;
+  return component !== null && components[component]!.name !== '' ? component : null;
 }
 
 /** "Custard: bring the milk …": the component that a step begins with, by its place. */

@@ -27,6 +27,9 @@ export const AROUND =
 export const ASIDE_HEADS =
   /^(?:why (?:you|we|this|it|i)\b.{0,40}|timings?|timetable|purpose|scope|records?|responsibilit(?:y|ies)|references|learning (?:aims?|outcomes?|objectives?)|aims?|objectives?|outcomes?|(?:review |check )?questions?|check your (?:learning|understanding|knowledge)|test yourself|activit(?:y|ies)|exercises?|discussion|homework|nutrition(?:\s+(?:facts|information).*)?|reviews?(?:\s*\(\d+\))?|comments?(?:\s*\(\d+\))?|\d+ (?:comments|reviews|thoughts).*|you (?:may|might) also (?:like|enjoy)|related.*|leave a (?:reply|comment)|did you make.*|more recipes.*)\s*:?$/i;
 /** "There is nothing better on a rainy evening …": told of the dish, not how to make it. */
+/** What a sheet of a lesson says of marks and of clearing away. */
+export const OF_THE_LESSON =
+  /^(?:(?:you (?:are|will be)|students are|plates are) (?:marked|assessed|graded|judged) (?:on|for|by)\b|(?:clean|clear|wash|pack)(?:ing)?[- ](?:down|up|away)\b\s*[:(–-]?\s*(?:\d|$)|hand in\b|marks? available|total marks)/i;
 export const ABOUT_IT =
   /^(?:\p{L}.{0,60}\b(?:are everywhere|right now|all you need is|you[’']ll love|so good|my favou?rite|game[- ]changer)|there (?:is|are|was|were)|there[’']s|this (?:is|was|recipe|dish|soup|cake|bread|one)|these (?:are|were)|it(?:[’']s| is| was) (?:an?|the|my|our|so|perfect|great)|when i was|growing up|nothing (?:beats|better)|we (?:will|shall|are going to) (?:make|cook|bake|prepare)|perfect for|(?:a|an) (?:classic|simple|quick|great|lovely|family)|(?:she|he|they) (?:made|makes|used|always|called|swore|loved)|(?:i|we)(?:[’']ve| have| had)? (?:made|had|ate|got|first|used to|love|loved|always|never|learned|remember|think|found|grew)|(?:my|our) (?:\p{L}+ ){0,2}(?:used to|always|loves?|loved|made|taught|swears))\b/iu;
 export const SIGN_OFF =
@@ -82,7 +85,8 @@ export const NUMBERED =
 export const STEP_ALONE = /^step\s*(\d{1,2})\s*[.:]?$/i;
 export const LETTERED = /^[a-hj-z]\s?[.)]\s+(?=\p{L})/u;
 
-export const BULLET = /^(?:[-*•·‣▪◦–—▢□☐✓▸→]|\[\s?\])\s+/;
+/** A sign that begins a line of a list: whatever is drawn there. */
+export const BULLET = /^(?:[-*•·‣–—→»›]|(?![°©®™])\p{So}|\[\s?\])\s+/u;
 
 /** A row of dots or strokes, to be filled in by hand: at the end of a line, or strokes inside it. */
 export const TO_FILL_IN = /[_.]{6,}$|_{3,}(?=\s|[.°])/;

@@ -109,6 +109,12 @@ export interface Seen {
 const GIVEN = /\((?:gives?|yields?|makes?|serves|feeds|for|about)\b[^)]*\)/i;
 const SIZES_GIVEN = /\((?:(?:gives?|yields?|makes?|serves|feeds|for|about)\b[^)]*|\d{1,3}\s?[x×]\s?\d{1,4}\s?(?:g|kg|ml))\)/i;
 
+/** "3 Whisk …" / "4 Dress …": the line before is a step, and has the number before. */
+function countsOn(before: string | null, number: number): boolean {
+  const last = before === null ? null : BARE_NUMBER.exec(before);
+  return last !== null && number > 1 && Number(last[1]) === number - 1 && isTold(before!.slice(last[0].length));
+}
+
 /** Whether a time or a heat is named shows within so many letters. */
 const SEEN = 160;
 
@@ -149,7 +155,7 @@ export function seenAt(lines: readonly LineToSee[], at: number, manner: Manner, 
   const numberedStep =
     pointed !== null ||
     (unpointed !== null && manner.boxes.has(at)) ||
-    (unpointed !== null && isTold(afterNumber) && /^\p{Lu}/u.test(afterNumber));
+    (unpointed !== null && /^\p{Lu}/u.test(afterNumber) && (isTold(afterNumber) || countsOn(before, Number(unpointed[1]))));
   const number = alone ? Number(alone[1]) : numberedStep ? Number((pointed ?? unpointed)![1]) : lettered ? 0 : null;
   const row = toldRow(raw, columns);
   const text = row ?? (number === null ? bare : afterNumber);
@@ -217,7 +223,7 @@ export function seenAt(lines: readonly LineToSee[], at: number, manner: Manner, 
     (said === null || said.left > 3 || /\(/.test(bare)) &&
     !/[\d½¼¾⅓⅔]|^(?:the\s+)?(?:grated\s+)?(?:juice|zest|rind|peel)\b/i.test(outside) &&
     next !== null &&
-    isMeasured(next) &&
+    (isMeasured(next) || /^(?:all|half|the rest)\s+(?:of\s+)?(?:the\s+)?\p{L}+(?:\s\p{L}+)?$/iu.test(next)) &&
     (before === null || blankBefore || isMeasured(before) || /[.!]$/.test(before) || before.length < 50 || isTold(before));
   return {
     raw,

@@ -1,5 +1,5 @@
 import { exact } from '../exact';
-import type { FactBook } from '../ingredients';
+import { isCountable, type FactBook } from '../ingredients';
 
 /** A line with what cooks abbreviate written out: "à 150 g", "+ more for the tin", "s & p", "a walnut of yeast (say 20 g)". */
 export const shorthandOut = (line: string): string =>
@@ -53,6 +53,21 @@ export const shorthandOut = (line: string): string =>
     )
     // "Feta 250 g | crumble"
     .replace(/(?<=[\p{L}\d])\s*\|\s*(?=\p{L})/gu, ', ')
+    // "a few basil leaves": leaves, of which there are a few.
+    .replace(
+      /^(?:an? )?few\s+(\p{L}[\p{L} -]{2,30}?)\s+(lea(?:ves)|sprigs|sticks|stalks|slices|cloves|florets|heads|bulbs)(?=\s*(?:,|$))/iu,
+      'a few $2 of $1',
+    )
+    .replace(/^few\s+(?=\p{L})/iu, 'a few ')
+    // "olive oil, plenty", "lots of parsley"
+    .replace(/^(\p{L}[^,\d]{2,40}),\s+(?:plenty|lots|loads|enough)$/iu, '$1 as needed')
+    .replace(/^(?:plenty|lots|loads) of\s+(\p{L}[^,\d]{2,40})$/iu, '$1 as needed')
+    // "stock to cover - about 3 pints"
+    .replace(
+      /^(?:enough )?(\p{L}[\p{L} ]{2,30}?)\s+to cover\s*[-–—:,(]\s*((?:about |approx\.? |around |~)?[\d½¼¾][^()]{0,20}?)\)?$/iu,
+      '$2 $1, to cover',
+    )
+    .replace(/^(\d{1,2}|an?|one|two|half an?)\s+(?:recipe|batch)\s+quantit(?:y|ies)\s+of\s+/iu, '$1 batch of ')
     // "TT kosher salt"
     .replace(/^TT\s+(\p{L}.{2,40})$/u, '$1 to taste')
     .replace(/^s\s?(?:&|\+|and)\s?p$/i, 'salt and pepper')
@@ -72,10 +87,19 @@ export function isShorthand(count: string, item: string, book: FactBook): boolea
   const one = book.find(item)?.gramsOfOne.find(({ unit, size }) => unit === 'each' && size === '')?.grams;
   const small = one === undefined || exact(one).compare(5) < 0;
   const isSingular = !/s$/i.test(item) && (one === undefined || exact(one).compare(100) < 0);
-  // 600 shallots weigh 18 kg: grams, likelier.
-  const heavy = one !== undefined && many.mul(exact(one)).compare(10_000) > 0 && many.compare(100) >= 0;
-  return isSingular || heavy || (many.compare(50) >= 0 && small);
+  return isSingular || isHeavy(count, item, book) || (many.compare(50) >= 0 && small);
 }
+
+/** 600 shallots weigh 18 kg: grams, likelier. */
+function isHeavy(count: string, item: string, book: FactBook): boolean {
+  const one = book.find(item)?.gramsOfOne.find(({ unit, size }) => unit === 'each' && size === '')?.grams;
+  return one !== undefined && exact(count).mul(exact(one)).compare(10_000) > 0 && exact(count).compare(100) >= 0;
+}
+
+/** Whether a bare number is likeliest grams: ten or more of what is never counted, or pieces nobody could carry. It is asked all the same. */
+export const likelyGrams = (count: string, item: string, book: FactBook): boolean =>
+  (!isCountable(item, book) && exact(count).compare(10) >= 0 && !/s$/i.test(item)) ||
+  (isHeavy(count, item, book) && exact(count).compare(150) >= 0);
 
 /** "3 mm dice", "2 cm cubes": how large it is cut, and nothing else. */
 export const CUT_TO =

@@ -49,7 +49,13 @@ export function statedYields(
   book: FactBook,
 ): readonly YieldStep[] {
   if (!amount || unitOf(amount.unit).dimension !== 'mass') return [];
-  const state = STATES.exec(before)?.[1] ?? inside.map((part) => WEIGHT_OF.exec(part.trim())).find(Boolean)?.slice(1).find(Boolean);
+  const state =
+    STATES.exec(before)?.[1] ??
+    inside
+      .map((part) => WEIGHT_OF.exec(part.trim()))
+      .find(Boolean)
+      ?.slice(1)
+      .find(Boolean);
   const fact = state ? book.find(item) : null;
   if (!state || !fact) return [];
   const way = wayOf(state);

@@ -22,7 +22,7 @@ const EATERS =
 const PIECES =
   /^(?:(?:very\s+)?(?:small|large|big|medium|mini|little|generous|individual|good|fat|thin|thick)(?:\s+ones?)?\s*)?(?:pieces?|squares?|slices?|biscuits?|cookies?|crackers?|buns?|rolls?|muffins?|scones?|tarts?|tartlets?|cakes?|bars?|fingers?|balls?|pancakes?|pies|bowls?|glasses|cups?|ones?|tranches|items?|units?|samosas|pasties|parcels?|blinis?|shortbreads?)?\b/i;
 const NOTHING_MORE =
-  /^(?:\s*(?:as\s+(?:an?\s+)?[\p{L}\s]+|each|or so|approx(?:imately)?|about|ca|with\s+[\p{L}\s]+|in all|batch|per\s+(?:learner|student|pair|person|group|team)|to share|generously|(?:of|at|à|@|x|×)\s?\d+\s?(?:g|ml|cm)(?:\s+each)?|\([^)]*\)|[.,;:|/–-]))*\s*$/iu;
+  /^(?:\s*(?:(?:or\s+(?:for\s+)?\d{1,3}\s+)?as\s+(?:an?\s+|part of an?\s+)?[\p{L}\s]+|each|or so|approx(?:imately)?|about|ca|with\s+[\p{L}\s]+|in all|batch|per\s+(?:learner|student|pair|person|group|team)|to share|generously|(?:of|at|à|@|x|×)\s?\d+\s?(?:g|ml|cm)(?:\s+each)?|\([^)]*\)|[.,;:|/–-]))*\s*$/iu;
 
 /** "A bowl for four": what it is made in, and for how many. */
 const FOR_SO_MANY =
@@ -59,7 +59,7 @@ function countAt(text: string): Count | null {
 const SIZED = /^(\d{1,3})\s?[x×]\s?\d{1,4}\s?(?:g|ml|cm|mm|in(?:ch)?)\b\s*/i;
 
 /** One part of a line, "8 tins of 500 g", "12 covers", "about 40". */
-function partSaid(part: string, told: boolean): { portions: number | null; gives: Amount | null; left: string } | null {
+function partSaid(part: string, told: boolean): { portions: number | null; gives: Amount | null; left: string; eaters?: true } | null {
   const amount = readAmount(part.replace(ABOUT, ''));
   const bracket = /\(\s*(?:about\s+)?(\d{1,3})\s?(?:[x×]\s?\d[\d.,]*\s?(?:fl\.? ?oz|oz|g|ml|cl|l)|\s[\p{L}\s]{3,20})\)/u.exec(part);
   if (amount?.unitWritten && amount.amount.unit !== 'each' && (isMeasure(amount.amount.unit) || MADE_IN.has(amount.amount.unit))) {
@@ -72,7 +72,7 @@ function partSaid(part: string, told: boolean): { portions: number | null; gives
   const counted = countAt(part.replace(SIZED, '$1 '));
   if (!counted) return null;
   const eaters = EATERS.exec(counted.rest);
-  if (eaters) return { portions: counted.count, gives: null, left: counted.rest.slice(eaters[0].length) };
+  if (eaters) return { portions: counted.count, gives: null, left: counted.rest.slice(eaters[0].length), eaters: true };
   // "makes a good supper", "for 2 minutes"
   if (/^an?\b/i.test(part) || /^(?:min|sec|hour|hr|day|week|h\b)/i.test(counted.rest)) return null;
   const pieces = PIECES.exec(counted.rest);
@@ -114,7 +114,7 @@ export function yieldSaid(line: string, told = false): YieldSaid | null {
   let portions: number | null = null;
   let gives: Amount | null = null;
   let left = '';
-  let [plate, leads] = [false, 0];
+  let [plate, leads, eaten] = [false, 0, false];
   for (const [index, part] of body.split(/\s*(?:[|•]|\/(?=\s)|,(?=\s*\d)|;)\s*/).entries()) {
     // "Portion 140 g fish, 90 g beans" says what lies on a plate.
     const led = index > 0 ? LEAD.exec(part) : null;
@@ -130,8 +130,12 @@ export function yieldSaid(line: string, told = false): YieldSaid | null {
     if (!said)
       left += ` ${part.replace(/^\d{1,2}\s+(?:\p{L}+\s+)?(?:trays?|tins?|moulds?|frames?|rings?|sheets?|loaf|loaves)\b.*$/iu, '')}`;
     else {
-      // "1 terrine / 14 slices": what it is made in counts for nothing beside the slices.
-      portions = portions === 1 && (said.portions ?? 0) > 1 ? said.portions : (portions ?? said.portions);
+      // "1 terrine / 14 slices", "2 tarts / 24 covers": what it is made in counts for nothing beside the slices, or those who eat.
+      portions =
+        said.portions !== null && (portions === null || (portions === 1 && said.portions > 1) || (said.eaters && !eaten))
+          ? said.portions
+          : portions;
+      eaten ||= said.eaters === true;
       gives ??= said.gives;
       left += ` ${said.left}`;
     }

@@ -266,7 +266,7 @@ a thumb of ginger, grated | 1 | thumb | ginger | grated |  |  |  | s
 3 cm ginger | 1 | each | ginger |  |  |  |  | d
 2 cm piece of ginger, peeled | 1 | each | ginger | peeled |  |  |  | d
 some parsley |  |  | parsley |  |  |  |  | h
-a few sage leaves |  |  | sage leaves |  |  |  |  | h
+a few sage leaves | 3 | leaf | sage |  |  |  |  | s
 a little oil |  |  | oil |  |  |  |  | h
 oil for frying |  |  | oil |  | for frying |  |  | h
 oil, for deep frying |  |  | oil |  | for deep frying |  |  | h
