@@ -25,6 +25,8 @@ export type Doubt =
   | { readonly code: 'weight-of-piece'; readonly size: string }
   | { readonly code: 'which-comma'; readonly one: string; readonly other: string }
   | { readonly code: 'which-pint' }
+  /** It stands in a sentence of the method, and in no list. */
+  | { readonly code: 'told-in-step' }
   /** The name of the item still holds an amount, a unit or a joint. */
   | { readonly code: 'left-over'; readonly text: string }
   /** Kept as somebody put it: from a file, or from before doubts had codes. */
@@ -62,6 +64,7 @@ export const DOUBT_CODES: readonly DoubtCode[] = [
   'which-comma',
   'which-pint',
   'left-over',
+  'told-in-step',
   'said',
 ];
 

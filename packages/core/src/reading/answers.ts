@@ -79,6 +79,7 @@ export function answersTo<L extends Readable>(line: L, doubt: Doubt): readonly L
     case 'amounts-disagree':
     case 'very-large':
     case 'left-over':
+    case 'told-in-step':
     case 'several-items':
       return [{ ...named({}), label: `Yes: ${named({}).label}` }];
     default:

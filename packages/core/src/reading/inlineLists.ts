@@ -58,6 +58,9 @@ const isAmount = (part: string, book: FactBook): boolean => {
   const rest = read.rest.slice(0, 60);
   return book.read(rest).found.length > 0 || (read.unitWritten && /^(?:of\s+)?\p{L}{3}/u.test(rest) && !NO_FOOD.test(rest));
 };
+/** What a portion feeds is no list of what goes in. */
+const NUTRITION =
+  /\b(?:kcals?|calories|kj)\b|\b(?:fat|carb(?:ohydrate)?s|protein|fibre|saturates)\b.*\b(?:fat|carb(?:ohydrate)?s|protein|fibre|saturates)\b/i;
 /** What stands behind an amount that measures and names nothing. */
 const NO_FOOD = /^(?:each|long|wide|thick|high|across|apart|per|in all|total|for|until|before|after|at|or|left|later|more|less|than|on)\b/i;
 
@@ -184,6 +187,7 @@ export function listInside(raw: string, book: FactBook = SHIPPED_BOOK): { readon
  * @example inlineList('Whisk 200 g flour, 2 eggs and 1 tsp salt.') // null
  */
 export function inlineList(raw: string, book: FactBook = SHIPPED_BOOK): InlineList | null {
+  if (NUTRITION.test(raw)) return null;
   const two = raw.length < 80 ? twoBehind(raw.trim(), book) : null;
   if (two) return two;
   if (raw.length < 24 || raw.length > LONGEST || /^\s*\||\t/.test(raw)) return null;
@@ -258,7 +262,7 @@ export function inlineList(raw: string, book: FactBook = SHIPPED_BOOK): InlineLi
   }
   const measured = lines.filter((line) => isAmount(line, book)).length;
   const named = (line: string) => {
-    const outside = line.replace(/\s*\([^)]*\)/g, '');
+    const outside = line.replace(/\s*\([^)]*\)|\s+(?:for\s+\p{L}+ing|to\s+(?:fry|serve|finish|garnish|coat|crumb|dust))$/gu, '');
     return outside.split(' ').length <= 4 && book.read(outside).notKnown.length === 0 && book.read(outside).found.length > 0;
   };
   const isList =

@@ -305,6 +305,13 @@ function likeAround(
     like.step -= 5;
     like.line -= 5;
   }
+  // "(semolina cake with apricots)": said of what stands above it.
+  if (/^\([^()]{4,80}\)$/.test(bare) && !measured && !said) {
+    like.note += 8;
+    like.line -= 8;
+    like.component -= 6;
+    like.more -= 6;
+  }
   if (OF_THE_LESSON.test(bare)) {
     like.aside += 12;
     like.step -= 8;

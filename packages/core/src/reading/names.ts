@@ -37,7 +37,7 @@ export const PAGE_BEHIND = /\s+page \d{1,3}(?: of \d{1,3})?$/i;
 export const LABELLED =
   /^(?:dish|recipe(?:\s+\d{1,2})?|(?:recipe )?title|name of (?:the )?dish|product|menu item|item|(?:dish|recipe) name|name of recipe|name)\s*:\s*\p{L}/iu;
 const YIELD_BEHIND =
-  /(?:\s+[–—-]|,)\s+\d{1,3}\s+(?:portions?|ptns?|covers?|servings?|people|pax)\s*$|\s+[–—-]\s+\d{1,3}\s+(?:small|large|medium|pieces?|pcs)\s*$|,\s+\d[\d.,]*\s?(?:kg|g|ml|l|litres?)\s+batch\s*$|\s*[,;([–—-]*\s*\b(?:serves|makes|feeds|for|yields?|covers)\s+[^()[\]]{1,40}[)\]]?\s*$|\s*[([]\s*(?:[^()[\]]{1,30},\s*)?\d{1,3}\s+(?:portions?|ptns?|covers?|servings?|people|pers(?:ons?)?\.?|pax)\s*[)\]]\s*$/i;
+  /\s+\d{1,3}\s?p(?:ax|tns?|ers)?\.?$|(?:\s+[–—-]|,)\s+\d{1,3}\s+(?:portions?|ptns?|covers?|servings?|people|pax)\s*$|\s+[–—-]\s+\d{1,3}\s+(?:small|large|medium|pieces?|pcs)\s*$|,\s+\d[\d.,]*\s?(?:kg|g|ml|l|litres?)\s+batch\s*$|\s*[,;([–—-]*\s*\b(?:serves|makes|feeds|for|yields?|covers|batch(?: of)?)\s+[^()[\]]{1,40}[)\]]?\s*$|\s*[([]\s*(?:[^()[\]]{1,30},\s*)?\d{1,3}\s+(?:portions?|ptns?|covers?|servings?|people|pers(?:ons?)?\.?|pax)\s*[)\]]\s*$/i;
 
 /** The title without signs, and what stands in it of how much there is: "Warm lentils (serves 6)", "Sorrel sauce (yield 600 ml)". */
 export function titleOf(text: string): { readonly title: string; readonly portions: number | null; readonly gives: Amount | null } {

@@ -70,7 +70,7 @@ const OTHER_SCRIPT = /(?!\p{Script=Latin}|\p{Script=Common}|\p{Script=Inherited}
 
 /** What is left of an amount, a unit, a sign or a joint in the name of an item: never read for sure. */
 const LEFT_OVER =
-  /^(?:(?!0{2,3}\s)\d(?!\d?\s?%)|[½¼¾⅓⅔#&+/×*=]|x\s|(?:and|or|of|with|plus|to|from|per|then|&)\b|(?:g|kg|ml|cl|l|oz|lb|lbs|tsp|tbsp|cups?|pints?)\b\.?)|(?<![\p{L}\d])\d+(?:[.,]\d+)?\s?(?:g|kg|ml|cl|l|oz|lbs?|tsp|tbsp|cups?|cloves?|bunch(?:es)?|sprigs?|tins?|cans?|slices?|lea(?:f|ves)|sticks?|pinch(?:es)?|handfuls?|bulbs?|heads?|each|ea)\b|\s\d{1,4}$|\bthe \d|\s(?:with|of|from|and|or|for|in|to)$/iu;
+  /^(?:(?!0{2,3}\s)\d(?!\d?\s?%)|[½¼¾⅓⅔#&+/×*=]|x\s|(?:and|or|of|with|plus|to|from|per|then|&)\b|(?:g|kg|ml|cl|l|oz|lb|lbs|tsp|tbsp|cups?|pints?)\b\.?)|(?<![\p{L}\d])\d+(?:[.,]\d+)?\s?(?:g|kg|ml|cl|l|oz|lbs?|tsp|tbsp|cups?|cloves?|bunch(?:es)?|sprigs?|tins?|cans?|slices?|lea(?:f|ves)|sticks?|pinch(?:es)?|handfuls?|bulbs?|heads?|each|ea)\b|\s\d{1,4}$|\bthe \d|\bper (?:litre|liter|l|kg|kilo)\b|\s(?:with|of|from|and|or|for|in|to)$/iu;
 
 /** A unit-like word nobody knows: "3 glugs olive oil". Returns the word, or null. */
 function unknownUnit(item: string, book: FactBook): string | null {

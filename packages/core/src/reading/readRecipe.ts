@@ -18,6 +18,7 @@ import {
   portionsOfHeading,
   titleOf,
 } from './names';
+import { ingredientsInSteps } from './inSteps';
 import { readLine, type LineReading } from './readLine';
 import { sideBySide } from './sideBySide';
 import { yieldSaid } from './yields';
@@ -398,8 +399,15 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
   // "Week 6 practical: emulsions" heads the sheet of a lesson, where no dish has a name of its own.
   const lesson = title ? null : LESSON_HEAD.exec(decided.find(({ role }) => role !== 'yield')?.look.written ?? '');
   if (lesson) ({ title } = titleOf(lesson[1]!));
+  const told = ingredientsInSteps(
+    method.map(({ text }) => text),
+    components.flatMap(({ texts }) => texts.map((each) => readLine(each, book).item)),
+    book,
+  );
+  current = null;
+  const toldIn = told.length > 0 ? main() : null;
   // A list of its own that has nothing in it is not a component.
-  const keep = components.map(({ name, texts }) => name !== '' || texts.length > 0);
+  const keep = components.map(({ name, texts }, index) => name !== '' || texts.length > 0 || index === toldIn);
   const place = keep.map((kept, index) => (kept ? keep.slice(0, index).filter(Boolean).length : null));
   const moved = (component: number | null) => (component === null ? null : (place[component] ?? null));
   return {
@@ -408,7 +416,14 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
     gives,
     components: components
       .filter((_, index) => keep[index])
-      .map(({ name, gives: own, texts }) => ({ name, gives: own, lines: texts.map((each) => readLine(each, book)) })),
+      .map(({ name, gives: own, texts }, index) => ({
+        name,
+        gives: own,
+        lines: [
+          ...texts.map((each) => readLine(each, book)),
+          ...(place[toldIn ?? -1] === index ? told.map((each) => askedOf(readLine(each, book))) : []),
+        ],
+      })),
     // "Step 3" with nothing behind it stays as it is written: places count on every step.
     method: method.map(({ text, written, component }) => ({
       text: text || written,
@@ -422,6 +437,13 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
     secondAt: secondRecipe(decided),
   };
 }
+
+/** A line that was told in a step is asked about. */
+const askedOf = (line: LineReading): LineReading => ({
+  ...line,
+  certainty: line.certainty === 'held' ? 'held' : 'doubtful',
+  doubts: [...line.doubts, { code: 'told-in-step' }],
+});
 
 /** "Method: whisk …": the heading stands in the line of the first step. */
 const METHOD_BEFORE = /^(?:method|procedure|directions|instructions)\s*:\s+(?=\p{L})/iu;
@@ -454,9 +476,10 @@ function ownSteps(decided: readonly Decided[]): boolean {
   return decided.some(({ role }, index) => role === 'component' && decided[index + 1]?.role === 'step');
 }
 
-/** Whether lines of ingredients come again after this method. */
+/** Whether lines of ingredients come again after this method, or came again after steps before it. */
 const goesOnByComponent = (decided: readonly Decided[], from: number): boolean =>
-  decided.slice(from).some(({ role }) => role === 'line') || decided.slice(0, from).some(({ role }) => role === 'step');
+  decided.slice(from).some(({ role }) => role === 'line') ||
+  decided.slice(0, from).some(({ role }, index) => role === 'step' && decided.slice(index, from).some((later) => later.role === 'line'));
 
 /**
  * Where a second recipe begins: what says how much it gives, or "Ingredients", comes again after a method, and a method after that. It

@@ -106,8 +106,8 @@ export interface Seen {
 }
 
 /** "Dough (gives 1.1 kg)"; of what is made by its name, "Dough (6 x 900 g)" too. */
-const GIVEN = /\((?:gives?|yields?|makes?|serves|feeds|for|about)\b[^)]*\)/i;
-const SIZES_GIVEN = /\((?:(?:gives?|yields?|makes?|serves|feeds|for|about)\b[^)]*|\d{1,3}\s?[x×]\s?\d{1,4}\s?(?:g|kg|ml))\)/i;
+const GIVEN = /\((?:batch|gives?|yields?|makes?|serves|feeds|for|about)\b[^)]*\)/i;
+const SIZES_GIVEN = /\((?:(?:batch|gives?|yields?|makes?|serves|feeds|for|about)\b[^)]*|\d{1,3}\s?[x×]\s?\d{1,4}\s?(?:g|kg|ml))\)/i;
 
 /** "3 Whisk …" / "4 Dress …": the line before is a step, and has the number before. */
 function countsOn(before: string | null, number: number): boolean {
@@ -171,7 +171,7 @@ export function seenAt(lines: readonly LineToSee[], at: number, manner: Manner, 
     /^[*_][^*_]{2,60}[*_](?:\s*\([^()]*\))?:?$/.test(short) ||
     /^__[^_]+__:?$/.test(short);
   // "PEA VELOUTE (yield 1.5 l)": what stands in brackets is said of it.
-  const unbracketed = bare.replace(/\s*\((?:gives?|yields?|makes?|serves|feeds|per|for)\b[^)]*\)$/i, '');
+  const unbracketed = bare.replace(/\s*\((?:batch|gives?|yields?|makes?|serves|feeds|per|for)\b[^)]*\)$/i, '');
   const marked = heading || (CAPS.test(unbracketed) && /\p{L}{3}/u.test(unbracketed)) || /:$/.test(bare);
 
   const words = bare.split(' ').length;

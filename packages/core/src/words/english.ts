@@ -283,6 +283,8 @@ function DOUBTS(doubt: Doubt): string {
       return 'The two amounts on this line do not agree. The first was taken.';
     case 'second-amount':
       return `A second amount: plus ${doubt.amount}. Add it to the first, or give it a line of its own.`;
+    case 'told-in-step':
+      return 'It stands in a step, and in no list. Is it an ingredient, and is this all of it?';
     case 'several-items':
       return 'Is this several ingredients, so much of each of what? Give each a line of its own.';
     case 'another-item':

@@ -1608,7 +1608,7 @@ Knead it 2 mins, leave it 20, cut into 6, roll thin, hot dry pan. Brush w garlic
 xx Dee`,
     title: 'Flatbreads',
     portions: null,
-    components: [['', ['2 cup yoghurt flour mix', '1 pinch salt', 'glug of oil']]],
+    components: [['', ['2 cup yoghurt flour mix', '1 pinch salt', 'glug of oil', '50 g butter']]],
     steps: 1,
   },
   {

@@ -1383,4 +1383,485 @@ Procedure
     ],
     steps: 3,
   },
+  {
+    manner: 'a mail with an assessment, bare grams',
+    text: `Subject: Assessment task 2 – Knife skills salad
+
+Hi all,
+
+Here is what you will cook on Thursday. Read it before class please.
+
+Winter slaw with mustard dressing (4 portions)
+
+Ingredients
+Red cabbage 300
+Carrot 200
+Fennel 1 bulb
+Parsley ½ bunch
+
+Dressing
+Dijon mustard 15
+Cider vinegar 30 ml
+Rapeseed oil 90 ml
+Salt, pepper
+
+1 Shred the cabbage 2 mm (chiffonade). Salt, 10 min, rinse.
+2 Julienne the carrot and fennel.
+3 Whisk mustard and vinegar, add oil in a thread.
+4 Dress 15 min before serving, plate high.
+
+You are marked on: uniform cuts, seasoning, waste under 15 %.
+
+Regards
+J.`,
+    title: 'Winter slaw with mustard dressing',
+    portions: 4,
+    components: [
+      ['', ['300 g Red cabbage', '200 g Carrot', '1 bulb Fennel', '0.5 bunch Parsley']],
+      ['Dressing', ['15 g Dijon mustard', '30 ml Cider vinegar', '90 ml Rapeseed oil', 'Salt']],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a family’s broth by mugs and glugs',
+    text: `MUM'S BARLEY BROTH
+
+a mug of pearl barley
+a knob of butter
+2 big carrots & a bit of swede
+1 leek (the white only)
+a glug of oil
+a good handful of parsley
+stock to cover - about 3 pints
+salt
+
+Melt the butter with the oil, soften the veg 10 mins with the lid on. In goes the barley & stock. Simmer till soft, an hour or so. Parsley last. Freezes well.`,
+    title: "MUM'S BARLEY BROTH",
+    portions: null,
+    components: [
+      [
+        '',
+        [
+          '1 mug of pearl barley',
+          '1 knob butter',
+          '2 carrots & a bit of swede',
+          '1 leek',
+          '1 glug of oil',
+          '1 handful parsley',
+          '3 pint stock',
+          'salt',
+        ],
+      ],
+    ],
+    steps: 1,
+  },
+  {
+    manner: 'a card in three columns, steps beside the lines',
+    text: `PRODUCTION CARD          Ref: SF-114        Rev 3
+Item: Lemon tart, 26 cm        Yield: 2 tarts / 24 covers        Shelf life: 2 days
+
+                        Qty     Unit    Method
+Sweet paste
+Soft flour              500     g       Rub butter into flour and salt.
+Unsalted butter         250     g       Add sugar, bind with egg. Rest 1 hr.
+Icing sugar             175     g       Line 2 rings. Blind bake 180 °C 20 min.
+Whole egg               2       ea
+Salt                    5       g
+
+Filling
+Lemon juice             400     ml      Heat juice and zest.
+Lemon zest              6       ea      Whisk eggs and sugar, pour on juice.
+Whole egg               12      ea      Pass, skim.
+Caster sugar            600     g       Fill cases, bake 110 °C 35-40 min to 70 °C core.
+Double cream            450     ml`,
+    title: 'Lemon tart, 26 cm',
+    portions: 24,
+    components: [
+      ['Sweet paste', ['500 g Soft flour', '250 g Unsalted butter', '175 g Icing sugar', '2 egg', '5 g Salt']],
+      ['Filling', ['400 ml Lemon juice', '6 Lemon', '12 egg', '600 g Caster sugar', '450 ml Double cream']],
+    ],
+    steps: 7,
+  },
+  {
+    manner: 'a starter for two sizes of table',
+    text: `Aubergine caponata
+
+For 6 people as a starter, or 10 as part of a buffet
+
+3 aubergines (about 900g in total), cut into 2cm dice
+4 sticks of celery, sliced on the bias
+1 large onion, sliced
+400g tin chopped tomatoes
+50g green olives, stoned and halved
+2 tbsp capers, rinsed
+3 tbsp red wine vinegar
+1 tbsp caster sugar
+25g pine nuts, toasted
+olive oil, plenty
+a few basil leaves, torn
+
+1. Heat 1cm of oil in a wide pan to 170C and fry the aubergine in batches until deep gold, 6–8 minutes each. Drain.
+2. In 2 tablespoons of the same oil, soften the celery and onion for 10 minutes.
+3. Add the tomatoes, olives and capers; simmer 10 minutes until thick.
+4. Stir in vinegar and sugar, then the aubergine. Cook gently for 5 minutes more.
+5. Leave to cool. Better the next day. Finish with pine nuts and basil.
+
+Tip: salt the aubergine for 30 minutes first if it is old.
+Allergens: celery, sulphites (vinegar), may contain nuts.`,
+    title: 'Aubergine caponata',
+    portions: 6,
+    components: [
+      [
+        '',
+        [
+          '3 aubergines',
+          '4 stick celery',
+          '1 onion',
+          '1 tin chopped tomatoes',
+          '50 g green olives',
+          '2 tbsp capers',
+          '3 tbsp red wine vinegar',
+          '1 tbsp caster sugar',
+          '25 g pine nuts',
+          'olive oil',
+          '3 leaf basil',
+        ],
+      ],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'a week’s sheet with two tasks',
+    text: `Week 6 Practical: Emulsions
+
+Learning outcomes
+- explain stable and unstable emulsions
+- produce a mayonnaise and derive two sauces
+
+Task A – Mayonnaise (yield 300 g)
+2 yolks
+10 g Dijon
+10 ml white wine vinegar
+250 ml neutral oil
+pinch salt
+
+Method: Whisk yolks, mustard, vinegar, salt. Add oil drop by drop, then in a stream. Correct seasoning.
+
+Task B – Herb sauce
+100 g mayonnaise from task A
+10 g chives
+10 g chervil
+5 g capers
+
+Method: Chop, fold in. Rest 10 min.
+
+Clean down: 15 min.`,
+    title: 'Emulsions',
+    portions: null,
+    components: [
+      ['', ['2 yolks', '10 g Dijon', '10 ml white wine vinegar', '250 ml neutral oil', '1 pinch salt']],
+      ['Herb sauce', ['100 g mayonnaise from task A', '10 g chives', '10 g chervil', '5 g capers']],
+    ],
+    steps: 2,
+  },
+  {
+    manner: 'drawn bullets and circled figures',
+    text: `Serves: 4        Prep: 20 min        Cook: 35 min        Difficulty: **
+
+◆ 320 g arborio rice
+◆ 1.2 litres hot vegetable stock
+◆ 1 shallot, very finely chopped
+◆ 100 ml dry white wine
+◆ 60 g butter, in cubes, cold
+◆ 60 g parmesan, finely grated + extra to serve
+◆ 1 lemon: zest of all, juice of half
+◆ 200 g peas (frozen are fine)
+
+HOW TO DO IT
+➊ Sweat the shallot in a third of the butter, 4 min.
+➋ Add rice, toast 2 min until it clicks. Wine in, reduce.
+➌ Stock, ladle by ladle, 16–18 min, stirring. Peas in for the last 3.
+➍ Off the heat: rest of butter, parmesan, lemon. Cover, 2 min. Serve on warm plates.
+
+Lemon risotto – page 41`,
+    title: '',
+    portions: 4,
+    components: [
+      [
+        '',
+        [
+          '320 g arborio rice',
+          '1.2 l hot vegetable stock',
+          '1 shallot',
+          '100 ml dry white wine',
+          '60 g butter',
+          '60 g parmesan',
+          '1 lemon: zest of all',
+          '200 g peas',
+        ],
+      ],
+      ['How to do it', []],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a baker’s note with strokes',
+    text: `Pan de cebolla / onion bread
+makes 2 loaves of 700g
+
+poolish (the night before)
+200g bread flour / 200g water / 1g fresh yeast
+
+dough
+all the poolish
+600g bread flour
+380g water
+14g salt
+4g fresh yeast
+250g onions, sliced, slow cooked in 20g butter, cooled
+
+mix, no onions, 4 min slow 4 min fast
+rest 20 min, add onions, 1 min slow
+bulk 2h, fold at 1h
+shape, prove 1h15
+bake 240 falling to 210, 40 min w/ steam`,
+    title: 'Pan de cebolla / onion bread',
+    portions: null,
+    components: [
+      ['Poolish (the night before)', ['200 g bread flour', '200 g water', '1 g fresh yeast']],
+      ['Dough', ['poolish', '600 g bread flour', '380 g water', '14 g salt', '4 g fresh yeast', '250 g onions']],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'a costing sheet with a batch in its title',
+    text: `BRAISED LENTILS (batch 4 kg)
+Section: Garnish                    Chef: K. Ode
+----------------------------------------------------
+Ingredient              Weight      Notes
+----------------------------------------------------
+Green lentils           1.000 kg    rinsed
+Carrots                 0.300 kg    brunoise
+Celery                  0.200 kg    brunoise
+Shallots                0.200 kg    brunoise
+Garlic                  0.020 kg    paste
+Olive oil               0.100 L
+Veg stock               2.800 L     hot
+Bay leaf                3 no
+Sherry vinegar          0.060 L     to finish
+Salt                    0.018 kg
+----------------------------------------------------
+METHOD
+1. Sweat veg in oil 8-10 min without colour. Garlic 1 min.
+2. Add lentils, coat. Add stock and bay. Simmer 25-30 min.
+3. Salt in last 5 min. Finish with vinegar.
+4. Chill to <5 °C in 90 min. Label. Use within 3 days.
+CCP: core > 75 °C on reheat.`,
+    title: 'BRAISED LENTILS',
+    portions: null,
+    components: [
+      [
+        '',
+        [
+          '1 kg Green lentils',
+          '0.3 kg Carrots',
+          '0.2 kg Celery',
+          '0.2 kg Shallots',
+          '0.02 kg Garlic',
+          '0.1 l Olive oil',
+          '2.8 l Veg stock',
+          '3 Bay leaf',
+          '0.06 l Sherry vinegar',
+          '0.018 kg Salt',
+        ],
+      ],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a dessert told in sentences',
+    text: `Right, so the rhubarb thing:
+
+You want about a kilo of rhubarb, cut into thumb-length bits, and 150g of sugar over the top. Zest of an orange too. Roast it at 180 for about 15 minutes, foil on.
+
+While that's in whip 400ml of double cream with a spoonful of icing sugar, stop before it's stiff.
+
+Crumble's just 100g butter rubbed into 150g flour with 75g demerara and a handful of oats - bake it spread out on a tray, 20 mins, same oven.
+
+Layer it up in glasses. Does 6.`,
+    title: 'so the rhubarb thing',
+    portions: null,
+    components: [
+      [
+        '',
+        [
+          '1 kg rhubarb',
+          '150 g sugar over the top',
+          '400 ml double cream',
+          '1 spoonful of icing sugar',
+          '100 g butter',
+          '150 g flour',
+          '75 g demerara',
+          '1 handful oats',
+        ],
+      ],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a chef’s shorthand with covers behind',
+    text: `Kohlrabi schnitzel w/ caper butter   4p
+
+kohlrabi 2 lg
+flour, 2 eggs, panko for crumbing
+clarified butter to fry
+caper butter: 80g butter, 2 T capers, 1 lemon
+parsley, chopped
+
+peel kohlrabi, 1cm slices, blanch 4 min, dry well
+flour/egg/panko, fry golden 3min/side
+brown the butter, capers in, lemon juice
+plate, spoon over, parsley`,
+    title: 'Kohlrabi schnitzel w/ caper butter',
+    portions: 4,
+    components: [
+      ['', ['2 kohlrabi', 'flour', '2 eggs', 'panko for crumbing', 'clarified butter']],
+      ['Caper butter', ['80 g butter', '2 tbsp capers', '1 lemon', 'parsley']],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a magazine with what a portion feeds',
+    text: `Chickpea and spinach curry
+
+SERVES 4 | READY IN 30 MINS | VEGAN
+
+1 tbsp vegetable oil
+1 onion, thinly sliced
+2 garlic cloves, crushed
+2.5cm piece fresh ginger, grated
+1 green chilli, deseeded and finely chopped (optional)
+1 tsp each ground cumin, ground coriander and turmeric
+400g can chopped tomatoes
+2 x 400g cans chickpeas, drained and rinsed
+200g bag baby spinach
+Small bunch coriander, leaves picked
+Basmati rice and lime wedges, to serve
+
+1 Heat the oil in a large pan and fry the onion for 8–10 minutes. Add the garlic, ginger and chilli; cook for 2 minutes.
+2 Stir in the spices for 30 seconds, then add the tomatoes and 150ml water. Bubble for 10 minutes.
+3 Add the chickpeas and simmer for 5 minutes. Stir through the spinach to wilt. Season.
+4 Scatter with coriander and serve with rice and lime wedges.
+
+Per serving 312 kcals, fat 9g, saturates 1g, carbs 39g, sugars 9g, fibre 12g, protein 14g, salt 0.3g`,
+    title: 'Chickpea and spinach curry',
+    portions: 4,
+    components: [
+      [
+        '',
+        [
+          '1 tbsp vegetable oil',
+          '1 onion',
+          '2 clove garlic',
+          '1 fresh ginger',
+          '1 green chilli',
+          '1 tsp ground cumin',
+          '1 tsp ground coriander',
+          '1 tsp ground turmeric',
+          '1 tin chopped tomatoes',
+          '2 tin chickpeas',
+          '200 g baby spinach',
+          '1 bunch coriander',
+          'Basmati rice and lime wedges',
+        ],
+      ],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a demonstration sheet with hours',
+    text: `Kitchen Brigade School                      Demonstration sheet
+Module 4 – Emulsified & mounted sauces              Duration 45'
+
+Dish: Leeks, sauce gribiche-style (no egg), croutons
+Portions: 10
+
+A) Leeks
+20 pc    young leeks
+15 g     salt per litre for blanching
+B) Sauce
+150 g    silken tofu
+10 g     Dijon mustard
+20 g     capers
+20 g     cornichons
+200 ml   grapeseed oil
+20 ml    tarragon vinegar
+1/2 bt   each chervil, tarragon, parsley
+C) Croutons
+200 g    white bread, 5 mm dice
+60 g     butter
+
+Mise en place: trim and tie leeks in bundles of 5.
+
+Demo sequence
+10:00  Blanch leeks 8–9 min, refresh, drain, press.
+10:12  Sauce: blend tofu and mustard; emulsify oil; fold in chopped garnish.
+10:25  Croutons in foaming butter until golden.
+10:35  Dress on long plate, nap, croutons last.
+
+Ask the group: why does the sauce hold without yolk?`,
+    title: 'Leeks, sauce gribiche-style (no egg), croutons',
+    portions: 10,
+    components: [
+      ['Leeks', ['20 young leeks', '15 g salt per litre for blanching']],
+      [
+        'Sauce',
+        [
+          '150 g silken tofu',
+          '10 g Dijon mustard',
+          '20 g capers',
+          '20 g cornichons',
+          '200 ml grapeseed oil',
+          '20 ml tarragon vinegar',
+          '0.5 bt each chervil',
+          'tarragon',
+          'parsley',
+        ],
+      ],
+      ['Croutons', ['200 g white bread', '60 g butter']],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'an old receipt to pickle',
+    text: `To pickle Red Cabbage
+
+Choose a firm purple cabbage; quarter it, take out the stalk, and shred it fine. Lay it in a dish, sprinkling each layer with salt, and let it stand until the next day. Drain it well. To each quart of vinegar allow half an ounce of black peppercorns, half an ounce of bruised ginger, and a blade or two of mace; boil these together for ten minutes and, when cold, pour over the cabbage in jars. It will be fit to use in a fortnight.`,
+    title: 'To pickle Red Cabbage',
+    portions: null,
+    components: [['', ['0.5 oz black peppercorns', '0.5 oz bruised ginger']]],
+    steps: 1,
+  },
+  {
+    manner: 'a yield in French',
+    text: `Gâteau de semoule aux abricots
+(semolina cake with apricots)
+
+Pour 8
+
+1 l lait
+150 g semoule fine
+120 g sucre
+60 g beurre
+12 abricots
+1 gousse de vanille
+
+Bring the milk to a simmer with the split vanilla. Rain in the semolina, stir for 6 minutes on low heat. Off the heat add sugar and butter.
+Butter a 24 cm mould, line with halved apricots, pour in the mixture.
+Chill 4 hours. Turn out.`,
+    title: 'Gâteau de semoule aux abricots',
+    portions: 8,
+    components: [['', ['1 l lait', '150 g semoule fine', '120 g sucre', '60 g beurre', '12 abricots', '1 gousse de vanille']]],
+    steps: 3,
+  },
 ];

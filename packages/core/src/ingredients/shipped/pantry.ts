@@ -7,7 +7,7 @@ curing salt | nitrite salt,pink curing salt,saltpetre,curing salt no 1,curing sa
 celery salt | | 1.1 || celery || mineral | exacting
 garlic salt | seasoned salt,smoked salt,herb salt | 1.1 || | celery,mustard | mineral | exacting,label
 sugar | caster sugar,granulated sugar,white sugar,golden caster sugar | 0.85 ||||
-brown sugar | light brown sugar,dark brown sugar,muscovado sugar,dark muscovado sugar,light muscovado sugar,soft brown sugar,demerara sugar,palm sugar,jaggery | 0.9 ||||
+brown sugar | light brown sugar,dark brown sugar,muscovado sugar,dark muscovado sugar,light muscovado sugar,soft brown sugar,demerara sugar,demerara,muscovado,palm sugar,jaggery | 0.9 ||||
 icing sugar | powdered sugar,confectioners sugar | 0.5 ||||
 glucose | glucose syrup,liquid glucose,invert sugar,trimoline | 1.42 ||||
 dextrose | fructose,isomalt,trehalose,maltodextrin || ||||

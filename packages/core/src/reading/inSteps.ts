@@ -1,0 +1,67 @@
+import { itemKey, type FactBook } from '../ingredients';
+import { unitOf } from '../quantity';
+import { readAmount } from './readAmount';
+
+/** Fewer ingredients than these make no list: what goes in is told while it is cooked. */
+const NO_LIST = 4;
+/** The most ingredients that are looked for in one step. */
+const MOST = 20;
+/** Where an amount may begin. */
+const BEGINS =
+  /(?<![\p{L}\d.,/°-])(?:about\s+|roughly\s+)?(?:\d|[½¼¾⅓⅔]|(?:half\s+)?an?\s+(?=(?:(?:good|big|small|large|heaped)\s+)?(?:handful|pinch|knob|splash|spoon(?:ful)?|teaspoon|tablespoon|cup|kilo|litre|pound|pint|ounce|quart|bunch|clove|sprig|stick|glass|tin|can|blade)\b)|half\s+an?\s+|(?:two|three|four|five|six)\s+(?=\p{L}))/giu;
+/** Measures that nobody knows the size of: they are asked about, as in a list. */
+const UNKNOWN_MEASURE = /^(?:spoon(?:ful)?s?|glass(?:es)?|mugs?|ladles?|scoops?|blades?)\s+(?:of\s+)?(?:an?\s+|or\s+two\s+(?:of\s+)?)?/i;
+/** What comes before an amount of something that is there already: "half of the", "2 tablespoons of the same oil". */
+const OF_WHAT_IS_THERE = /^(?:of\s+)?(?:the|this|that|it|them|its|their|your|these|those|each|more|less)\b/i;
+
+/**
+ * Amounts of ingredients that stand in the sentences of a method, as lines of their own: "whip 400 ml of double cream with a spoonful of
+ * icing sugar" holds two. Only where a text has next to no list, since a step otherwise tells again what stands there, and only foods
+ * that the facts know, so that no time and no measure of a pan is taken for one.
+ *
+ * @param steps - texts of the method
+ * @param listed - items that stand in the list
+ * @returns texts of lines, in the order of the steps
+ */
+export function ingredientsInSteps(steps: readonly string[], listed: readonly string[], book: FactBook): readonly string[] {
+  if (listed.length >= NO_LIST) return [];
+  const known = new Set(listed.map((item) => itemKey(item, book)));
+  const heads = new Set(listed.map(lastWord));
+  return steps.flatMap((step) => {
+    const found: string[] = [];
+    const text = step.slice(0, 2000);
+    for (const match of text.matchAll(BEGINS)) {
+      if (found.length >= MOST) break;
+      const rest = text.slice(match.index, match.index + 80).split(/[.,;:()]|\s[-–—]\s/)[0]!;
+      const read = readAmount(rest);
+      if (!read || OF_WHAT_IS_THERE.test(read.rest)) continue;
+      const spoon = read.unitWritten ? null : UNKNOWN_MEASURE.exec(read.rest);
+      if (!spoon && !isOfFood(read.amount.unit, read.unitWritten)) continue;
+      const [measure = ''] = spoon ?? [];
+      const item = foodAt(read.rest.slice(measure.length), book);
+      // "The oil" of a step is the olive oil of the list.
+      if (!item || known.has(itemKey(item, book)) || heads.has(lastWord(item))) continue;
+      known.add(itemKey(item, book));
+      found.push(`${rest.slice(0, rest.length - read.rest.length)}${measure}${item}`.replace(/\s+/g, ' ').trim());
+    }
+    return found;
+  });
+}
+
+const lastWord = (item: string): string => item.toLowerCase().split(' ').at(-1)!.replace(/s$/, '');
+
+/** A weight, a volume, a pack or a piece with its unit; a bare count in a sentence counts anything. */
+const isOfFood = (unit: Parameters<typeof unitOf>[0], written: boolean): boolean => written && unitOf(unit).code !== 'each';
+
+/** The longest run of words at the beginning that the facts know all of; empty where the first is none. */
+function foodAt(text: string, book: FactBook): string {
+  const words = text.trim().split(/\s+/).slice(0, 5);
+  for (let count = words.length; count > 0; count -= 1) {
+    const name = words.slice(0, count).join(' ');
+    const read = book.read(name);
+    // It ends with a food: "butter rubbed into" is butter.
+    if (book.read(words[count - 1]!).found.length > 0 && read.notKnown.length === 0 && !/\b(?:and|or|with|to|in|of|the)\b/i.test(name))
+      return name;
+  }
+  return '';
+}
