@@ -97,6 +97,22 @@ function twoBehind(text: string, book: FactBook): InlineList | null {
   return isTwo && !isTold(text) ? { lead: '', heading: '', lines: parts, after: '' } : null;
 }
 
+/** "2 t. salt, ¼ t. pepper", "1 cup cornmeal + ½ cup crumbs": two in a line, each measured. */
+function twoMeasured(text: string, book: FactBook): InlineList | null {
+  const parts = text.split(/\s*(?:,\s+(?=[\d½¼¾⅓⅔])|\s\+\s)/);
+  const isOne = (part: string) => {
+    const read = readAmount(part);
+    return (
+      read !== null &&
+      read.unitWritten &&
+      !/[\d,]/.test(read.rest) &&
+      !isTold(read.rest) &&
+      book.read(read.rest.slice(0, 60)).found.length > 0
+    );
+  };
+  return parts.length === 2 && parts.every(isOne) ? { lead: '', heading: '', lines: parts, after: '' } : null;
+}
+
 const OLD_LIST = /^(?:take|get)\s+((?:an?|one|two|three|half|\d)\b[^.;]{3,80}(?:;[^.;]{3,80}){2,20})\.\s*(.*)$/i;
 
 /** Cut at commas and at "and" that stand outside brackets and before another amount or food. */
@@ -188,7 +204,7 @@ export function listInside(raw: string, book: FactBook = SHIPPED_BOOK): { readon
  */
 export function inlineList(raw: string, book: FactBook = SHIPPED_BOOK): InlineList | null {
   if (NUTRITION.test(raw)) return null;
-  const two = raw.length < 80 ? twoBehind(raw.trim(), book) : null;
+  const two = raw.length < 80 ? (twoBehind(raw.trim(), book) ?? twoMeasured(raw.trim(), book)) : null;
   if (two) return two;
   if (raw.length < 24 || raw.length > LONGEST || /^\s*\||\t/.test(raw)) return null;
   const numbered = /^\s*\d{1,2}[.)]\s+(?=[\d½¼¾]|an?\s)/i.exec(raw);

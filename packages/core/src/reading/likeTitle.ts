@@ -47,6 +47,8 @@ export function likeTitle(
     like.component -= 7;
   }
   if (/^day\s\d/i.test(bare) && words <= 3) like.component -= 8;
+  // "09:00 Briefing, knives" is an hour of a plan.
+  if (/^\d{1,2}[:.]\d{2}\s/.test(written)) like.title -= 10;
   if (sentence) like.title -= words > 8 ? 9 : 3;
   if (/^\p{Ll}/u.test(bare) && !mostlySmall) like.title -= 3;
   if (measured || behind) like.title -= 6;

@@ -312,6 +312,16 @@ function likeAround(
     like.component -= 6;
     like.more -= 6;
   }
+  // "Day 3 – stocks and soups" heads a plan.
+  if (/^(?:day|week|unit|lesson|session|module)\s\d/i.test(bare) && !told && verbs === 0 && !times) {
+    like.aside += 5;
+    like.line -= 8;
+  }
+  // "Date: ______" is filled in by hand.
+  if (/^(?:date|name|group|class|signed?|chef|tutor)\s*:?\s*[_.]{3,}/i.test(written)) {
+    like.component -= 16;
+    like.aside += 10;
+  }
   if (OF_THE_LESSON.test(bare)) {
     like.aside += 12;
     like.step -= 8;

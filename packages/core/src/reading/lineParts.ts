@@ -67,7 +67,7 @@ export const endsInFood = (text: string, book: FactBook): boolean => {
 
 /** What stands before a second amount, "200 g flour plus 2 tbsp", and that amount; null where there is none behind a word. */
 export function secondAmount(text: string): { readonly before: string; readonly amount: string } | null {
-  for (const match of text.matchAll(/(?:\bplus\b|\+)\s*(?=\d)/gi)) {
+  for (const match of text.matchAll(/(?:\bplus\b|\+)\s*(?=[\d½¼¾⅓⅔])/gi)) {
     const before = text.slice(0, match.index);
     if (/\p{L}{3}/u.test(before)) return { before: before.replace(/[,;]?\s*$/, ''), amount: text.slice(match.index + match[0].length) };
   }

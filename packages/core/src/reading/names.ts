@@ -7,6 +7,8 @@ export const NUMBERING =
 export const FOR_THE = /^(?:for|to make|making)\s+(?:the\s+|an?\s+)?(?=[^\d\s])/i;
 const IN_BRACKETS = /\s*[([]([^()[\]]*)[)\]]\s*:?\s*$/;
 
+/** "Vanilla sauce per group", "Minestrone (per team of 2)" */
+const PER_GROUP = /(?<=\p{L})\s+\(?(?:per|for each|for every|a)\s+(?:group|team|pair|bench|table|station)(?:\s+of\s+\w+)?\)?$/iu;
 /** Titles, headings and yields are short: nothing is looked for beyond this, so that a pattern has little to go over again. */
 export const LONGEST_NAME = 300;
 
@@ -15,6 +17,7 @@ export function headingOf(text: string): { readonly name: string; readonly gives
   const bare = text
     .slice(0, LONGEST_NAME)
     .replace(/\*\*/g, '')
+    .replace(/^\d{1,2}[:.]\d{2}\s+(?=\p{L})/u, '')
     .replace(/^[\s#>*_–—•-]+|[\s:*_–—-]+$/g, '')
     .trim();
   const brackets = IN_BRACKETS.exec(bare);
@@ -22,7 +25,7 @@ export function headingOf(text: string): { readonly name: string; readonly gives
   const named = said ? bare.slice(0, brackets!.index) : bare;
   const unnumbered = named.replace(NUMBERING, '').replace(FOR_THE, '').replace(/:$/, '').trim();
   // "Stage 1 (evening)" has no other name than its number.
-  const name = /^[^([]/.test(unnumbered) ? unnumbered : named;
+  const name = (/^[^([]/.test(unnumbered) ? unnumbered : named).replace(PER_GROUP, '');
   return { name: capital(name), gives: said?.gives ?? null };
 }
 
@@ -50,8 +53,10 @@ export function titleOf(text: string): { readonly title: string; readonly portio
     .replace(/^(?:sure|ok(?:ay)?|so|well|right|here you (?:go|are))[.,!:]\s+/i, '')
     .replace(/^\d{1,2}\.\d{1,2}\s+(?=\p{Lu}\p{Ll})/u, '')
     .replace(/^table\s+\d{1,3}(?:\.\d{1,2})?\s*[:.–-]?\s+(?=\p{L})/iu, '')
+    .replace(/[\p{Extended_Pictographic}\u{FE0F}\u{200D}]+/gu, (sign) => (/[©®™\d#*]/.test(sign) ? sign : ''))
     .replace(/^subject\s*:\s*(?:(?:re|fwd?|aw|wg)\s*:\s*)*/i, '')
     .replace(NUMBERED_CAPITALS, '')
+    .replace(/^\d{1,2}[:.]\d{2}\s+(?=\p{L})/u, '')
     .replace(/^practical\s+\d{1,2}\s*[:.–-]\s+(?=\p{L})/iu, '')
     .replace(/^recipe\s+(?:no\.?\s*)?\d{1,3}(?:\.\d{1,2})?\s*[:.–-]?\s+(?=\p{L})/iu, '')
     .replace(/(?<=\p{L}{3})\s+[|·]\s.*$/u, '')
@@ -89,7 +94,14 @@ export function portionsOfAll(text: string): number | null {
 }
 
 export function portionsOfHeading(text: string): number | null {
+  const group = /\b(?:per|for each|for every)\s+(?:group|team|bench|table)\s+of\s+(\d{1,2}|two|three|four|five|six)\b/i.exec(
+    text.slice(0, LONGEST_NAME),
+  );
+  if (group) return yieldSaid(`for ${group[1]!}`)?.portions ?? null;
   const brackets = IN_BRACKETS.exec(text.slice(0, LONGEST_NAME));
+  // "For the dough (makes 12)" tells of the dish, where no weight is given.
+  const made = brackets && /^makes\s/i.test(brackets[1]!) ? yieldSaid(brackets[1]!) : null;
+  if (made && made.gives === null) return made.portions;
   return brackets && /^(?:serves|feeds|covers|for\s\d)/i.test(brackets[1]!) ? (yieldSaid(brackets[1]!)?.portions ?? null) : null;
 }
 

@@ -51,6 +51,8 @@ const KEEP_GROUND =
 const PURPOSE =
   /[,;]?\s*\b((?:for|to)\s+(?:the\s+)?(?:deep[- ]?|shallow[- ]?)?(?:fry|frying|greas|brush|dust|serv|garnish|finish|boil|cook|roast|sprinkl|drizzl|decorat)[a-z]*\b.*|for\s+the\s+[a-z]+)$/i;
 
+const WITHIN = /(?:\bwith|\bw\/|\bin|\band)\s+((?:about\s+)?(?:\d{1,4}|[½¼¾⅓⅔])\s?(?:cups?|c\.|g|ml|l|tbsp|tsp|oz)\s+\p{L}.{2,40})$/iu;
+
 /** A line too long to be one: kept as written, for a person to settle. */
 const unread = (written: string): LineReading => ({
   ...EMPTY_LINE,
@@ -306,6 +308,9 @@ function readAnew(written: string, book: FactBook): LineReading {
     })
     .join(', ');
   const another = readAmount(after);
+  // "eggs, beaten with ½ cup buttermilk"
+  const within = read ? WITHIN.exec(after) : null;
+  if (within) doubts.push({ code: 'another-item', text: within[1]! });
   if (read && another?.unitWritten && /\p{L}{3,}/u.test(another.rest) && !CUT_TO.test(after))
     doubts.push({ code: 'another-item', text: after });
   for (const part of prepared) preparation = preparation ? `${preparation}, ${part}` : part;

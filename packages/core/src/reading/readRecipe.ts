@@ -288,7 +288,7 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
         const read = titleOf(look.written);
         // "Product: mushroom velouté" says what it is, whatever stood at the top of the sheet.
         if (!title || LABELLED.test(look.written)) ({ title } = read);
-        portions ??= read.portions;
+        portions ??= read.portions ?? portionsOfHeading(look.written);
         gives ??= read.gives;
         break;
       }

@@ -29,7 +29,7 @@ export const ASIDE_HEADS =
 /** "There is nothing better on a rainy evening …": told of the dish, not how to make it. */
 /** What a sheet of a lesson says of marks and of clearing away. */
 export const OF_THE_LESSON =
-  /^(?:(?:you (?:are|will be)|students are|plates are) (?:marked|assessed|graded|judged) (?:on|for|by)\b|(?:clean|clear|wash|pack)(?:ing)?[- ](?:down|up|away)\b\s*[:(–-]?\s*(?:\d|$)|hand in\b|marks? available|total marks)/i;
+  /^(?:(?:you (?:are|will be)|students are|plates are) (?:marked|assessed|graded|judged) (?:on|for|by)\b|(?:\d{1,2}[:.]\d{2}\s+)?(?:(?:clean|clear|wash|pack)(?:ing)?[- ](?:down|up|away)\b\s*[:(–-]?\s*(?:\d|by\s\d|$)|(?:break|lunch|briefing|debrief|register|registration|tasting)\b[^.]{0,50}$)|hand in\b|marks? available|total marks)|(?:\s#\p{L}{3,}){2,}\s*$/iu;
 export const ABOUT_IT =
   /^(?:\p{L}.{0,60}\b(?:are everywhere|right now|all you need is|you[’']ll love|so good|my favou?rite|game[- ]changer)|there (?:is|are|was|were)|there[’']s|this (?:is|was|recipe|dish|soup|cake|bread|one)|these (?:are|were)|it(?:[’']s| is| was) (?:an?|the|my|our|so|perfect|great)|when i was|growing up|nothing (?:beats|better)|we (?:will|shall|are going to) (?:make|cook|bake|prepare)|perfect for|(?:a|an) (?:classic|simple|quick|great|lovely|family)|(?:she|he|they) (?:made|makes|used|always|called|swore|loved)|(?:i|we)(?:[’']ve| have| had)? (?:made|had|ate|got|first|used to|love|loved|always|never|learned|remember|think|found|grew)|(?:my|our) (?:\p{L}+ ){0,2}(?:used to|always|loves?|loved|made|taught|swears))\b/iu;
 export const SIGN_OFF =

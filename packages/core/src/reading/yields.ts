@@ -14,13 +14,13 @@ export interface YieldSaid {
 }
 
 const LEAD =
-  /^\W*(?:(?:each|every)\s+(?:group|team|pair|student|person)\s+(?=makes\b))?(?:to make\s+(?=\d)|(?:this\s+)?(?:recipe\s+)?(?:serves|serving|servings?|feeds|output(?=\s*:)|fills|will (?:do|make|serve|feed)|batch(?:\s+size)?(?=\s*:|\s+(?:of\s+)?\d)|(?:pour|für|para|per|voor)(?=\s+\d{1,3}(?:\s+(?:pers[a-z]*|portionen|convives))?\.?\s*$)|yields?|makes|gives|covers?|portions?|pax|quantity(?: to (?:produce|make))?|enough|sufficient|for|(?:number|no\.?)(?: of)? (?:portions|covers|servings|people)|cuts into)\b(?:\s+(?:for|to serve|to make|about))?)\s*[:\-–=]?\s*(?:it\s+serves\s+)?/i;
+  /^\W*(?:(?:each|every)\s+(?:group|team|pair|student|person)\s+(?=makes\b))?(?:to make\s+(?=\d)|(?:this\s+)?(?:recipe\s+|standard\s+|batch\s+|total\s+)?(?:serves|serving|servings?|feeds|output(?=\s*:)|fills|will (?:do|make|serve|feed)|batch(?:\s+size)?(?=\s*:|\s+(?:of\s+)?\d)|(?:pour|für|para|per|voor)(?=\s+\d{1,3}(?:\s+(?:pers[a-z]*|portionen|convives))?\.?\s*$)|yields?|makes|gives|covers?|portions?|pax|quantity(?: to (?:produce|make))?|enough|sufficient|for|(?:number|no\.?)(?: of)? (?:portions|covers|servings|people)|cuts into)\b(?:\s+(?:for|to serve|to make|about))?)\s*[:\-–=]?\s*(?:it\s+serves\s+)?/i;
 const ABOUT = /^(?:about|approx(?:imately)?\.?|around|roughly|up to|at least|~|ca?\.)\s*/i;
 const EATERS =
   /^(?:(?:very\s+)?(?:hungry|greedy)\s+)?(?:people|pers(?:ons?)?\b\.?|portions?|ptns?\b\.?|servings?|covers?|plates?|pax|guests?|students?|diners?|serves|ppl|peeps|p(?=$)|personnes|personen|personas|persone|portionen|convives)\b/i;
 /** What portions are counted in, where they are pieces. */
 const PIECES =
-  /^(?:(?:very\s+)?(?:small|large|big|medium|mini|little|generous|individual|good|fat|thin|thick)(?:\s+ones?)?\s*)?(?:pieces?|squares?|slices?|biscuits?|cookies?|crackers?|buns?|rolls?|muffins?|scones?|tarts?|tartlets?|cakes?|bars?|fingers?|balls?|pancakes?|pies|bowls?|glasses|cups?|ones?|tranches|items?|units?|samosas|pasties|parcels?|blinis?|shortbreads?)?\b/i;
+  /^(?:(?:very\s+)?(?:small|large|big|medium|mini|little|generous|individual|good|fat|thin|thick)(?:\s+ones?)?\s*)?(?:pieces?|squares?|slices?|biscuits?|cookies?|crackers?|buns?|rolls?|muffins?|scones?|tarts?|tartlets?|cakes?|bars?|fingers?|balls?|pancakes?|pies|bowls?|glasses|cups?|ones?|tranches|items?|units?|each|ea|pcs?|samosas|pasties|parcels?|blinis?|shortbreads?)?\b/i;
 const NOTHING_MORE =
   /^(?:\s*(?:(?:or\s+(?:for\s+)?\d{1,3}\s+)?as\s+(?:an?\s+|part of an?\s+)?[\p{L}\s]+|each|or so|approx(?:imately)?|about|ca|with\s+[\p{L}\s]+|in all|batch|per\s+(?:learner|student|pair|person|group|team)|to share|generously|(?:of|at|à|@|x|×)\s?\d+\s?(?:g|ml|cm)(?:\s+each)?|\([^)]*\)|[.,;:|/–-]))*\s*$/iu;
 

@@ -254,7 +254,7 @@ Allergens: gluten, milk, celery, mustard`,
     title: 'CELERIAC SCHNITZEL, CAPER BUTTER',
     portions: 6,
     components: [
-      ['', ['1 celeriac', '150 g flour', '200 ml oat milk', '250 g breadcrumbs', 'Oil']],
+      ['', ['1 celeriac', '150 g flour', '200 ml oat milk', '1 tsp mustard', '250 g breadcrumbs', 'Oil']],
       ['Caper butter', ['150 g butter', '60 g capers', '1 lemon', '20 g parsley']],
     ],
     steps: 4,
@@ -1863,5 +1863,240 @@ Chill 4 hours. Turn out.`,
     portions: 8,
     components: [['', ['1 l lait', '150 g semoule fine', '120 g sucre', '60 g beurre', '12 abricots', '1 gousse de vanille']]],
     steps: 3,
+  },
+  {
+    manner: 'a post with pictures and tags',
+    text: `Miso-glazed aubergine 🍆✨
+
+serves 2 (or 1 hungry one lol)
+
+👉 2 small aubergines
+👉 2 tbsp white miso
+👉 1 tbsp mirin
+👉 1 tbsp maple syrup
+👉 1 tsp sesame oil
+👉 spring onion + sesame seeds for topping
+
+Halve the aubergines & score 🔪 brush with oil, roast 200C 25 min cut side down. Mix the glaze, flip, brush, grill 4-5 min til bubbling 🔥
+
+Save this for later! #plantbased #aubergine #easydinner`,
+    title: 'Miso-glazed aubergine',
+    portions: 2,
+    components: [
+      [
+        '',
+        [
+          '2 aubergines',
+          '2 tbsp white miso',
+          '1 tbsp mirin',
+          '1 tbsp maple syrup',
+          '1 tsp sesame oil',
+          'spring onion + sesame seeds for topping',
+        ],
+      ],
+    ],
+    steps: 1,
+  },
+  {
+    manner: 'a bakery card with lines to fill in',
+    text: `Recipe Name: Buttermilk scones            Standard yield: 24 each
+Recipe no.: B-07                           Portion size: 65 g
+Prepared by: ____________                  Date: ____________
+
+Flour, self-raising         900 g
+Salt                        10 g
+Butter, cold, cubed         200 g
+Sugar, caster               100 g
+Buttermilk                  450 ml
+Eggs, whole                 2
+Egg wash                    as needed
+
+1. Sift flour and salt; rub in butter to crumbs.          HACCP: wash hands
+2. Stir in sugar. Make a well; add buttermilk and eggs; bring together with a knife.
+3. Pat out 2.5 cm, cut 6 cm rounds, egg wash tops.
+4. Bake 220°C, 12–14 minutes.
+5. Cool on rack.`,
+    title: 'Buttermilk scones',
+    portions: 24,
+    components: [['', ['900 g Flour', '10 g Salt', '200 g Butter', '100 g Sugar', '450 ml Buttermilk', '2 Eggs', 'Egg wash']]],
+    steps: 5,
+  },
+  {
+    manner: 'steps that are numbered by a word above them',
+    text: `Ingredients:
+For the dough (makes 12):
+500g strong white flour, plus extra for dusting
+7g sachet fast-action dried yeast
+2 tsp fine sea salt
+1 tbsp honey
+325ml lukewarm water
+
+For the topping:
+4 tbsp za'atar
+100ml extra virgin olive oil
+
+Equipment:
+2 baking sheets
+rolling pin
+
+Instructions:
+Step 1
+Mix flour, yeast and salt. Add honey and water, knead for 10 minutes.
+Step 2
+Leave to rise for 1 hour, or until doubled.
+Step 3
+Divide into 12, roll to 15 cm rounds. Mix za'atar and oil, spread on top.
+Step 4
+Bake at 230°C (210°C fan) for 8 minutes.
+
+Nutrition (per flatbread): Calories 240; Fat 9 g; Carbs 33 g`,
+    title: '',
+    portions: 12,
+    components: [
+      [
+        'Dough',
+        ['500 g strong white flour', '7 g fast-action dried yeast', '2 tsp fine sea salt', '1 tbsp honey', '325 ml lukewarm water'],
+      ],
+      ['Topping', ["4 tbsp za'atar", '100 ml extra virgin olive oil']],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'for each group of four, one sauce',
+    text: `Rote Grütze - for the Tuesday group
+
+Per group of 4:
+350 g mixed red berries, frozen
+150 ml cherry juice
+50 g sugar
+25 g cornflour
+1/2 vanilla pod
+
+Vanilla sauce per group:
+250 ml milk
+2 egg yolks
+25 g sugar
+10 g cornflour
+
+Group 1 and 2 cook berries, group 3 and 4 sauce, then swap!
+Berries: boil juice with sugar and vanilla, bind with cornflour slaked in a little cold juice, boil 1 min, fold in berries. Chill.
+Sauce: bring milk to boil, whisk in yolks/sugar/starch, cook to 82 °C, strain, cool.
+Washing up by 11.45 please!!`,
+    title: 'Rote Grütze - for the Tuesday group',
+    portions: 4,
+    components: [
+      ['Per group of 4', ['350 g mixed red berries', '150 ml cherry juice', '50 g sugar', '25 g cornflour', '0.5 vanilla pod']],
+      ['Vanilla sauce', ['250 ml milk', '2 egg yolks', '25 g sugar', '10 g cornflour']],
+    ],
+    steps: 3,
+  },
+  {
+    manner: 'a church cook’s card',
+    text: `FRIED GREEN TOMATOES
+
+4 large green tomatoes - slice ½ inch
+1 C. flour
+2 eggs, beaten w/ ½ C. buttermilk
+1 C. cornmeal + ½ C. bread crumbs
+2 t. salt, ¼ t. pepper
+1 qt. oil for frying
+
+Dredge in flour, dip in egg, roll in crumbs.
+Fry @ 375° til golden 3 min. ea. side. Drain on brown paper.
+(from Nettie - church supper '62)`,
+    title: 'FRIED GREEN TOMATOES',
+    portions: null,
+    components: [
+      [
+        '',
+        [
+          '4 green tomatoes',
+          '1 cup flour',
+          '2 eggs',
+          '1 cup cornmeal',
+          '0.5 cup bread crumbs',
+          '2 tsp salt',
+          '0.25 tsp pepper',
+          '1 quart oil',
+        ],
+      ],
+    ],
+    steps: 2,
+  },
+  {
+    manner: 'a day’s plan with a soup',
+    text: `Day 3 – Stocks & soups
+
+09:00 Briefing, knives
+09:20 Minestrone (per team of 2)
+  olive oil 20 ml, onion 80 g, carrot 80 g, celery 60 g, garlic 1 clove
+  tomato paste 15 g, cooked white beans 150 g, courgette 100 g, savoy cabbage 80 g
+  stock 1.2 l, small pasta 60 g, parmesan 20 g
+  Sweat the base 10', add paste, stock, simmer 20', beans and greens 10', pasta last 8'.
+10:30 Break
+10:45 Tasting: acidity, seasoning, texture
+11:30 Clean down`,
+    title: 'Minestrone',
+    portions: 2,
+    components: [
+      [
+        '',
+        [
+          '20 ml olive oil',
+          '80 g onion',
+          '80 g carrot',
+          '60 g celery',
+          '1 clove garlic',
+          '15 g tomato paste',
+          '150 g white beans',
+          '100 g courgette',
+          '80 g savoy cabbage',
+          '1.2 l stock',
+          '60 g small pasta',
+          '20 g parmesan',
+        ],
+      ],
+    ],
+    steps: 1,
+  },
+  {
+    manner: 'fritters with a sauce in one row',
+    text: `Courgette, mint and feta fritters (makes about 16)
+
+600g courgettes
+1½ tsp salt
+200g feta, crumbled
+4 spring onions, finely sliced
+small handful of mint leaves, chopped
+3 eggs, lightly beaten
+120g plain flour
+½ tsp baking powder
+sunflower oil, for shallow-frying
+For the yoghurt: 200g Greek yoghurt; 1 small garlic clove, crushed; juice of ½ lemon
+
+Grate the courgettes coarsely, toss with the salt in a colander and leave for 20 minutes. Squeeze very dry.
+Combine with the feta, onions, mint and eggs. Sift in the flour and baking powder, season with pepper and fold together.
+Heat 1cm oil in a frying pan over a medium heat. Fry heaped tablespoons of the mixture in batches for 2–3 minutes on each side. Drain on kitchen paper.
+Stir the yoghurt ingredients together and serve with the fritters.`,
+    title: 'Courgette, mint and feta fritters',
+    portions: 16,
+    components: [
+      [
+        '',
+        [
+          '600 g courgettes',
+          '1.5 tsp salt',
+          '200 g feta',
+          '4 spring onions',
+          '1 handful mint leaves',
+          '3 eggs',
+          '120 g plain flour',
+          '0.5 tsp baking powder',
+          'sunflower oil',
+        ],
+      ],
+      ['Yoghurt', ['200 g Greek yoghurt', '1 clove garlic', '0.5 lemon']],
+    ],
+    steps: 4,
   },
 ];
