@@ -1,0 +1,67 @@
+import { plain, singular } from '../text';
+import type { Look, Role } from './looks';
+import type { ReadPlace } from './readRecipe';
+
+/** A line of a text with what it was taken for. */
+export interface Decided {
+  readonly at: number;
+  readonly part: number;
+  readonly look: Look;
+  readonly role: Role;
+}
+
+/** The component of the lines that a step stands beside in a table, whose lines were read before it; null where it stands behind them. */
+export function besideLines(places: readonly ReadPlace[], at: number, components: readonly { readonly name: string }[]): number | null {
+  if (!places.some((place) => place.role === 'line' && place.at > at)) return null;
+  const component = places.findLast((place) => place.role === 'line' && place.at <= at)?.component ?? null;
+  return component !== null && components[component]!.name !== '' ? component : null;
+}
+
+/** "Custard: bring the milk …": the component that a step begins with, by its place. */
+export function namedFirst(text: string, components: readonly { readonly name: string }[]): number | null {
+  const first = /^(?:(?:for|to make) the\s+)?(\p{L}[^:.,]{1,40}?)\s*(?::|\s[–—-])\s/iu.exec(text.slice(0, 80))?.[1];
+  if (!first) return null;
+  const at = components.findIndex(({ name }) => name !== '' && singular(plain(name)) === singular(plain(first)));
+  return at < 0 ? null : at;
+}
+
+/** Whether components stand each with its own steps, rather than all steps at the end. */
+export function ownSteps(decided: readonly Decided[]): boolean {
+  let seen = false;
+  for (const { role } of decided) {
+    if (role === 'step') seen = true;
+    else if (role === 'line' && seen) return true;
+    else if (role === 'method') return false;
+  }
+  // One component and its steps behind it: those of the dish.
+  return decided.some(({ role }, index) => role === 'component' && decided[index + 1]?.role === 'step');
+}
+
+/** Whether lines of ingredients come again after this method, or came again after steps before it. */
+export const goesOnByComponent = (decided: readonly Decided[], from: number): boolean =>
+  decided.slice(from).some(({ role }) => role === 'line') ||
+  decided.slice(0, from).some(({ role }, index) => role === 'step' && decided.slice(index, from).some((later) => later.role === 'line'));
+
+/**
+ * Where a second recipe begins: what says how much it gives, or "Ingredients", comes again after a method, and a method after that. It
+ * begins with the last line before it that stands behind a blank and is neither line nor step.
+ */
+export function secondRecipe(decided: readonly Decided[]): number | null {
+  const opens = (role: Role) => role === 'yield' || role === 'ingredients' || role === 'title';
+  const first = decided.findIndex(({ role }) => opens(role));
+  const steps = decided.findIndex(({ role }, index) => index > first && role === 'step');
+  const again = decided.findIndex(({ role }, index) => steps >= 0 && index > steps && opens(role));
+  if (first < 0 || again < 0) return null;
+  const after = decided.slice(again);
+  if (after.filter(({ role }) => role === 'line').length < 2 || !after.some(({ role }) => role === 'step')) return null;
+  for (let index = again; index > steps; index -= 1) {
+    const { look, role, at } = decided[index]!;
+    if (role === 'line') break;
+    if (look.blankBefore && (index === again || role !== 'yield')) {
+      const above = decided[index - 1]!;
+      // Its name may have been taken for a heading or a step: the short line right above.
+      return index === again && !above.look.blankAfter && above.look.blankBefore ? above.at : at;
+    }
+  }
+  return decided[again]!.at;
+}
