@@ -117,6 +117,9 @@ const OLD_LIST = /^(?:take|get)\s+((?:an?|one|two|three|half|\d)\b[^.;]{3,80}(?:
 
 /** Cut at commas and at "and" that stand outside brackets and before another amount or food. */
 function cutAtCommas(text: string, book: FactBook): string[] {
+  // "broad beans, dried, split 500 g; onion 150 g; …": commas stand inside of what semicolons part.
+  const apart = text.split(/\s*;\s*/).filter(Boolean);
+  if (apart.length >= 3 && apart.every((part) => isAmount(part, book) || /\d/.test(part))) return apart;
   const pieces: string[] = [];
   let depth = 0;
   let from = 0;

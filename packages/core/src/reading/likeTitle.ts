@@ -19,6 +19,7 @@ export function likeTitle(
     food,
     sentence,
     told,
+    verbs,
     times,
     headLike,
     nameLike,
@@ -45,6 +46,11 @@ export function likeTitle(
     like.title -= 7;
     like.aside += 7;
     like.component -= 7;
+  }
+  // "Day 3 – stocks and soups" heads a plan.
+  if (/^(?:day|week|unit|lesson|session|module)\s\d/i.test(bare) && !told && verbs === 0 && !times) {
+    like.aside += 5;
+    like.line -= 8;
   }
   if (/^day\s\d/i.test(bare) && words <= 3) like.component -= 8;
   // "09:00 Briefing, knives" is an hour of a plan.

@@ -242,10 +242,12 @@ function likeComponent(
 
 /** How much it looks like a heading that only names its section. */
 function likeSection({ bare, text, pointed, words, told }: Seen, like: Likeness): void {
-  if (INGREDIENTS.test(bare.replace(/^\((.*)\)$/, '$1')) || (pointed && INGREDIENTS.test(text))) like.ingredients += 18;
+  // "You need (per pair):"
+  const outside = bare.replace(/\s*\((?:per|for)\b[^()]*\)/i, '');
+  if (INGREDIENTS.test(outside.replace(/^\((.*)\)$/, '$1')) || (pointed && INGREDIENTS.test(text))) like.ingredients += 18;
   // "You will need" may head tools as well; "You need" heads what goes in.
-  if (/^you need\s*:?$/i.test(bare)) like.ingredients += 18;
-  else if (/^you(?:[’']ll| will)? (?:also )?need\s*:?$/i.test(bare)) like.ingredients += 14;
+  if (/^you need\s*:?$/i.test(outside)) like.ingredients += 18;
+  else if (/^you(?:[’']ll| will)? (?:also )?need\s*:?$/i.test(outside)) like.ingredients += 14;
   if (METHOD.test(bare) || INGREDIENTS.test(bare) || /^you(?:[’']ll| will)? (?:also )?need\s*:?$/i.test(bare)) like.component -= 8;
   if (METHOD.test(bare) || (pointed && METHOD.test(text))) like.method += 18;
   if (TOOLS.test(bare)) like.tools += words <= 5 || /^[^:]{3,30}:\s*\S/.test(bare) ? 18 : 4;
@@ -312,11 +314,6 @@ function likeAround(
     like.component -= 6;
     like.more -= 6;
   }
-  // "Day 3 – stocks and soups" heads a plan.
-  if (/^(?:day|week|unit|lesson|session|module)\s\d/i.test(bare) && !told && verbs === 0 && !times) {
-    like.aside += 5;
-    like.line -= 8;
-  }
   // "Date: ______" is filled in by hand.
   if (/^(?:date|name|group|class|signed?|chef|tutor)\s*:?\s*[_.]{3,}/i.test(written)) {
     like.component -= 16;
@@ -326,7 +323,10 @@ function likeAround(
     like.aside += 12;
     like.step -= 8;
   }
-  if (headsAside({ bare, text, pointed })) like.aside += pointed ? 14 : 6;
+  if (headsAside({ bare, text, pointed })) {
+    like.aside += pointed ? 14 : 8;
+    like.component -= 8;
+  }
   if (/\bpage \d+(?: of \d+)?\.?$/i.test(bare) && words <= 10) like.aside += 8;
   if (RUNNING_HEAD.test(written)) like.aside += /^\d+$/.test(written) ? 10 : 8;
   if (SIGN_OFF.test(bare) && !food) like.aside += 3;

@@ -57,7 +57,10 @@ export function titleOf(text: string): { readonly title: string; readonly portio
     .replace(/^subject\s*:\s*(?:(?:re|fwd?|aw|wg)\s*:\s*)*/i, '')
     .replace(NUMBERED_CAPITALS, '')
     .replace(/^\d{1,2}[:.]\d{2}\s+(?=\p{L})/u, '')
-    .replace(/^practical\s+\d{1,2}\s*[:.–-]\s+(?=\p{L})/iu, '')
+    .replace(
+      /^(?:practical|(?:technique|recipe|method|skills?|demonstration|production|lesson)\s+(?:sheet|card|no\.?))\s+\d{1,3}\s*[:.–-]\s+(?=\p{L})/iu,
+      '',
+    )
     .replace(/^recipe\s+(?:no\.?\s*)?\d{1,3}(?:\.\d{1,2})?\s*[:.–-]?\s+(?=\p{L})/iu, '')
     .replace(/(?<=\p{L}{3})\s+[|·]\s.*$/u, '')
     .replace(FILED_BEHIND, '')
@@ -102,7 +105,9 @@ export function portionsOfHeading(text: string): number | null {
   // "For the dough (makes 12)" tells of the dish, where no weight is given.
   const made = brackets && /^makes\s/i.test(brackets[1]!) ? yieldSaid(brackets[1]!) : null;
   if (made && made.gives === null) return made.portions;
-  return brackets && /^(?:serves|feeds|covers|for\s\d)/i.test(brackets[1]!) ? (yieldSaid(brackets[1]!)?.portions ?? null) : null;
+  return brackets && /^(?:serves|feeds|covers|for\s(?:about\s)?\d)/i.test(brackets[1]!)
+    ? (yieldSaid(brackets[1]!)?.portions ?? null)
+    : null;
 }
 
 /** "Ingredient   4 portions   10 portions": the first of the columns is the one that is read. */

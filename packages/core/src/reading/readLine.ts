@@ -45,7 +45,8 @@ const SEASONINGS =
 export const PER_PLATE = 'per plate';
 
 const NUMBER_WORDS: Readonly<Record<string, string>> = { two: '2', three: '3', four: '4' };
-const COUNTED_BARE = /^(?:pinch|dash|splash|drizzle|knob|handful|bunch|sprig|zest)$/i;
+const COUNTED_BARE =
+  /^(?:pinch|dash|splash|drizzle|knob|handful|bunch|sprig|zest|tin|can|jar|packet|pack|bag|carton|tub|sachet|punnet|bottle|head)$/i;
 const KEEP_GROUND =
   /^ground\s+\p{L}|^(?:crushed|toasted|chopped)\s+(?:almonds?|ginger|cinnamon|cumin|cloves|turmeric|tomatoes|coriander|black pepper|pepper|cardamom|nutmeg|paprika)/iu;
 const PURPOSE =

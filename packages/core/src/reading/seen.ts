@@ -31,9 +31,9 @@ export const CAPS = /^(?=.*\p{Lu}{2})[^\p{Ll}]{3,60}$/u;
 const BARE_NUMBER = /^(\d{1,2})\s+(?=\p{L})/u;
 const MARKS = /^(?:#{1,6}\s+|>\s*)+|^\*\*(?=.*\*\*$)|^__(?=.*__$)|^[*_](?=[^*_]+[*_]$)|[*_]{1,2}$/g;
 
-/** "Small bunch dill": one of it. */
+/** "Small bunch dill", "tin of tomatoes": one of it. */
 const SIZED_HANDFUL =
-  /^(?:small|large|big|good|generous)\s+(?:bunch|handful|pinch|knob|sprig|dash|splash|drizzle|squeeze)(?=\s+(?:of\s+)?\p{L})/iu;
+  /^(?:small|large|big|good|generous)\s+(?:bunch|handful|pinch|knob|sprig|dash|splash|drizzle|squeeze|tin|can|jar|packet|bag|tub)(?=\s+(?:of\s+)?\p{L})|^(?:tin|can|jar|packet|pack|bag|carton|tub|sachet|punnet|bottle|head)(?=\s+of\s+\p{L})/iu;
 
 const NAMES_TOO =
   /^(?:juice|oil|butter|flour|salt|sugar|zest|cream|crumbs?|pepper|ice|glaze|mash|stock|batter|fillet|chops?|filling|dressing|seasoning|stuffing|coating|topping|garnish)\b/i;

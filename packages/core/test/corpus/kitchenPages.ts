@@ -2099,4 +2099,244 @@ Stir the yoghurt ingredients together and serve with the fritters.`,
     ],
     steps: 4,
   },
+  {
+    manner: 'a soup with a sauce, each with its list',
+    text: `Spring vegetable minestrone with pesto
+Serves 6
+
+For the soup
+2 tbsp olive oil
+2 leeks, trimmed and finely sliced
+2 carrots, diced
+2 garlic cloves, sliced
+1.5 litres vegetable stock
+400g new potatoes, halved
+150g broad beans (podded weight)
+150g peas
+1 bunch asparagus, woody ends snapped off, cut into 3cm lengths
+
+For the pesto
+50g basil leaves
+30g pine nuts
+1 garlic clove
+40g pecorino
+100ml extra virgin olive oil
+
+1. Heat the oil in a large saucepan. Add the leeks and carrots and cook gently for 10 minutes.
+2. Add the garlic, cook for 1 minute, then the stock and potatoes. Simmer for 15 minutes.
+3. Meanwhile, blitz the basil, nuts, garlic and cheese, then add the oil gradually.
+4. Add the beans, peas and asparagus to the soup and cook for 3 minutes. Serve with the pesto.`,
+    title: 'Spring vegetable minestrone with pesto',
+    portions: 6,
+    components: [
+      [
+        'Soup',
+        [
+          '2 tbsp olive oil',
+          '2 leeks',
+          '2 carrots',
+          '2 clove garlic',
+          '1.5 l vegetable stock',
+          '400 g new potatoes',
+          '150 g broad beans',
+          '150 g peas',
+          '1 bunch asparagus',
+        ],
+      ],
+      ['Pesto', ['50 g basil leaves', '30 g pine nuts', '1 clove garlic', '40 g pecorino', '100 ml extra virgin olive oil']],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a technique sheet with faults',
+    text: `TECHNIQUE SHEET 12: BEURRE BLANC
+
+Objective: produce a stable reduction-based butter sauce.
+Yield 250 ml, 5 portions of 50 ml
+
+Ingredients            Amount
+Shallots, ciselé       40 g
+White wine, dry        100 ml
+White wine vinegar     50 ml
+Cream (optional)       30 ml
+Butter, cold, cubed    200 g
+Salt, white pepper     to taste
+
+Procedure
+1) Combine shallots, wine and vinegar. Reduce to 2 tbsp (au sec).
+2) Add cream, boil once.
+3) Over low heat whisk in butter, a few cubes at a time. Keep between 50 and 58 °C.
+4) Season, pass, hold in a warm bain-marie no more than 1 hour.
+
+Common faults
+- Too hot: splits, greasy.
+- Too cold: butter sets.`,
+    title: 'BEURRE BLANC',
+    portions: 5,
+    components: [['', ['40 g Shallots', '100 ml White wine', '50 ml White wine vinegar', '30 ml Cream', '200 g Butter', 'Salt']]],
+    steps: 4,
+  },
+  {
+    manner: 'a chat about a soup',
+    text: `Hiya, you asked for the beetroot-free borscht!! Here goes (for about 8):
+
+Onion x 2, carrot x 3, celery 4 sticks, all diced small
+Half a white cabbage shredded
+tin of toms
+2L veg stock
+3 potatoes cubed
+2 tsp caraway, 1 bay, salt
+splash vinegar
+dill + sour cream to finish
+
+Sweat the onion carrot celery 10 min in oil, cabbage in another 5. Everything else apart from spuds 20 mins, spuds in, 15 more. Vinegar to taste. Better day 2!!
+
+Bx`,
+    title: 'Hiya, you asked for the beetroot-free borscht!! Here goes (for about 8)',
+    portions: 8,
+    components: [
+      [
+        '',
+        [
+          '2 Onion',
+          '3 carrot',
+          '4 stick celery',
+          '0.5 white cabbage',
+          '1 tin toms',
+          '2 l veg stock',
+          '3 potatoes',
+          '2 tsp caraway',
+          '1 bay',
+          'salt',
+          '1 splash vinegar',
+          'dill + sour cream',
+        ],
+      ],
+    ],
+    steps: 1,
+  },
+  {
+    manner: 'a French paste',
+    text: `Pâte brisée
+
+Farine T55   500 g
+Beurre       250 g
+Sel          10 g
+Eau          120 ml
+Œuf          1
+
+Sabler, ajouter l'œuf et l'eau. Reposer 1 h au froid.`,
+    title: 'Pâte brisée',
+    portions: null,
+    components: [['', ['500 g Farine T55', '250 g Beurre', '10 g Sel', '120 ml Eau', '1 Œuf']]],
+    steps: 1,
+  },
+  {
+    manner: 'a torte with its cost',
+    text: `GLUTEN-FREE CHOCOLATE TORTE
+
+Portions: 16          Tin: 26 cm springform
+Allergens: MILK, EGGS, NUTS, (SOYA)
+
+300 g  dark chocolate 70%
+300 g  butter
+8      eggs, separated
+250 g  caster sugar
+300 g  ground almonds
+1/4 tsp salt
+
+METHOD
+Melt chocolate & butter over bain marie (max 50 C).
+Whisk yolks with half the sugar to ribbon; fold in chocolate, then almonds.
+Whisk whites, salt & remaining sugar to soft peaks; fold in 3 goes.
+Bake 160 C fan 40-45 min; skewer slightly sticky.
+Cool in tin. Cut with a hot knife.
+
+Storage: 3 days ambient, covered. Freezes 1 month.
+Cost per portion £0.84 – GP 78%`,
+    title: 'GLUTEN-FREE CHOCOLATE TORTE',
+    portions: 16,
+    components: [
+      ['', ['300 g dark chocolate 70%', '300 g butter', '8 eggs', '250 g caster sugar', '300 g ground almonds', '0.25 tsp salt']],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'a worksheet for pairs',
+    text: `Lesson 4 worksheet: Choux
+
+Name: ______________  Group: ______
+
+You need (per pair):
+125 ml water, 50 g butter, pinch of salt, 75 g strong flour, 2 eggs
+
+Filling: 200 ml whipping cream, 20 g icing sugar
+
+Step 1. Bring water, butter and salt to the boil.
+Step 2. Off the heat, beat in the flour all at once. Return to the heat and dry for 2 minutes.
+Step 3. Cool to 60 °C, then beat in the eggs little by little. The paste should fall from the spoon in a V.
+Step 4. Pipe 8 éclairs of 10 cm. Bake at 190 °C for 25 minutes. Do not open the door!
+Step 5. Split and fill.
+
+Questions
+1. Why does choux rise?
+2. What happens if the eggs are added too hot?`,
+    title: 'Choux',
+    portions: null,
+    components: [
+      ['', ['125 ml water', '50 g butter', '1 pinch salt', '75 g strong flour', '2 eggs']],
+      ['Filling', ['200 ml whipping cream', '20 g icing sugar']],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'a canapé with semicolons',
+    text: `Broad bean falafel, preserved lemon yoghurt, flatbread (V) — serves 30 as canapé
+
+Falafel: broad beans, dried, split 500 g (soak 24 h); onion 150 g; garlic 20 g; parsley 60 g; coriander 40 g; cumin 8 g; baking powder 6 g; salt 12 g
+Yoghurt: Greek yoghurt 400 g; preserved lemon 60 g; mint 10 g
+Flatbread: see bakery
+
+Method: Drain beans, mince with everything except baking powder. Rest 1 h. Add b.p., shape 20 g balls, fry 175 °C 3 min, core > 75 °C. Mix yoghurt. Serve on flatbread rounds.`,
+    title: 'Broad bean falafel, preserved lemon yoghurt, flatbread (V)',
+    portions: 30,
+    components: [
+      [
+        'Falafel',
+        [
+          '500 g broad beans',
+          '150 g onion',
+          '20 g garlic',
+          '60 g parsley',
+          '40 g coriander',
+          '8 g cumin',
+          '6 g baking powder',
+          '12 g salt',
+        ],
+      ],
+      ['Yoghurt', ['400 g Greek yoghurt', '60 g preserved lemon', '10 g mint', 'Flatbread: see bakery']],
+    ],
+    steps: 1,
+  },
+  {
+    manner: 'an old card in ounces',
+    text: `Baked apples
+
+6 cooking apples
+3 oz sultanas
+2 oz soft brown sugar
+1 oz butter
+½ level teaspoonful mixed spice
+¼ pint water
+
+Core the apples and slit the skin round the middle. Mix the fruit, sugar and spice and fill the cavities. Top each with a knob of the butter. Stand in a dish with the water and bake in a moderate oven (350°F., Mark 4) for 45 minutes to 1 hour.
+
+Variation: use dates and orange juice in place of the sultanas and water.`,
+    title: 'Baked apples',
+    portions: null,
+    components: [
+      ['', ['6 cooking apples', '3 oz sultanas', '2 oz soft brown sugar', '1 oz butter', '0.5 tsp mixed spice', '0.25 pint water']],
+    ],
+    steps: 1,
+  },
 ];
