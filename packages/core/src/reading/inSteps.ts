@@ -4,8 +4,8 @@ import { readAmount } from './readAmount';
 
 /** Fewer ingredients than these make no list: what goes in is told while it is cooked. */
 const NO_LIST = 4;
-/** The most ingredients that are looked for in one step. */
-const MOST = 20;
+/** The most places that are looked at in a text: no recipe is told in so many figures, a text made to take long is. */
+const MOST = 120;
 /** Where an amount may begin. */
 const BEGINS =
   /(?<![\p{L}\d.,/°-])(?:about\s+|roughly\s+)?(?:\d|[½¼¾⅓⅔]|(?:half\s+)?an?\s+(?=(?:(?:good|big|small|large|heaped)\s+)?(?:handful|pinch|knob|splash|spoon(?:ful)?|teaspoon|tablespoon|cup|kilo|litre|pound|pint|ounce|quart|bunch|clove|sprig|stick|glass|tin|can|blade)\b)|half\s+an?\s+|(?:two|three|four|five|six)\s+(?=\p{L}))/giu;
@@ -27,11 +27,13 @@ export function ingredientsInSteps(steps: readonly string[], listed: readonly st
   if (listed.length >= NO_LIST) return [];
   const known = new Set(listed.map((item) => itemKey(item, book)));
   const heads = new Set(listed.map(lastWord));
+  let looked = 0;
   return steps.flatMap((step) => {
     const found: string[] = [];
     const text = step.slice(0, 2000);
     for (const match of text.matchAll(BEGINS)) {
-      if (found.length >= MOST) break;
+      looked += 1;
+      if (looked > MOST) break;
       const rest = text.slice(match.index, match.index + 80).split(/[.,;:()]|\s[-–—]\s/)[0]!;
       const read = readAmount(rest);
       if (!read || OF_WHAT_IS_THERE.test(read.rest)) continue;

@@ -393,11 +393,13 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
   // "Week 6 practical: emulsions" heads the sheet of a lesson, where no dish has a name of its own.
   const lesson = title ? null : LESSON_HEAD.exec(decided.find(({ role }) => role !== 'yield')?.look.written ?? '');
   if (lesson) ({ title } = titleOf(lesson[1]!));
+  const read = components.map(({ texts }) => texts.map((each) => readLine(each, book)));
   const told = ingredientsInSteps(
     method.map(({ text }) => text),
-    components.flatMap(({ texts }) => texts.map((each) => readLine(each, book).item)),
+    read.flatMap((lines) => lines.map(({ item }) => item)),
     book,
   );
+  // What is told in sentences is of the whole dish.
   current = null;
   const toldIn = told.length > 0 ? main() : null;
   // A list of its own that has nothing in it is not a component.
@@ -408,16 +410,15 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
     title,
     portions,
     gives,
-    components: components
-      .filter((_, index) => keep[index])
-      .map(({ name, gives: own, texts }, index) => ({
-        name,
-        gives: own,
-        lines: [
-          ...texts.map((each) => readLine(each, book)),
-          ...(place[toldIn ?? -1] === index ? told.map((each) => askedOf(readLine(each, book))) : []),
-        ],
-      })),
+    components: components.flatMap(({ name, gives: own }, index) =>
+      keep[index]
+        ? {
+            name,
+            gives: own,
+            lines: [...(read[index] ?? []), ...(index === toldIn ? told.map((each) => askedOf(readLine(each, book))) : [])],
+          }
+        : [],
+    ),
     // "Step 3" with nothing behind it stays as it is written: places count on every step.
     method: method.map(({ text, written, component }) => ({
       text: text || written,
