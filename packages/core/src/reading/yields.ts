@@ -14,7 +14,7 @@ export interface YieldSaid {
 }
 
 const LEAD =
-  /^\W*(?:(?:each|every)\s+(?:group|team|pair|student|person)\s+(?=makes\b))?(?:to make\s+(?=\d)|(?:this\s+)?(?:recipe\s+|standard\s+|batch\s+|total\s+)?(?:serves|serving|servings?|feeds|output(?=\s*:)|fills|will (?:do|make|serve|feed)|batch(?:\s+size)?(?=\s*:|\s+(?:of\s+)?\d)|(?:pour|für|para|per|voor)(?=\s+\d{1,3}(?:\s+(?:pers[a-z]*|portionen|convives))?\.?\s*$)|yields?|makes|gives|covers?|portions?|pax|quantity(?: to (?:produce|make))?|enough|sufficient|for|(?:number|no\.?)(?: of)? (?:portions|covers|servings|people)|cuts into)\b(?:\s+(?:for|to serve|to make|about))?)\s*[:\-–=]?\s*(?:it\s+serves\s+)?/i;
+  /^\W*(?:(?:each|every)\s+(?:group|team|pair|student|person)\s+(?=makes\b))?(?:to make\s+(?=\d)|(?:this\s+)?(?:recipe\s+|standard\s+|batch\s+|total\s+)?(?:serves|serving|servings?|feeds|does(?=\s+\d)|output(?=\s*:)|fills|will (?:do|make|serve|feed)|batch(?:\s+size)?(?=\s*:|\s+(?:of\s+)?\d)|(?:pour|für|para|per|voor)(?=\s+\d{1,3}(?:\s+(?:pers[a-z]*|portionen|convives))?\.?\s*$)|yields?|makes|gives|covers?|portions?|pax|quantity(?: to (?:produce|make))?|enough|sufficient|for|(?:number|no\.?)(?: of)? (?:portions|covers|servings|people)|cuts into)\b(?:\s+(?:for|to serve|to make|about))?)\s*[:\-–=]?\s*(?:it\s+serves\s+)?/i;
 const ABOUT = /^(?:about|approx(?:imately)?\.?|around|roughly|up to|at least|~|ca?\.)\s*/i;
 const EATERS =
   /^(?:(?:very\s+)?(?:hungry|greedy)\s+)?(?:people|pers(?:ons?)?\b\.?|portions?|ptns?\b\.?|servings?|covers?|plates?|pax|guests?|students?|diners?|serves|ppl|peeps|p(?=$)|personnes|personen|personas|persone|portionen|convives)\b/i;
