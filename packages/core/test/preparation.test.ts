@@ -1,8 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
 import {
-  actionsIn,
-  actionsOn,
   changePrompts,
   changeSaid,
   changesCounted,
@@ -13,6 +11,7 @@ import {
   platesOf,
   preparationList,
   showQuantity,
+  hotTinOf,
   toolsList,
   words,
   type FoodState,
@@ -20,78 +19,6 @@ import {
   type PreparedItem,
 } from '../src';
 import { ALONE, dishFrom } from './helpers';
-
-const cut = (name: string) => ({ action: 'cut', cut: name });
-const done = (action: string) => ({ action, cut: '' });
-
-describe('what a phrase says is done', () => {
-  const CASES: readonly (readonly [string, readonly object[]])[] = [
-    ['finely diced', [cut('fine dice')]],
-    ['peeled and diced', [done('peel'), cut('dice')]],
-    ['washed in three waters', [done('wash')]],
-    ['washed, stalks removed, in ribbons', [done('wash'), done('trim'), cut('ribbons')]],
-    ['thinly sliced', [cut('thin slices')]],
-    ['cold, cubed', [cut('dice')]],
-    ['toasted and chopped', [cut('chop'), done('toast')]],
-    ['pin bones out', [done('fillet')]],
-    ['juiced', [done('juice')]],
-    ['seeds removed, julienned', [done('trim'), cut('julienne')]],
-    ['leaves only', [done('pick')]],
-    ['halved', [cut('halves')]],
-    ['in wedges', [cut('wedges')]],
-    ['soaked overnight', [done('soak')]],
-    ['softened', [done('soften')]],
-    ['cut into large pieces', [cut('pieces')]],
-    ['', []],
-    // In other people's words.
-    ['destemmed', [done('trim')]],
-    ['crushed with the flat of a knife', [cut('crush')]],
-    ['hand-torn', [cut('tear')]],
-    ['cut on the bias', [cut('slices')]],
-    ['sliced not too thin', [cut('slices')]],
-    ['pressed through a sieve', [done('sift')]],
-    ['shaved thin', [cut('thin slices')]],
-    ['trimmed, separated into leaves', [done('trim'), done('pick')]],
-    ['skinned and boned', [done('peel'), done('fillet')]],
-    ['skins slipped off', [done('peel')]],
-    ['picked over', [done('trim')]],
-    ['beards pulled, scrubbed', [done('wash'), done('trim')]],
-    ['ribs removed', [done('trim')]],
-    ['halved, stone taken out', [done('trim'), cut('halves')]],
-    ['pods split, seeds scraped out', [done('trim'), cut('halves')]],
-    ['ends snapped off', [done('trim')]],
-    ['cut crossways into half moons', [cut('half moons')]],
-    ['broken into florets', [cut('florets')]],
-    ['cut into 5 cm lengths', [cut('lengths')]],
-    ['in bite-size chunks', [cut('pieces')]],
-    ['washed and spun dry', [done('wash'), done('dry')]],
-    ['squeezed dry', [done('dry')]],
-    ['whipped to soft peaks', [done('beat')]],
-    // Nothing is done to these.
-    ['in their skins', []],
-    ['boiled in their jackets', []],
-    ['kept in ice water', []],
-    ['in one piece', []],
-    ['rolled in flour', []],
-    ['cut to fit', []],
-  ];
-  it.each(CASES)('%s', (phrase, actions) => {
-    const order = (list: readonly object[]) => [...list].map((each) => JSON.stringify(each)).sort();
-    expect(order(actionsIn(phrase))).toEqual(order(actions));
-  });
-
-  it('takes from a step what is done to the one item, not to its neighbour', () => {
-    const step = 'Peel the onions and slice thinly; chop the parsley.';
-    expect(actionsOn(step, 'onions', ['parsley'])).toEqual([done('peel'), cut('thin slices')]);
-    expect(actionsOn('Peel the carrots, then dice.', 'carrots', [])).toEqual([done('peel'), cut('dice')]);
-    expect(actionsOn(step, 'flat parsley', ['onions'])).toEqual([cut('chop')]);
-    expect(actionsOn(step, 'cream', ['onions'])).toEqual([]);
-    expect(actionsOn('Finely dice shallots and fennel.', 'fennel', ['shallots'])).toEqual([cut('fine dice')]);
-    expect(actionsOn('Chop the nuts, the dates and the figs.', 'figs', ['nuts', 'dates'])).toEqual([cut('chop')]);
-    expect(actionsOn('Slice the leeks and sweat the onions.', 'onions', ['leeks'])).toEqual([cut('slices')].slice(1));
-    expect(actionsOn('Peel, core and dice the apples.', 'apples', [])).toEqual([done('peel'), done('trim'), cut('dice')]);
-  });
-});
 
 const SOUP = dishFrom(
   'Barley soup\n\nServes 4\n\n2 shallots, finely diced\n200 g carrots, diced\n60 g hazelnuts, toasted\n400 ml water',
@@ -270,6 +197,44 @@ describe('tools, vessels, plates and paper', () => {
       kitchen: { ...EMPTY_KITCHEN, equipment: { ...EMPTY_KITCHEN.equipment, blender: 0 } },
     }).find(({ name }) => name === 'blender')!;
     expect([blend.has, blend.short]).toEqual([0, 1]);
+  });
+
+  // [stations, minutes a station, minutes of cooking, blenders, how many at once, too few]
+  it.each([
+    // 14 × 5 = 70 of 110: one after another.
+    [14, 5, 110, 1, 1, 0],
+    // 14 × 20 = 280 of 110: three at once.
+    [14, 20, 110, 2, 3, 1],
+    [14, 20, 110, 3, 3, 0],
+    [14, 20, 110, 0, 3, 3],
+    // Two stations cannot use three.
+    [2, 200, 110, 1, 4, 1],
+    // 110 of 110 is just enough.
+    [11, 10, 110, 1, 1, 0],
+    // Nothing is known of the time: one is looked for.
+    [14, 20, null, 1, 1, 0],
+  ] as const)('%d stations of %s minutes in %s, %d there: %s at once, %d short', (stations, each, minutes, has, atOnce, short) => {
+    const content = { ...dishFrom('Soup\nServes 2\n500 g leeks\n\nMethod\n1. Blend in the blender.'), tools: [] };
+    const method = content.method.map((step) => ({ ...step, minutes: each }));
+    const need = toolsList({
+      dishes: [{ content: { ...content, method }, stations, portions: 0 }],
+      cards: new Map(),
+      kitchen: { ...EMPTY_KITCHEN, equipment: { ...EMPTY_KITCHEN.equipment, blender: has } },
+      minutes,
+    }).find(({ name }) => name === 'blender')!;
+    expect([need.inTurn?.atOnce ?? 1, need.short]).toEqual([atOnce, short]);
+  });
+
+  it.each([
+    ['Slide onto the hot baking stone and bake.', 'stone'],
+    ['Tip the batter into the smoking-hot tins.', 'tins'],
+    ['Lay on a preheated tray, skin down.', 'tray'],
+    ['Heat the roasting tin in the oven with the oil.', 'tin'],
+    ['Line the tin and chill.', null],
+    ['Take the hot tray out.', 'tray'],
+    ['Butter a cold tin.', null],
+  ] as const)('%s wants a hot %s', (text, tin) => {
+    expect(hotTinOf(text)).toBe(tin);
   });
 
   it('have plates warm or cold, ice, boiling water and string', () => {

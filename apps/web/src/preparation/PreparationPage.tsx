@@ -142,7 +142,7 @@ function Prepared({ lesson, prepared, onStored, onChanged }: PreparedProps) {
           <Changes lesson={lesson} problem={problem} plan={plan ?? null} clock={clock} />
         </>
       ) : null}
-      <Tools lesson={lesson} cards={prepared.cards} kitchen={kitchen} />
+      <Tools lesson={lesson} cards={prepared.cards} kitchen={kitchen} plan={plan ?? null} />
       <InAndOut lesson={lesson} />
     </>
   );

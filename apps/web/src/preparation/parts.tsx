@@ -4,6 +4,9 @@ import useSWR from 'swr';
 import {
   computeOrder,
   countedInAndOut,
+  hotTinOf,
+  lessonMinutes,
+  minutesToHeat,
   ovenTasks,
   planMakings,
   platesOf,
@@ -15,8 +18,9 @@ import {
   type SchoolBoard,
   type TechniqueCard,
   type TimePlan,
+  type ToolNeed,
 } from '@pelvo/core';
-import { madeInOf, orderInputOf, standsReady, type DemonstrationsOfLesson, type LessonDetail } from '@pelvo/contract';
+import { madeInOf, orderInputOf, standsReady, usualSegments, type DemonstrationsOfLesson, type LessonDetail } from '@pelvo/contract';
 import { fetcher, inWords, shown } from '../device';
 import { DataTable, LabelLinks, Section } from '../design';
 
@@ -146,7 +150,20 @@ export function ReadyBefore({ lesson, problem, plan, clock }: PlanPart) {
       const what = `${heat === 'warm' ? 'Warm' : 'Chill'} ${served.length * lesson.portionsATeam} ${kind}: ${content.title}`;
       return [{ key: `plates ${dishId}`, until, from: until - PLATES_AT_HEAT[heat], what, who: '' }];
     });
-    const all = [...ovens, ...warm, ...plates];
+    // Tins, trays and stones that have to be hot when food comes onto them: once for all that need one at the same minute.
+    const tins = new Map<string, { key: string; until: number; from: number; what: string; who: string }>();
+    for (const { id } of problem.instance.steps) {
+      const about = problem.meaning.get(id)!;
+      const at = placed.starts[id];
+      const tin = about.kind === 'work' && about.work ? hotTinOf(about.work.text) : null;
+      if (!tin || at === undefined) continue;
+      const key = `${tin} ${at}`;
+      const team = problem.teams.find((each) => each.id === about.team)?.name ?? '';
+      const known = tins.get(key);
+      if (known) known.who = [known.who, team].filter(Boolean).join(', ');
+      else tins.set(key, { key, until: at, from: at - minutesToHeat(tin), what: `Heat the ${tin} for: ${about.work!.text}`, who: team });
+    }
+    const all = [...ovens, ...warm, ...tins.values(), ...plates];
     return all.sort((a, b) => a.until - b.until);
   }, [problem, placed, lesson]);
   return (
@@ -274,6 +291,7 @@ interface ToolsProps {
   readonly lesson: LessonDetail;
   readonly cards: Readonly<Record<string, Pick<TechniqueCard, 'name' | 'tools'>>>;
   readonly kitchen: Kitchen | null;
+  readonly plan: TimePlan | null;
 }
 
 /** Dishes as tools and paper goods are counted for them. */
@@ -295,17 +313,56 @@ const KIND: Readonly<Record<string, string>> = {
   water: 'Water and ice',
 };
 
-export function Tools({ lesson, cards, kitchen }: ToolsProps) {
+/** Minutes in which is cooked: the lesson without briefing, demonstration, cleaning down and what is kept free. */
+function cookingMinutes(lesson: LessonDetail, plan: TimePlan | null): number {
+  const { briefing, demonstration, cleanDown, slack } = plan?.segments ?? usualSegments(lesson);
+  return Math.max(0, lessonMinutes(lesson, lesson.school.timeZone) - briefing - demonstration - cleanDown - slack);
+}
+
+/** "14 stations, one after another: 70 of 110 minutes, so one is enough". */
+const turnsSaid = ({ count, inTurn }: ToolNeed): string =>
+  inTurn
+    ? `${count} stations in turn: ${inTurn.minutes} minutes of ${inTurn.of}, so ${inTurn.atOnce === 1 ? 'one is enough' : `${inTurn.atOnce} at once`}`
+    : `for ${count} stations`;
+
+/** What would help where there are too few of something. */
+function Short({ need: { name, has, short, inTurn } }: { readonly need: ToolNeed }) {
+  if (has === 0)
+    return (
+      <>
+        <b>The kitchen has no {name}.</b> Borrow one, do it by hand, or make that step ahead.
+      </>
+    );
+  const pairs = inTurn ? Math.max(1, Math.ceil(inTurn.minutes / 2 / inTurn.of)) : 1;
+  return (
+    <>
+      <b>
+        {has} {name}, and {(has ?? 0) + short} would be needed at once.
+      </b>{' '}
+      Borrow {short}, make that step ahead,{' '}
+      {pairs <= (has ?? 0) ? 'let two stations share one making, which is enough,' : 'let stations share one making'} or make it in bulk for
+      the class.
+    </>
+  );
+}
+
+export function Tools({ lesson, cards, kitchen, plan }: ToolsProps) {
   const needs = useMemo(
-    () => toolsList({ dishes: cookedIn(lesson), cards: new Map(Object.entries(cards)), kitchen }),
-    [lesson, cards, kitchen],
+    () =>
+      toolsList({
+        dishes: cookedIn(lesson),
+        cards: new Map(Object.entries(cards)),
+        kitchen,
+        minutes: cookingMinutes(lesson, plan),
+      }),
+    [lesson, cards, kitchen, plan],
   );
   const short = needs.filter((need) => need.short > 0);
   return (
     <Section title="Tools, plates, paper goods">
-      {short.map(({ name }) => (
-        <p key={name} className="mb-2 border-l-4 border-beet pl-2">
-          <b>The kitchen has no {name}.</b> Borrow one, do it by hand, or make that step ahead.
+      {short.map((need) => (
+        <p key={need.name} className="mb-2 border-l-4 border-beet pl-2">
+          <Short need={need} />
         </p>
       ))}
       {needs.length === 0 ? (
@@ -318,9 +375,9 @@ export function Tools({ lesson, cards, kitchen }: ToolsProps) {
             { head: 'What', names: true, cell: ({ name }) => name },
             {
               head: 'How many',
-              cell: ({ count, kind }) =>
+              cell: ({ count, kind, ...need }) =>
                 kind === 'equipment'
-                  ? `for ${count} stations`
+                  ? turnsSaid({ count, kind, ...need })
                   : kind === 'paper' || kind === 'water'
                     ? `at ${count} stations`
                     : String(count),

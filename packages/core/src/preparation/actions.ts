@@ -30,15 +30,15 @@ export interface ActionSaid {
 }
 
 const WORDS: readonly (readonly [PreparationAction, RegExp])[] = [
-  ['wash', /\b(?:wash(?:ed)?|rins(?:e|ed)|scrub(?:bed)?)\b(?! up)/i],
+  ['wash', /\b(?:clean(?:ed)? (?:the|them|with)|wash(?:ed)?|rins(?:e|ed)|scrub(?:bed)?)\b(?! up)/i],
   ['soak', /\bsoak(?:ed)?\b/i],
   [
     'peel',
-    /\b(?:peel(?:ed)?|skinned|(?:skins?|husks?) (?:(?:slipped |rubbed |pulled )?off|removed|pulled off|discarded)|shell(?:ed)?|podded|husk(?:ed)?)\b/i,
+    /\b(?:peel(?:ed)?|skinned|skin (?:the|them|it)|shuck(?:ed)?|(?:rub|slip|pull|take|peel) off (?:the|their|its) (?:skins?|husks?|shells?)|(?:remov(?:e|ing)|discard(?:ing)?) (?:the|their|its) (?:skins?|husks?|shells?|peel)|(?:skins?|husks?) (?:(?:slipped |rubbed |pulled )?off|removed|pulled off|discarded)|shell(?:ed)?|podded|husk(?:ed)?)\b/i,
   ],
   [
     'trim',
-    /\b(?:trim(?:med)?|top(?:ped)? and tail(?:ed)?|cor(?:e|ed)|seeds? out|(?:de)?seed(?:ed)?|stoned|pit(?:ted)?|(?:de)?stemmed|de-?stem|hull(?:ed)?|tailed|de-?vein(?:ed)?|picked over|debeard(?:ed)?)\b/i,
+    /\b(?:trim(?:med)?|top(?:ped)? and tail(?:ed)?|cor(?:e|ed)|seeds? out|(?:de)?seed(?:ed)?|stoned|(?:stone|string) (?:the|them)|(?:take|scoop|scrape|cut|lift|pull) out (?:the|their|its) (?!bones?)\w+|(?:remov(?:e|ing)|discard(?:ing)?|(?:cut|pull|break|snap|twist|slice|trim)(?:ting|ing)? off) (?:the|their|its|any) (?:\w+ )?(?!skins?\b|husks?\b|shells?\b|peel\b|(?:pin ?)?bones?\b)\w+|cut (?:the|their|its) \w+ off|pit(?:ted)?|(?:de)?stemmed|de-?stem|hull(?:ed)?|tailed|de-?vein(?:ed)?|picked over|debeard(?:ed)?)\b/i,
   ],
   // Whatever is taken off that is not skin or bone.
   [
@@ -47,21 +47,24 @@ const WORDS: readonly (readonly [PreparationAction, RegExp])[] = [
   ],
   [
     'fillet',
-    /\b(?:fillet(?:ed)|pin ?bones? (?:out|removed)|(?:de)?boned|bone out|gutted|scaled(?! (?:up|down))|scal(?:e|ed) the|portion(?:ed)?)\b/i,
+    /\b(?:filleted|fillet (?:the|them|it)|gut(?: the| them|,| and)|(?:remov(?:e|ing)|pull(?:ing)?|tweeze) (?:out )?(?:the|any|their) (?:pin ?)?bones?|pin ?bones? (?:out|removed)|(?:de-?)?boned|(?:de-?)?bone (?:the|them|out)|debone|bone out|gutted|scaled(?! (?:up|down))|scal(?:e|ed) the|portion(?:ed)?)\b/i,
   ],
   [
     'pick',
-    /\b(?:pick(?:ed)?(?! over)|leaves only|plucked|(?:leaves|sprigs|florets) separated|(?:separated|pulled) into (?:leaves|sprigs|florets))\b/i,
+    /\b(?:strip(?:ped)? (?:the |off )?(?:\w+ )?leaves|pick(?:ed)?(?! over)|leaves only|plucked|(?:leaves|sprigs|florets) separated|(?:separated|pulled) into (?:leaves|sprigs|florets))\b/i,
   ],
   ['zest', /\b(?:zest(?:ed)?)\b/i],
   ['juice', /\b(?:juic(?:e|ed)|squeez(?:e|ed)(?! (?:dry|out|well)))\b/i],
-  ['dry', /\b(?:pat(?:ted)? dry|dried (?:off|well|on)|squeez(?:e|ed) (?:dry|out|well)|(?:spun|shaken) dry)\b/i],
+  [
+    'dry',
+    /\b(?:pat(?:ted)?(?: \w+){0,3} dry|spin|dried (?:off|well|on)|dry (?:them|it|the|well|off|on)(?![^.;]{0,24}\boven\b)|squeez(?:e|ed) (?:dry|out|well)|(?:spun|shaken) dry)\b/i,
+  ],
   ['grate', /\bgrat(?:e|ed)\b/i],
   ['toast', /\b(?:toast(?:ed)?|roast(?:ed)? (?:the )?(?:nuts|seeds|almonds|hazelnuts))\b/i],
-  ['sift', /\b(?:sift(?:ed)?|sieved|through a (?:fine )?sieve)\b/i],
-  ['soften', /\b(?:soften(?:ed)?|at room temperature|soft(?! peaks?\b))\b/i],
+  ['sift', /\b(?:sift(?:ed)?|sieved|sieve (?:the|together|in)|through a (?:fine )?sieve)\b/i],
+  ['soften', /\b(?:soften(?:ed)?|(?:at|to) room temperature|soft(?! peaks?\b))\b/i],
   ['melt', /\bmelt(?:ed)?\b/i],
-  ['beat', /\b(?:beaten|beat the|whipped|whisked)\b/i],
+  ['beat', /\b(?:beaten|beat the|whipped|whisked|whisk (?:the )?(?:whole )?eggs?)\b/i],
 ];
 
 /** Cuts by the words that mean them, longest first. */
@@ -74,19 +77,26 @@ const CUTS: readonly (readonly [string, RegExp])[] = [
   ['segments', /\bsegment(?:s|ed)?\b/i],
   [
     'thin slices',
-    /\bshaved?\b|\b(?:thin(?:ly)?|fine(?:ly)?)[ -]slic(?:e|ed|es)\b|\bslic(?:e|ed) (?:(?!not\b|too\b)\w+ ){0,2}?(?:thin|fine)(?:ly)?\b/i,
+    /\bshaved?\b|\bslic(?:e|ed|es) (?:\w+ ){0,3}(?:paper|wafer)[- ]thin\b|\b(?:paper|wafer)[- ]thin slic\w+|\b(?:thin(?:ly)?|fine(?:ly)?)[ -]slic(?:e|ed|es)\b|\bslic(?:e|ed) (?:(?!not\b|too\b)\w+ ){0,2}?(?:thin|fine)(?:ly)?\b/i,
   ],
   ['slices', /\bslic(?:e|ed|es)\b|\b(?:across|along|against) the grain\b|\bon (?:the|a) (?:bias|diagonal|slant)\b/i],
   ['rings', /\brings\b/i],
   ['rounds', /\brounds\b|\bdiscs?\b/i],
   ['sticks', /\bsticks\b|\bbatons?\b/i],
   ['wedges', /\bwedges\b/i],
-  ['quarters', /\bquarter(?:s|ed)\b/i],
-  ['halves', /\bhalv(?:es|ed)\b|\bsplit\b/i],
+  ['quarters', /\bquarter(?:s|ed| the| them| it| lengthways)\b/i],
+  ['halves', /\bhalv(?:es?|ed)\b|\bin half\b|\bsplit\b/i],
+  ['spirals', /\bspirali[sz]ed?\b|\bspirals\b/i],
   ['shreds', /\bshred(?:s|ded)?\b/i],
-  ['fine chop', /\bfine(?:ly)?[ -]chop(?:ped)?\b|\bminced\b|\bsnipped\b/i],
+  [
+    'fine chop',
+    /\bfine(?:ly)?[ -]chop(?:ped)?\b|\bchop(?:ped)? (?:\w+ ){0,3}(?:very )?fine(?:ly)?\b|\bminced\b|\bmince (?:the|them|it)\b|\bsnip(?:ped)?\b(?! off)/i,
+  ],
   ['chop', /\bchop(?:ped)?\b/i],
-  ['crush', /\b(?:crush(?:ed)?|bruised?|pounded|cracked|smashed|mashed|crumbled|ground in a mortar)\b/i],
+  [
+    'crush',
+    /\b(?:crush(?:ed)?|bruised?|pound(?:ed)?|crack(?:ed)? the|cracked|smash(?:ed)?|mash(?:ed)?|bash(?:ed)?|grind(?= it| them| the)|crumbled?|ground in a mortar)\b/i,
+  ],
   ['tear', /\b(?:torn|tear)\b/i],
   ['flakes', /\bflaked?\b|\bflakes\b/i],
   ['pieces', /\bsnapped\b(?! off)|\b(?:in|into) (?:\w+ )?(?:pieces|chunks|bites?)\b/i],
@@ -126,7 +136,7 @@ const wordsOf = (text: string): ReadonlySet<string> =>
       .map(singular),
   );
 
-const ARTICLES: ReadonlySet<string> = new Set(['the', 'some', 'all', 'both', 'any']);
+const ARTICLES: ReadonlySet<string> = new Set(['the', 'some', 'all', 'both', 'any', 'together', 'well']);
 
 /** A part of a sentence, with what parts it from the one before: a full stop or semicolon, or a comma, "and", "then". */
 interface Clause {
@@ -135,11 +145,12 @@ interface Clause {
 }
 
 function clausesOf(step: string): readonly Clause[] {
-  const parts = step.split(/([.;:,]|\bthen\b|\band\b)/i);
+  // Two words for one thing that is done.
+  const parts = step.replace(/\btop(ped|ping)? and tail(?:ed|ing)?\b/gi, 'trim').split(/([.;:,]|\bthen\b|\band\b)/i);
   const clauses: Clause[] = [];
   let hard = true;
   parts.forEach((part, at) => {
-    if (at % 2 === 1) hard ||= /[.;:]/.test(part);
+    if (at % 2 === 1) hard ||= /[.:]/.test(part);
     else if (part.trim() !== '') {
       clauses.push({ text: part, hard });
       hard = false;
@@ -160,12 +171,15 @@ export function actionsOn(step: string, item: string, others: readonly string[])
   if (!head) return [];
   const rivals = new Set(others.flatMap((other) => [...wordsOf(other)].slice(-1)).filter((word) => word !== head));
   const own = wordsOf(item);
+  const everyOther = new Set(others.flatMap((other) => [...wordsOf(other)]));
   const clauses = clausesOf(step).map(({ text, hard }) => {
     const words = wordsOf(text);
     const whose = words.has(head) ? 'own' : [...rivals].some((rival) => words.has(rival)) ? 'other' : 'none';
     // Nothing but the item stands there: "and fennel", "the figs".
     const bare = [...words].every((word) => own.has(word) || ARTICLES.has(word));
-    return { hard, whose, bare, actions: actionsIn(text) } as const;
+    // Nothing but another item: "pick the parsley and tarragon, chop finely" chops both.
+    const beside = whose === 'other' && [...words].every((word) => everyOther.has(word) || ARTICLES.has(word));
+    return { hard, whose, bare, beside, actions: actionsIn(text) } as const;
   });
   const found = clauses.flatMap(({ whose, actions, hard, bare }, at) => {
     if (whose !== 'own') return [];
@@ -178,7 +192,9 @@ export function actionsOn(step: string, item: string, others: readonly string[])
     const following: ActionSaid[] = [];
     for (let next = at + 1; next < clauses.length; next += 1) {
       const clause = clauses[next]!;
-      if (clause.whose !== 'none' || clause.hard || clause.actions.length === 0) break;
+      // "leaving the root": said by the way.
+      if (!clause.hard && clause.actions.length === 0 && (clause.beside || clause.whose === 'none')) continue;
+      if (clause.whose !== 'none' || clause.hard) break;
       following.push(...clause.actions);
     }
     // "Peel, core and dice the apples": verbs without an item before it, unless they end a clause about another one.
@@ -191,8 +207,13 @@ export function actionsOn(step: string, item: string, others: readonly string[])
     const ends = clauses[from]!.hard || from === 0 || clauses[from - 1]!.whose === 'none';
     return [...(ends ? before : []), ...actions, ...following];
   });
-  return found.sort(byOrder);
+  // What is squeezed out of a mushroom is no juice.
+  const once = new Map(found.map((each) => [`${each.action} ${each.cut}`, each]));
+  return [...once.values()].filter(({ action }) => action !== 'juice' || JUICY.test(item)).sort(byOrder);
 }
+
+const JUICY =
+  /\b(?:lemons?|limes?|oranges?|clementines?|mandarins?|grapefruits?|yuzus?|citrus|pomegranates?|apples?|carrots?|beetroots?|ginger|tomato(?:es)?|cucumbers?|celery|pineapples?|grapes?)\b/i;
 
 /** The named cut of a set that a word means, with its size; null where the set has none of that name. */
 export function namedCut(cut: string, set: CutSet | null): Cut | null {

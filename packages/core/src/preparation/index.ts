@@ -32,4 +32,13 @@ export {
 } from './preparationList';
 export { changeSaid, methodChanges } from './methodChanges';
 export { teamChanges, type TeamChanges } from './teamChanges';
-export { countedInAndOut, platesOf, toolsList, type Plates, type CountedInAndOut, type ToolNeed } from './toolsList';
+export {
+  countedInAndOut,
+  hotTinOf,
+  minutesToHeat,
+  platesOf,
+  toolsList,
+  type Plates,
+  type CountedInAndOut,
+  type ToolNeed,
+} from './toolsList';

@@ -12,6 +12,9 @@ export interface ToolNeed {
   readonly aStation: number | null;
   /** How many the kitchen has; null where it keeps no count of it. */
   readonly has: number | null;
+  /** Of equipment: minutes that all stations need it, one after another, and how many are needed at once so that they fit. */
+  readonly inTurn: { readonly minutes: number; readonly of: number; readonly atOnce: number } | null;
+  /** How many too few the kitchen has. */
   readonly short: number;
   readonly because: readonly string[];
 }
@@ -20,7 +23,12 @@ interface ToolsInput {
   readonly dishes: readonly { readonly content: DishContent; readonly stations: number; readonly portions: number }[];
   readonly cards: ReadonlyMap<string, Pick<TechniqueCard, 'name' | 'tools'>>;
   readonly kitchen: Kitchen | null;
+  /** Minutes of the lesson in which is cooked; null where nobody knows. */
+  readonly minutes?: number | null;
 }
+
+/** Minutes that a step takes of what it needs where it says none. @source our own working figure */
+const USUAL_MINUTES = 5;
 
 /** What several stations share: one among so many. @source our own working figure */
 const SHARED_AMONG: readonly (readonly [RegExp, number])[] = [
@@ -58,33 +66,63 @@ const HEATED =
   /\b(warm(?:ed)?|hot(?! plate\b)|cold|chilled|frozen) (?:(?:soup|deep|shallow|flat|serving) )?(plates?|bowls?|glass(?:es)?)\b/;
 const SERVED_ON = /\b(?:plat(?:e|ed|ing)|serv(?:e|ed|ing)|spoon|ladle|divide|arrange|pile)\b[a-z ]{0,30}? (plates?|bowls?|glass(?:es)?)\b/;
 
+const told = (step: DishContent['method'][number]) => plain(`${step.text} ${step.equipment}`);
+
+const equipmentOf = (step: DishContent['method'][number]): EquipmentKind | null =>
+  EQUIPMENT.find(([word]) => word.test(told(step)))?.[1] ?? null;
+
+const HOT_TIN =
+  /\b(?:hot|pre-?heated|smoking[- ]hot|already hot)\s+(?:(?:baking|roasting|oven|cast[- ]iron|heavy|oiled|dry)\s+)?(tins?|trays?|sheets?|stones?|griddles?|casseroles?|dish(?:es)?)\b|\bheat (?:the |a |an )?(?:(?:baking|roasting|oven|heavy) )?(tins?|trays?|sheets?|stones?|griddles?)\b[^.;]{0,20}\boven\b/;
+
+/**
+ * What a step puts food on or in that has to be hot by then; null where it says none.
+ *
+ * @example hotTinOf('Slide onto the hot baking stone and bake.') // 'stone'
+ */
+export function hotTinOf(text: string): string | null {
+  const [, hot, heated] = HOT_TIN.exec(plain(text)) ?? [];
+  return hot ?? heated ?? null;
+}
+
+/** Minutes until a tin, tray or stone in the oven has its heat. @source our own working figures */
+export const minutesToHeat = (tin: string): number => (/^(?:stone|casserole|griddle)/.test(tin) ? 30 : 15);
+
 /**
  * Tools, equipment, plates and paper goods of a lesson: from the cards of what is done, from steps, and from what dishes list; by station, or
  * one among several; against what the kitchen has.
  */
-export function toolsList({ dishes, cards, kitchen }: ToolsInput): readonly ToolNeed[] {
+export function toolsList({ dishes, cards, kitchen, minutes = null }: ToolsInput): readonly ToolNeed[] {
   const needs = new Map<string, ToolNeed>();
-  const add = (need: Omit<ToolNeed, 'has' | 'short'>) => {
+  /** Minutes that each kind of equipment is used, by all stations together. */
+  const used = new Map<EquipmentKind, number>();
+  for (const { content, stations } of dishes)
+    for (const step of content.method) {
+      const kind = equipmentOf(step);
+      if (kind) used.set(kind, (used.get(kind) ?? 0) + stations * (step.minutes ?? USUAL_MINUTES));
+    }
+  const add = (need: Omit<ToolNeed, 'has' | 'inTurn' | 'short'>) => {
     const known = needs.get(need.name);
     const count = known ? Math.max(known.count, need.count) : need.count;
     const kind = (EQUIPMENT_KINDS as readonly string[]).includes(need.name) ? (need.name as EquipmentKind) : null;
     const has = kitchen && kind ? kitchen.equipment[kind] : null;
+    const all = kind ? (used.get(kind) ?? 0) : 0;
+    const atOnce = minutes !== null && minutes > 0 ? Math.max(1, Math.ceil(all / minutes)) : 1;
     needs.set(need.name, {
       ...need,
       count,
       has,
-      short: has === null ? 0 : Math.max(0, Math.min(1, count) - has),
+      inTurn: kind && minutes !== null && all > 0 ? { minutes: all, of: minutes, atOnce } : null,
+      short: has === null ? 0 : Math.max(0, Math.min(atOnce, count) - has),
       because: [...new Set([...(known?.because ?? []), ...need.because])],
     });
   };
   for (const { content, stations, portions } of dishes) {
-    const told = (step: DishContent['method'][number]) => plain(`${step.text} ${step.equipment}`);
     const techniques = new Set(content.method.flatMap(({ techniqueIds }) => techniqueIds));
     for (const id of techniques) for (const tool of cards.get(id)?.tools ?? []) addTool(tool, cards.get(id)!.name, stations, add);
     for (const tool of content.tools) addTool(tool, content.title, stations, add);
     for (const step of content.method) {
       const said = told(step);
-      const equipment = EQUIPMENT.find(([word]) => word.test(said))?.[1];
+      const equipment = equipmentOf(step);
       if (equipment) add({ name: equipment, kind: 'equipment', count: stations, aStation: null, because: [content.title] });
       for (const [kind, list] of [['paper', PAPER] as const, ['water', WATER] as const])
         for (const [name, word] of list) if (word.test(said)) add({ name, kind, count: stations, aStation: 1, because: [content.title] });
@@ -99,6 +137,7 @@ export function toolsList({ dishes, cards, kitchen }: ToolsInput): readonly Tool
         count: sum,
         aStation: null,
         has: null,
+        inTurn: null,
         short: 0,
         because: [...(needs.get(heat)?.because ?? []), content.title],
       });
@@ -127,7 +166,7 @@ export function platesOf({ method }: Pick<DishContent, 'method'>): Plates {
   return { kind: 'plates', heat: null };
 }
 
-function addTool(tool: string, because: string, stations: number, add: (need: Omit<ToolNeed, 'has' | 'short'>) => void): void {
+function addTool(tool: string, because: string, stations: number, add: (need: Omit<ToolNeed, 'has' | 'inTurn' | 'short'>) => void): void {
   const said = plain(tool);
   const equipment = EQUIPMENT.find(([word]) => word.test(said))?.[1];
   if (equipment) return add({ name: equipment, kind: 'equipment', count: stations, aStation: null, because: [because] });
