@@ -3,6 +3,7 @@ import { screen, waitFor, within } from '@testing-library/react';
 import { describe, expect, it } from 'vitest';
 import { HOUSE_PREFERENCES, judgeHealth, NEW_SCHOOL, type HealthFacts, type SchoolSettings } from '@pelvo/core';
 import type { HealthDetails, School } from '@pelvo/contract';
+import DonenessPage from '../src/doneness/DonenessPage';
 import { SettingsOfLesson } from '../src/lessons/SettingsOfLesson';
 import PreferencesPage from '../src/people/PreferencesPage';
 import { HealthNotice } from '../src/school';
@@ -155,5 +156,61 @@ describe('how the installation is', () => {
     const well = show(<HealthNotice />, { answers: { '/health/details': () => ((asked = true), seen({ backupDays: null })) } });
     await waitFor(() => expect(asked).toBe(true));
     expect(well.container.textContent).toBe('');
+  });
+});
+
+describe('doneness', () => {
+  const NOBODY = { rules: {}, versions: {}, changes: [] };
+  const page = (answers: Record<string, unknown> = {}, role: 'lead' | 'assistant' = 'lead') =>
+    show(<DonenessPage />, {
+      role,
+      answers: {
+        '/school': SCHOOL,
+        '/practices': { choices: {}, changes: [], versions: {} },
+        '/rules': NOBODY,
+        '/cut-sets': [],
+        ...answers,
+      },
+    });
+  const medium = { from: 57, to: 61, cue: 'springs at once, pink', rest: '8 minutes' };
+  const own: School = { version: 4, settings: { ...SCHOOL.settings, doneness: { 'red-meat medium': medium } } };
+
+  it('is set by the lead, band by band, and says what is set', async () => {
+    const { user, sent } = page({ 'PUT /school': own });
+    await user.click(await screen.findByRole('button', { name: /^Change red meat, a whole piece, medium$/ }));
+    const form = within(screen.getByRole('form', { name: 'red meat, a whole piece: medium' }));
+    const type = async (label: string, text: string) => {
+      await user.clear(form.getByLabelText(label));
+      await user.type(form.getByLabelText(label), text);
+    };
+    await type('Core from, °C', '66');
+    await type('To, °C', '70');
+    await user.click(form.getByRole('button', { name: 'Keep' }));
+    expect(form.getByText(/wrong side of "medium well"/)).toBeTruthy();
+    expect(sent).toEqual([]);
+    await type('Core from, °C', '57');
+    await type('To, °C', '61');
+    await type('Rest', '8 minutes');
+    await user.click(form.getByRole('button', { name: 'Keep' }));
+    expect(await screen.findByText('this school')).toBeTruthy();
+    expect(sent).toEqual([{ method: 'PUT', path: '/school', body: own.settings, version: '"3"' }]);
+  });
+
+  it('goes on from what another has saved meanwhile, and loses nothing typed', async () => {
+    const theirs: School = { version: 9, settings: { ...SCHOOL.settings, timeZone: 'America/Lima' } };
+    const { user } = page({ 'PUT /school': refused(412, { stored: theirs }) });
+    await user.click(await screen.findByRole('button', { name: /^Change bread, baked through$/ }));
+    const form = within(screen.getByRole('form', { name: 'bread: baked through' }));
+    await user.clear(form.getByLabelText('Rest'));
+    await user.type(form.getByLabelText('Rest'), 'two hours');
+    await user.click(form.getByRole('button', { name: 'Keep' }));
+    await user.click(await form.findByRole('button', { name: 'Go on from theirs, then keep yours' }));
+    expect(form.getByLabelText<HTMLInputElement>('Rest').value).toBe('two hours');
+  });
+
+  it('is read by others, and not changed', async () => {
+    page({ '/school': own }, 'assistant');
+    expect(await screen.findByText('this school')).toBeTruthy();
+    expect(screen.queryByRole('button', { name: /^Change/ })).toBeNull();
   });
 });

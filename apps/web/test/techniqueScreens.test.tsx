@@ -66,7 +66,7 @@ const around = {
 };
 
 describe('a calculator on its card', () => {
-  const inForce = { practices: {}, rules: {}, cutSet: null };
+  const inForce = { practices: {}, rules: {}, cutSet: null, doneness: {} };
 
   it('answers at once, opens to its working, and says what is wrong and what to do', async () => {
     const { user } = show(

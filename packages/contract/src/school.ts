@@ -2,18 +2,24 @@ import Joi from 'joi';
 import {
   ALLERGEN_LIST_KEYS,
   COUNTING_RULES,
+  checkDoneness,
   CLOCKS,
   DATE_ORDERS,
+  DONENESS_KEYS,
+  DONENESS_LIMITS,
   FOOD_STATES,
   RETENTION_MONTHS,
   KEPT_FOREVER,
   MARKING_WAYS,
   NO_BOARDS,
+  refusedInWords,
   TEMPERATURE_SCALES,
   UNIT_SYSTEMS,
   WEEK_STARTS,
   WEIGHING_OUT,
+  type DonenessBand,
   type FoodState,
+  type OwnDoneness,
   type Retention,
   type LessonSettings,
   type Preferences,
@@ -51,6 +57,10 @@ const board = shape<SchoolBoard>({
 
 const months = Joi.number().integer().min(RETENTION_MONTHS.least).max(RETENTION_MONTHS.most).allow(null).required();
 
+const core = Joi.number().min(DONENESS_LIMITS.least).max(DONENESS_LIMITS.most).precision(1).required();
+const words = Joi.string().trim().min(1).max(DONENESS_LIMITS.text).required();
+const bandSchema = shape<DonenessBand>({ from: core, to: core, cue: words, rest: words });
+
 export const schoolSettingsSchema = shape<SchoolSettings>({
   marking: oneOf(MARKING_WAYS).required(),
   weighingOut: oneOf(WEIGHING_OUT).required(),
@@ -61,6 +71,18 @@ export const schoolSettingsSchema = shape<SchoolSettings>({
     NO_BOARDS,
   ),
   retention: shape<Retention>({ photos: months, left: months }).default(KEPT_FOREVER),
+  doneness: Joi.object<OwnDoneness>()
+    .pattern(Joi.string().valid(...DONENESS_KEYS), bandSchema)
+    .default({})
+    .custom((own: OwnDoneness) => {
+      for (const [key, band] of Object.entries(own)) {
+        const wrong = checkDoneness(key, band, own);
+        if (!wrong) continue;
+        const { problem, remedy } = refusedInWords(wrong);
+        throw new FieldError(problem, remedy);
+      }
+      return own;
+    }),
 });
 
 /** How the school runs its lessons, with the version to save against. */

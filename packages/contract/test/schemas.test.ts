@@ -268,6 +268,19 @@ describe('the settings of a school', () => {
     expect(fieldsIn(schoolSettingsSchema, { ...settings, marking: 'stars' })).toEqual(['marking']);
   });
 
+  it('hold bands of doneness to their order, and to the rule of what is refused every allowance', () => {
+    const band = { from: 57, to: 61, cue: 'springs', rest: 'short' };
+    const saying = (doneness: object) => saidOf(schoolSettingsSchema, { ...settings, doneness });
+    expect(saying({ 'red-meat medium': band })).toEqual([]);
+    expect(saying({ 'red-meat medium': { ...band, from: 70 } })[0]).toMatchObject({
+      field: 'doneness',
+      problem: '70 to 61 °C is no band of doneness.',
+    });
+    expect(saying({ 'minced done': band })[0]?.problem).toContain('no allowance reaches below it');
+    expect(saying({ 'red-meat medium': { ...band, cue: ' ' } })).toHaveLength(1);
+    expect(saying({ 'blue-meat medium': band })).toHaveLength(1);
+  });
+
   it('call boards by the school’s own words, with a colour that is one', () => {
     const boards = { ...NO_BOARDS, ready: { name: 'the white one', colour: '#FFFFFF' } };
     expect(saidOf(schoolSettingsSchema, { ...settings, boards })).toEqual([]);

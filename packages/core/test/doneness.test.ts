@@ -1,7 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import {
   calculate,
+  checkDoneness,
   DONENESS,
+  donenessTable,
   initialValues,
   LADDERS,
   minutesToGo,
@@ -19,6 +21,7 @@ import {
   type CalculatorContext,
   type CalculatorKey,
   type DishContent,
+  type OwnDoneness,
 } from '../src';
 
 const NONE: CalculatorContext = { practices: {}, rules: {}, cutSet: null };
@@ -79,6 +82,38 @@ describe('when something is taken out', () => {
     expect(ask('doneness', { second: '44', between: '4' })).toMatchObject({ kind: 'refused', field: 'first' });
     expect(ask('doneness', { first: '40', second: '44' })).toMatchObject({ kind: 'refused', field: 'between' });
     expect(said(answered('doneness', { first: '44', second: '40', between: '4' }))).toContain('do not rise');
+  });
+
+  it.each([
+    // [band, from, to, what is wrong]
+    ['red-meat medium', 57, 61, null],
+    ['red-meat medium', 61, 57, 'no.band'],
+    ['red-meat medium', 57, 57, 'no.band'],
+    ['red-meat medium', NaN, 57, 'no.band'],
+    ['red-meat medium', 50, 71, 'no.band'],
+    ['bread baked', 94, 111, 'no.band'],
+    // Its middle, 50, is not above that of rare, 50; 68 is above that of medium well, 65.
+    ['red-meat medium', 49, 51, 'no.band-order'],
+    ['red-meat medium', 66, 70, 'no.band-order'],
+    ['fish just-set', 46, 50, null],
+    // What is refused every allowance stays at its rule.
+    ['minced done', 70, 74, 'no.band-below'],
+    ['minced done', 75, 80, null],
+    ['duck-breast pink', 52, 56, null],
+  ] as const)('%s from %d to %d: %s', (key, from, to, problem) => {
+    expect(checkDoneness(key, { from, to, cue: 'springs', rest: 'none' }, {})?.problem.code ?? null).toBe(problem);
+  });
+
+  it('goes by the band that a school has set, and by what ships elsewhere', () => {
+    const own = { 'red-meat medium-rare': { from: 51, to: 55, cue: 'gives', rest: '8 minutes' } };
+    const out = (doneness: OwnDoneness) => {
+      const result = calculate('doneness', initialValues('doneness', NONE), { ...NONE, doneness });
+      return result.kind === 'refused' ? '' : `${shownOf(result.figures[0]!)} ${result.limits.join(' ')} ${result.sources[0]!}`;
+    };
+    // Middle 53: (53 − 0.024 × 180) ÷ 0.976 = 49.88; as it ships 55: 51.93.
+    expect(out(own)).toMatch(/^49\.9 °C .*gives\. Rest: 8 minutes\. The band this school has set/);
+    expect(out({})).toMatch(/^51\.9 °C .*Bands as commonly taught/);
+    expect(donenessTable(own)[0]!.degrees.map(({ from }) => from)).toEqual([48, 51, 58, 63, 68]);
   });
 
   it('has bands that rise within a food, and no band for minced meat, poultry breast or filling below its rule', () => {

@@ -1,13 +1,15 @@
 import { useMemo } from 'react';
-import { factBook, type FactBook, type LocalRules, type PracticeChoices } from '@pelvo/core';
+import { factBook, type FactBook, type LocalRules, type OwnDoneness, type PracticeChoices } from '@pelvo/core';
 import type { StoredCutSet } from '@pelvo/contract';
-import { useCutSets, useIngredients, usePractices, useRules } from './lists';
+import { useCutSets, useIngredients, usePractices, useRules, useSchool } from './lists';
 
 /** What decides wherever practitioners or codes differ. */
 export interface InForceHere {
   readonly practices: PracticeChoices;
   readonly rules: LocalRules;
   readonly cutSet: StoredCutSet | null;
+  /** The school's own bands of doneness. */
+  readonly doneness: OwnDoneness;
 }
 
 interface InForceState {
@@ -27,19 +29,21 @@ export function useInForce(taught: PracticeChoices = NOTHING): InForceState {
   const practices = usePractices();
   const profile = useRules();
   const cutSets = useCutSets();
+  const school = useSchool();
   const inForce = useMemo(() => {
-    if (!practices.data || !profile.data || !cutSets.data) return null;
+    if (!practices.data || !profile.data || !cutSets.data || !school.data) return null;
     const choices = { ...practices.data.choices, ...taught };
     return {
       practices: choices,
       rules: profile.data.rules,
       cutSet: cutSets.data.find(({ id }) => id === choices['named-cuts']) ?? null,
+      doneness: school.data.settings.doneness,
     };
-  }, [practices.data, profile.data, cutSets.data, taught]);
+  }, [practices.data, profile.data, cutSets.data, school.data, taught]);
   return {
     inForce,
-    error: (practices.error ?? profile.error ?? cutSets.error) as unknown,
-    retry: () => void Promise.all([practices.mutate(), profile.mutate(), cutSets.mutate()]),
+    error: (practices.error ?? profile.error ?? cutSets.error ?? school.error) as unknown,
+    retry: () => void Promise.all([practices.mutate(), profile.mutate(), cutSets.mutate(), school.mutate()]),
   };
 }
 

@@ -1,5 +1,7 @@
+import { useState } from 'react';
 import {
-  DONENESS,
+  donenessKey,
+  donenessTable,
   LADDERS,
   measure,
   RULE_SPECS,
@@ -9,14 +11,24 @@ import {
   type LocalRules,
   type StageLadder,
 } from '@pelvo/core';
-import { measured, useInForce } from '../device';
+import { measured, useInForce, useMe, useSchool } from '../device';
 import { Button, DataTable, Fetching, PageHead, Section } from '../design';
+import { BandForm } from './BandForm';
 
 const band = (from: number, to: number) => `${measured(measure(from, 'celsius'))} to ${measured(measure(to, 'celsius'))}`;
 
 /** How far food is cooked, by core and by cue, and the ladders of stages: for the wall and the desk. */
 export default function DonenessPage() {
   const { inForce, error, retry } = useInForce();
+  const { data: school } = useSchool();
+  const lead = useMe().role === 'lead';
+  const [changing, setChanging] = useState<string | null>(null);
+  const rows = inForce
+    ? donenessTable(inForce.doneness).flatMap((food) =>
+        food.degrees.map((degree, at) => ({ food, degree, first: at === 0, key: donenessKey(food.key, degree.key) })),
+      )
+    : [];
+  const changed = rows.find(({ key }) => key === changing);
   return (
     <>
       <PageHead
@@ -32,8 +44,8 @@ export default function DonenessPage() {
       {inForce ? (
         <Section title="Cores">
           <DataTable
-            rows={DONENESS.flatMap((food) => food.degrees.map((degree, at) => ({ food, degree, first: at === 0 })))}
-            keyOf={({ food, degree }) => `${food.key} ${degree.key}`}
+            rows={rows}
+            keyOf={({ key }) => key}
             columns={[
               { head: 'Food', names: true, cell: ({ food, first }) => (first ? food.name : <span className="sr-only">{food.name}</span>) },
               { head: 'Degree', cell: ({ degree }) => <b>{degree.name}</b> },
@@ -44,11 +56,41 @@ export default function DonenessPage() {
                 head: 'Local rule',
                 cell: ({ food, degree }) => <Rule food={food} from={degree.from} rules={inForce.rules} />,
               },
+              {
+                head: 'Set by',
+                cell: ({ food, degree, key }) => (
+                  <>
+                    {inForce.doneness[key] ? <b>this school</b> : <span className="text-soft">as it ships, {food.sure}</span>}
+                    {lead ? (
+                      <span className="no-print">
+                        {' '}
+                        <Button kind="quiet" aria-expanded={changing === key} onClick={() => setChanging(changing === key ? null : key)}>
+                          Change
+                          <span className="sr-only">
+                            {' '}
+                            {food.name}, {degree.name}
+                          </span>
+                        </Button>
+                      </span>
+                    ) : null}
+                  </>
+                ),
+              },
             ]}
           />
+          {changed && school ? (
+            <BandForm
+              key={changed.key}
+              food={changed.food.key}
+              degree={changed.degree.key}
+              name={`${changed.food.name}: ${changed.degree.name}`}
+              school={school}
+              onDone={() => setChanging(null)}
+            />
+          ) : null}
           <p className="mt-2 text-small text-soft">
-            Bands as commonly taught, our own reading of them. {WHO_DECIDES} Minced, rolled, filled or needled food is never served below
-            its rule.
+            What ships are bands as commonly taught, our own reading of them. {WHO_DECIDES} Minced, rolled, filled or needled food is never
+            served below its rule.
           </p>
         </Section>
       ) : null}

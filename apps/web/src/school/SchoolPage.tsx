@@ -52,6 +52,7 @@ const NAMES: Readonly<Record<string, string>> = {
   allergenList: 'Allergens',
   timeZone: 'Time zone',
   boards: 'Boards',
+  doneness: 'Doneness',
   retention: 'How long it is kept',
 };
 

@@ -1,4 +1,4 @@
-import { DONENESS, donenessOf, minutesToGo, MOST_RISE, readingSays, takeOutAt } from '../doneness';
+import { DONENESS, donenessKey, donenessOf, minutesToGo, MOST_RISE, readingSays, takeOutAt } from '../doneness';
 import { measure, type Figure } from '../figure';
 import { HELD, ruleValue } from '../rules';
 import { text, type Said } from '../words';
@@ -23,10 +23,10 @@ export const doneness: Calculator = {
     number('second', 'A later reading', '°C', [-5, 120]),
     number('between', 'Minutes between the two', 'min', [0.5, 600]),
   ],
-  compute: (given, { rules }) => {
+  compute: (given, { rules, doneness: own = {} }) => {
     const [foodKey = '', degreeKey = ''] = given.choice('food').split(' ');
     const food = DONENESS.find(({ key }) => key === foodKey);
-    const degree = donenessOf(foodKey, degreeKey);
+    const degree = donenessOf(foodKey, degreeKey, own);
     if (!food || !degree) return refuse('food', { code: 'no.not-offered' }, { code: 'do.choose-offered' });
     const heated = { thick: given.number('thick'), heat: given.number('heat') };
     const [first, second, between] = [given.optional('first'), given.optional('second'), given.optional('between')];
@@ -86,7 +86,9 @@ export const doneness: Calculator = {
         `Known without a probe by: ${degree.cue}. Rest: ${degree.rest}.`,
       ],
       sources: [
-        'Bands as commonly taught; they say what is pleasant to eat, not what is safe',
+        own[donenessKey(foodKey, degreeKey)]
+          ? 'The band this school has set; it says what is pleasant to eat, not what is safe'
+          : 'Bands as commonly taught; they say what is pleasant to eat, not what is safe',
         'Rise after the heat: our own rule of thumb, 6 percent of the difference for each 10 cm',
         'Time to go: Newton’s law of heating through two readings',
       ],

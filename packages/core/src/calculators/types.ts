@@ -1,4 +1,5 @@
 import type { CutSet } from '../cuts';
+import type { OwnDoneness } from '../doneness';
 import type { Drawing } from '../drawing';
 import type { Figure } from '../figure';
 import type { PracticeChoices } from '../practice';
@@ -33,6 +34,8 @@ export interface CalculatorContext {
   readonly practices: PracticeChoices;
   readonly rules: LocalRules;
   readonly cutSet: CutSet | null;
+  /** The school's own bands of doneness. */
+  readonly doneness?: OwnDoneness;
 }
 
 /** Inputs as given: numbers by key, choices by key; a number left out is absent. */

@@ -349,11 +349,13 @@ export const SCHOOL_SETTINGS: DocumentFormat<SchoolSettings> = {
   // From 2: nobody has said what the boards are called.
   // From 3: whoever marked last counted.
   // From 4: everything was kept.
+  // From 5: doneness was taught as it ships.
   upgrades: [
     (settings) => ({ allergenList: 'eu-uk', ...settings }),
     (settings) => ({ boards: NO_BOARDS, ...settings }),
     (settings) => ({ counting: 'newest', ...settings }),
     (settings) => ({ retention: KEPT_FOREVER, ...settings }),
+    (settings) => ({ doneness: {}, ...settings }),
   ],
   lacks: lacking({
     marking: 'text',
@@ -363,6 +365,7 @@ export const SCHOOL_SETTINGS: DocumentFormat<SchoolSettings> = {
     timeZone: 'text',
     boards: 'object',
     retention: 'object',
+    doneness: 'object',
   }),
 };
 

@@ -1,4 +1,16 @@
 export { ladderOf, LADDERS, sharesFor, type LadderStage, type StageLadder } from './stages';
-export { DONENESS, donenessOf, type DonenessDegree, type DonenessFood } from './table';
+export {
+  checkDoneness,
+  DONENESS,
+  DONENESS_KEYS,
+  DONENESS_LIMITS,
+  donenessKey,
+  donenessOf,
+  donenessTable,
+  type DonenessBand,
+  type DonenessDegree,
+  type DonenessFood,
+  type OwnDoneness,
+} from './table';
 export { takeOutOfSteps } from './takeOutOfSteps';
 export { minutesToGo, MOST_RISE, readingSays, riseOf, takeOutAt, type HeatAround, type ReadingSays } from './takeOut';

@@ -1,4 +1,5 @@
-import type { RuleKey } from '../rules';
+import { ruleValue, type RuleKey } from '../rules';
+import type { Refused } from '../words';
 
 /** A degree to which a food is cooked: the band of its core at the peak, and how it is known without a probe. */
 export interface DonenessDegree {
@@ -133,5 +134,49 @@ export const DONENESS: readonly DonenessFood[] = [
   },
 ];
 
-export const donenessOf = (food: string, key: string): DonenessDegree | undefined =>
-  DONENESS.find((each) => each.key === food)?.degrees.find((each) => each.key === key);
+/** What a school teaches otherwise of a degree. */
+export interface DonenessBand {
+  readonly from: number;
+  readonly to: number;
+  readonly cue: string;
+  readonly rest: string;
+}
+
+/** A school's own bands, by food and degree: `red-meat medium`. */
+export type OwnDoneness = Readonly<Record<string, DonenessBand>>;
+
+export const donenessKey = (food: string, degree: string): string => `${food} ${degree}`;
+export const DONENESS_KEYS: readonly string[] = DONENESS.flatMap(({ key, degrees }) => degrees.map((each) => donenessKey(key, each.key)));
+
+/** Cores that can be set, °C, and how wide a band can be: beyond it is no degree any more. */
+export const DONENESS_LIMITS = { least: 20, most: 110, widest: 20, text: 120 } as const;
+
+/** The bands in force: the school's own where it has set some. */
+export const donenessTable = (own: OwnDoneness): readonly DonenessFood[] =>
+  DONENESS.map((food) => ({ ...food, degrees: food.degrees.map((each) => ({ ...each, ...own[donenessKey(food.key, each.key)] })) }));
+
+const NEVER_BELOW: ReadonlySet<string> = new Set(['minced', 'poultry-breast', 'poultry-leg']);
+
+/** What is wrong with a band; null where nothing is. Degrees of one food must not lie the wrong way round. */
+export function checkDoneness(key: string, band: DonenessBand, own: OwnDoneness): Refused | null {
+  const { least, most, widest } = DONENESS_LIMITS;
+  const { from, to } = band;
+  if (![from, to].every((each) => Number.isFinite(each) && each >= least && each <= most) || from >= to || to - from > widest)
+    return { problem: { code: 'no.band', from, to }, remedy: { code: 'do.band', least, most, widest } };
+  const [food = '', degree = ''] = key.split(' ');
+  // What is refused every allowance is not taught below the rule, however the school's own code may set it.
+  const rule = NEVER_BELOW.has(food) ? DONENESS.find((each) => each.key === food)!.rule : null;
+  if (rule && from < ruleValue(rule, {}))
+    return { problem: { code: 'no.band-below', need: ruleValue(rule, {}) }, remedy: { code: 'do.band-above' } };
+  const degrees = donenessTable({ ...own, [key]: band }).find((each) => each.key === food)?.degrees ?? [];
+  const at = degrees.findIndex((each) => each.key === degree);
+  const [before, after] = [degrees[at - 1], degrees[at + 1]];
+  const middle = (each: DonenessBand) => (each.from + each.to) / 2;
+  const wrong = before && middle(before) >= middle(band) ? before : after && middle(after) <= middle(band) ? after : undefined;
+  return wrong ? { problem: { code: 'no.band-order', beside: wrong.name }, remedy: { code: 'do.band-order' } } : null;
+}
+
+export const donenessOf = (food: string, key: string, own: OwnDoneness = {}): DonenessDegree | undefined =>
+  donenessTable(own)
+    .find((each) => each.key === food)
+    ?.degrees.find((each) => each.key === key);

@@ -1,5 +1,6 @@
 import type { AllergenList } from '../allergens';
 import type { FoodState } from '../dish';
+import type { OwnDoneness } from '../doneness';
 import type { CountingRule, MarkingWay } from '../rubric';
 
 /** How a class gets its ingredients. */
@@ -38,6 +39,8 @@ export interface SchoolSettings {
   /** What the boards of the school are called, by what is cut on them. Colours differ from country to country: these are its own. */
   readonly boards: SchoolBoards;
   readonly retention: Retention;
+  /** Bands of doneness that are taught otherwise here. */
+  readonly doneness: OwnDoneness;
 }
 
 /** How long what names people is kept, in months; null for as long as nobody takes it away. */
@@ -61,6 +64,7 @@ export const NEW_SCHOOL: SchoolSettings = {
   timeZone: 'UTC',
   boards: NO_BOARDS,
   retention: KEPT_FOREVER,
+  doneness: {},
 };
 
 interface Way {

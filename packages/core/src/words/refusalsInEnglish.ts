@@ -60,6 +60,15 @@ export const REFUSALS_IN_ENGLISH = {
   'do.use-or-note': ({ words }: { words: readonly string[] }) => `Use: ${list(words)}; or put it in the note.`,
 
   // Local rules
+  'no.band': ({ from, to }: { from: number; to: number }) =>
+    Number.isFinite(from) && Number.isFinite(to) ? `${from} to ${to} °C is no band of doneness.` : 'A core is no number.',
+  'do.band': ({ least, most, widest }: { least: number; most: number; widest: number }) =>
+    `Give two cores between ${least} and ${most} °C, the lower one first, at most ${widest} degrees apart.`,
+  'no.band-below': ({ need }: { need: number }, { show }: Speaker) =>
+    `Its rule is ${show(measure(need, 'celsius'))}, and no allowance reaches below it.`,
+  'do.band-above': () => 'Let the band begin at the rule or above it.',
+  'no.band-order': ({ beside }: { beside: string }) => `It would lie on the wrong side of "${beside}".`,
+  'do.band-order': () => 'Degrees of one food go from the least cooked to the most: change the other one first, or give other cores.',
   'no.rule-outside': ({ rule, value }: { rule: RuleKey; value: number }) =>
     `${showRuleValue(value, RULE_SPECS[rule].unit)} is outside what this rule can be.`,
   'no.pair-below-codes': ({ celsius, seconds }: { celsius: number; seconds: number }, { show }: Speaker) =>
