@@ -198,7 +198,9 @@ describe('doneness', () => {
 
   it('goes on from what another has saved meanwhile, and loses nothing typed', async () => {
     const theirs: School = { version: 9, settings: { ...SCHOOL.settings, timeZone: 'America/Lima' } };
-    const { user } = page({ 'PUT /school': refused(412, { stored: theirs }) });
+    const { user } = page({
+      'PUT /school': refused(412, { type: 'urn:pelvo:problem:changed-meanwhile', title: 'Changed.', status: 412, current: theirs }),
+    });
     await user.click(await screen.findByRole('button', { name: /^Change bread, baked through$/ }));
     const form = within(screen.getByRole('form', { name: 'bread: baked through' }));
     await user.clear(form.getByLabelText('Rest'));

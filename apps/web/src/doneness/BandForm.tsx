@@ -62,13 +62,13 @@ export function BandForm({ food, degree, name, school, onDone }: BandFormProps) 
   return (
     <form
       aria-label={name}
-      className="no-print mt-4 max-w-3xl space-y-3 border-2 border-ink bg-tile p-4"
+      className="no-print my-4 max-w-3xl space-y-3 border-2 border-ink bg-tile p-4"
       noValidate
       onSubmit={onSubmit((boxes) => save({ ...own, [key]: bandOf(boxes) }))}
     >
       <h3 className="text-lg">{name}</h3>
       <div className="grid grid-cols-2 gap-3 sm:w-80">
-        <TextField label="Core from, °C" inputMode="decimal" {...box('from')} />
+        <TextField autoFocus label="Core from, °C" inputMode="decimal" {...box('from')} />
         <TextField label="To, °C" inputMode="decimal" {...box('to')} />
       </div>
       <TextArea label="Without a probe" rows={2} maxLength={DONENESS_LIMITS.text} {...box('cue')} />

@@ -43,6 +43,16 @@ export default function DonenessPage() {
       <Fetching what="the local rules" done={inForce !== null} error={error} retry={retry} />
       {inForce ? (
         <Section title="Cores">
+          {changed && school ? (
+            <BandForm
+              key={changed.key}
+              food={changed.food.key}
+              degree={changed.degree.key}
+              name={`${changed.food.name}: ${changed.degree.name}`}
+              school={school}
+              onDone={() => setChanging(null)}
+            />
+          ) : null}
           <DataTable
             rows={rows}
             keyOf={({ key }) => key}
@@ -57,10 +67,10 @@ export default function DonenessPage() {
                 cell: ({ food, degree }) => <Rule food={food} from={degree.from} rules={inForce.rules} />,
               },
               {
-                head: 'Set by',
+                head: 'By',
                 cell: ({ food, degree, key }) => (
                   <>
-                    {inForce.doneness[key] ? <b>this school</b> : <span className="text-soft">as it ships, {food.sure}</span>}
+                    {inForce.doneness[key] ? <b>this school</b> : <span className="text-soft">{food.sure}</span>}
                     {lead ? (
                       <span className="no-print">
                         {' '}
@@ -78,16 +88,6 @@ export default function DonenessPage() {
               },
             ]}
           />
-          {changed && school ? (
-            <BandForm
-              key={changed.key}
-              food={changed.food.key}
-              degree={changed.degree.key}
-              name={`${changed.food.name}: ${changed.degree.name}`}
-              school={school}
-              onDone={() => setChanging(null)}
-            />
-          ) : null}
           <p className="mt-2 text-small text-soft">
             What ships are bands as commonly taught, our own reading of them. {WHO_DECIDES} Minced, rolled, filled or needled food is never
             served below its rule.
