@@ -98,12 +98,36 @@ describe('hazards', () => {
     ['Flambéed at the table.', 'flame'],
     ['Blend while hot.', 'hot-blender'],
     ['Bake until set.', 'oven'],
+    ['Tilt the pan to the flame and wait until it dies.', 'flame'],
+    ['Set it alight away from the hood.', 'flame'],
+    ['Burn off the alcohol.', 'flame'],
+    ['Wait until the oil smokes.', 'hot-fat'],
+    ['Baste with butter for a minute.', 'hot-fat'],
+    ['Toss in foaming butter.', 'hot-fat'],
+    ['Seal in a bag and cook in the water bath.', 'low-oxygen'],
+    ['Cook sous vide at 56 °C.', 'low-oxygen'],
+    ['Lay the legs under their fat.', 'low-oxygen'],
+    ['Sear the trout and leave it rare.', 'raw-fish'],
+    ['Take the fish out while it is still glassy in the middle.', 'raw-fish'],
+    ['Slice for a tataki.', 'raw-fish'],
   ])('are heard in "%s"', (step, hazard) => expect(hazardsIn([step])).toContain(hazard));
 
   it.each(['Season with pepper and taste.', 'Whip the cream to soft peaks.', 'Lay the leaves on the plate.', 'Rest the dough, covered.'])(
     'are not heard in "%s"',
     (step) => expect(hazardsIn([step])).toEqual([]),
   );
+
+  it('are heard in the whole card, not its steps alone', () => {
+    const card = { steps: ['Slide it off.'], cautions: [], answered: [] };
+    expect(unansweredHazards(card)).toEqual([]);
+    expect(unansweredHazards({ ...card, tools: ['mandoline', 'fish slice', 'baking paper'] })).toEqual(['mandoline']);
+    expect(unansweredHazards({ ...card, criticalPoints: [{ text: 'The oil must be **hot**.' }] })).toEqual(['hot-fat']);
+    expect(unansweredHazards({ ...card, faults: [{ correction: 'Bake it longer.', rescue: 'Fry it as a cake.' }] })).toEqual([
+      'hot-fat',
+      'oven',
+    ]);
+    expect(unansweredHazards({ ...card, variants: [{ text: 'Steam it instead.' }] })).toEqual(['steam']);
+  });
 
   it('are each answered by the caution we propose for them', () => {
     for (const key of HAZARDS) {

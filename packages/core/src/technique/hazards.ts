@@ -34,7 +34,21 @@ interface HazardSpec {
 export const HAZARD_SPECS: Readonly<Record<HazardKey, HazardSpec>> = {
   'hot-fat': {
     name: 'hot fat',
-    named: [['fry'], ['hot', 'oil'], ['hot', 'fat'], ['sear'], ['sauté'], ['saute'], ['sizzle']],
+    named: [
+      ['fry'],
+      ['hot', 'oil'],
+      ['hot', 'fat'],
+      ['sear'],
+      ['sauté'],
+      ['saute'],
+      ['sizzle'],
+      ['smoke', 'oil'],
+      ['smoke', 'fat'],
+      ['smoke', 'pan'],
+      ['baste', 'butter'],
+      ['baste', 'fat'],
+      ['foam', 'butter'],
+    ],
     answeredBy: ['fat', 'oil', 'spit', 'splash'],
     caution: 'Dry the food and lay it into hot fat away from you; never water on burning fat: lid on, heat off.',
   },
@@ -57,7 +71,24 @@ export const HAZARD_SPECS: Readonly<Record<HazardKey, HazardSpec>> = {
   },
   flame: {
     name: 'flaming spirits or an open flame',
-    named: [['flambé'], ['blowtorch'], ['torch'], ['ignite'], ['open', 'flame'], ['flame', 'spirit']],
+    named: [
+      ['flambé'],
+      ['flambe'],
+      ['blowtorch'],
+      ['torch'],
+      ['ignite'],
+      ['alight'],
+      ['open', 'flame'],
+      ['flame', 'spirit'],
+      ['flame', 'brandy'],
+      ['flame', 'rum'],
+      ['flame', 'calvados'],
+      ['flame', 'cognac'],
+      ['flame', 'alcohol'],
+      ['burn', 'alcohol'],
+      ['tilt', 'flame'],
+      ['catch', 'fire'],
+    ],
     answeredBy: ['flame', 'torch', 'burn', 'fire', 'lid'],
     caution: 'Take the pan off the heat to pour spirits, extraction off, lid at hand, hair and sleeves back, nobody leaning over.',
   },
@@ -109,6 +140,19 @@ export const HAZARD_SPECS: Readonly<Record<HazardKey, HazardSpec>> = {
   'raw-fish': {
     name: 'fish served raw or barely cooked',
     named: [
+      ['rare', 'fish'],
+      ['rare', 'trout'],
+      ['rare', 'mackerel'],
+      ['rare', 'fillet'],
+      ['pink', 'fish'],
+      ['pink', 'trout'],
+      ['glassy', 'fish'],
+      ['glassy', 'middle'],
+      ['translucent', 'middle'],
+      ['translucent', 'centre'],
+      ['tataki'],
+      ['carpaccio'],
+      ['seared', 'raw'],
       ['raw', 'fish'],
       ['cure', 'fish'],
       ['ceviche'],
@@ -152,7 +196,19 @@ export const HAZARD_SPECS: Readonly<Record<HazardKey, HazardSpec>> = {
   },
   'low-oxygen': {
     name: 'food kept without air: under oil, in fat or in vacuum',
-    named: [['vacuum'], ['under', 'oil'], ['garlic', 'oil'], ['confit'], ['herb', 'oil'], ['sealed', 'bag']],
+    named: [
+      ['vacuum'],
+      ['sous', 'vide'],
+      ['bag', 'bath'],
+      ['water', 'bath', 'bag'],
+      ['bag', 'seal'],
+      ['under', 'fat'],
+      ['under', 'oil'],
+      ['garlic', 'oil'],
+      ['confit'],
+      ['herb', 'oil'],
+      ['sealed', 'bag'],
+    ],
     answeredBy: ['oxygen', 'botulism', 'oil', 'vacuum', 'chilled', 'fridge', 'cold'],
     caution:
       'Without air dangerous bacteria can grow unseen, unsmelt: keep it cold, label it, and keep to the time limit of the local rules.',
@@ -193,21 +249,41 @@ export function hazardsIn(steps: readonly RichText[]): readonly HazardKey[] {
   );
 }
 
-interface Cautioned {
+/** What of a card tells somebody to do something, or what with: all of it is listened to, not the steps alone. */
+interface Told {
   readonly steps: readonly RichText[];
+  readonly tools?: readonly string[];
+  readonly criticalPoints?: readonly { readonly text: RichText }[];
+  readonly faults?: readonly { readonly correction: string; readonly rescue: string }[];
+  readonly variants?: readonly { readonly text: RichText }[];
+}
+
+interface Cautioned extends Told {
   readonly cautions: readonly string[];
   readonly answered: readonly { readonly hazard: HazardKey; readonly because: string }[];
 }
 
+/** Tools that hurt by themselves; a fish slice and baking paper only sound like it. */
+const DANGEROUS = /\b(?:mandoline|slicer|blow ?torch|torch|pressure cooker)\b/i;
+
+const toldIn = ({ steps, tools = [], criticalPoints = [], faults = [], variants = [] }: Told): readonly RichText[] => [
+  ...steps,
+  ...tools.filter((tool) => DANGEROUS.test(tool)),
+  ...criticalPoints.map(({ text }) => text),
+  ...faults.flatMap(({ correction, rescue }) => [correction, rescue]),
+  ...variants.map(({ text }) => text),
+];
+
 /**
- * Hazards the steps name that no caution speaks of and nobody has answered: to be asked about before the card is saved.
+ * Hazards the card names that no caution speaks of and nobody has answered: to be asked about before the card is saved.
  *
  * @example unansweredHazards({ steps: ['Deep-fry the sage'], cautions: [], answered: [] }) // ['hot-fat']
  */
-export function unansweredHazards({ steps, cautions, answered }: Cautioned): readonly HazardKey[] {
+export function unansweredHazards({ cautions, answered, ...card }: Cautioned): readonly HazardKey[] {
+  const told = toldIn(card);
   const spoken = cautions.map(plainWords);
   const settled = new Set(answered.filter(({ because }) => because.trim()).map(({ hazard }) => hazard));
-  return hazardsIn(steps).filter(
+  return hazardsIn(told).filter(
     (key) => !settled.has(key) && !HAZARD_SPECS[key].answeredBy.some((word) => spoken.some((text) => saysWord(text, word))),
   );
 }
