@@ -12,6 +12,7 @@ import {
   shareInterval,
   shownOf,
   targetOfCut,
+  targetOfDegree,
   type Criterion,
   type MarkValue,
   type MeasureTarget,
@@ -107,6 +108,26 @@ describe('pieces that were measured', () => {
       { name: 'thickness', least: 4, most: 6 },
     ]);
     expect(targetOfCut({ ...cut, length: 20, width: 10, thickness: 0.5 }).sizes.map(({ least }) => least)).toEqual([19, 9, 0]);
+  });
+
+  it.each([
+    // 54 to 58: a band four degrees wide. Within is the highest; a quarter of it outside the next, half the one below.
+    [54, 4],
+    [58, 4],
+    [59, 3],
+    [53, 3],
+    [58.5, 3],
+    [60, 2],
+    [52, 2],
+    [60.1, 1],
+    [20, 1],
+  ] as const)('a core of %d °C in a band of 54 to 58 proposes level %d', (core, level) => {
+    expect(measuredPieces(targetOfDegree({ from: 54, to: 58 }), [[core]])!.level).toBe(level);
+  });
+
+  it('one figure never proposes the highest from outside, however generous its shares', () => {
+    const target = { ...targetOfDegree({ from: 54, to: 58 }), shares: [0.1, 0.2, 0.3] as const };
+    expect([57, 58.1].map((core) => measuredPieces(target, [[core]])!.level)).toEqual([4, 3]);
   });
 });
 

@@ -27,6 +27,7 @@ export {
 export { gradebookCsv, type GradedDish } from './gradebookCsv';
 export { drawnPlates } from './drawnPlates';
 export { targetOfCut } from './targetOfCut';
+export { targetOfDegree } from './targetOfDegree';
 export { wouldHaveBeen, type WouldHaveBeen } from './wouldHaveBeen';
 export { usualLevels } from './usualLevels';
 export { classLevels, type CriterionLevels } from './classLevels';

@@ -97,10 +97,26 @@ export function measuredPieces(target: MeasureTarget, pieces: readonly (readonly
         pieces.map((piece) => piece[index]!),
       ),
     ),
-    level: wanted > 0 ? null : levelAt(target.shares, share),
+    level: wanted > 0 ? null : target.pieces === 1 && pieces.length === 1 ? levelOfOne(target, pieces[0]!) : levelAt(target.shares, share),
     wanted,
     settled: settledBy(target, within, pieces.length),
   };
+}
+
+/**
+ * The level of one figure that is all there is, a core or a plate: by how far it lies outside, in widths of its band. Only what lies within
+ * reaches the highest.
+ *
+ * @example levelOfOne({ sizes: [{ name: 'core', least: 54, most: 58 }], shares: [0.5, 0.75, 1], … }, [59]) // 1 of 4 degrees outside: 3
+ */
+function levelOfOne({ sizes, shares }: MeasureTarget, piece: readonly number[]): Level {
+  const near = sizes.map(({ least, most }, index) => {
+    const off = Math.max(least - piece[index]!, piece[index]! - most, 0);
+    return Math.max(0, 1 - off / (most - least));
+  });
+  const nearest = Math.min(...near);
+  const level = levelAt(shares, nearest);
+  return level === 4 && nearest < 1 ? 3 : level;
 }
 
 /** One piece that is all there is (a core, a plate) settles itself; a sample does when its whole interval stands at one level. */

@@ -1,6 +1,16 @@
-import { LEVEL_NAMES, MEASURED_FROM, MEASURED_TO, MOST_PIECES, targetOfCut, targetSaid, type MeasureTarget } from '@pelvo/core';
+import {
+  donenessTable,
+  LEVEL_NAMES,
+  MEASURED_FROM,
+  MEASURED_TO,
+  MOST_PIECES,
+  targetOfCut,
+  targetOfDegree,
+  targetSaid,
+  type MeasureTarget,
+} from '@pelvo/core';
 import { Button, SelectField, TextField } from '../../design';
-import { useCutSets } from '../../device';
+import { useCutSets, useSchool } from '../../device';
 import { NumberField, withAt, type EditingOf } from './editing';
 
 const RISING = [2, 3, 4] as const;
@@ -21,6 +31,29 @@ function OfACut({ onTake }: { onTake: (target: MeasureTarget) => void }) {
     >
       <option value="">Choose a cut</option>
       {cuts.map(({ name }) => (
+        <option key={name}>{name}</option>
+      ))}
+    </SelectField>
+  );
+}
+
+/** The core of a degree of doneness, as the school teaches it. */
+function OfADegree({ onTake }: { onTake: (target: MeasureTarget) => void }) {
+  const { data: school } = useSchool();
+  const degrees = donenessTable(school?.settings.doneness ?? {}).flatMap((food) =>
+    food.degrees.map((degree) => ({ name: `${food.name}: ${degree.name}`, degree })),
+  );
+  return (
+    <SelectField
+      label="Take the core of a degree of doneness"
+      value=""
+      onChange={(event) => {
+        const taken = degrees.find(({ name }) => name === event.target.value);
+        if (taken) onTake(targetOfDegree(taken.degree));
+      }}
+    >
+      <option value="">Choose a degree</option>
+      {degrees.map(({ name }) => (
         <option key={name}>{name}</option>
       ))}
     </SelectField>
@@ -52,7 +85,10 @@ export const MEASURED_EDITING: EditingOf<'measured'> = {
             onChange={(value) => set({ pieces: Math.max(1, Math.round(value)) })}
           />
         </div>
-        <OfACut onTake={(taken) => set(taken)} />
+        <div className="grid gap-3 sm:grid-cols-2">
+          <OfACut onTake={(taken) => set(taken)} />
+          <OfADegree onTake={(taken) => set(taken)} />
+        </div>
         {target.sizes.map((size, at) => (
           <div key={at} className="grid items-end gap-3 sm:grid-cols-[1fr_9rem_9rem_auto]">
             <TextField
