@@ -105,7 +105,8 @@ function twoMeasured(text: string, book: FactBook): InlineList | null {
     return (
       read !== null &&
       read.unitWritten &&
-      !/[\d,]/.test(read.rest) &&
+      // "500 g flour, 50 g of it rye" is one.
+      !/[\d,]|^(?:it|which|them|these)\b/.test(read.rest) &&
       !isTold(read.rest) &&
       book.read(read.rest.slice(0, 60)).found.length > 0
     );

@@ -319,7 +319,7 @@ function likeAround(
     like.component -= 16;
     like.aside += 10;
   }
-  if (OF_THE_LESSON.test(bare)) {
+  if (OF_THE_LESSON.test(bare) || OF_THE_LESSON.test(written)) {
     like.aside += 12;
     like.step -= 8;
   }

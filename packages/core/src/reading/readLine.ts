@@ -45,14 +45,16 @@ const SEASONINGS =
 export const PER_PLATE = 'per plate';
 
 const NUMBER_WORDS: Readonly<Record<string, string>> = { two: '2', three: '3', four: '4' };
+/** "Pinch salt", "pinch of salt"; of what things come in only with the "of": tin foil is none. */
 const COUNTED_BARE =
-  /^(?:pinch|dash|splash|drizzle|knob|handful|bunch|sprig|zest|tin|can|jar|packet|pack|bag|carton|tub|sachet|punnet|bottle|head)$/i;
+  /^(?:(?:pinch|dash|splash|drizzle|knob|handful|bunch|sprig|zest)\s|(?:tin|can|jar|packet|pack|bag|carton|tub|sachet|punnet|bottle|head)\s+of\s)/i;
 const KEEP_GROUND =
   /^ground\s+\p{L}|^(?:crushed|toasted|chopped)\s+(?:almonds?|ginger|cinnamon|cumin|cloves|turmeric|tomatoes|coriander|black pepper|pepper|cardamom|nutmeg|paprika)/iu;
 const PURPOSE =
   /[,;]?\s*\b((?:for|to)\s+(?:the\s+)?(?:deep[- ]?|shallow[- ]?)?(?:fry|frying|greas|brush|dust|serv|garnish|finish|boil|cook|roast|sprinkl|drizzl|decorat)[a-z]*\b.*|for\s+the\s+[a-z]+)$/i;
 
-const WITHIN = /(?:\bwith|\bw\/|\bin|\band)\s+((?:about\s+)?(?:\d{1,4}|[½¼¾⅓⅔])\s?(?:cups?|c\.|g|ml|l|tbsp|tsp|oz)\s+\p{L}.{2,40})$/iu;
+const WITHIN =
+  /(?:\bwith|\bw\/|\bin|\band)\s+((?:about\s+)?(?:\d{1,4}|[½¼¾⅓⅔])\s?(?:cups?|c\.|g|ml|l|tbsp|tsp|oz)\s+(?!(?:pieces?|portions?|lots|balls?|slices?|fillets?|chunks?|each)\b)\p{L}.{2,40})$/iu;
 
 /** A line too long to be one: kept as written, for a person to settle. */
 const unread = (written: string): LineReading => ({
@@ -200,7 +202,7 @@ function readAnew(written: string, book: FactBook): LineReading {
   if (minus) text = text.slice(1);
   // "pinch of salt", "bunch of chives": one of them.
   const bareUnit = /^([a-z]+)(?:\s+of)?\s/i.exec(text);
-  const oneOf = bareUnit && COUNTED_BARE.test(bareUnit[1]!) ? readAmount(`1 ${text}`) : null;
+  const oneOf = bareUnit && COUNTED_BARE.test(text) ? readAmount(`1 ${text}`) : null;
   const startsPercent = begins !== null && percent === null;
   let read = vague || percent ? null : startsPercent ? reverse(text) : (readAmount(text) ?? oneOf ?? reverse(text));
   // "Butter (125 g)": the amount stands in brackets behind the name.

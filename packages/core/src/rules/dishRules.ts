@@ -33,11 +33,11 @@ const ANOTHER =
   /\b(?:chocolate|gelatine?|milk|cream|custard|dough|yeast|butter|yolks?|eggs?|syrup|sugar|caramel|jelly|yoghurt|vegetables?|potatoes?|onions?|carrots?)\b/i;
 /** A step that keeps, rests or cools what is cooked elsewhere. */
 const NO_COOKING =
-  /\b(?:keep|kept|hold|held|rest\w*|warm(?:ed)?|chill\w*|cool\w*|freez\w*|marinat\w*|brin\w*|cur(?:e|ed|ing)|smok\w*|serve|plates?|dish(?:es)?)\b/i;
+  /\b(?:keep|kept|hold|held|rest\w*|warm(?:ed)?|chill\w*|cool\w*|freez\w*|marinat\w*|brin(?:e|ed|ing)|cur(?:e|ed|ing)|smok\w*|serve|plates?|dish(?:es)?)\b/i;
 /** Left for hours, with no word of where: what is soaked, salted or raised is meant to stand. */
 const LEFT = /\b(?:stand|leave|left|rest|sit|keep|kept|hold|held|set aside)\w*\b/i;
 const MEANT_TO_STAND =
-  /\b(?:soak|prove|rise|ferment|culture|cur(?:e|ed|ing)|brin|salt|marinat|pickl|dry|dried|dehydrat|hang|hung|oven|freez|frozen)\w*/i;
+  /\b(?:soak|prove|rise|ferment|culture|cur(?:e|ed|ing)|brin(?:e|ed|ing)|salt|marinat|pickl|dry|dried|dehydrat|hang|hung|oven|freez|frozen)\w*/i;
 /** Milk that is turned by what is stirred into it has to be kept warm. */
 const TURNED =
   /\b(?:incubat|ferment|cultur)\w*|\b(?:stir|whisk|mix) in (?:the |a |some |live )*(?:yoghurt|yogurt|kefir|buttermilk|starter)\b/i;

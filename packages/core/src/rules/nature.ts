@@ -365,7 +365,7 @@ const isKeptLong = ({ text }: MethodStep): boolean =>
   (COOKED.test(text) && DAY_BEFORE.test(text)) ||
   (KEEPS.test(text) && !COOKED.test(text) && Math.max(0, ...minutesNamed(text)) >= NIGHT && !MEANT_TO_LIE.test(text));
 /** Before it is cooked. */
-const MEANT_TO_LIE = /\b(?:soak|salt|marinat|brin|cur(?:e|ed|ing)|freez|frozen|ferment)\w*/i;
+const MEANT_TO_LIE = /\b(?:soak|salt|marinat|brin(?:e|ed|ing)|cur(?:e|ed|ing)|freez|frozen|ferment)\w*/i;
 
 /** Done so long before that it lies over a night. */
 export const DAY_BEFORE = /\b(?:the )?(?:day|night|evening) (?:before|ahead)\b|\bthe previous (?:day|night|evening)\b/i;

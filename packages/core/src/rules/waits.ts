@@ -26,7 +26,7 @@ const TAKEN_OUT =
   /\bun(?:chilled|refrigerated|cooled)\b|\bnot (?:chilled|refrigerated|cold)\b|\b(?:take|bring|get|lift)\b[^.;]{0,30}\bout\b|\bremove\b|\bout of the (?:fridge|cold)/i;
 /** What is heated, soaked, salted, raised, dried or frozen takes hours, and is meant to. */
 const MEANT =
-  /\b(?:soak|steep|prove|proof|rise|risen|ferment|cultur|incubat|cur(?:e|ed|ing)|brin|salt|marinat|macerat|pickl|dry|dried|drying|dehydrat|smok|oven|sous[- ]vide|water bath|circulator|slow cooker|pressure|low heat|flame|toast|char|render|ahead|total|ready in|takes (?=\d|an? )|start)\w*/i;
+  /\b(?:soak|steep|prove|proof|rise|risen|ferment|cultur|incubat|cur(?:e|ed|ing)|brin(?:e|ed|ing)\b|salt|marinat|macerat|pickl|dry|dried|drying|dehydrat|smok|oven|sous[- ]vide|water bath|circulator|slow cooker|pressure|low heat|flame|toast|charr|render|ahead|total|ready in|takes (?=\d|an? )|start(?:s|ed|ing)?\b)\w*/i;
 /** A life in store, which has rules of its own. */
 const STORED = /\b(?:keeps?|kept|stor(?:e|ed|es)|shelf|lasts?|use (?:with)?in|use by|good for)\b/i;
 const NIGHT = 720;

@@ -172,6 +172,10 @@ describe('local rules', () => {
     ['1. Cook it.\n2. Keep chilled for the week.', ['plan.chilled']],
     ['1. Cook it for three hours, leave in the switched-off oven overnight.', ['plan.stands']],
     ['1. Cook it.\n2. Chill in a vacuum bag, use in twelve days.', ['plan.low-oxygen']],
+    // "Bring" brines nothing, chard is not charred, and a starter starts nothing.
+    ['1. Cook it.\n2. Bring to the table and leave for four hours.', ['plan.stands']],
+    ['1. Cook it with chard.\n2. Hold the chard for four hours.', ['plan.stands']],
+    ['1. Cook it.\n2. Slide it aside while the starter is eaten, four hours.', ['plan.stands']],
     // An oven and a core in one step: each is what its words say.
     ['1. Cook it.\n2. Warm through at 120 °C until 58 °C in the centre.', ['plan.reheats']],
     ['1. Cook it.\n2. Reheat at 160 °C to a core of 78 °C.', []],

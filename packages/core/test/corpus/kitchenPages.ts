@@ -2339,4 +2339,20 @@ Variation: use dates and orange juice in place of the sultanas and water.`,
     ],
     steps: 1,
   },
+  {
+    manner: 'steps that sound like a plan of the day',
+    text: `Chocolate pots
+Serves 4
+
+200 g dark chocolate
+300 ml cream
+
+Break the chocolate into a bowl
+Warm the cream and pour over
+Lunch (30 min)`,
+    title: 'Chocolate pots',
+    portions: 4,
+    components: [['', ['200 g dark chocolate', '300 ml cream']]],
+    steps: 2,
+  },
 ];
