@@ -225,13 +225,25 @@ describe('tools, vessels, plates and paper', () => {
     expect([need.inTurn?.atOnce ?? 1, need.short]).toEqual([atOnce, short]);
   });
 
+  it('go into a water bath several at once', () => {
+    const content = { ...dishFrom('Roots\nServes 2\n500 g carrots\n\nMethod\n1. Cook in the water bath.'), tools: [] };
+    const need = toolsList({
+      dishes: [{ content: { ...content, method: content.method.map((step) => ({ ...step, minutes: 90 })) }, stations: 12, portions: 0 }],
+      cards: new Map(),
+      kitchen: { ...EMPTY_KITCHEN, equipment: { ...EMPTY_KITCHEN.equipment, 'water bath': 1 } },
+      minutes: 110,
+    }).find(({ name }) => name === 'water bath')!;
+    expect([need.inTurn, need.short]).toEqual([null, 0]);
+  });
+
   it.each([
     ['Slide onto the hot baking stone and bake.', 'stone'],
     ['Tip the batter into the smoking-hot tins.', 'tins'],
     ['Lay on a preheated tray, skin down.', 'tray'],
     ['Heat the roasting tin in the oven with the oil.', 'tin'],
     ['Line the tin and chill.', null],
-    ['Take the hot tray out.', 'tray'],
+    ['Take the hot tray out.', null],
+    ['Take the dough out onto the hot stone.', 'stone'],
     ['Butter a cold tin.', null],
   ] as const)('%s wants a hot %s', (text, tin) => {
     expect(hotTinOf(text)).toBe(tin);

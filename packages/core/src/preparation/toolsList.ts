@@ -27,6 +27,9 @@ interface ToolsInput {
   readonly minutes?: number | null;
 }
 
+/** What one station uses alone; a water bath takes the bags of several at once. */
+const ONE_AT_A_TIME: ReadonlySet<EquipmentKind> = new Set(['blender', 'mixer', 'fryer']);
+
 /** Minutes that a step takes of what it needs where it says none. @source our own working figure */
 const USUAL_MINUTES = 5;
 
@@ -74,13 +77,18 @@ const equipmentOf = (step: DishContent['method'][number]): EquipmentKind | null 
 const HOT_TIN =
   /\b(?:hot|pre-?heated|smoking[- ]hot|already hot)\s+(?:(?:baking|roasting|oven|cast[- ]iron|heavy|oiled|dry)\s+)?(tins?|trays?|sheets?|stones?|griddles?|casseroles?|dish(?:es)?)\b|\bheat (?:the |a |an )?(?:(?:baking|roasting|oven|heavy) )?(tins?|trays?|sheets?|stones?|griddles?)\b[^.;]{0,20}\boven\b/;
 
+const TAKEN_OUT = /\b(?:take|lift|carry|bring|get)\b[^.;]{0,30}\bout\b|\bremove\b/;
+
 /**
  * What a step puts food on or in that has to be hot by then; null where it says none.
  *
  * @example hotTinOf('Slide onto the hot baking stone and bake.') // 'stone'
  */
 export function hotTinOf(text: string): string | null {
-  const [, hot, heated] = HOT_TIN.exec(plain(text)) ?? [];
+  const said = plain(text);
+  // "Take the hot tray out": it has been in the oven, with the food.
+  if (TAKEN_OUT.test(said) && !/\b(?:onto|into)\b/.test(said)) return null;
+  const [, hot, heated] = HOT_TIN.exec(said) ?? [];
   return hot ?? heated ?? null;
 }
 
@@ -105,7 +113,7 @@ export function toolsList({ dishes, cards, kitchen, minutes = null }: ToolsInput
     const count = known ? Math.max(known.count, need.count) : need.count;
     const kind = (EQUIPMENT_KINDS as readonly string[]).includes(need.name) ? (need.name as EquipmentKind) : null;
     const has = kitchen && kind ? kitchen.equipment[kind] : null;
-    const all = kind ? (used.get(kind) ?? 0) : 0;
+    const all = kind && ONE_AT_A_TIME.has(kind) ? (used.get(kind) ?? 0) : 0;
     const atOnce = minutes !== null && minutes > 0 ? Math.max(1, Math.ceil(all / minutes)) : 1;
     needs.set(need.name, {
       ...need,

@@ -133,7 +133,7 @@ function named(dish: DishContent, component: Component): readonly MethodStep[] {
     .flatMap((text) => text.toLowerCase().split(/[^\p{L}]+/u))
     .filter((word) => word.length > 3);
   return dish.method.filter(({ text, componentId }) => {
-    if (componentId !== null) return componentId === component.id;
+    if (componentId === component.id) return true;
     const said = text.toLowerCase();
     return words.some((word) => said.includes(word.replace(/e?s$/, '')));
   });

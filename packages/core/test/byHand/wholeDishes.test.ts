@@ -49,6 +49,16 @@ describe('where the food is, set on a step', () => {
     expect([codes(null), codes('chilled')]).toEqual([['plan.stands-untimed'], []]);
   });
 
+  it('of one component speaks of another that it names', () => {
+    const dish = dishFrom(
+      'Tart\nserves 8\n\nDough\n250 g flour\n1 egg\n\nFilling\n500 g plums\n\nMethod\n1. Knead the dough.\n2. Fill the dough and bake.',
+    );
+    const filling = dish.components[1]!.id;
+    const method = dish.method.map((step, index) => (index === 1 ? { ...step, componentId: filling } : step));
+    // Its egg is baked, though the step is of the filling.
+    expect(dishHazards({ ...dish, method })[0]!.hazards).toEqual([]);
+  });
+
   it('is held to the component that the step is of', () => {
     const dish = dishFrom(
       'Plate\nserves 8\n400 g lentils\n\nFor the fruit:\n500 g apples\n\nMethod\n1. Boil the lentils.\n2. Keep for four hours on the counter.',
