@@ -14,7 +14,7 @@ const CODE = /^[A-Z]{1,4}-?\d{1,6}$/;
 
 /** What heads a column: no ingredient and no component. */
 const HEAD_CELL =
-  /^(?:qty|quantity|quantities|units?|items?|prep(?:aration)?(?:\s?notes?)?|ingredients?|amounts?|weights?|commodit(?:y|ies)|metric|imperial|us|cost|price|method|procedure|process|directions|instructions|time|times|activity|activities|stage|notes?|details?|step|product|yield|baker[’']?s?\s?%|%|✓|grams?|ml|no\.?|cut|form|code|tick|weighed|remarks?|comments?|min(?:ute)?s?|what to do|(?:supplier|product|item|stock)?\s?codes?|suppliers?|sku|allergens?|lot|batch(?: no\.?)?)$/i;
+  /^(?:qty|quantity|quantities|units?|items?|prep(?:aration)?(?:\s?notes?)?|ingredients?|amounts?|weights?|commodit(?:y|ies)|metric|imperial|us|cost|price|method|procedure|process|directions|instructions|time|times|activity|activities|stage|notes?|details?|step|product|yield|baker[’']?s?\s?%|%|✓|grams?|ml|no\.?|cut|form|code|tick|weighed|remarks?|comments?|min(?:ute)?s?|what to do|(?:supplier|product|item|stock)?\s?codes?|suppliers?|sku|allergens?|lot|batch(?: no\.?)?|#|nr\.?|pos\.?|item no\.?|ep|ap|(?:ap |ep |yield |waste )?factor|waste(?:\s?%)?|net|gross)$/i;
 
 /** "thyme      few sprigs": an amount by eye in its cell. */
 const BY_EYE_CELL = /^(?:an?\s)?(few\s(?:sprigs|leaves|drops|stalks)|handful|pinch|knob|splash|dash|bunch|sprig)$/i;
@@ -71,7 +71,14 @@ export interface Columns {
   readonly minutes: boolean;
   /** Whether there is a column of amounts for one number of portions and one for another: the first counts. */
   readonly portions: boolean;
+  /** Whether the first column only counts the rows: "No | Ingredient | EP | Unit". */
+  readonly numbered: boolean;
+  /** Whether a column of figures tells of something else: a factor, a cost. */
+  readonly figures: boolean;
 }
+
+const COUNTS_ROWS = /^(?:no\.?|#|nr\.?|pos\.?|item no\.?)$/i;
+const TOLD_BESIDE = /factor|cost|price|waste/i;
 
 const unitHeaded = (cell: string): string[] => {
   const unit = UNIT_HEAD.exec(cell)?.[1]?.toLowerCase();
@@ -89,7 +96,12 @@ export function columnUnits(lines: readonly string[]): readonly (Columns | null)
       const holds = units.length === 1 || TOGETHER.test(units.join(' '));
       const minutes = /^(?:min(?:ute)?s?|time(?:\s*\(min(?:ute)?s?\))?)$/i.test(head.at(-1)!);
       const portions = PORTION_HEADS.test(raw);
-      now = holds || minutes || portions ? { units, close: !HAS_CELLS.test(raw.trim()) && !minutes, minutes, portions } : null;
+      const numbered = COUNTS_ROWS.test(head[0]!) && NAME_HEAD.test(head[1] ?? '');
+      const figures = head.some((cell) => TOLD_BESIDE.test(cell));
+      now =
+        holds || minutes || portions || numbered || figures
+          ? { units, close: !HAS_CELLS.test(raw.trim()) && !minutes, minutes, portions, numbered, figures }
+          : null;
       return null;
     }
     // A rule drawn under the head.
@@ -144,7 +156,8 @@ export function fromCells(raw: string, columns: Columns | null = null): string |
   if (columns?.close) return closeRow(raw, columns);
   if (!HAS_CELLS.test(raw) || isFence(raw)) return null;
   if (toldRow(raw, columns) !== null) return null;
-  const cells = cellsOf(raw);
+  const all = cellsOf(raw);
+  const cells = columns?.numbered && /^\d{1,3}[.)]?$/.test(all[0] ?? '') ? all.slice(1) : all;
   const columnUnit = columns?.units.length === 1 ? columns.units[0]! : null;
   if (cells.length < 2) return null;
   // "Rye flour | 300 g | 75": what has its unit counts before a bare figure, unless the unit stands in a cell of its own.
@@ -156,7 +169,7 @@ export function fromCells(raw: string, columns: Columns | null = null): string |
   const place = at >= 0 ? at : together;
   const eye = place < 0 && cells.length <= 3 ? cells.findIndex((cell) => BY_EYE_CELL.test(cell)) : -1;
   if (eye === 1) return [`a ${BY_EYE_CELL.exec(cells[1]!)![1]!} ${cells[0]!}`, ...cells.slice(2).filter(Boolean)].join(', ');
-  if (place < 0) return null;
+  if (place < 0) return cells.length < all.length && cells.length <= 3 ? cells.filter(Boolean).join(', ') : null;
   const counted = at >= 0 && /^(?:nos?|ea|each|pcs?|pieces?)\.?$/i.test(cells[at + 1] ?? '');
   const unitBehind = at >= 0 && (counted || findUnit(cells[at + 1] ?? '') !== null);
   const both = columns?.units.length === 2 && at >= 0 && NUMBER.test(cells[at + 1] ?? '');
@@ -174,7 +187,11 @@ export function fromCells(raw: string, columns: Columns | null = null): string |
   const used = new Set(unitBehind ? [place, place + 1] : [place]);
   const left = cells.filter(
     (cell, index) =>
-      cell && !used.has(index) && !PERCENT.test(cell) && !CODE.test(cell) && !(NUMBER.test(cell) && (columnUnit || together >= 0)),
+      cell &&
+      !used.has(index) &&
+      !PERCENT.test(cell) &&
+      !CODE.test(cell) &&
+      !(NUMBER.test(cell) && (columnUnit || together >= 0 || (columns?.figures && unitBehind))),
   );
   if (columns?.portions) return [`${amount} ${left.find((cell) => /\p{L}{2}/u.test(cell) && !isMeasured(cell)) ?? ''}`].join('');
   // The same amount in another system, in a column of its own.

@@ -87,14 +87,17 @@ function eachOf(text: string, book: FactBook): InlineList | null {
 }
 
 const NAME_THEN_AMOUNT =
-  /^\p{L}[^\d,:;.()]{1,24}\s(?:\d{1,4}(?:[.,]\d{1,2})?\s?(?:kg|g|ml|l|tbsp|tsp|cloves?|sprigs?|sticks?|bunch(?:es)?|leaves)?|to taste|pinch)$/iu;
+  /^\p{L}[^\d,:;.()]{1,24}\s(?:\d{1,4}(?:[.,]\d{1,2})?\s?(?:kg|g|ml|l|tbsp|tsp|cloves?|sprigs?|sticks?|bunch(?:es)?|leaves|heads?|bulbs?)?|to taste|pinch)$/iu;
 
 /** "Bay 3, thyme 6 sprigs", "White pepper 3 g, salt to taste": two in a line, each with its amount behind it. */
 function twoBehind(text: string, book: FactBook): InlineList | null {
-  const parts = text.split(/,\s+/);
+  // "garlic 1 head, ginger 100 g - both grated"
+  const [, list = text, done = ''] = /^(.+?)\s+[-–,]\s*(?:both|all)\s+(\p{L}[\p{L} ]{2,30})$/u.exec(text) ?? [];
+  const parts = list.split(/,\s+/);
   const isTwo =
     parts.length === 2 && parts.every((part) => NAME_THEN_AMOUNT.test(part) && book.read(part.replace(/\d.*$/, '')).found.length > 0);
-  return isTwo && !isTold(text) ? { lead: '', heading: '', lines: parts, after: '' } : null;
+  const lines = parts.map((part) => (done ? `${part}, ${done}` : part));
+  return isTwo && !isTold(text) ? { lead: '', heading: '', lines, after: '' } : null;
 }
 
 /** "2 t. salt, ¼ t. pepper", "1 cup cornmeal + ½ cup crumbs": two in a line, each measured. */

@@ -73,6 +73,11 @@ export function likeTitle(
   if (headLike && TIMES_SO_MANY.test(bare)) like.title += 12;
   // "Sorrel sauce (yield 600 ml)"
   if (first && /\p{L}\s*\((?:yields?|makes|gives|serves|feeds)\b[^()]*\)$/iu.test(bare)) like.title += 10;
+  // "SPICED PEAR CHUTNEY (6 x 340 g jars)"
+  else if (/^\p{Lu}[^\p{Ll}()]{4,50}\(\d{1,3}\s?[x×]\s?\d{1,4}\s?(?:g|ml)\s\p{L}+\)$/u.test(bare)) {
+    like.title += 14;
+    like.line -= 12;
+  }
   // "SPICY BEANS (feeds 4)": a dish feeds, a part of it is made.
   else if (headLike && /\p{L}\s*\((?:serves|feeds)\b[^()]*\)$/iu.test(bare)) like.title += 6;
   // "Module 6: Emulsion sauces" names the lesson; the dish stands further down.

@@ -15,6 +15,7 @@ import {
   TO_FILL_IN,
   TO_PLATE,
   TOOLS,
+  TOOLS_LISTED,
   TOOL,
   TOOL_LAST,
   NOTE,
@@ -167,6 +168,7 @@ function likeComponent(
     words,
     plain,
     amount,
+    measured,
     told,
     headLike,
     among,
@@ -181,8 +183,8 @@ function likeComponent(
   like: Likeness,
 ): void {
   if (overIndented) {
-    like.component += 9;
-    like.line -= 8;
+    like.component += measured ? 20 : 9;
+    like.line -= measured ? 16 : 8;
   }
   if (FOR_THE.test(plain) && !amount) like.component += 6;
   if (TO_PLATE.test(bare)) like.component += 8;
@@ -250,6 +252,11 @@ function likeSection({ bare, text, pointed, words, told }: Seen, like: Likeness)
   else if (/^you(?:[’']ll| will)? (?:also )?need\s*:?$/i.test(outside)) like.ingredients += 14;
   if (METHOD.test(bare) || INGREDIENTS.test(bare) || /^you(?:[’']ll| will)? (?:also )?need\s*:?$/i.test(bare)) like.component -= 8;
   if (METHOD.test(bare) || (pointed && METHOD.test(text))) like.method += 18;
+  const listed = TOOLS_LISTED.exec(bare)?.[1]?.split(/,\s*|\s+and\s+/) ?? [];
+  if (listed.length > 0 && listed.every((tool) => TOOL.test(tool))) {
+    like.tools += 24;
+    like.component -= 8;
+  }
   if (TOOLS.test(bare)) like.tools += words <= 5 || /^[^:]{3,30}:\s*\S/.test(bare) ? 18 : 4;
   if (TOOL.test(bare) && words <= 8 && !told) like.tool += 3;
 }
@@ -306,6 +313,11 @@ function likeAround(
     like.component -= 6;
     like.step -= 5;
     like.line -= 5;
+  }
+  // "Aran's gran": whose it is.
+  if (/^\p{Lu}\p{Ll}+['’]s\s(?:gran(?:ny|dmother|ma)?|mum|mom|mother|aunt(?:ie)?|nana|recipe|way|kitchen|version)$/iu.test(bare)) {
+    like.aside += 10;
+    like.component -= 10;
   }
   // "(semolina cake with apricots)": said of what stands above it.
   if (/^\([^()]{4,80}\)$/.test(bare) && !measured && !said) {

@@ -7,6 +7,8 @@ export const NUMBERING =
 export const FOR_THE = /^(?:for|to make|making)\s+(?:the\s+|an?\s+)?(?=[^\d\s])/i;
 const IN_BRACKETS = /\s*[([]([^()[\]]*)[)\]]\s*:?\s*$/;
 
+/** "Pickling liquor 5L" */
+const GIVES_BEHIND = /(?<=\p{L}{3})\s+(\d{1,4}(?:[.,]\d{1,3})?\s?(?:kg|g|ml|l|litres?))$/iu;
 /** "Vanilla sauce per group", "Minestrone (per team of 2)" */
 const PER_GROUP = /(?<=\p{L})\s+\(?(?:per|for each|for every|a)\s+(?:group|team|pair|bench|table|station)(?:\s+of\s+\w+)?\)?$/iu;
 /** Titles, headings and yields are short: nothing is looked for beyond this, so that a pattern has little to go over again. */
@@ -21,8 +23,9 @@ export function headingOf(text: string): { readonly name: string; readonly gives
     .replace(/^[\s#>*_–—•-]+|[\s:*_–—-]+$/g, '')
     .trim();
   const brackets = IN_BRACKETS.exec(bare);
-  const said = brackets ? yieldSaid(brackets[1]!, true) : null;
-  const named = said ? bare.slice(0, brackets!.index) : bare;
+  const behind = brackets ? null : GIVES_BEHIND.exec(bare);
+  const said = brackets ? yieldSaid(brackets[1]!, true) : behind ? yieldSaid(behind[1]!, true) : null;
+  const named = said ? bare.slice(0, (brackets ?? behind)!.index) : bare;
   const unnumbered = named.replace(NUMBERING, '').replace(FOR_THE, '').replace(/:$/, '').trim();
   // "Stage 1 (evening)" has no other name than its number.
   const name = (/^[^([]/.test(unnumbered) ? unnumbered : named).replace(PER_GROUP, '');
@@ -40,7 +43,7 @@ export const PAGE_BEHIND = /\s+page \d{1,3}(?: of \d{1,3})?$/i;
 export const LABELLED =
   /^(?:dish|recipe(?:\s+\d{1,2})?|(?:recipe )?title|name of (?:the )?dish|product|menu item|item|(?:dish|recipe) name|name of recipe|name)\s*:\s*\p{L}/iu;
 const YIELD_BEHIND =
-  /\s+\d{1,3}\s?p(?:ax|tns?|ers)?\.?$|(?:\s+[–—-]|,)\s+\d{1,3}\s+(?:portions?|ptns?|covers?|servings?|people|pax)\s*$|\s+[–—-]\s+\d{1,3}\s+(?:small|large|medium|pieces?|pcs)\s*$|,\s+\d[\d.,]*\s?(?:kg|g|ml|l|litres?)\s+batch\s*$|\s*[,;([–—-]*\s*\b(?:serves|makes|feeds|for|yields?|covers|batch(?: of)?)\s+[^()[\]]{1,40}[)\]]?\s*$|\s*[([]\s*(?:[^()[\]]{1,30},\s*)?\d{1,3}\s+(?:portions?|ptns?|covers?|servings?|people|pers(?:ons?)?\.?|pax)\s*[)\]]\s*$/i;
+  /\s*\(\d{1,3}\s?[x×]\s?\d{1,4}\s?(?:g|ml)\s+\p{L}+\)$|\s+\d{1,3}\s?p(?:ax|tns?|ers)?\.?$|(?:\s+[–—-]|,)\s+\d{1,3}\s+(?:portions?|ptns?|covers?|servings?|people|pax)\s*$|\s+[–—-]\s+\d{1,3}\s+(?:small|large|medium|pieces?|pcs)\s*$|,\s+\d[\d.,]*\s?(?:kg|g|ml|l|litres?)\s+batch\s*$|\s*[,;([–—-]*\s*\b(?:serves|makes|feeds|for|yields?|covers|batch(?: of)?)\s+[^()[\]]{1,40}[)\]]?\s*$|\s*[([]\s*(?:[^()[\]]{1,30},\s*)?\d{1,3}\s+(?:portions?|ptns?|covers?|servings?|people|pers(?:ons?)?\.?|pax)\s*[)\]]\s*$/iu;
 
 /** The title without signs, and what stands in it of how much there is: "Warm lentils (serves 6)", "Sorrel sauce (yield 600 ml)". */
 export function titleOf(text: string): { readonly title: string; readonly portions: number | null; readonly gives: Amount | null } {
@@ -54,6 +57,8 @@ export function titleOf(text: string): { readonly title: string; readonly portio
     .replace(/^\d{1,2}\.\d{1,2}\s+(?=\p{Lu}\p{Ll})/u, '')
     .replace(/^table\s+\d{1,3}(?:\.\d{1,2})?\s*[:.–-]?\s+(?=\p{L})/iu, '')
     .replace(/[\p{Extended_Pictographic}\u{FE0F}\u{200D}]+/gu, (sign) => (/[©®™\d#*]/.test(sign) ? sign : ''))
+    .replace(/^re\s*:\s*/i, '')
+    .replace(/^how (?:to|we) make(?: it)?\s*[:–-]?\s+(?=\p{L}{3})/iu, '')
     .replace(/^subject\s*:\s*(?:(?:re|fwd?|aw|wg)\s*:\s*)*/i, '')
     .replace(NUMBERED_CAPITALS, '')
     .replace(/^\d{1,2}[:.]\d{2}\s+(?=\p{L})/u, '')
@@ -136,7 +141,7 @@ export function portionsAmong(text: string): number | null {
   const bracket = /\((?:for\s|serves\s)?(\d{1,3})\s(?:persons?|people|servings?|portions?|covers)\)\s*$/i.exec(text.slice(-80));
   if (bracket) return Number(bracket[1]) || null;
   const said =
-    /(?:^|[.!;,|]\s|→\s?)(?:that[’']s\s|this is\s)?(cuts into\s\d{1,3}\s\p{L}+|(?:enough for|serves|feeds)\s[^.,;]{1,30}|makes\s\d{1,3}\s(?:servings?|portions?)|for\s\d{1,3}(?:\s(?:people|persons?|portions?|servings?)|\.?\s*$))/iu.exec(
+    /(?:^|[.!;,|]\s|→\s?)(?:that[’']s\s|this is\s)?(cuts into\s\d{1,3}\s\p{L}+|(?:enough for|serves|feeds)\s[^.,;]{1,30}|makes\s\d{1,3}\s(?:servings?|portions?)|for\s\d{1,3}(?:\s(?:people|persons?|portions?|servings?)|[.:]?\s*$))/iu.exec(
       text.slice(-80),
     );
   return said ? (yieldSaid(said[1]!)?.portions ?? null) : null;

@@ -156,7 +156,7 @@ export function readRecipe(text: string, options: ReadRecipeOptions | FactBook =
 const LABELLED_PAIR = /^(\s*\p{Lu}[\p{L} /]{1,24}:\s?\S.{0,60}?)\s{3,}(\p{Lu}[\p{L} /.]{1,24}:\s?\S.*)$/u;
 
 const KEYED_ROW =
-  /^\s*\|?\s*(dish|recipe|product|portions?|serves|covers|yield|makes|station|section|chef|author|date|course|time|allergens?)\s*[|\t]\s*([^|\t]{1,80}?)\s*(?:[|\t]\s*)*$/i;
+  /^\s*\|?\s*(dish|recipe|name|product|portions?|serves|covers|yield|makes|equipment|station|section|chef|author|date|course|time|allergens?)(?:\s*[|\t]\s*|\s{4,})([^|\t]{1,80}?)\s*(?:[|\t]\s*)*$/i;
 const HEADS_A_COLUMN =
   /^(?:qty|quantit(?:y|ies)|amounts?|weights?|units?|items?|ingredients?|method|activit(?:y|ies)|step|what to do|notes?|portions?|cost|price|time)$/i;
 const TO_MAKE = /^(TO (?:MAKE|DRESS|PREPARE|BAKE|STEW|PICKLE|PRESERVE)\s[^.]{3,50})\.\s*[–—-]\s*(\p{Lu}.{20,})$/u;
@@ -388,7 +388,7 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
     places.push({ at, part, written: look.written, role, component, index });
   }
   // A mail says in its subject what it is about.
-  const subject = title ? undefined : aside.find((line) => /^subject\s*:/i.test(line));
+  const subject = title ? undefined : aside.find((line) => /^(?:subject|re)\s*:/i.test(line));
   if (subject) ({ title } = titleOf(subject));
   // "Week 6 practical: emulsions" heads the sheet of a lesson, where no dish has a name of its own.
   const lesson = title ? null : LESSON_HEAD.exec(decided.find(({ role }) => role !== 'yield')?.look.written ?? '');

@@ -260,7 +260,14 @@ export function seenAt(lines: readonly LineToSee[], at: number, manner: Manner, 
     before,
     next,
     first: at === 0,
-    overIndented: /^\S/.test(raw) && !measured && /^\s+\S.*\d/.test(lines[at + 1]?.raw ?? '') && !isTold(next!) && words <= 7,
+    // "Pickling liquor      5L" over what goes in: how much it gives stands behind its name.
+    overIndented:
+      /^\S/.test(raw) &&
+      (!measured ||
+        (cells !== null && blankBefore && number === null && !/ingredients?\b/i.test(bare) && /\d\s?(?:kg|g|ml|l|litres?)$/i.test(bare))) &&
+      /^\s+\S.*\d/.test(lines[at + 1]?.raw ?? '') &&
+      !isTold(next!) &&
+      words <= 7,
     blankBefore,
     blankAfter,
     manner,

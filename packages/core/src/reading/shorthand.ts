@@ -68,6 +68,9 @@ export const shorthandOut = (line: string): string =>
       '$2 $1, to cover',
     )
     .replace(/^(\d{1,2}|an?|one|two|half an?)\s+(?:recipe|batch)\s+quantit(?:y|ies)\s+of\s+/iu, '$1 batch of ')
+    // "10 cloves, tied in muslin" are the spice; what is crushed or sliced is garlic.
+    .replace(/^(\d{1,3})\s+cloves,\s+(?=.*\b(?:crush|chop|slic|minc|peel|grat|smash|bash)\w*)/i, '$1 garlic cloves, ')
+    .replace(/^(\d{1,3})\s+cloves,\s+/i, '$1 whole cloves, ')
     // "TT kosher salt"
     .replace(/^TT\s+(\p{L}.{2,40})$/u, '$1 to taste')
     .replace(/^s\s?(?:&|\+|and)\s?p$/i, 'salt and pepper')

@@ -2355,4 +2355,275 @@ Lunch (30 min)`,
     components: [['', ['200 g dark chocolate', '300 ml cream']]],
     steps: 2,
   },
+  {
+    manner: 'a magazine, steps without numbers',
+    text: `Pumpkin seed pesto rigatoni
+
+Preparation time: 15 minutes
+Cooking time: 12 minutes
+Serves 4
+
+500g rigatoni
+80g pumpkin seeds
+1 large bunch of basil (about 60g), leaves and stalks
+1 garlic clove, peeled
+Grated zest and juice of 1 lemon
+40g vegetarian hard cheese, grated
+120ml olive oil
+Sea salt and black pepper
+
+Toast the pumpkin seeds in a dry frying pan over a medium heat for 3–4 minutes, until they pop.
+Tip into a food processor with the basil, garlic, lemon zest and juice and the cheese. Pulse to a rough paste, then, with the motor running, pour in the oil.
+Cook the pasta in boiling salted water according to the packet. Reserve a mugful of the water, drain, and toss with the pesto, loosening with the water.`,
+    title: 'Pumpkin seed pesto rigatoni',
+    portions: 4,
+    components: [
+      [
+        '',
+        [
+          '500 g rigatoni',
+          '80 g pumpkin seeds',
+          '1 bunch basil',
+          '1 clove garlic',
+          '1 lemon',
+          '40 g vegetarian hard cheese',
+          '120 ml olive oil',
+          'Sea salt and black pepper',
+        ],
+      ],
+    ],
+    steps: 3,
+  },
+  {
+    manner: 'a larder’s week, what each gives behind its name',
+    text: `LARDER – WEEKLY PREP
+
+Pickling liquor      5L
+  1.5L white wine vinegar
+  3L water
+  750g sugar
+  150g salt
+  20g mustard seeds
+  Bring to boil, cool.
+
+Soused cucumber
+  4 cucumbers, peeled, seeded
+  1L pickling liquor
+  Slice 5mm, cover, 2 hrs min.
+
+Caper & raisin
+  200g capers
+  200g golden raisins
+  200ml water
+  50ml sherry vin
+  Simmer 10 min, blend smooth.`,
+    title: 'LARDER – WEEKLY PREP',
+    portions: null,
+    components: [
+      ['Pickling liquor', ['1.5 l white wine vinegar', '3 l water', '750 g sugar', '150 g salt', '20 g mustard seeds']],
+      ['Soused cucumber', ['4 cucumbers', '1 l pickling liquor']],
+      ['Caper & raisin', ['200 g capers', '200 g golden raisins', '200 ml water', '50 ml sherry vin']],
+    ],
+    steps: 3,
+  },
+  {
+    manner: 'a hummus with its tools in a row',
+    text: `How to make: Roasted carrot hummus
+
+You'll need: a blender, a baking tray
+
+- 4 medium carrots (roughly 400g)
+- 1 x 400g can of chickpeas, drained (keep the liquid!)
+- 3 heaped tbsp tahini
+- juice of a large lemon
+- 1 small clove of garlic
+- 1/2 tsp ground cumin, plus a pinch to serve
+- extra virgin olive oil
+
+1) Heat the oven to 200°C / 180°C fan / gas 6. Toss the carrots in a tablespoon of oil and roast for 30-35 mins.
+2) Blitz with everything else, adding 3-4 tbsp of the chickpea liquid until silky. 
+3) Drizzle with oil, dust with cumin.
+
+Makes a big bowl (6-8 as a dip). Keeps 3 days in the fridge.`,
+    title: 'Roasted carrot hummus',
+    portions: null,
+    components: [
+      [
+        '',
+        ['4 carrots', '1 tin chickpeas', '3 tbsp tahini', '1 lemon', '1 clove garlic', '0.5 tsp ground cumin', 'extra virgin olive oil'],
+      ],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a standardised recipe with rows counted and factors',
+    text: `Standardised recipe            File: VEG-22
+Name          Ratatouille-style stew
+Yield         20 portions @ 180 g
+Equipment     bratt pan, 2 GN 1/1
+
+No   Ingredient           EP      Unit   AP factor
+1    Aubergine, 2 cm      900     g      1.05
+2    Courgette, 2 cm      900     g      1.05
+3    Red pepper, 2 cm     600     g      1.25
+4    Onion, sliced        500     g      1.12
+5    Tomato, concassé     1200    g      1.30
+6    Garlic, chopped      30      g
+7    Olive oil            150     ml
+8    Thyme, bay           to taste
+
+Procedure
+a. Sauté onion and garlic in half the oil, 6 min.
+b. Add pepper, 5 min. Brown aubergine and courgette apart in the rest.
+c. Combine, add tomato and herbs, stew covered 20 min.
+d. Season. Hold >63 °C or chill.`,
+    title: 'Standardised recipe File: VEG-22',
+    portions: 20,
+    components: [
+      [
+        '',
+        [
+          '900 g Aubergine',
+          '900 g Courgette',
+          '600 g Red pepper',
+          '500 g Onion',
+          '1200 g Tomato',
+          '30 g Garlic',
+          '150 ml Olive oil',
+          'Thyme',
+        ],
+      ],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a mail for a staff lunch',
+    text: `from: oda
+to: kitchen team
+re: staff lunch thurs
+
+guys can we do the dal again, it was great. for 30:
+
+red lentils 2.4 kg
+onions 1.2 kg sliced
+garlic 1 head, ginger 100 g - both grated
+cumin seed 30g, turmeric 20g, chilli powder 10g
+chopped toms 2 x 2.5kg tins
+coconut milk 2.4 L
+spinach 1kg
+salt
+
+sweat onions, add garlic ginger spices 5 mins, lentils + toms + 4L water, 35 mins, finish w coconut milk and spinach. rice on the side (3kg raw).
+
+ta x`,
+    title: 'staff lunch thurs',
+    portions: 30,
+    components: [
+      [
+        '',
+        [
+          '2.4 kg red lentils',
+          '1.2 kg onions',
+          '1 head garlic',
+          '100 g ginger',
+          '30 g cumin seed',
+          '20 g turmeric',
+          '10 g chilli powder',
+          '2 tin toms',
+          '2.4 l coconut milk',
+          '1 kg spinach',
+          'salt',
+        ],
+      ],
+    ],
+    steps: 1,
+  },
+  {
+    manner: 'somebody’s gran',
+    text: `Brown soda bread
+Aran's gran
+
+1 lb coarse wholemeal
+½ lb plain flour
+1 rounded tsp bread soda
+1 tsp salt
+a fistful of oats
+about a pint of buttermilk
+
+Dry things in a bowl. Make a hole. Most of the buttermilk in, mix with your hand like a claw, don't be at it too long. Shape, cross on top, let the fairies out. Hot oven (425 F) 15 min, then 375 another half hour. Knock on its bottom.`,
+    title: 'Brown soda bread',
+    portions: null,
+    components: [
+      ['', ['1 lb coarse wholemeal', '0.5 lb plain flour', '1 tsp bread soda', '1 tsp salt', '1 fistful of oats', '1 pint buttermilk']],
+    ],
+    steps: 1,
+  },
+  {
+    manner: 'an exam for each candidate',
+    text: `Emulsion exam – part 2 (practical)
+Time allowed 45 min
+
+Each candidate prepares ONE portion of:
+Poached leeks with warm sabayon
+
+Leeks 3 ea
+White wine 50 ml
+Egg yolk, pasteurised 40 g
+Butter, clarified 60 g
+Lemon juice 5 ml
+Chervil 2 g
+
+Candidates must: 
+• work clean
+• state the temperature of the sabayon (target 63-65 °C)
+• present on a hot plate
+
+Judges taste at 45:00.`,
+    title: 'Emulsion exam – part 2 (practical)',
+    portions: null,
+    components: [
+      [
+        'Poached leeks with warm sabayon',
+        ['3 Leeks', '50 ml White wine', '40 g Egg yolk', '60 g Butter', '5 ml Lemon juice', '2 g Chervil'],
+      ],
+    ],
+    steps: 0,
+  },
+  {
+    manner: 'a chutney by the jar',
+    text: `Recipe adapted from the community cookbook, p. 88
+
+SPICED PEAR CHUTNEY (6 x 340 g jars)
+
+2 kg firm pears, peeled, cored and chopped
+500 g onions
+400 g light brown sugar
+600 ml cider vinegar
+150 g raisins
+2 tsp ground ginger
+1 cinnamon stick
+10 cloves, tied in muslin
+1 tbsp salt
+
+Combine all in a preserving pan. Bring slowly to a simmer, stirring to dissolve the sugar. Cook 1½-2 hours until a spoon drawn across leaves a trail. Remove the spices. Pot into hot sterilised jars. Leave 6 weeks before eating.`,
+    title: 'SPICED PEAR CHUTNEY',
+    portions: null,
+    components: [
+      [
+        '',
+        [
+          '2 kg firm pears',
+          '500 g onions',
+          '400 g light brown sugar',
+          '600 ml cider vinegar',
+          '150 g raisins',
+          '2 tsp ground ginger',
+          '1 stick cinnamon',
+          '10 cloves',
+          '1 tbsp salt',
+        ],
+      ],
+    ],
+    steps: 1,
+  },
 ];
