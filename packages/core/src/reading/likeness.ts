@@ -1,17 +1,15 @@
 import { unitOf } from '../quantity';
 import { isTold, verbsIn } from '../verbs';
 import { isTableHead } from './cells';
+import { likeMore } from './likeMore';
 import { likeTitle } from './likeTitle';
 import type { Role } from './looks';
-import { goesOn } from './manner';
-import { isMeasured } from './measured';
 import { CAPS, LEADERS, type Seen } from './seen';
 import {
   ABOUT_IT,
   OF_THE_LESSON,
   INGREDIENTS,
   METHOD,
-  STEP_ALONE,
   TO_FILL_IN,
   TO_PLATE,
   TOOLS,
@@ -370,75 +368,6 @@ function likeAround(
   if (/^\p{Lu}[^,.]{1,30},$/u.test(bare) && words <= 5 && !food) like.aside += 4;
   if (/[|»>]/.test(bare) && cells === null && !amount) like.aside += 2;
   if (measured && !sentence) like.aside -= 4;
-}
-
-/** How much it looks as if it went on with the line before it. */
-function likeMore(
-  {
-    raw,
-    bare,
-    bullet,
-    number,
-    words,
-    amount,
-    measured,
-    behind,
-    food,
-    said,
-    headLike,
-    before,
-    blankBefore,
-    manner: { mostlySmall, wrapped },
-  }: Seen,
-  like: Likeness,
-): void {
-  if (!blankBefore && before !== null && !bullet && number === null) {
-    if (/\p{Ll}[-\u00ad]$/u.test(before) && /^\p{Ll}/u.test(bare)) like.more += 16;
-    else if (STEP_ALONE.test(before)) like.more += 16;
-    else if (!/[.!?:;]["”’)]?$/.test(before)) {
-      if (/^\p{Ll}/u.test(bare) && !amount && !behind) like.more += mostlySmall ? 0 : before.length > 24 ? 9 : 5;
-      else if (/^\p{Ll}/u.test(bare)) like.more += mostlySmall ? 0 : 2;
-      // "1 onion, very finely" / "chopped"
-      if (words <= 3 && /^(?:\p{L}+ly )?\p{L}+(?:ed|cut|torn)$/u.test(bare) && isMeasured(before)) like.more += 6;
-      // "°C for 14 minutes": a figure parted from what it counts.
-      if (/^(?:[°º%()\].,;]|(?:g|kg|ml|l|min|mins|minutes?|hours?)\b)/i.test(bare) && /[\d(]$|\d\s?$/.test(before)) like.more += 12;
-      if (before.length > 36 && !amount && !headLike) like.more += 4;
-      if (before.length > 60 && !measured) like.more += 3;
-      if (wrapped && goesOn(before, bare)) like.more += 6;
-      // "Red cabbage with apple and" / "juniper"
-      if (
-        /(?:\b(?:and|with|of|in|or|the)|&|,)$/i.test(before) &&
-        before.length <= 40 &&
-        words <= 4 &&
-        !measured &&
-        !isMeasured(before) &&
-        !ASIDE.test(before)
-      )
-        like.more += 14;
-      if (before.length > 24 && /,$|\b(?:and|the|a|of|with|in|to|for|into|over|mix|dry|until|then|from|by|on|at)$/i.test(before))
-        like.more += 9;
-      // A seasoning or another short name of food is a line of its own.
-      if ((food || TOOL_LAST.test(bare) || TOOL.test(bare)) && words <= 3 && isMeasured(before)) like.more -= 8;
-    } else if (/^\p{Ll}/u.test(bare) && !amount && !mostlySmall) like.more += 3;
-    // "serve warm" / "in 120 g portions."
-    if (
-      !mostlySmall &&
-      before.length > 16 &&
-      !amount &&
-      /^(?:in|on|with|for|at|until|to|of|and|or|then|into|over)\s/.test(bare) &&
-      !/[.!?:;]$/.test(before)
-    ) {
-      like.more += behind ? 12 : 3;
-      like.line -= 4;
-    }
-    // A figure broken off its line: "cook / for another 15 min", "Mix dry / ingredients. Stir …"
-    if (like.more > 3) like.more += 1;
-    if (said && said.left < 4) like.more -= 12;
-    // A row of columns goes on with no other row.
-    if (/\S {3,}\S/.test(raw) && /\S {3,}\S/.test(before)) like.more -= 12;
-    // "shallots 600" under a heading goes on with nothing.
-    if (food && words <= 4 && /\p{L}\s\d{1,4}$/u.test(bare)) like.more -= 8;
-  } else like.more -= 20;
 }
 
 /**
