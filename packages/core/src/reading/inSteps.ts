@@ -11,6 +11,8 @@ const BEGINS =
   /(?<![\p{L}\d.,/°-])(?:about\s+|roughly\s+)?(?:\d|[½¼¾⅓⅔]|(?:half\s+)?an?\s+(?=(?:(?:good|big|small|large|heaped)\s+)?(?:handful|pinch|knob|splash|spoon(?:ful)?|teaspoon|tablespoon|cup|kilo|litre|pound|pint|ounce|quart|bunch|clove|sprig|stick|glass|tin|can|blade)\b)|half\s+an?\s+|(?:two|three|four|five|six)\s+(?=\p{L}))/giu;
 /** Measures that nobody knows the size of: they are asked about, as in a list. */
 const UNKNOWN_MEASURE = /^(?:spoon(?:ful)?s?|glass(?:es)?|mugs?|ladles?|scoops?|blades?)\s+(?:of\s+)?(?:an?\s+|or\s+two\s+(?:of\s+)?)?/i;
+/** "400 g tin tomatoes" */
+const PACKED = /^(?:tins?|cans?|jars?|packets?|cartons?)\s+(?:of\s+)?(?=\p{L})/iu;
 /** What comes before an amount of something that is there already: "half of the", "2 tablespoons of the same oil". */
 const OF_WHAT_IS_THERE = /^(?:of\s+)?(?:the|this|that|it|them|its|their|your|these|those|each|more|less)\b/i;
 
@@ -19,14 +21,15 @@ const OF_WHAT_IS_THERE = /^(?:of\s+)?(?:the|this|that|it|them|its|their|your|the
  * icing sugar" holds two. Only where a text has next to no list, since a step otherwise tells again what stands there, and only foods
  * that the facts know, so that no time and no measure of a pan is taken for one.
  *
+ * @param title - what is made is no ingredient of it: "fry 8 pancakes"
  * @param steps - texts of the method
  * @param listed - items that stand in the list
  * @returns texts of lines, in the order of the steps
  */
-export function ingredientsInSteps(steps: readonly string[], listed: readonly string[], book: FactBook): readonly string[] {
+export function ingredientsInSteps(title: string, steps: readonly string[], listed: readonly string[], book: FactBook): readonly string[] {
   if (listed.length >= NO_LIST) return [];
   const known = new Set(listed.map((item) => itemKey(item, book)));
-  const heads = new Set(listed.map(lastWord));
+  const heads = new Set([...listed.map(lastWord), lastWord(title)]);
   let looked = 0;
   return steps.flatMap((step) => {
     const found: string[] = [];
@@ -36,10 +39,16 @@ export function ingredientsInSteps(steps: readonly string[], listed: readonly st
       if (looked > MOST) break;
       const rest = text.slice(match.index, match.index + 80).split(/[.,;:()]|\s[-–—]\s/)[0]!;
       const read = readAmount(rest);
-      if (!read || OF_WHAT_IS_THERE.test(read.rest)) continue;
+      if (!read || !rest.endsWith(read.rest) || OF_WHAT_IS_THERE.test(read.rest)) continue;
       const spoon = read.unitWritten ? null : UNKNOWN_MEASURE.exec(read.rest);
-      if (!spoon && !isOfFood(read.amount.unit, read.unitWritten)) continue;
-      const [measure = ''] = spoon ?? [];
+      // "2 carrots", "6 vegan sausages": counted in figures, and not what it is cut into.
+      const counted =
+        listed.length < 2 &&
+        !read.unitWritten &&
+        /^\d/.test(rest) &&
+        !/\b(?:into|in|every|each|of|the)\s+$/i.test(text.slice(0, match.index));
+      if (!spoon && !counted && !isOfFood(read.amount.unit, read.unitWritten)) continue;
+      const [measure = ''] = spoon ?? PACKED.exec(read.rest) ?? [];
       const item = foodAt(read.rest.slice(measure.length), book);
       // "The oil" of a step is the olive oil of the list.
       if (!item || known.has(itemKey(item, book)) || heads.has(lastWord(item))) continue;
@@ -55,14 +64,17 @@ const lastWord = (item: string): string => item.toLowerCase().split(' ').at(-1)!
 /** A weight, a volume, a pack or a piece with its unit; a bare count in a sentence counts anything. */
 const isOfFood = (unit: Parameters<typeof unitOf>[0], written: boolean): boolean => written && unitOf(unit).code !== 'each';
 
+const NOT_IN_A_NAME = /\b(?:and|or|with|to|in|of|the)\b/i;
+const ENDS_NO_NAME = /(?:ed|ing|ly)$|^(?:into|over|until|well|together|on|at|for|from|apart|each|more)$/i;
+
 /** The longest run of words at the beginning that the facts know all of; empty where the first is none. */
 function foodAt(text: string, book: FactBook): string {
   const words = text.trim().split(/\s+/).slice(0, 5);
   for (let count = words.length; count > 0; count -= 1) {
     const name = words.slice(0, count).join(' ');
     const read = book.read(name);
-    // It ends with a food: "butter rubbed into" is butter.
-    if (book.read(words[count - 1]!).found.length > 0 && read.notKnown.length === 0 && !/\b(?:and|or|with|to|in|of|the)\b/i.test(name))
+    // "butter rubbed into" is butter.
+    if (read.found.length > 0 && read.notKnown.length === 0 && !NOT_IN_A_NAME.test(name) && !ENDS_NO_NAME.test(words[count - 1]!))
       return name;
   }
   return '';

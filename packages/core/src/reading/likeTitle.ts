@@ -53,6 +53,12 @@ export function likeTitle(
     like.line -= 8;
   }
   if (/^day\s\d/i.test(bare) && words <= 3) like.component -= 8;
+  // "RECIPE CARD NO. 31" counts the card.
+  if (/^(?:recipe|production|spec|prep|standard|training) (?:card|sheet)\s*(?:no\.?|#|number)?\s*\w{0,6}$/i.test(bare)) {
+    like.title -= 10;
+    like.aside += 8;
+    like.component -= 6;
+  }
   // "09:00 Briefing, knives" is an hour of a plan.
   if (/^\d{1,2}[:.]\d{2}\s/.test(written)) like.title -= 10;
   if (sentence) like.title -= words > 8 ? 9 : 3;

@@ -86,6 +86,11 @@ function likeLine(
     like.component -= 6;
   }
 
+  // "squeeze lemon": by eye, and no order.
+  if (food && words <= 3 && !sentence && /^(?:squeeze|splash|dash|drizzle|glug|grating|grind|pinch|knob)\s+(?:of\s+)?\p{L}/iu.test(bare)) {
+    like.line += 10;
+    like.step -= 8;
+  }
   // "Salt, a pinch", "Toasted coconut, to serve"
   if (food && words <= 8 && BY_EYE_BEHIND.test(bare)) {
     like.line += 9;

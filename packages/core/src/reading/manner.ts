@@ -1,6 +1,7 @@
 import { isTold } from '../verbs';
 import { columnUnits, type Columns } from './cells';
 import { isMeasured, numberedBoxes } from './measured';
+import { METHOD } from './sectionWords';
 
 /** A line of a text that is not blank, as it is looked at. */
 export interface LineToSee {
@@ -52,6 +53,20 @@ export interface Manner {
   readonly columns: readonly (Columns | null)[];
   /** Lines that head numbered boxes of steps. */
   readonly boxes: ReadonlySet<number>;
+  /** Lines that are counted 1, 2, 3 under the heading of a method: steps, whatever they begin with. */
+  readonly counted: ReadonlySet<number>;
+}
+
+/** Three lines or more that count on from 1, right under the heading of a method. */
+function countedUnderMethod(lines: readonly string[]): ReadonlySet<number> {
+  const found = new Set<number>();
+  lines.forEach((line, at) => {
+    if (line.length > 60 || !METHOD.test(line)) return;
+    let count = 0;
+    while (new RegExp(`^${count + 1}\\s+\\p{L}`, 'u').test(lines[at + 1 + count] ?? '')) count += 1;
+    if (count >= 3) for (let index = 1; index <= count; index += 1) found.add(at + index);
+  });
+  return found;
 }
 
 /** What can be seen of a text as a whole; takes time in proportion to its length. */
@@ -69,5 +84,6 @@ export function mannerOf(lines: readonly LineToSee[]): Manner {
     wrapped: !mostlySmall && broken.filter(Boolean).length >= 2,
     columns: columnUnits(lines.map(({ raw }) => raw)),
     boxes: numberedBoxes(texts),
+    counted: countedUnderMethod(texts),
   };
 }

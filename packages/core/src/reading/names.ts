@@ -141,7 +141,7 @@ export function portionsAmong(text: string): number | null {
   const bracket = /\((?:for\s|serves\s)?(\d{1,3})\s(?:persons?|people|servings?|portions?|covers)\)\s*$/i.exec(text.slice(-80));
   if (bracket) return Number(bracket[1]) || null;
   const said =
-    /(?:^|[.!;,|]\s|→\s?)(?:that[’']s\s|this is\s)?(cuts into\s\d{1,3}\s\p{L}+|(?:enough for|serves|feeds)\s[^.,;]{1,30}|makes\s\d{1,3}\s(?:servings?|portions?)|for\s\d{1,3}(?:\s(?:people|persons?|portions?|servings?)|[.:]?\s*$))/iu.exec(
+    /(?:^|[.!;,|]\s|→\s?)(?:that[’']s\s|this is\s)?(cuts into\s\d{1,3}\s\p{L}+|(?:enough for|serves|feeds)\s[^.,;]{1,30}|makes\s\d{1,3}(?:\s(?:servings?|portions?)|\.?\s*$)|for\s\d{1,3}(?:\s(?:people|persons?|portions?|servings?)|[.:]?\s*$))/iu.exec(
       text.slice(-80),
     );
   return said ? (yieldSaid(said[1]!)?.portions ?? null) : null;

@@ -395,6 +395,7 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
   if (lesson) ({ title } = titleOf(lesson[1]!));
   const read = components.map(({ texts }) => texts.map((each) => readLine(each, book)));
   const told = ingredientsInSteps(
+    title,
     method.map(({ text }) => text),
     read.flatMap((lines) => lines.map(({ item }) => item)),
     book,

@@ -154,7 +154,7 @@ export function seenAt(lines: readonly LineToSee[], at: number, manner: Manner, 
         : bare;
   const numberedStep =
     pointed !== null ||
-    (unpointed !== null && manner.boxes.has(at)) ||
+    (unpointed !== null && (manner.boxes.has(at) || manner.counted.has(at))) ||
     (unpointed !== null && /^\p{Lu}/u.test(afterNumber) && (isTold(afterNumber) || countsOn(before, Number(unpointed[1]))));
   const number = alone ? Number(alone[1]) : numberedStep ? Number((pointed ?? unpointed)![1]) : lettered ? 0 : null;
   const row = toldRow(raw, columns);
@@ -271,6 +271,6 @@ export function seenAt(lines: readonly LineToSee[], at: number, manner: Manner, 
     blankBefore,
     blankAfter,
     manner,
-    box: manner.boxes.has(at),
+    box: manner.boxes.has(at) || manner.counted.has(at),
   };
 }

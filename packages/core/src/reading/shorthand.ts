@@ -71,6 +71,8 @@ export const shorthandOut = (line: string): string =>
     // "10 cloves, tied in muslin" are the spice; what is crushed or sliced is garlic.
     .replace(/^(\d{1,3})\s+cloves,\s+(?=.*\b(?:crush|chop|slic|minc|peel|grat|smash|bash)\w*)/i, '$1 garlic cloves, ')
     .replace(/^(\d{1,3})\s+cloves,\s+/i, '$1 whole cloves, ')
+    // "turnips 1.2k"
+    .replace(/(?<=(?:^|\s)\d[\d.,]{0,4})k(?=\s|$)/u, ' kg')
     // "TT kosher salt"
     .replace(/^TT\s+(\p{L}.{2,40})$/u, '$1 to taste')
     .replace(/^s\s?(?:&|\+|and)\s?p$/i, 'salt and pepper')

@@ -22,7 +22,7 @@ const EATERS =
 const PIECES =
   /^(?:(?:very\s+)?(?:small|large|big|medium|mini|little|generous|individual|good|fat|thin|thick)(?:\s+ones?)?\s*)?(?:pieces?|squares?|slices?|biscuits?|cookies?|crackers?|buns?|rolls?|muffins?|scones?|tarts?|tartlets?|cakes?|bars?|fingers?|balls?|pancakes?|pies|bowls?|glasses|cups?|ones?|tranches|items?|units?|each|ea|pcs?|samosas|pasties|parcels?|blinis?|shortbreads?)?\b/i;
 const NOTHING_MORE =
-  /^(?:\s*(?:(?:or\s+(?:for\s+)?\d{1,3}\s+)?as\s+(?:an?\s+|part of an?\s+)?[\p{L}\s]+|each|or so|approx(?:imately)?|about|ca|with\s+[\p{L}\s]+|in all|batch|per\s+(?:learner|student|pair|person|group|team)|to share|generously|(?:of|at|à|@|x|×)\s?\d+\s?(?:g|ml|cm)(?:\s+each)?|\([^)]*\)|[.,;:|/–-]))*\s*$/iu;
+  /^(?:\s*(?:cost\s*(?:\/|per|a)\s*portions?\s*[£$€]?\s?\d[\d.,]*|takes\s+[\p{L}\s]+|(?:or\s+(?:for\s+)?\d{1,3}\s+)?as\s+(?:an?\s+|part of an?\s+)?[\p{L}\s]+|each|or so|approx(?:imately)?|about|ca|with\s+[\p{L}\s]+|in all|batch|per\s+(?:learner|student|pair|person|group|team)|to share|generously|(?:of|at|à|@|x|×)\s?\d+\s?(?:g|ml|cm)(?:\s+each)?|\([^)]*\)|[.,;:|/–-]))*\s*$/iu;
 
 /** "A bowl for four": what it is made in, and for how many. */
 const FOR_SO_MANY =

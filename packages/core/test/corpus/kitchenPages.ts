@@ -2626,4 +2626,326 @@ Combine all in a preserving pan. Bring slowly to a simmer, stirring to dissolve 
     ],
     steps: 1,
   },
+  {
+    manner: 'bhaji and raita',
+    text: `Onion bhaji
+
+Serves 4-6
+
+For the bhaji:
+3 onions, halved and thinly sliced
+150g gram flour
+1 tsp baking powder
+1 tsp cumin seeds
+1/2 tsp turmeric
+1 green chilli, finely chopped
+a handful of coriander, chopped
+about 150ml cold water
+vegetable oil, for deep frying
+
+For the raita:
+200g natural yoghurt
+1/4 cucumber, grated and squeezed
+a few mint leaves, shredded
+pinch of salt
+
+Method
+1. Mix the flour, baking powder, spices, chilli and coriander. Add enough water for a thick batter.
+2. Stir in the onions.
+3. Heat the oil to 180C. Fry spoonfuls for 3-4 minutes until golden and crisp. Drain.
+4. Mix the raita ingredients and serve alongside.`,
+    title: 'Onion bhaji',
+    portions: 4,
+    components: [
+      [
+        'Bhaji',
+        [
+          '3 onions',
+          '150 g gram flour',
+          '1 tsp baking powder',
+          '1 tsp cumin seeds',
+          '0.5 tsp turmeric',
+          '1 green chilli',
+          '1 handful coriander',
+          '150 ml cold water',
+          'vegetable oil',
+        ],
+      ],
+      ['Raita', ['200 g natural yoghurt', '0.25 cucumber', '3 leaf mint', '1 pinch salt']],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a card in capitals with its cost',
+    text: `RECIPE CARD NO. 31
+BUTTER BEAN & SAGE GRATIN
+
+10 PORTIONS                 COST/PORTION 0.92
+STORAGE: 3 DAYS CHILLED     REHEAT: 75C
+
+INGREDIENTS                 QTY
+BUTTER BEANS, COOKED        1.8 KG
+LEEKS                       600 G
+DOUBLE CREAM                500 ML
+VEGETABLE STOCK             250 ML
+SAGE                        20 G
+BREADCRUMBS                 200 G
+HARD CHEESE, GRATED         150 G
+BUTTER                      80 G
+
+METHOD
+SWEAT LEEKS IN HALF THE BUTTER. ADD STOCK AND CREAM, REDUCE BY A THIRD.
+FOLD IN BEANS AND SAGE. SEASON. DIVIDE BETWEEN 2 GN 1/2 TRAYS.
+TOP WITH CRUMBS, CHEESE, BUTTER. BAKE 190C 25 MIN.`,
+    title: 'BUTTER BEAN & SAGE GRATIN',
+    portions: 10,
+    components: [
+      [
+        '',
+        [
+          '1.8 kg BUTTER BEANS',
+          '600 g LEEKS',
+          '500 ml DOUBLE CREAM',
+          '250 ml VEGETABLE STOCK',
+          '20 g SAGE',
+          '200 g BREADCRUMBS',
+          '150 g HARD CHEESE',
+          '80 g BUTTER',
+        ],
+      ],
+    ],
+    steps: 3,
+  },
+  {
+    manner: 'each group needs, in a mail',
+    text: `So for Saturday's class (16 people, in fours) we're doing the spinach & feta triangles.
+
+Each group needs:
+6 sheets filo
+400g spinach
+200g feta
+1 bunch spring onions
+1 egg
+nutmeg
+80g melted butter
+sesame seeds to sprinkle
+
+1. wilt and squeeze the spinach REALLY dry
+2. crumble in feta, slice the onions, egg, nutmeg
+3. cut filo in strips, butter, fold into triangles (show them the flag fold)
+4. sesame, 190 fan, 18-20 mins
+
+We have the two ovens from 11. Could you check we have enough trays?`,
+    title: '',
+    portions: null,
+    components: [
+      ['', ['6 sheet filo', '400 g spinach', '200 g feta', '1 bunch spring onions', '1 egg', 'nutmeg', '80 g butter', 'sesame seeds']],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'two dishes of one table',
+    text: `Tzatziki II
+
+1 cucumber
+500 g strained yoghurt (10%)
+2 cloves garlic
+2 tbsp olive oil
+1 tbsp red wine vinegar
+dill
+salt
+
+Grate cucumber, salt it, 20 minutes in a sieve, squeeze.
+Crush garlic with salt. Mix all. One hour in the fridge.
+
+Polenta chips
+
+1 l water
+250 g polenta
+80 g parmesan
+20 g butter
+salt
+oil to fry
+
+Boil the water with salt, rain in the polenta, 30 minutes, stirring.
+Cheese and butter in. Into an oiled tray 2 cm high, cold overnight.
+Cut 2x2x8 cm, fry at 180 °C until crisp.`,
+    title: 'Tzatziki II',
+    portions: null,
+    components: [
+      ['', ['1 cucumber', '500 g strained yoghurt', '2 clove garlic', '2 tbsp olive oil', '1 tbsp red wine vinegar', 'dill', 'salt']],
+      ['Polenta chips', ['1 l water', '250 g polenta', '80 g parmesan', '20 g butter', 'salt', 'oil']],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'a chef’s notes without units',
+    text: `Dauphine of turnip — chef's notes
+
+per 6
+turnips 1.2k (peeled wt 1k)
+cream 400
+milk 200
+garlic 2 cl
+nutmeg
+gruyere 120
+butter for dish
+
+slice 2mm mandolin
+simmer in cream/milk/garlic 8'
+layer, gruyere between
+160° 50' covered 15' un
+rest 20' b4 portioning`,
+    title: "Dauphine of turnip — chef's notes",
+    portions: 6,
+    components: [['', ['1.2 kg turnips', '400 g cream', '200 g milk', '2 clove garlic', 'nutmeg', '120 gruyere', 'butter for dish']]],
+    steps: 4,
+  },
+  {
+    manner: 'a list with dots, steps that are counted',
+    text: `Title: Warm salad of lentils, roast beets-free: carrots & goat's curd
+Level: 2        Session: AM        Group size: 12
+
+Commodity list (per student, 2 covers)
+Puy lentils ............ 80 g
+Baby carrots ........... 120 g
+Goat's curd ............ 40 g
+Shallot ................ 1 ea
+Sherry vinegar ......... 10 ml
+Hazelnut oil ........... 20 ml
+Hazelnuts .............. 15 g
+Chervil ................ 1/8 bunch
+
+Order of work
+1 Lentils on: cold water, thyme, simmer 20-25 min
+2 Roast carrots 200 C 20 min
+3 Toast nuts, rub
+4 Dressing
+5 Dress lentils warm; plate`,
+    title: "Warm salad of lentils, roast beets-free: carrots & goat's curd",
+    portions: null,
+    components: [
+      [
+        '',
+        [
+          '80 g Puy lentils',
+          '120 g Baby carrots',
+          "40 g Goat's curd",
+          '1 Shallot',
+          '10 ml Sherry vinegar',
+          '20 ml Hazelnut oil',
+          '15 g Hazelnuts',
+          '0.125 bunch Chervil',
+        ],
+      ],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'a cassoulet told in sentences',
+    text: `DUCK-FAT-FREE CASSOULET (vegan)
+feeds 8, takes most of an afternoon
+
+Soak 600g haricot beans overnight. Next day simmer them 45 minutes with an onion, 2 carrots and a bouquet garni.
+
+Meanwhile fry 200g smoked tofu, 6 vegan sausages and 250g chestnut mushrooms until well coloured. Add 1 chopped onion, 4 cloves garlic, 2 tbsp tomato purée, 400g tin tomatoes and 200ml white wine.
+
+Combine, top with 150g breadcrumbs mixed with 3 tbsp oil and a handful of parsley. Bake at 170°C for an hour and a half, breaking the crust three times.`,
+    title: 'DUCK-FAT-FREE CASSOULET (vegan)',
+    portions: 8,
+    components: [
+      [
+        '',
+        [
+          '600 g haricot beans',
+          '2 carrots',
+          '200 g smoked tofu',
+          '6 vegan sausages',
+          '250 g chestnut mushrooms',
+          '1 onion',
+          '4 clove garlic',
+          '2 tbsp tomato purée',
+          '1 tin tomatoes',
+          '200 ml white wine',
+          '150 g breadcrumbs',
+          '3 tbsp oil',
+          '1 handful parsley',
+        ],
+      ],
+    ],
+    steps: 3,
+  },
+  {
+    manner: 'scones in four parts',
+    text: `Fruit scones – GF
+
+Dry
+350 g GF self-raising flour
+1 tsp xanthan gum
+1 tsp GF baking powder
+50 g sugar
+
+Fat
+85 g butter, cold
+
+Wet
+175 ml milk
+1 egg
+squeeze lemon
+
+Fruit
+80 g sultanas
+
+Oven 220/200F/G7. Rub fat into dry. Fruit. Wet, bring together fast, 3 cm thick, cut 5 cm. Glaze. 10–12 min. Makes 10.`,
+    title: 'Fruit scones – GF',
+    portions: 10,
+    components: [
+      ['Dry', ['350 g GF self-raising flour', '1 tsp xanthan gum', '1 tsp GF baking powder', '50 g sugar']],
+      ['Fat', ['85 g butter']],
+      ['Wet', ['175 ml milk', '1 egg', 'squeeze lemon']],
+      ['Fruit', ['80 g sultanas']],
+    ],
+    steps: 1,
+  },
+  {
+    manner: 'pancakes that are no ingredient',
+    text: `Pancakes
+
+200 g flour
+2 eggs
+400 ml milk
+
+Whisk, rest 30 minutes. Fry 8 pancakes in a little butter, 2 minutes a side. Cut 1 pancake into 6 wedges to taste. Serve 2 pancakes each with 1 lemon wedge.`,
+    title: 'Pancakes',
+    portions: null,
+    components: [['', ['200 g flour', '2 eggs', '400 ml milk']]],
+    steps: 1,
+  },
+  {
+    manner: 'a jelly with water in its steps',
+    text: `Soda water jelly
+
+500 ml elderflower cordial
+6 leaves gelatine
+
+Soak the gelatine 5 minutes in 1 litre cold water. Warm 100 ml of the cordial to 60 °C, melt the gelatine. Pour into 6 glasses. Chill for 4 hours at 4 °C.`,
+    title: 'Soda water jelly',
+    portions: null,
+    components: [['', ['500 ml elderflower cordial', '6 leaf gelatine', '1 l cold water']]],
+    steps: 1,
+  },
+  {
+    manner: 'a bread of three lines',
+    text: `Bread
+
+500 g flour
+350 g water
+10 g salt
+
+Mix 3 minutes. Rest 20 minutes. Fold 3 times every 30 minutes. Shape 2 loaves. Bake 40 minutes at 230 °C with 1 tray of water below.`,
+    title: 'Bread',
+    portions: null,
+    components: [['', ['500 g flour', '350 g water', '10 g salt']]],
+    steps: 1,
+  },
 ];
