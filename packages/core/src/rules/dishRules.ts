@@ -309,10 +309,14 @@ const reheatedTo = (text: string, celsius: number): number => heatsIn(text.slice
 function coolingTime(step: MethodStep): number | null {
   const { text } = step;
   const [kept] =
-    /\b(?:keeps?|kept|holds?|held|stored?|stores|lasts?|use within|matur\w*|press\w*|refrigerat\w*|chill\w*|freez\w*)\b.*$/is.exec(
+    /\b(?:keeps?|kept|holds?|held|stored?|stores|lasts?|use within|matur\w*|press\w*|vacuum\w*|bag\w*|jar\w*|label\w*|refrigerat\w*|chill\w*|freez\w*)\b.*$/is.exec(
       text.slice(text.search(COOLS)),
     ) ?? [];
-  if (kept === undefined) return longestTime(step);
+  if (kept === undefined) {
+    const time = longestTime(step);
+    // Nobody cools for days: that is how long it keeps.
+    return time !== null && time >= DAY ? null : time;
+  }
   const times = minutesNamed(text.slice(0, text.length - kept.length));
   return times.length > 0 ? Math.max(...times) : null;
 }
