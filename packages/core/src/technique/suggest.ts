@@ -146,8 +146,18 @@ export function plainWords(text: string): string {
  * @example saysWord(plainWords('Slicing the leek'), 'slice') // true
  */
 export function saysWord(text: string, word: string): boolean {
-  return new RegExp(` (?:${formsOf(word.toLowerCase())}) `).test(text);
+  let pattern = patterns.get(word);
+  if (!pattern) {
+    if (patterns.size >= MOST_PATTERNS) patterns.clear();
+    pattern = new RegExp(` (?:${formsOf(word.toLowerCase())}) `);
+    patterns.set(word, pattern);
+  }
+  return pattern.test(text);
 }
+
+/** Patterns that were made already: a card is asked for two hundred words, text by text. */
+const patterns = new Map<string, RegExp>();
+const MOST_PATTERNS = 4000;
 
 /** chop: chops, chopped, chopping; slice: sliced, slicing; fry: fries, fried, frying. */
 function formsOf(word: string): string {
