@@ -39,7 +39,7 @@ test('a card is written, asked about its hazards, printed, and carried out and i
 
   await expect(page.getByText('The steps name hot fat, and no caution speaks of it.')).toBeVisible();
   await page.getByRole('button', { name: 'Save the card' }).first().click();
-  await expect(page.getByRole('alert')).toContainText('A step names a hazard');
+  await expect(page.getByRole('alert')).toContainText('The card names a hazard');
   await page.reload();
   await expect(steps.locator('li')).toHaveCount(2);
   await page.getByRole('button', { name: 'Take the usual caution for hot fat' }).click();

@@ -30,7 +30,7 @@ const card = (more: Partial<TechniqueWithUse> = {}): TechniqueWithUse =>
     looksWrong: [{ see: 'It foams up', because: 'Water leaves; wait.' }],
     faults: [
       { key: 'greasy', see: 'Greasy', cause: 'Oil too cool', correction: 'Heat on', rescue: 'Back into hotter oil' },
-      { key: 'dark', see: 'Dark', cause: 'Oil too hot', correction: 'Off the heat' },
+      { key: 'dark', see: 'Dark', cause: 'Oil too hot', correction: 'Off the heat', rescue: '' },
     ],
     cautions: ['Never fill the pan above half.'],
     descriptors: [{ key: 'crisp', name: 'Crispness', evidence: 'tasted', levels: ['soft', 'patchy', 'crisp', 'crisp and dry'] }],

@@ -82,7 +82,7 @@ function Editing({ technique }: { technique: TechniqueWithUse | null }) {
               onDrop={drop}
             />
           ) : asked && unansweredHazards(fields).length > 0 ? (
-            <Notice kind="problem" title="A step names a hazard that no caution speaks of.">
+            <Notice kind="problem" title="The card names a hazard that no caution speaks of.">
               Answer what is asked under <a href="#card-care">Care</a>, then save again.
             </Notice>
           ) : (

@@ -274,16 +274,18 @@ const toldIn = ({ steps, tools = [], criticalPoints = [], faults = [], variants 
   ...variants.map(({ text }) => text),
 ];
 
+/** The hazards that a card names, in its steps or elsewhere. */
+export const hazardsOfCard = (card: Told): readonly HazardKey[] => hazardsIn(toldIn(card));
+
 /**
  * Hazards the card names that no caution speaks of and nobody has answered: to be asked about before the card is saved.
  *
  * @example unansweredHazards({ steps: ['Deep-fry the sage'], cautions: [], answered: [] }) // ['hot-fat']
  */
 export function unansweredHazards({ cautions, answered, ...card }: Cautioned): readonly HazardKey[] {
-  const told = toldIn(card);
   const spoken = cautions.map(plainWords);
   const settled = new Set(answered.filter(({ because }) => because.trim()).map(({ hazard }) => hazard));
-  return hazardsIn(told).filter(
+  return hazardsOfCard(card).filter(
     (key) => !settled.has(key) && !HAZARD_SPECS[key].answeredBy.some((word) => spoken.some((text) => saysWord(text, word))),
   );
 }

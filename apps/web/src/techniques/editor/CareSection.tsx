@@ -1,14 +1,14 @@
 import { useState } from 'react';
-import { CARD_LIMITS, HAZARD_SPECS, hazardsIn, unansweredHazards, WHO_DECIDES, type HazardKey } from '@pelvo/core';
+import { CARD_LIMITS, HAZARD_SPECS, hazardsOfCard, unansweredHazards, WHO_DECIDES, type HazardKey } from '@pelvo/core';
 import { fieldProblem } from '../../device';
 import { Button, Notice, Section, TextField, useFields } from '../../design';
 import type { CardFormProps } from './CardForm';
 import { LinesField } from './LinesField';
 
-/** Cautions, and what is asked for where a step names a hazard that no caution speaks of. */
+/** Cautions, and what is asked for where the card names a hazard that no caution speaks of. */
 export function CareSection({ fields, onChange, error }: CardFormProps) {
   const open = unansweredHazards(fields);
-  const named = hazardsIn(fields.steps);
+  const named = hazardsOfCard(fields);
   const stale = fields.answered.filter(({ hazard }) => !named.includes(hazard));
   return (
     <section id="card-care">
@@ -41,7 +41,7 @@ export function CareSection({ fields, onChange, error }: CardFormProps) {
               <li key={hazard} className="flex flex-wrap items-center gap-x-3">
                 <span className="flex-1">
                   No caution for {HAZARD_SPECS[hazard].name}: {because}
-                  {stale.some((each) => each.hazard === hazard) ? <span className="text-soft"> (no step names it any more)</span> : null}
+                  {stale.some((each) => each.hazard === hazard) ? <span className="text-soft"> (nothing names it any more)</span> : null}
                 </span>
                 <Button kind="quiet" onClick={() => onChange({ answered: fields.answered.filter((each) => each.hazard !== hazard) })}>
                   Ask again<span className="sr-only"> about {HAZARD_SPECS[hazard].name}</span>
