@@ -16,47 +16,45 @@ import { NumberField, withAt, type EditingOf } from './editing';
 const RISING = [2, 3, 4] as const;
 const MOST_SIZES = 3;
 
-/** The sizes and tolerances of a named cut of the school. */
-function OfACut({ onTake }: { onTake: (target: MeasureTarget) => void }) {
-  const { data: sets = [] } = useCutSets();
-  const cuts = sets.flatMap((set) => set.cuts.map((cut) => ({ name: `${cut.name}, ${set.name}`, cut })));
+interface TakeFromProps {
+  readonly label: string;
+  readonly none: string;
+  readonly targets: readonly { readonly name: string; readonly target: MeasureTarget }[];
+  readonly onTake: (target: MeasureTarget) => void;
+}
+
+/** What something is held to, taken from a list of the school's. */
+function TakeFrom({ label, none, targets, onTake }: TakeFromProps) {
   return (
     <SelectField
-      label="Take the sizes of a named cut"
+      label={label}
       value=""
       onChange={(event) => {
-        const taken = cuts.find(({ name }) => name === event.target.value);
-        if (taken) onTake(targetOfCut(taken.cut));
+        const taken = targets.find(({ name }) => name === event.target.value);
+        if (taken) onTake(taken.target);
       }}
     >
-      <option value="">Choose a cut</option>
-      {cuts.map(({ name }) => (
+      <option value="">{none}</option>
+      {targets.map(({ name }) => (
         <option key={name}>{name}</option>
       ))}
     </SelectField>
   );
 }
 
-/** The core of a degree of doneness, as the school teaches it. */
-function OfADegree({ onTake }: { onTake: (target: MeasureTarget) => void }) {
+/** The sizes and tolerances of a named cut, or the core of a degree of doneness, as the school teaches them. */
+function OfTheSchool({ onTake }: Pick<TakeFromProps, 'onTake'>) {
+  const { data: sets = [] } = useCutSets();
   const { data: school } = useSchool();
+  const cuts = sets.flatMap((set) => set.cuts.map((cut) => ({ name: `${cut.name}, ${set.name}`, target: targetOfCut(cut) })));
   const degrees = donenessTable(school?.settings.doneness ?? {}).flatMap((food) =>
-    food.degrees.map((degree) => ({ name: `${food.name}: ${degree.name}`, degree })),
+    food.degrees.map((degree) => ({ name: `${food.name}: ${degree.name}`, target: targetOfDegree(degree) })),
   );
   return (
-    <SelectField
-      label="Take the core of a degree of doneness"
-      value=""
-      onChange={(event) => {
-        const taken = degrees.find(({ name }) => name === event.target.value);
-        if (taken) onTake(targetOfDegree(taken.degree));
-      }}
-    >
-      <option value="">Choose a degree</option>
-      {degrees.map(({ name }) => (
-        <option key={name}>{name}</option>
-      ))}
-    </SelectField>
+    <div className="grid gap-3 sm:grid-cols-2">
+      <TakeFrom label="Take the sizes of a named cut" none="Choose a cut" targets={cuts} onTake={onTake} />
+      <TakeFrom label="Take the core of a degree of doneness" none="Choose a degree" targets={degrees} onTake={onTake} />
+    </div>
   );
 }
 
@@ -85,10 +83,7 @@ export const MEASURED_EDITING: EditingOf<'measured'> = {
             onChange={(value) => set({ pieces: Math.max(1, Math.round(value)) })}
           />
         </div>
-        <div className="grid gap-3 sm:grid-cols-2">
-          <OfACut onTake={(taken) => set(taken)} />
-          <OfADegree onTake={(taken) => set(taken)} />
-        </div>
+        <OfTheSchool onTake={(taken) => set(taken)} />
         {target.sizes.map((size, at) => (
           <div key={at} className="grid items-end gap-3 sm:grid-cols-[1fr_9rem_9rem_auto]">
             <TextField
