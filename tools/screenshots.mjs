@@ -105,11 +105,13 @@ for (const [name, page, path, act] of SHOTS) {
   await page.waitForLoadState('networkidle');
   if (act) await act(page);
   await page.waitForLoadState('networkidle');
+  // The network falls idle between one request and what it leads to: a page is there once it fetches nothing more.
+  await page.waitForFunction(() => !globalThis.document.body.innerText.includes('Fetching'));
   await page.mouse.move(0, 0);
   if (name === 'map') await page.evaluate(() => globalThis.scrollTo(0, 310));
   else if (name === 'dish') await page.getByRole('heading', { name: 'On one plate' }).scrollIntoViewIfNeeded();
   else await page.evaluate(() => globalThis.scrollTo(0, 0));
-  await page.waitForTimeout(400);
+  await page.waitForTimeout(800);
   await page.screenshot({ path: join(ROOT, 'docs', 'screenshots', `${name}.png`) });
 }
 await browser.close();
