@@ -17,6 +17,7 @@ import type {
   MyResult,
   Person,
   SaidEvent,
+  SessionState,
 } from '@pelvo/contract';
 import { resultsOfClass } from '@pelvo/contract';
 import { createApp } from '../src/app';
@@ -300,6 +301,18 @@ describe('sessions', () => {
     expect([answer.status, answer.problem.type]).toEqual([401, 'urn:pelvo:problem:signed-in-as-other']);
     expect((await stream(id)).number).toBe(before);
     expect((await say(assistant, id, event)).body.stored).toBe(1);
+  });
+});
+
+describe('preferences', () => {
+  it('touched at the same moment on two devices all hold', async () => {
+    const changes = [{ units: 'customary' }, { clock: '12' }, { dates: 'year-month-day' }, { weekStart: 'sunday' }];
+    const answers = await Promise.all(changes.map((body, at) => (at % 2 ? lead : leadToo)('PATCH', '/api/preferences', { body })));
+    expect(answers.map(({ status }) => status)).toEqual([200, 200, 200, 200]);
+    const { preferences } = (await lead<SessionState>('GET', '/api/session')).body;
+    expect(preferences).toMatchObject({ ...Object.assign({}, ...changes), temperature: 'celsius' });
+    const nothing = await lead('PATCH', '/api/preferences', { body: {} });
+    expect([nothing.status, nothing.problem.errors]).toEqual([422, [expect.objectContaining({ problem: expect.stringMatching(/\S/) })]]);
   });
 });
 

@@ -1,7 +1,7 @@
 // @vitest-environment happy-dom
 import { screen, waitFor, within } from '@testing-library/react';
 import { describe, expect, it } from 'vitest';
-import { HOUSE_PREFERENCES, judgeHealth, NEW_SCHOOL, type HealthFacts, type SchoolSettings } from '@pelvo/core';
+import { judgeHealth, NEW_SCHOOL, type HealthFacts, type SchoolSettings } from '@pelvo/core';
 import type { HealthDetails, School } from '@pelvo/contract';
 import DonenessPage from '../src/doneness/DonenessPage';
 import { SettingsOfLesson } from '../src/lessons/SettingsOfLesson';
@@ -98,21 +98,31 @@ describe('how one lesson runs', () => {
 });
 
 describe('preferences of a person', () => {
-  it('show at once what they do, and are saved whole', async () => {
-    let answer = (_: object) => {};
-    const { user, sent } = show(<PreferencesPage />, { answers: { 'PUT /preferences': () => new Promise((done) => (answer = done)) } });
+  it('show at once what they do, and only what was touched is saved, although the next touch comes before the answer', async () => {
+    const answers: ((_: object) => void)[] = [];
+    const { user, sent } = show(<PreferencesPage />, {
+      answers: { 'PATCH /preferences': () => new Promise((done) => answers.push(done)) },
+    });
     expect(screen.getByText('250 g')).toBeTruthy();
     await user.click(screen.getByRole('radio', { name: 'ounces, fluid ounces, inches' }));
     // Before the server has answered: 250 g ÷ 28.3495 g
     expect(screen.getByText('8.82 oz')).toBeTruthy();
-    answer({});
+    await user.click(screen.getByRole('radio', { name: '2:30 pm' }));
+    answers[0]?.({});
     await waitFor(() => expect(screen.getByRole('status').textContent).toBe('Saved.'));
-    expect(sent).toEqual([{ method: 'PUT', path: '/preferences', body: { ...HOUSE_PREFERENCES, units: 'customary' }, version: null }]);
+    // The second is still on its way: neither touch is shown as taken back.
+    expect(screen.getByText('8.82 oz')).toBeTruthy();
+    expect(screen.getByRole('radio', { name: '2:30 pm', checked: true })).toBeTruthy();
+    answers[1]?.({});
+    expect(sent).toEqual([
+      { method: 'PATCH', path: '/preferences', body: { units: 'customary' }, version: null },
+      { method: 'PATCH', path: '/preferences', body: { clock: '12' }, version: null },
+    ]);
   });
 
   it('go back to what is stored when they could not be saved, and say why', async () => {
     const { user } = show(<PreferencesPage />, {
-      answers: { ...signedIn({ clock: '12' }), 'PUT /preferences': refused(500, { title: 'It could not be saved.', status: 500 }) },
+      answers: { ...signedIn({ clock: '12' }), 'PATCH /preferences': refused(500, { title: 'It could not be saved.', status: 500 }) },
     });
     expect(screen.getByRole('radio', { name: '2:30 pm', checked: true })).toBeTruthy();
     await user.click(screen.getByRole('radio', { name: '14:30' }));

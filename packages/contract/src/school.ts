@@ -91,13 +91,14 @@ export interface School {
   readonly settings: SchoolSettings;
 }
 
-export const preferencesSchema = shape<Preferences>({
-  units: oneOf(UNIT_SYSTEMS).required(),
-  temperature: oneOf(TEMPERATURE_SCALES).required(),
-  clock: oneOf(CLOCKS).required(),
-  dates: oneOf(DATE_ORDERS).required(),
-  weekStart: oneOf(WEEK_STARTS).required(),
-});
+/** What of the preferences is changed: only what is named, so that touches of the same moment do not undo each other. */
+export const preferencesChangeSchema = shape<Preferences>({
+  units: oneOf(UNIT_SYSTEMS),
+  temperature: oneOf(TEMPERATURE_SCALES),
+  clock: oneOf(CLOCKS),
+  dates: oneOf(DATE_ORDERS),
+  weekStart: oneOf(WEEK_STARTS),
+}).min(1);
 
 /** How much would be taken away; of each at most `OVERDUE_AT_ONCE`. */
 export interface Overdue {

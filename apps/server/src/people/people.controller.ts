@@ -1,4 +1,4 @@
-import { Body, Controller, Delete, Get, HttpCode, Param, Post, Put, Req, Res } from '@nestjs/common';
+import { Body, Controller, Delete, Get, HttpCode, Param, Patch, Post, Put, Req, Res } from '@nestjs/common';
 import type { Request, Response } from 'express';
 import type { Preferences } from '@pelvo/core';
 import {
@@ -6,7 +6,7 @@ import {
   firstLeadSchema,
   joinSchema,
   newPersonSchema,
-  preferencesSchema,
+  preferencesChangeSchema,
   signInSchema,
   type FirstLead,
   type Invitation,
@@ -41,9 +41,9 @@ export class PeopleController {
   }
 
   /** How the person who is signed in likes figures, times and dates shown. */
-  @Put('preferences')
+  @Patch('preferences')
   @Allow('lead', 'assistant', 'stores', 'student')
-  prefer(@Body(joi(preferencesSchema)) body: Preferences, @Who() who: SignedIn): Promise<Preferences> {
+  prefer(@Body(joi(preferencesChangeSchema)) body: Partial<Preferences>, @Who() who: SignedIn): Promise<Preferences> {
     return this.people.prefer(who.id, body);
   }
 

@@ -56,9 +56,14 @@ export class PeopleService {
     };
   }
 
-  async prefer(personId: string, preferences: Preferences): Promise<Preferences> {
-    await this.database.manager.update(Person, { id: personId }, { preferences });
-    return preferences;
+  /** Changes what is named and leaves the rest, whoever else changes it at the same moment. @returns all of them */
+  prefer(personId: string, change: Partial<Preferences>): Promise<Preferences> {
+    return this.database.transaction(async (manager) => {
+      const person = await manager.findOneOrFail(Person, { where: { id: personId }, lock: { mode: 'pessimistic_write' } });
+      const preferences = { ...(person.preferences ?? HOUSE_PREFERENCES), ...change };
+      await manager.update(Person, { id: personId }, { preferences });
+      return preferences;
+    });
   }
 
   /** A fresh one-time code for the first visit; the console shows it. Null when there is a lead already. */

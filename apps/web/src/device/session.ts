@@ -77,8 +77,9 @@ export function useMe(): Me {
 /** How the person who is signed in likes figures, times and dates shown. */
 export const usePreferences = (): Preferences => useSession().data?.preferences ?? HOUSE_PREFERENCES;
 
-export async function savePreferences(preferences: Preferences): Promise<void> {
-  await send('PUT', '/preferences', { body: preferences });
+/** Changes what is named. It is sent to its end also where the page is left right after the touch. */
+export async function savePreferences(change: Partial<Preferences>): Promise<void> {
+  await send('PATCH', '/preferences', { body: change, lasting: true });
   await mutate('/session');
 }
 

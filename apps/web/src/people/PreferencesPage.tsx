@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { measure, showMeasure, type Preferences } from '@pelvo/core';
 import { savePreferences, shortDate, clockTime, useAction, usePreferences } from '../device';
 import { Choice, PageHead, ProblemNotice, Section } from '../design';
@@ -6,19 +6,22 @@ import { Choice, PageHead, ProblemNotice, Section } from '../design';
 /** How a person likes figures, temperatures, times and dates shown, on every device they sign in on. */
 export default function PreferencesPage() {
   const stored = usePreferences();
-  // A touch shows at once; it goes back when it could not be saved.
+  // A touch shows at once, until all that is on its way has been answered; it goes back when it could not be saved.
   const [asked, setAsked] = useState<Partial<Preferences>>({});
+  const underWay = useRef(0);
   const preferences = { ...stored, ...asked };
   const { busy, error, run } = useAction();
   const [said, setSaid] = useState(false);
   const set = (change: Partial<Preferences>) => {
     setAsked((now) => ({ ...now, ...change }));
     void run(async () => {
+      underWay.current += 1;
       try {
-        await savePreferences({ ...preferences, ...change });
+        await savePreferences(change);
         setSaid(true);
       } finally {
-        setAsked({});
+        underWay.current -= 1;
+        if (underWay.current === 0) setAsked({});
       }
     });
   };
