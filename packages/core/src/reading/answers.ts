@@ -1,7 +1,7 @@
 import { exact, exactText } from '../exact';
 import { holds, type Doubt } from '../dish/doubts';
 import type { IngredientLine } from '../dish/types';
-import { showAmount } from '../quantity';
+import { showAmount, type UnitCode } from '../quantity';
 import { readAmount } from './readAmount';
 import { readLine } from './readLine';
 
@@ -26,6 +26,17 @@ function without<L extends Readable>(line: L, doubt: Doubt, change: Partial<Read
 function readAs(line: Readable, text: string): Partial<Readable> {
   const read = readLine(text);
   return { amount: read.amount ?? line.amount, item: read.item || line.item };
+}
+
+/** What a word that measures by eye may hold: a spoon, a mug of 300 ml, a glass of 150 or 200; our own working figures. */
+function likelyUnits(word: string): readonly { readonly unit: UnitCode; readonly each: number }[] {
+  const of = (unit: UnitCode, each = 1) => ({ unit, each });
+  if (/spoon/i.test(word)) return [of('tbsp'), of('tsp')];
+  if (/mug/i.test(word)) return [of('ml', 300), of('cup')];
+  if (/glass/i.test(word)) return [of('ml', 150), of('ml', 200)];
+  if (/ladle/i.test(word)) return [of('ml', 100), of('ml', 150)];
+  if (/square|slab|row|lump|blob|dollop/i.test(word)) return [of('knob'), of('packet')];
+  return [of('tbsp'), of('splash'), of('packet')];
 }
 
 /**
@@ -70,7 +81,10 @@ export function answersTo<L extends Readable>(line: L, doubt: Doubt): readonly L
       const rest = line.item.replace(new RegExp(`^${doubt.word.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}\\s+(?:of\\s+)?`), '');
       if (!amount || rest === line.item) return [];
       return [
-        ...(['tbsp', 'splash', 'packet'] as const).map((unit) => named({ amount: { ...amount, unit, about: true }, item: rest })),
+        ...likelyUnits(doubt.word).map(({ unit, each }) => {
+          const of = (value: string) => exactText(exact(value).mul(each));
+          return named({ amount: { min: of(amount.min), max: of(amount.max), unit, about: true }, item: rest });
+        }),
         { ...named({}), label: `${doubt.word} is part of the name` },
       ];
     }

@@ -42,15 +42,24 @@ export const goesOnByComponent = (decided: readonly Decided[], from: number): bo
   decided.slice(from).some(({ role }) => role === 'line') ||
   decided.slice(0, from).some(({ role }, index) => role === 'step' && decided.slice(index, from).some((later) => later.role === 'line'));
 
+/** A name in capitals with what it gives behind it in brackets. */
+const NAME_WITH_YIELD = /^[^\p{Ll}()\d]{4,60}\s\([^()]*\d[^()]*\)$/u;
+
 /**
  * Where a second recipe begins: what says how much it gives, or "Ingredients", comes again after a method, and a method after that. It
  * begins with the last line before it that stands behind a blank and is neither line nor step.
  */
 export function secondRecipe(decided: readonly Decided[]): number | null {
-  const opens = (role: Role) => role === 'yield' || role === 'ingredients' || role === 'title';
-  const first = decided.findIndex(({ role }) => opens(role));
+  const named = decided.some(({ role, look }) => role === 'title' && NAME_WITH_YIELD.test(look.written));
+  // "GREEN OLIVE TAPENADE (600 g)" under a sheet that began with "FOCACCIA (2 trays)": another dish, written as the first is.
+  const opens = ({ role, look }: Decided) =>
+    role === 'yield' ||
+    role === 'ingredients' ||
+    role === 'title' ||
+    (named && role === 'component' && look.blankBefore && NAME_WITH_YIELD.test(look.written));
+  const first = decided.findIndex(opens);
   const steps = decided.findIndex(({ role }, index) => index > first && role === 'step');
-  const again = decided.findIndex(({ role }, index) => steps >= 0 && index > steps && opens(role));
+  const again = decided.findIndex((each, index) => steps >= 0 && index > steps && opens(each));
   if (first < 0 || again < 0) return null;
   const after = decided.slice(again);
   if (after.filter(({ role }) => role === 'line').length < 2 || !after.some(({ role }) => role === 'step')) return null;

@@ -14,7 +14,7 @@ const CODE = /^[A-Z]{1,4}-?\d{1,6}$/;
 
 /** What heads a column: no ingredient and no component. */
 const HEAD_CELL =
-  /^(?:qty|quantity|quantities|units?|items?|prep(?:aration)?(?:\s?notes?)?|ingredients?|amounts?|weights?|commodit(?:y|ies)|metric|imperial|us|cost|price|method|procedure|process|directions|instructions|time|times|activity|activities|stage|notes?|details?|step|product|yield|baker[’']?s?\s?%|%|✓|grams?|ml|no\.?|cut|form|code|tick|weighed|remarks?|comments?|min(?:ute)?s?|what to do|(?:supplier|product|item|stock)?\s?codes?|suppliers?|sku|allergens?|lot|batch(?: no\.?)?|#|nr\.?|pos\.?|item no\.?|ep|ap|(?:ap |ep |yield |waste )?factor|waste(?:\s?%)?|net|gross)$/i;
+  /^(?:qty|quantity|quantities|units?|items?|prep(?:aration)?(?:\s?notes?)?|ingredients?|amounts?|weights?|commodit(?:y|ies)|metric|imperial|us|cost|price|method|procedure|process|directions|instructions|time|times|activity|activities|actions?|ccps?|critical (?:limits?|points?)|stage|notes?|details?|step|product|yield|baker[’']?s?\s?%|%|✓|grams?|ml|no\.?|cut|form|code|tick|weighed|remarks?|comments?|min(?:ute)?s?|what to do|(?:supplier|product|item|stock)?\s?codes?|suppliers?|sku|allergens?|lot|batch(?: no\.?)?|#|nr\.?|pos\.?|item no\.?|ep|ap|(?:ap |ep |yield |waste )?factor|waste(?:\s?%)?|net|gross)$/i;
 
 /** "thyme      few sprigs": an amount by eye in its cell. */
 const BY_EYE_CELL = /^(?:an?\s)?(few\s(?:sprigs|leaves|drops|stalks)|handful|pinch|knob|splash|dash|bunch|sprig)$/i;
@@ -32,9 +32,10 @@ const cellsOf = (raw: string): string[] =>
     .split(SLASHED.test(raw) ? /\s\/\s/ : /\t|\||(?<=\S) {3,}(?=\S)/)
     .map((cell) => cell.replace(/\s+/g, ' ').trim());
 
-const PORTION_HEAD = /^(?:for\s)?\d{1,3}\s?(?:portions?|ptns?|covers|servings?|people|pax)?$/i;
+const PORTION_HEAD =
+  /^(?:(?:amount|qty|quantity|weight)s?\s*)?\(?(?:for\s)?\d{1,3}\s?(?:portions?|ptns?|covers|servings?|people|pax)?\)?$/i;
 const PORTION_HEADS =
-  /\d{1,3}\s(?:portions?|ptns?|covers|servings?|people|pax)\s.*\d{1,3}\s(?:portions?|ptns?|covers|servings?|people|pax)/i;
+  /\d{1,3}\s(?:portions?|ptns?|covers|servings?|people|pax)\)?\s.*\d{1,3}\s(?:portions?|ptns?|covers|servings?|people|pax)/i;
 /** The titles in the head of a table; null where a line is none. Where gaps were lost, as in the text of a PDF, each word is a title. */
 function headOf(raw: string): readonly string[] | null {
   // Titles have no figures, but for how many portions a column is.
@@ -75,6 +76,10 @@ export interface Columns {
   readonly numbered: boolean;
   /** Whether a column of figures tells of something else: a factor, a cost. */
   readonly figures: boolean;
+  /** Which column holds the amounts where another holds percent: "Item | % | kg"; null elsewhere. */
+  readonly amountAt: number | null;
+  /** How many columns there are. */
+  readonly count: number;
 }
 
 const COUNTS_ROWS = /^(?:no\.?|#|nr\.?|pos\.?|item no\.?)$/i;
@@ -98,9 +103,11 @@ export function columnUnits(lines: readonly string[]): readonly (Columns | null)
       const portions = PORTION_HEADS.test(raw);
       const numbered = COUNTS_ROWS.test(head[0]!) && NAME_HEAD.test(head[1] ?? '');
       const figures = head.some((cell) => TOLD_BESIDE.test(cell));
+      const ofAmounts = head.findIndex((cell) => UNIT_HEAD.test(cell));
+      const amountAt = units.length === 1 && head.some((cell) => /%$/.test(cell)) && ofAmounts > 0 ? ofAmounts : null;
       now =
         holds || minutes || portions || numbered || figures
-          ? { units, close: !HAS_CELLS.test(raw.trim()) && !minutes, minutes, portions, numbered, figures }
+          ? { units, amountAt, count: head.length, close: !HAS_CELLS.test(raw.trim()) && !minutes, minutes, portions, numbered, figures }
           : null;
       return null;
     }
@@ -162,7 +169,8 @@ export function fromCells(raw: string, columns: Columns | null = null): string |
   if (cells.length < 2) return null;
   // "Rye flour | 300 g | 75": what has its unit counts before a bare figure, unless the unit stands in a cell of its own.
   const withUnit = cells.findIndex(isMeasured);
-  const bare = cells.findIndex((cell) => NUMBER.test(cell));
+  const amountAt = columns && columns.amountAt !== null && cells.length === columns.count ? columns.amountAt : null;
+  const bare = amountAt !== null && NUMBER.test(cells[amountAt]!) ? amountAt : cells.findIndex((cell) => NUMBER.test(cell));
   const apart = bare >= 0 && (findUnit(cells[bare + 1] ?? '') !== null || (bare === 0 && withUnit < 0));
   const at = withUnit >= 0 && !apart ? -1 : bare;
   const together = at < 0 ? withUnit : -1;

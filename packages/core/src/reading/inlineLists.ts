@@ -6,19 +6,22 @@ import { readAmount } from './readAmount';
 const LONGEST = 1200;
 /** What leads to a list in a sentence: "You need", "For the batter –", "Topping:". */
 const ASKED =
-  /^(?:(?:so|and|now|first|then),?\s+)?(?:you(?:[’']ll| will)?(?: also)? (?:need|want|take|use)|it takes|takes?|i (?:use|take)|we (?:use|take)|ingredients?(?:\s+are)?|(?:get|buy|shopping)(?=\s*:))(?:\s+(?:per|(?:for|in) (?:each|every|a))\s+(?:pair|team|group|student|person|bench|station))?\s*[:–—-]?\s+/i;
+  /^(?:(?:so|and|now|first|then),?\s+)?(?:you(?:[’']ll| will)?(?: also)? (?:need|want|take|use)|it takes|takes?|i (?:use|take|used|took)|we (?:use|take|used|took)|ingredients?(?:\s+are)?|(?:get|buy|shopping)(?=\s*:))(?:\s+(?:per|(?:for|in) (?:each|every|a))\s+(?:pair|team|group|student|person|bench|station))?\s*[:–—-]?\s+/i;
 const HEADED =
   /^(?!you\b)((?:[Ff]or|[Tt]o)\s+(?:the\s+|an?\s+)?[\p{L}][\p{L}\s’'-]{1,40}|\p{Lu}[\p{L}’'-]{2,20}(?:\s[\p{L}’'-]{2,20}){0,2})\s*(?::|\s[–—-]|\s=)\s+(?=\S)/u;
 /** "For the dough I take", "For rolling you need": a heading inside the sentence. */
 const HEADED_ASKED =
   /^(for\s+(?:the\s+|an?\s+)?\p{L}[\p{L}\s’'-]{1,40}?),?\s+(?:i|we|you|she|he|they)\s+(?:(?:[’']ll|will|always|also|only)\s+)*(?:need|take|use|want|took|used)\s*[:–—-]?\s+(?=\S)/iu;
+/** "ok so for the potato bread its 250 floury potatoes, …": said into a telephone. */
+const HEADED_SPOKEN =
+  /^(?:(?:ok(?:ay)?|so|right|well|um+|now),?\s+){0,3}(for\s+(?:the\s+|an?\s+)?\p{L}[\p{L}\s’'-]{1,40}?),?\s+it(?:[’']?s| is)\s+(?=[\d½¼¾]|an?\s|half\s)/iu;
 /** "The pastry is 250 g flour, …", "For the filling 3 eggs, 200 ml cream": a heading without a sign behind it. */
 const HEADED_BARE =
   /^(?:(?:the|my)\s+(\p{L}[\p{L} ]{1,24}?)\s+(?:is|are|takes?|needs?|has)|(for\s+the\s+\p{L}[\p{L} ]{1,24}?))\s+(?=(?:about\s)?(?:\d|[½¼¾]|an?\s)[^.]{3,60}(?:,|\sand\s))/iu;
 
 /** A heading inside a sentence, with its name first. */
 function headedIn(written: string): readonly [all: string, heading: string] | null {
-  const asked = HEADED_ASKED.exec(written);
+  const asked = HEADED_ASKED.exec(written) ?? HEADED_SPOKEN.exec(written);
   if (asked) return [asked[0], asked[1]!];
   const bareHead = HEADED_BARE.exec(written);
   return bareHead ? [bareHead[0], bareHead[1] ?? bareHead[2]!] : null;
@@ -66,7 +69,7 @@ const NO_FOOD = /^(?:each|long|wide|thick|high|across|apart|per|in all|total|for
 
 /** "2 tsp each cumin, coriander and fennel seed": as much of every one of them. */
 const EACH_OF =
-  /^((?:(?:\d{1,4}(?:[.,/]\d{1,2})?|[½¼¾]|an?|one|two|three|half an?)\s?)?(?:kg|g|ml|tsp|tbsp|teaspoons?|tablespoons?|pinch(?:es)?|handfuls?|bunch(?:es)?|sprigs?|sticks?))\s+each\s+(?:of\s+)?(\p{L}.{3,120})$/iu;
+  /^((?:(?:\d{1,4}(?:[.,/]\d{1,2})?|[½¼¾]|an?|one|two|three|half an?)\s?)?(?:kg|g|ml|tsp\.?|tbsp\.?|teaspoons?|tablespoons?|pinch(?:es)?|handfuls?|bunch(?:es)?|sprigs?|sticks?))\s+each\s+(?:of\s+)?(\p{L}.{3,120})$/iu;
 
 function eachOf(text: string, book: FactBook): InlineList | null {
   const [, amount = '', rest = ''] = EACH_OF.exec(text) ?? [];
@@ -140,6 +143,11 @@ function cutAtCommas(text: string, book: FactBook): string[] {
   return pieces.flatMap((piece) => {
     // "600g mayo 200g yoghurt": a comma was left out.
     const run = /^(\d{1,4}\s?(?:g|kg|ml|l)\s\p{L}[^\d]{2,30})\s(\d{1,4}\s?(?:g|kg|ml|l)\s\p{L}[^\d]{2,30})$/u.exec(piece.trim());
+    // "mayo 1.2kg yog 800g": the same with the amounts behind.
+    const behind = /^(\p{L}[^\d,]{2,30}\s\d[\d.,]{0,6}\s?(?:g|kg|ml|l))\s(\p{L}[^\d,]{2,30}\s\d[\d.,]{0,6}\s?(?:g|kg|ml|l))$/u.exec(
+      piece.trim(),
+    );
+    if (behind && isAmount(behind[1]!, book) && isAmount(behind[2]!, book)) return [behind[1]!, behind[2]!];
     if (run && !/\s(?:and|&|or|with|plus|for)$/i.test(run[1]!) && isAmount(run[1]!, book) && isAmount(run[2]!, book))
       return [run[1]!, run[2]!];
     const joined = /^(.+?)\s+(?:and|&|plus)\s+(.+)$/i.exec(piece.trim());
@@ -160,6 +168,8 @@ function toldBehind(text: string, numbered: boolean, book: FactBook): { readonly
   return parted &&
     (isAmount(list, book) || (HEADED.test(list) && isAmount(list.replace(HEADED, ''), book))) &&
     !isTold(list) &&
+    // "3 Dress lentils while warm. Cool …"
+    !/\s(?:while|until|when|then)\s/i.test(list) &&
     !isTold(list.replace(/^\S+\s+/, '')) &&
     isTold(after)
     ? { list, after }
@@ -310,7 +320,7 @@ export function inlineList(raw: string, book: FactBook = SHIPPED_BOOK): InlineLi
     !/[.!]$/.test(end < 0 ? body : listed);
   if (!isList && !isNamed && !areFoods) return null;
   // What leads to a list stands before it: see `listInside`.
-  if (lines.some((line) => /^you (?:want|need|take)\s/i.test(line))) return null;
+  if (lines.some((line) => /^you (?:want|need|take)\s/i.test(line)) || /[\p{L}\d][.!]\s+(?:I|We|You)\s/u.test(lines[0]!)) return null;
   // "warm water 60 ml" is no order.
   if (lines.some((line) => (isTold(line) && !AMOUNT_LAST.test(line)) || line.length > 160)) return null;
   // "dressing: 4 tbsp oil, …" heads what follows, in small letters too.

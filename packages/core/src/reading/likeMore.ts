@@ -37,6 +37,11 @@ export function likeMore(
       if (before.length > 36 && !amount && !headLike) like.more += 4;
       if (before.length > 60 && !measured) like.more += 3;
       if (wrapped && goesOn(before, bare)) like.more += 6;
+      // A line broken by its width, also where an amount stands in what goes on.
+      if (wrapped && before.length > 30 && bare.length > 30 && behind && !amount && /^\p{Ll}/u.test(bare) && !isMeasured(before))
+        like.more += 14;
+      // "… in the oven at 150 °C" / "(300 °F, gas 2) for 1 3/4 hours": a bracket goes on with what it stands behind.
+      if (wrapped && before.length > 24 && /^\(/.test(bare) && !isMeasured(before)) like.more += 12;
       // "Red cabbage with apple and" / "juniper"
       if (
         /(?:\b(?:and|with|of|in|or|the)|&|,)$/i.test(before) &&

@@ -1,6 +1,6 @@
 import type { Likeness } from './likeness';
 import type { Seen } from './seen';
-import { FILED_BEHIND, INGREDIENTS, NUMBERED_CAPITALS, TIMES_SO_MANY, TO_TASTE, TOOLS } from './sectionWords';
+import { FILED_BEHIND, INGREDIENTS, NUMBERED_CAPITALS, PREPARES, TIMES_SO_MANY, TO_TASTE, TOOLS } from './sectionWords';
 import { yieldSaid } from './yields';
 
 /** How much it looks like the title. */
@@ -24,9 +24,11 @@ export function likeTitle(
     headLike,
     nameLike,
     outside,
+    before,
     next,
     first,
     blankBefore,
+    blankAfter,
     manner: { mostlySmall },
   }: Seen,
   like: Likeness,
@@ -47,8 +49,22 @@ export function likeTitle(
     like.aside += 7;
     like.component -= 7;
   }
+  // "Autumn | Small plates": where in a book or a paper it stands.
+  if (first && /^[\p{L}\s&’'-]{3,30}(?:\s[|»]\s[\p{L}\s&’'-]{3,30}){1,3}$/u.test(bare) && blankAfter) {
+    like.title -= 6;
+    like.aside += 6;
+  }
+  // "Each candidate prepares 2 portions of:" over the name of the dish.
+  if (before !== null && PREPARES.test(before) && headLike) {
+    like.title += 14;
+  }
   // "Day 3 – stocks and soups" heads a plan.
-  if (/^(?:day|week|unit|lesson|session|module)\s\d/i.test(bare) && !told && verbs === 0 && !times) {
+  if (
+    /^(?:day|week|unit|lesson|session|module|(?:practical )?(?:assessment|exam(?:ination)?|test))\s\d/i.test(bare) &&
+    !told &&
+    verbs === 0 &&
+    !times
+  ) {
     like.aside += 5;
     like.line -= 8;
   }
@@ -88,6 +104,7 @@ export function likeTitle(
   else if (headLike && /\p{L}\s*\((?:serves|feeds)\b[^()]*\)$/iu.test(bare)) like.title += 6;
   // "Module 6: Emulsion sauces" names the lesson; the dish stands further down.
   if (/^(?:module|unit|lesson|session|week|chapter|day)\s+\d/i.test(bare)) like.title -= 4;
+  if (/^(?:practical )?(?:assessment|exam(?:ination)?|test)\s\d/i.test(bare)) like.title -= 12;
   if (/^(?:practical|recipe|dish)\s+(?:no\.?\s?)?\d{1,2}\s*[:.–-]/i.test(bare) && words <= 9 && !sentence) {
     like.title += 8;
     like.aside -= 6;

@@ -28,6 +28,7 @@ import {
   SIGN_OFF,
   TO_TASTE,
   RUNNING_HEAD,
+  STEP_ALONE,
 } from './sectionWords';
 
 /** Whether a line opens something that is not the recipe: questions, aims, readers' comments. */
@@ -101,13 +102,28 @@ function likeLine(
 
 /** How much it looks like a step. */
 function likeStep(
-  { bare, alone, number, heading, words, amount, measured, behind, sentence, told, verbs, times, heats, nameLike, box, before }: Seen,
+  { bare, alone, number, heading, words, amount, measured, behind, sentence, told, verbs, times, heats, nameLike, box, done, before }: Seen,
   like: Likeness,
 ): void {
   if (told) like.step += nameLike ? 2.5 : behind && words <= 6 && !sentence ? 1 : 5;
   if (number !== null && number > 0) like.step += 3;
   if (number === 0) like.step += 2;
   if (alone) like.step += 8;
+  if (done) {
+    like.step += 8;
+    like.line -= 8;
+    like.component -= 8;
+  }
+  // "35-40 mins simmer" counts minutes, and nothing that goes in.
+  if (
+    (before === null ||
+      /[.!?:]$/.test(before) ||
+      (before.length < 50 && !/\b(?:for|about|of|in|the|an?|and|with|to|until|another|then)$/i.test(before))) &&
+    /^(?:about\s)?\d{1,3}(?:\s?(?:-|–|to)\s?\d{1,3})?\s?(?:mins?|minutes?|hrs?|hours?|secs?|seconds?)\b\s+\p{L}/iu.test(bare)
+  ) {
+    like.step += 8;
+    like.line -= 10;
+  }
   if (box) {
     like.step += 9;
     like.line -= 9;
@@ -179,12 +195,17 @@ function likeComponent(
     next,
     first,
     overIndented,
+    again,
     blankBefore,
     blankAfter,
     manner: { mostlySmall },
   }: Seen,
   like: Likeness,
 ): void {
+  if (again && headLike) {
+    like.component += 10;
+    like.line -= 8;
+  }
   if (overIndented) {
     like.component += measured ? 20 : 9;
     like.line -= measured ? 16 : 8;
@@ -248,12 +269,12 @@ function likeComponent(
 /** How much it looks like a heading that only names its section. */
 function likeSection({ bare, text, pointed, words, told }: Seen, like: Likeness): void {
   // "You need (per pair):"
-  const outside = bare.replace(/\s*\((?:per|for)\b[^()]*\)/i, '');
+  const outside = bare.replace(/\s*\((?:per|for)\b[^()]*\)|\s*\[[^\]]{1,30}\]$/gi, '');
   if (INGREDIENTS.test(outside.replace(/^\((.*)\)$/, '$1')) || (pointed && INGREDIENTS.test(text))) like.ingredients += 18;
   // "You will need" may head tools as well; "You need" heads what goes in.
   if (/^you need\s*:?$/i.test(outside)) like.ingredients += 18;
   else if (/^you(?:[’']ll| will)? (?:also )?need\s*:?$/i.test(outside)) like.ingredients += 14;
-  if (METHOD.test(bare) || INGREDIENTS.test(bare) || /^you(?:[’']ll| will)? (?:also )?need\s*:?$/i.test(bare)) like.component -= 8;
+  if (METHOD.test(bare) || INGREDIENTS.test(outside) || /^you(?:[’']ll| will)? (?:also )?need\s*:?$/i.test(bare)) like.component -= 8;
   if (METHOD.test(bare) || (pointed && METHOD.test(text))) like.method += 18;
   const listed = TOOLS_LISTED.exec(bare)?.[1]?.split(/,\s*|\s+and\s+/) ?? [];
   if (listed.length > 0 && listed.every((tool) => TOOL.test(tool))) {
@@ -283,6 +304,8 @@ function likeAround(
     verbs,
     times,
     heats,
+    noted,
+    heading,
     said,
     before,
   }: Seen,
@@ -293,10 +316,16 @@ function likeAround(
   if (/^\s*>\s/.test(raw) && !measured && !told && !times && !heats) like.note += 5;
   else if (/^\s*>\s/.test(raw) && (told || times || heats) && !NOTE.test(bare)) like.step += 3;
   if (NOTE.test(bare) || /^(?:TIPS?|NOTES?|N\.?B\.?)\b/.test(bare)) like.note += 9;
+  else if (pointed && NOTE.test(text)) like.note += 6;
   else if (KEEPING.test(bare)) like.note += 4;
+  // "Oven 200 °C, 25 min until golden." behind a step is the next one.
+  if (/^oven\b/i.test(bare) && times && before !== null && /[.!]$/.test(before) && sentence) {
+    like.note -= 8;
+    like.step += 8;
+  }
   // "Makes: a bowlful | Time: 40 min | Difficulty: easy"
   if (/[|•]\s*(?:(?:difficulty|level|skill)\b|(?:time|prep|cook)\b(?:\s+time)?\s*(?::|\d))/i.test(bare)) like.note += 8;
-  if (like.note > 6 && /^[^\p{Ll}]+$|:$/u.test(bare)) like.component -= 8;
+  if (like.note > 6 && (heading || /^[^\p{Ll}]+$|:$/u.test(bare) || /^(?:notes?|tips?|variations?)$/i.test(bare))) like.component -= 20;
   if (like.note > 6) {
     like.step -= 4;
     like.line -= 4;
@@ -305,17 +334,30 @@ function likeAround(
   const heatFirst = /^(?:oven|grill|hob)\b[^.]{0,30}\.\s(.+)$/i.exec(bare);
   if (heatFirst && isTold(heatFirst[1]!)) like.step += 12;
   else if (sentence && !told) like.note += 2;
+  if (noted) {
+    like.note += 9;
+    like.step -= 7;
+    like.component -= 10;
+    like.line -= 5;
+  }
   // Under "Notes" alone stands a note, also where it tells somebody to do something.
   if (before !== null && /^\W*(?:notes?|tips?)\b\W*(?:edit\W*)?$/i.test(before)) {
     like.note += 6;
     like.step -= 4;
   }
   if (ASIDE.test(bare)) like.aside += told && /^(?:share|save|print|search|rate|tag|follow|name|date)\b/i.test(bare) && words > 3 ? 3 : 9;
+  if (/^please\s/i.test(bare) && ASIDE.test(bare)) like.step -= 6;
   if (like.aside < 3 && (AROUND.test(bare) || TO_FILL_IN.test(bare.slice(-80))) && !LEADERS.test(bare)) {
     like.aside += 10;
     like.component -= 6;
     like.step -= 5;
     like.line -= 5;
+  }
+  // "Mrs. O. Larkin": who gave it.
+  if (/^(?:Mrs?|Ms|Miss|Dr|Sister|Brother|Father|Rev)\b\.?\s(?:\p{Lu}[\p{L}.’'-]*\s?){1,4}(?:,.{2,40})?$/u.test(bare)) {
+    like.aside += 12;
+    like.component -= 12;
+    like.title -= 6;
   }
   // "Aran's gran": whose it is.
   if (/^\p{Lu}\p{Ll}+['’]s\s(?:gran(?:ny|dmother|ma)?|mum|mom|mother|aunt(?:ie)?|nana|recipe|way|kitchen|version)$/iu.test(bare)) {
@@ -345,6 +387,12 @@ function likeAround(
   if (/\bpage \d+(?: of \d+)?\.?$/i.test(bare) && words <= 10) like.aside += 8;
   if (RUNNING_HEAD.test(written)) like.aside += /^\d+$/.test(written) ? 10 : 8;
   if (SIGN_OFF.test(bare) && !food) like.aside += 3;
+  // "Your Hedda"
+  if (/^(?:ever\s)?yours?,?\s\p{Lu}\p{Ll}+$/iu.test(bare)) {
+    like.aside += 8;
+    like.component -= 10;
+    like.title -= 8;
+  }
   // "There is nothing better on a rainy evening …": told of the dish, not how to make it.
   if ((sentence || words >= 6) && number === null && !measured && ABOUT_IT.test(bare)) {
     like.step -= 6;
@@ -373,6 +421,15 @@ function likeAround(
   if (/^\p{Lu}[^,.]{1,30},$/u.test(bare) && words <= 5 && !food) like.aside += 4;
   if (/[|»>]/.test(bare) && cells === null && !amount) like.aside += 2;
   if (measured && !sentence) like.aside -= 4;
+  // Whoever is told what to do in two sentences is told how to cook, whatever is said before.
+  if (
+    words > 20 &&
+    !(before !== null && STEP_ALONE.test(before)) &&
+    written.split(/(?<=[.!?])\s+/).filter((part) => isTold(part)).length >= 2
+  ) {
+    like.aside -= 8;
+    like.step += 6;
+  }
 }
 
 /**

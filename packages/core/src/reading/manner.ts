@@ -1,7 +1,8 @@
+import { namesTime } from '../quantity';
 import { isTold } from '../verbs';
 import { columnUnits, type Columns } from './cells';
 import { isMeasured, numberedBoxes } from './measured';
-import { METHOD } from './sectionWords';
+import { BULLET, METHOD } from './sectionWords';
 
 /** A line of a text that is not blank, as it is looked at. */
 export interface LineToSee {
@@ -55,6 +56,81 @@ export interface Manner {
   readonly boxes: ReadonlySet<number>;
   /** Lines that are counted 1, 2, 3 under the heading of a method: steps, whatever they begin with. */
   readonly counted: ReadonlySet<number>;
+  /** Lines behind a drawn sign that stands before what is done, where another stands before what goes in. */
+  readonly done: ReadonlySet<number>;
+  /** Lines behind a step that only name what was listed before: "Barley, stock, thyme". */
+  readonly refers: ReadonlySet<number>;
+  /** Short lines behind a blank that stood behind one before: the name of a part, that heads its steps as it headed its list. */
+  readonly again: ReadonlySet<number>;
+  /** Lines in the block under "Notes", "Tips" or "Variations". */
+  readonly noted: ReadonlySet<number>;
+}
+
+const HEADS_NOTES = /^\W*(?:(?:cook|chef|baker)[’']?s? )?(?:notes?|tips?|variations?|tips (?:and|&) (?:notes|variations))\W*$/i;
+
+/** What stands in one block under a heading of notes. */
+function underNotes(lines: readonly LineToSee[]): ReadonlySet<number> {
+  const found = new Set<number>();
+  lines.forEach(({ raw }, at) => {
+    if (raw.length > 40 || !HEADS_NOTES.test(raw.trim())) return;
+    // A blank may stand right under the heading.
+    for (let next = at + 1; next < lines.length && (next === at + 1 || !lines[next]!.blankBefore); next += 1) found.add(next);
+  });
+  return found;
+}
+
+/** Lines with a bullet by which steps are told from the list, where a text draws two kinds and keeps them apart. */
+function doneByBullet(lines: readonly string[]): ReadonlySet<number> {
+  const bySign = new Map<string, number[]>();
+  lines.forEach((line, at) => {
+    // "– Build –" is a heading.
+    const sign = BULLET.test(line) && !/[-–—=~*:]$/.test(line) ? line.charAt(0) : null;
+    if (sign) bySign.set(sign, [...(bySign.get(sign) ?? []), at]);
+  });
+  const share = (places: readonly number[]) =>
+    places.length < 3 ? null : places.filter((at) => isMeasured(lines[at]!) && !namesTime(lines[at]!)).length / places.length;
+  const shares = [...bySign].map(([, places]) => ({ places, of: share(places) }));
+  return new Set(
+    shares.some(({ of }) => of !== null && of >= 0.7) ? shares.flatMap(({ places, of }) => (of !== null && of <= 0.3 ? places : [])) : [],
+  );
+}
+
+const wordsOf = (line: string): string[] => (line.toLowerCase().match(/\p{L}{4,}/gu) ?? []).map((word) => word.replace(/s$/, ''));
+
+/** Lines that name, behind a step, nothing but what stood in the list. */
+function namingAgain(lines: readonly string[]): ReadonlySet<number> {
+  const listed = new Set<string>();
+  const found = new Set<number>();
+  lines.forEach((line, at) => {
+    if (line.length > 100) return;
+    const before = lines[at - 1] ?? '';
+    const pieces = line.split(/\s*(?:,|\+|&|\band\b)\s*/).filter(Boolean);
+    if (
+      pieces.length >= 3 &&
+      !/^\d/.test(line) &&
+      (isTold(before) || namesTime(before) || found.has(at - 1)) &&
+      pieces.filter((piece) => wordsOf(piece).some((word) => listed.has(word))).length >= pieces.length - 1
+    )
+      found.add(at);
+    else if (!isTold(line) && line.split(' ').length <= 10) for (const word of wordsOf(line)) listed.add(word);
+  });
+  return found;
+}
+
+function saidAgain(lines: readonly LineToSee[]): ReadonlySet<number> {
+  const heads = new Map<string, number>();
+  const found = new Set<number>();
+  lines.forEach(({ raw, blankBefore }, at) => {
+    const name = raw
+      .replace(/[\s:*_#–—-]+/g, ' ')
+      .trim()
+      .toLowerCase();
+    if ((!blankBefore && at > 0) || /\d/.test(name) || name.split(' ').length > 4 || name.length < 3) return;
+    const first = heads.get(name);
+    if (first === undefined) heads.set(name, at);
+    else if (at - first > 2) found.add(at);
+  });
+  return found;
 }
 
 /** Three lines or more that count on from 1, right under the heading of a method. */
@@ -85,5 +161,9 @@ export function mannerOf(lines: readonly LineToSee[]): Manner {
     columns: columnUnits(lines.map(({ raw }) => raw)),
     boxes: numberedBoxes(texts),
     counted: countedUnderMethod(texts),
+    done: doneByBullet(texts),
+    refers: namingAgain(texts),
+    again: saidAgain(lines),
+    noted: underNotes(lines),
   };
 }

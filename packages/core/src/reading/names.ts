@@ -101,6 +101,15 @@ export function portionsOfAll(text: string): number | null {
   return said && Number(said[1]) > 0 ? Number(said[1]) : null;
 }
 
+/** "You asked for the way I do the gooseberry fool": what a letter is about. */
+export function titleInProse(text: string): string | null {
+  const said =
+    /\b(?:recipe for|(?:way|how) (?:I|we|she|he|they) (?:do|make|cook|did|made|cooked)|how to (?:make|cook))\s+(?:the\s|my\s|our\s|her\s|his\s|an?\s)?(\p{L}[\p{L}\s’'-]{3,40}?)(?=[.,;:!?]|\s[–—-]\s|\s(?:for|at|when|last|which|that|serves|serving)\b)/u.exec(
+      text.slice(0, 500).replace(/\*\*/g, ''),
+    );
+  return said ? capital(said[1]!.trim()) : null;
+}
+
 export function portionsOfHeading(text: string): number | null {
   const group = /\b(?:per|for each|for every)\s+(?:group|team|bench|table)\s+of\s+(\d{1,2}|two|three|four|five|six)\b/i.exec(
     text.slice(0, LONGEST_NAME),
@@ -115,10 +124,12 @@ export function portionsOfHeading(text: string): number | null {
     : null;
 }
 
-/** "Ingredient   4 portions   10 portions": the first of the columns is the one that is read. */
+/** "Ingredient   4 portions   10 portions", "Amount (10 ptn)   Amount (30 ptn)": the first of the columns is the one that is read. */
 export const portionsOfColumns = (text: string): number | null => {
   const columns =
-    /\b(\d{1,3})\s(?:portions?|ptns?|covers|servings?|people|pax)\s+\d{1,3}\s(?:portions?|ptns?|covers|servings?|people|pax)\b/i.exec(text);
+    /\b(\d{1,3})\s(?:portions?|ptns?|covers|servings?|people|pax)\)?\s+(?:(?:amount|qty|quantity|weight)s?\s)?\(?\d{1,3}\s(?:portions?|ptns?|covers|servings?|people|pax)\b/i.exec(
+      text.slice(0, LONGEST_NAME),
+    );
   return columns ? Number(columns[1]) : null;
 };
 
@@ -137,11 +148,23 @@ export function portionsAmong(text: string): number | null {
     text.slice(0, LONGEST_NAME),
   );
   if (eaters) return yieldSaid(`for ${eaters[1]!} people`)?.portions ?? null;
+  // "It does for six in small glasses."
+  const does =
+    /\b(?:it|this|that) (?:does|will do|is enough)(?: for)?\s(\d{1,3}|two|three|four|five|six|eight|ten|twelve|twenty)\b(?!\s?(?:min|hour|day|g\b|ml|kg))/i.exec(
+      text.slice(0, 2000),
+    );
+  if (does) return yieldSaid(`for ${does[1]!} people`)?.portions ?? null;
+  // "We were 14.", "There are six of us."
+  const we =
+    /^(?:we (?:are|were)|there (?:are|were))\s(\d{1,3}|four|five|six|eight|ten|twelve|twenty)(?:\s(?:of us|people|at table))?[.,;]/i.exec(
+      text,
+    );
+  if (we) return yieldSaid(`for ${we[1]!} people`)?.portions ?? null;
   // "Serve in glasses. (6 persons)"
   const bracket = /\((?:for\s|serves\s)?(\d{1,3})\s(?:persons?|people|servings?|portions?|covers)\)\s*$/i.exec(text.slice(-80));
   if (bracket) return Number(bracket[1]) || null;
   const said =
-    /(?:^|[.!;,|]\s|→\s?)(?:that[’']s\s|this is\s)?(cuts into\s\d{1,3}\s\p{L}+|(?:enough for|serves|feeds)\s[^.,;]{1,30}|makes\s\d{1,3}(?:\s(?:servings?|portions?)|\.?\s*$)|for\s\d{1,3}(?:\s(?:people|persons?|portions?|servings?)|[.:]?\s*$))/iu.exec(
+    /(?:^|[.!;,|]\s|→\s?|\b(?:that|which)\s)(?:that[’']s\s|this is\s)?(cuts into\s\d{1,3}\s\p{L}+|(?:enough for|serves|feeds)\s[^.,;]{1,30}|makes\s\d{1,3}(?:\s(?:servings?|portions?)|\.?\s*$)|for\s\d{1,3}(?:\s(?:people|persons?|portions?|servings?)|[.:]?\s*$))/iu.exec(
       text.slice(-80),
     );
   return said ? (yieldSaid(said[1]!)?.portions ?? null) : null;

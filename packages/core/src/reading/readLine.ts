@@ -1,7 +1,7 @@
-import { exact } from '../exact';
+import { exact, exactText } from '../exact';
 import { isCountable, itemKey, SHIPPED_BOOK, type FactBook } from '../ingredients';
 import { isState } from '../ingredients/names';
-import { amount, unitOf, type Amount } from '../quantity';
+import { amount, showAmount, unitOf, type Amount } from '../quantity';
 import { holds, type Doubt } from '../dish/doubts';
 import { EMPTY_LINE, type Certainty, type IngredientLine, type OneIs } from '../dish/types';
 import { defaultScaling } from './defaultScaling';
@@ -24,7 +24,8 @@ const USED_OF =
 const TRAILING_JUICE = /^(.*?),?\s+((?:juice|zest)(?:\s*(?:and|&)\s*(?:juice|zest))?)(?:\s+only)?$/i;
 const EXTRA = /[,;]?\s*\b((?:plus|and)\s+(?:a little\s+|some\s+)?(?:extra|more)\b.*)$/i;
 const EXTRA_BIT = /[,;]\s*\b(plus\s+(?:a|an|some)\s+.+)$/i;
-const TASTE = /[,;]?\s*\(?\b(?:(?:or )?to taste|as needed|as required|q\.?\s?s\.?|for seasoning|to season)\)?/i;
+const TASTE =
+  /^(?:p\.?\s?m\.?|q\.?\s?b\.?|a\/[nr]|t\.?t\.?)(?=\s+\p{L}{3})|[,;]?\s*\(?\b(?:(?:or )?to taste|as needed|as required|q\.?\s?s\.?|for seasoning|to season)\)?/iu;
 const OPTIONAL =
   /[,;]?\s*\(?\b(?:optional|if (?:you )?(?:like|liked|wish|want(?:ed)?|using|available|desired|needed|necessary|required))\b\)?/i;
 /** What has a percentage of its own: cream by its fat, chocolate by its cocoa, vinegar by its acid. */
@@ -47,7 +48,7 @@ export const PER_PLATE = 'per plate';
 const NUMBER_WORDS: Readonly<Record<string, string>> = { two: '2', three: '3', four: '4' };
 /** "Pinch salt", "pinch of salt"; of what things come in only with the "of": tin foil is none. */
 const COUNTED_BARE =
-  /^(?:(?:pinch|dash|splash|drizzle|knob|handful|bunch|sprig|zest)\s|(?:tin|can|jar|packet|pack|bag|carton|tub|sachet|punnet|bottle|head)\s+of\s)/i;
+  /^(?:(?:pinch|dash|splash|drizzle|knob|handful|bunch|sprig|zest|stick(?=\s(?:celery|cinnamon|butter|rhubarb|lemongrass)))\s|(?:tin|can|jar|packet|pack|bag|carton|tub|sachet|punnet|bottle|head)\s+of\s)/i;
 const KEEP_GROUND =
   /^ground\s+\p{L}|^(?:crushed|toasted|chopped)\s+(?:almonds?|ginger|cinnamon|cumin|cloves|turmeric|tomatoes|coriander|black pepper|pepper|cardamom|nutmeg|paprika)/iu;
 const PURPOSE =
@@ -75,18 +76,30 @@ const OTHER_SCRIPT = /(?!\p{Script=Latin}|\p{Script=Common}|\p{Script=Inherited}
 
 /** What is left of an amount, a unit, a sign or a joint in the name of an item: never read for sure. */
 const LEFT_OVER =
-  /^(?:(?!0{2,3}\s)\d(?!\d?\s?%)|[½¼¾⅓⅔#&+/×*=]|x\s|(?:and|or|of|with|plus|to|from|per|then|&)\b|(?:g|kg|ml|cl|l|oz|lb|lbs|tsp|tbsp|cups?|pints?)\b\.?)|(?<![\p{L}\d])\d+(?:[.,]\d+)?\s?(?:g|kg|ml|cl|l|oz|lbs?|tsp|tbsp|cups?|cloves?|bunch(?:es)?|sprigs?|tins?|cans?|slices?|lea(?:f|ves)|sticks?|pinch(?:es)?|handfuls?|bulbs?|heads?|each|ea)\b|\s\d{1,4}$|\bthe \d|\bper (?:litre|liter|l|kg|kilo)\b|\s(?:with|of|from|and|or|for|in|to)$/iu;
+  /^(?:(?!0{2,3}\s)\d(?!\d?\s?%)|[½¼¾⅓⅔#&+/×*=]|x\s|(?:and|or|of|with|plus|to|from|per|then|&)\b|(?:g|kg|ml|cl|l|oz|lb|lbs|tsp|tbsp|cups?|pints?)\b\.?)|(?<![\p{L}\d])\d+(?:[.,]\d+)?\s?(?:g|kg|ml|cl|l|oz|lbs?|tsp|tbsp|cups?|cloves?|bunch(?:es)?|sprigs?|tins?|cans?|slices?|lea(?:f|ves)|sticks?|pinch(?:es)?|handfuls?|bulbs?|heads?|each|ea)\b|(?<!\btype)\s\d{1,4}$|\bthe \d|\bper (?:litre|liter|l|kg|kilo)\b|\s(?:with|of|from|and|or|for|in|to)$/iu;
 
-/** A unit-like word nobody knows: "3 glugs olive oil". Returns the word, or null. */
+/** Words that measure wherever they stand before a food, though nobody knows how much. */
+const MEASURES_BY_EYE =
+  /^(?:squares?|slabs?|rows?|mugs?|mugfuls?|glass(?:es)?|spoons?|spoonfuls?|ladles?|ladlefuls?|bowls?|bowlfuls?|cupfuls?|glugs?|lumps?|blobs?|dollops?)$/i;
+
+/** A unit-like word nobody knows: "3 glugs olive oil", "2 heaped spoonfuls of sugar". Returns the word, or null. */
 function unknownUnit(item: string, book: FactBook): string | null {
+  const heaped = /^(?:heaped|heaping|level|rounded|scant|generous)\s+(?=\S+\s+(?:of\s|\S))/i.exec(item)?.[0] ?? '';
+  if (heaped) {
+    const word = unknownUnit(item.slice(heaped.length), book);
+    return word === null ? null : heaped + word;
+  }
   const [first = '', ...others] = item.split(' ');
   if (others.length === 0 || book.find(first) || isState(first)) return null;
+  // "500 strong flour": all of it is one name.
+  const whole = book.read(item);
+  if (whole.found.length === 1 && whole.notKnown.length === 0) return null;
   // "2 c. à s. huile": a lone letter is an abbreviation from somewhere else.
   if (/^\p{L}\.?$/u.test(first)) return first;
   const fact = book.find(others.join(' ').replace(/^of /, ''));
   if (!fact) return null;
   const writtenOf = /^\S+ of /.test(item);
-  return writtenOf || (fact.density !== null && fact.gramsOfOne.length === 0) ? first : null;
+  return writtenOf || MEASURES_BY_EYE.test(first) || (fact.density !== null && fact.gramsOfOne.length === 0) ? first : null;
 }
 
 /**
@@ -292,7 +305,8 @@ function readAnew(written: string, book: FactBook): LineReading {
     rest = rest.slice(0, share.index);
     notes.push(`${share[1]!} %`);
   }
-  const comma = /,\s*|\s[–—-]\s|;\s*/.exec(rest);
+  // "Salt, pepper" are two that are seasoned with, not a way of cutting.
+  const comma = SEASONINGS.test(rest) ? null : /,\s*|\s[–—-]\s|;\s*/.exec(rest);
   let item = comma ? rest.slice(0, comma.index) : rest;
   const parts = comma ? tidy(rest.slice(comma.index + comma[0].length)).split(/,\s*/) : [];
   // "4 trout fillets, about 140 g each": what one weighs. "2 bay leaves, 4 sprigs thyme": another ingredient.
@@ -429,7 +443,17 @@ function readAnew(written: string, book: FactBook): LineReading {
   if (!item && !read) doubts.push({ code: 'unreadable' });
   if (read && (!read.unitWritten || read.amount.unit === 'each') && item) {
     const odd = unknownUnit(item, book);
-    if (odd) doubts.push({ code: 'unknown-unit', word: odd });
+    if (odd && one && counted && unitOf(one.unit).dimension !== 'count') {
+      // "two mugs of plain flour (about 250 g)": the weight is known, whatever a mug holds.
+      notes.unshift(`${showAmount({ ...counted, unit: 'each' })} ${odd}`);
+      const all = (of: string, times: string) => exactText(exact(of).mul(exact(times)));
+      counted = { ...one, min: all(one.min, counted.min), max: all(one.max, counted.max) };
+      one = null;
+      item = item
+        .slice(odd.length)
+        .trim()
+        .replace(/^of\s+/i, '');
+    } else if (odd) doubts.push({ code: 'unknown-unit', word: odd });
     else if (counted?.unit === 'each' && !one && (!isCountable(item, book) || isShorthand(counted.max, item, book))) {
       doubts.push({ code: 'not-counted', count: counted.max, item });
       if (likelyGrams(counted.max, item, book)) counted = { ...counted, unit: 'g' };

@@ -17,10 +17,12 @@ import {
   portionsOfColumns,
   portionsOfParts,
   portionsOfHeading,
+  titleInProse,
   titleOf,
 } from './names';
 import { ingredientsInSteps } from './inSteps';
-import { readLine, type LineReading } from './readLine';
+import { PER_PLATE, readLine, type LineReading } from './readLine';
+import { PREPARES, TO_PLATE } from './sectionWords';
 import { sideBySide } from './sideBySide';
 import { yieldSaid } from './yields';
 
@@ -159,7 +161,9 @@ const KEYED_ROW =
   /^\s*\|?\s*(dish|recipe|name|product|portions?|serves|covers|yield|makes|equipment|station|section|chef|author|date|course|time|allergens?)(?:\s*[|\t]\s*|\s{4,})([^|\t]{1,80}?)\s*(?:[|\t]\s*)*$/i;
 const HEADS_A_COLUMN =
   /^(?:qty|quantit(?:y|ies)|amounts?|weights?|units?|items?|ingredients?|method|activit(?:y|ies)|step|what to do|notes?|portions?|cost|price|time)$/i;
-const TO_MAKE = /^(TO (?:MAKE|DRESS|PREPARE|BAKE|STEW|PICKLE|PRESERVE)\s[^.]{3,50})\.\s*[–—-]\s*(\p{Lu}.{20,})$/u;
+const TO_MAKE = /^(TO (?:MAKE|DRESS|PREPARE|BAKE|STEW|PICKLE|PRESERVE)\s[^.]{3,50}|[^\p{Ll}.\d]{8,60})\.\s*(?:--|[–—-])\s*(\p{Lu}.{20,})$/u;
+/** "| Std recipe 0231 | Bean burger | Yield 50 |": what heads a sheet, in the cells of a row. */
+const HEAD_ROW = /^\s*\|(?=[^\d]*\|?.*\b(?:yields?|serves|makes|portions?|covers|ptns?)\b\s*:?\s*\d)((?:[^|]{2,60}\|){2,4})\s*$/i;
 
 /** The most lists that are looked for in one paragraph. */
 const MOST_ROWS = 4;
@@ -172,6 +176,8 @@ function partsOfLine(raw: string, book: FactBook, rows = 0): readonly { readonly
   // "TO MAKE A SEED CAKE. – Take one pound …": as old books begin.
   const old = TO_MAKE.exec(raw);
   if (old && rows === 0) return [{ raw: old[1]!, as: 'title' }, ...partsOfLine(old[2]!, book, 1)];
+  const headRow = rows === 0 && raw.length < LONGEST_NAME && !isTableHead(raw) ? HEAD_ROW.exec(raw) : null;
+  if (headRow) return headRow[1]!.split('|').flatMap((cell) => (cell.trim() ? [{ raw: cell.trim() }] : []));
   const row = inlineList(raw, book);
   const inside = row || rows >= MOST_ROWS ? null : listInside(raw, book);
   const found = row ?? inside?.row ?? null;
@@ -190,7 +196,7 @@ function rowParts(raw: string, row: InlineList | null): readonly { readonly raw:
   if (labels) return [{ raw: labels[1]! }, ...rowParts(labels[2]!, null)];
   const gap =
     row === null && raw.length < LONGEST_NAME && /\S\s\s/.test(raw) && !isTableHead(raw)
-      ? /^(\s*\p{L}.{2,80}?)\s{2,}(\(?\s*(?:(?:makes|yields?|serves|covers|portions?)\b.{1,40}|\d{1,3}(?:\s?[-–]\s?\d{1,3})?\s+(?:servings?|portions?|people|covers?|pers\.?)\)?))$/iu.exec(
+      ? /^(\s*\p{L}.{2,80}?)\s{2,}(\(?\s*(?:(?:makes|yields?|serves|covers|portions?|pour|für|para)\b.{1,40}|\d{1,3}(?:\s?[-–]\s?\d{1,3})?\s+(?:servings?|portions?|people|covers?|pers\.?)\)?))$/iu.exec(
           raw,
         )
       : null;
@@ -224,6 +230,13 @@ function named(roles: readonly Role[], looks: readonly Look[], said: ReadonlyMap
   if (roles.includes('title')) return roles;
   const at = roles.indexOf('component');
   const before = roles.slice(0, Math.max(at, 0));
+  // A table with the dish's name under it, over the steps.
+  const behind = before.includes('line') && roles.indexOf('component', at + 1) < 0 && !roles.includes('line', at);
+  if (behind && roles[at + 1] === 'step' && looks[at + 1]!.number === 1 && !looks[at]!.marked && looks[at]!.blankBefore && !said.has(at)) {
+    const { written } = looks[at]!;
+    if (!/:$/.test(written) && !FOR_THE.test(written) && !TO_PLATE.test(written))
+      return roles.map((role, index) => (index === at ? 'title' : role));
+  }
   if (at < 0 || roles.indexOf('component', at + 1) >= 0 || said.has(at) || before.includes('line')) return roles;
   const { written } = looks[at]!;
   if (/:$/.test(written) || FOR_THE.test(written) || NUMBERING.test(written)) return roles;
@@ -281,7 +294,7 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
       case 'title': {
         const read = titleOf(look.written);
         // "Product: mushroom velouté" says what it is, whatever stood at the top of the sheet.
-        if (!title || LABELLED.test(look.written)) ({ title } = read);
+        if (!title || LABELLED.test(look.written) || PREPARES.test(decided[order - 1]?.look.written ?? '')) ({ title } = read);
         portions ??= read.portions ?? portionsOfHeading(look.written);
         gives ??= read.gives;
         break;
@@ -305,7 +318,8 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
         const read = yieldSaid(
           look.written.slice(0, LONGEST_NAME).replace(/^.*?ingredients?(?:\s+list)?\s*\(?\s*|^.*?(?=\bfor\s)|\)$/gi, ''),
         );
-        portions ??= read?.portions ?? null;
+        // "Mise en place (per group of 4)"
+        portions ??= read?.portions ?? portionsOfHeading(look.written);
         inMethod = false;
         current = null;
         under = null;
@@ -330,6 +344,8 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
         break;
       case 'step':
         component = inMethod ? under : current !== null && components[current]!.name !== '' && byComponent ? current : null;
+        // "To serve: …" is of the whole dish, under whatever it stands.
+        if (/^to (?:serve|plate|finish|assemble)\s*[:–—-]/i.test(look.text)) component = null;
         component = namedFirst(look.text, components) ?? component ?? besideLines(places, at, components);
         portions ??= portionsAmong(look.written);
         index =
@@ -393,7 +409,20 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
   // "Week 6 practical: emulsions" heads the sheet of a lesson, where no dish has a name of its own.
   const lesson = title ? null : LESSON_HEAD.exec(decided.find(({ role }) => role !== 'yield')?.look.written ?? '');
   if (lesson) ({ title } = titleOf(lesson[1]!));
-  const read = components.map(({ texts }) => texts.map((each) => readLine(each, book)));
+  // "You asked for the way I do the gooseberry fool."
+  if (!title)
+    title =
+      decided
+        .slice(0, 6)
+        .map(({ look }) => titleInProse(look.written))
+        .find(Boolean) ?? '';
+  // "Per student:" beside a cream "(for 4 students)": what one takes is for each of the portions, and that is asked.
+  const perOne = components.map(({ name }) => PER_ONE.test(name));
+  if (portions === null && components.length > 0 && perOne.every(Boolean)) portions = 1;
+  const read = components.map(({ texts }, index) => {
+    const lines = texts.map((each) => readLine(each, book));
+    return perOne[index] && portions !== 1 ? lines.map(perPlate) : lines;
+  });
   const told = ingredientsInSteps(
     title,
     method.map(({ text }) => text),
@@ -433,6 +462,16 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
     secondAt: secondRecipe(decided),
   };
 }
+
+const PER_ONE = /^(?:per|for each|for one|each)\s(?:student|learner|person|head|portion|plate|cover|guest|diner)$/i;
+
+/** A line whose amount is for one portion only. */
+const perPlate = (line: LineReading): LineReading => ({
+  ...line,
+  note: [PER_PLATE, line.note].filter(Boolean).join('; '),
+  certainty: line.certainty === 'held' ? 'held' : 'doubtful',
+  doubts: [...line.doubts, { code: 'per-plate' }],
+});
 
 /** A line that was told in a step is asked about. */
 const askedOf = (line: LineReading): LineReading => ({

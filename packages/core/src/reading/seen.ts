@@ -103,6 +103,10 @@ export interface Seen {
   readonly blankAfter: boolean;
   readonly manner: Manner;
   readonly box: boolean;
+  /** What is done, by its bullet or because it only names what was listed; and the name of a part that comes again. */
+  readonly done: boolean;
+  readonly again: boolean;
+  readonly noted: boolean;
 }
 
 /** "Dough (gives 1.1 kg)"; of what is made by its name, "Dough (6 x 900 g)" too. */
@@ -194,7 +198,8 @@ export function seenAt(lines: readonly LineToSee[], at: number, manner: Manner, 
       AMOUNT_BEHIND.test(` ${asLine.replace(COMPONENT_WORDS.test(bare) ? SIZES_GIVEN : GIVEN, '')}`) ||
       (COUNT_BEHIND.test(asLine) && book.read(asLine.slice(0, 60)).found.length > 0));
   const food = words <= 14 && book.read(asLine.slice(0, 120)).found.length > 0;
-  const sentence = /[.!?…]["”’)]?$/.test(bare) && words >= 5;
+  // "(about 4 c.)" ends a line, and no sentence.
+  const sentence = /[.!?…]["”’)]?$/.test(bare) && words >= 5 && !/\(.{0,30}\p{L}{1,4}\.\)$/u.test(bare);
   // "Juice from tin 500 ml": a thing whose name is a verb elsewhere, with its amount behind it.
   const told = isTold(text) && !SEASONING.test(bare) && !(words <= 6 && NAMES_TOO.test(bare) && ENDS_MEASURED.test(bare));
   const verbs = verbsIn(text);
@@ -272,5 +277,8 @@ export function seenAt(lines: readonly LineToSee[], at: number, manner: Manner, 
     blankAfter,
     manner,
     box: manner.boxes.has(at) || manner.counted.has(at),
+    done: manner.done.has(at) || manner.refers.has(at),
+    again: manner.again.has(at),
+    noted: manner.noted.has(at),
   };
 }

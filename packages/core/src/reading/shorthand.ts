@@ -7,7 +7,10 @@ export const shorthandOut = (line: string): string =>
     // "2 fillets à 150 g", "6 pears @ 180 g": what one weighs.
     .replace(/(?<=\p{L})\s+(?:à|@)\s?(\d[\d.,]{0,6}\s?(?:g|kg|ml|oz|lb))\b(?!\s*each)/u, ' ($1 each)')
     // "30 g olive oil + more for the tray": the more is not measured.
-    .replace(/\s*\+\s+(?:a (?:bit|little)\s+)?(?:more|extra)\s+(?=(?:for|to)\s)/i, ', plus extra ')
+    .replace(
+      /\s*\+\s+(?:(?:a (?:bit|little)\s+)?(?:more|extra)|a (?:knob|splash|drizzle|pinch|little|bit))\s+(?=(?:for|to)\s)/i,
+      ', plus extra ',
+    )
     // "Aubergines x 3", "Tahini x 2 tbsp", "Leeks 3, washed": the amount behind the name.
     .replace(/^(\p{L}[\p{L}\s-]{2,40}?)\s+[x×]\s?((?:\d{1,4}(?:[.,/]\d{1,2})?|[½¼¾⅓⅔])(?:\s?[a-z]{1,5})?)$/iu, '$2 $1')
     .replace(/^(\p{L}[\p{L}\s-]{2,40}?)\s([1-9]\d?),\s(?=\p{Ll})/u, '$2 $1, ')
@@ -30,6 +33,18 @@ export const shorthandOut = (line: string): string =>
     .replace(
       /^(\p{L}[\p{L}\s-]{2,30}?)\s*\(((?:(?:finely )?grated )?(?:juice|zest|rind)(?:\s?(?:and|&)\s?(?:juice|zest|rind))?) of ((?:[½¼]|half|one|two|three|an?|\d)[^()]{0,6})\)$/iu,
       '$2 of $3 $1',
+    )
+    // "Lime – juice of 1", "Lemon, zest of ½"
+    .replace(
+      /^(\p{L}[\p{L}\s-]{2,30}?)\s*(?:\s[-–—]|[:,])\s((?:(?:finely )?grated )?(?:juice|zest|rind)(?:\s?(?:and|&)\s?(?:juice|zest|rind))?) of ((?:[½¼]|half|one|two|three|an?|\d)(?:\s\p{L}{3,6})?)$/iu,
+      '$2 of $3 $1',
+    )
+    // "a sachet of dried yeast that's 7 grams"
+    .replace(/,?\sthat(?:['’]?s| is)\s((?:about\s)?\d[\d.,]*\s?(?:g|grams?|ml|kg|oz))$/i, ' ($1)')
+    // Spoons as they are shortened in German.
+    .replace(
+      /^([\d½¼¾/,.-]{1,6}|an?)\s(EL|TL)\s(?=\p{L}{3})/u,
+      (_, count: string, unit: string) => `${count} ${unit === 'EL' ? 'tbsp' : 'tsp'} `,
     )
     // "2 halves of one vanilla pod", "4 quarters of preserved lemon"; three quarters of one onion are a number.
     .replace(

@@ -109,7 +109,10 @@ export function sideBySide(lines: readonly string[], book: FactBook = SHIPPED_BO
       cellsAt[at]!.length === 2 && !isPair[at] && isPair[at + 1] && cellsAt[at]!.every((cell) => /^\p{L}[^\d]{2,40}$/u.test(cell));
     const first = heads ? at + 1 : at;
     let end = first;
-    while (end < lines.length && (isPair[end] || (end > first && isAlone(lines[end]!, book)))) end += 1;
+    // "5 tbsp wine vinegar          salt": among rows of two, the second may be a name alone.
+    const isRow = (place: number) =>
+      isPair[place] || (cellsAt[place]!.length === 2 && cellsAt[place]!.every((cell) => isNamed(cell, book)));
+    while (end < lines.length && (isPair[end] || (end > first && (isRow(end) || isAlone(lines[end]!, book))))) end += 1;
     if (!isPair[first] || end - first < 2) {
       out.push({ raw: lines[at]!, at });
       continue;
@@ -126,5 +129,8 @@ export function sideBySide(lines: readonly string[], book: FactBook = SHIPPED_BO
   }
   return out;
 }
+
+const isNamed = (cell: string, book: FactBook): boolean =>
+  isLine(cell, book) || (cell.split(' ').length <= 4 && !/\d/.test(cell) && book.read(cell).found.length > 0 && !isTold(cell));
 
 const isAlone = (raw: string, book: FactBook): boolean => raw.trim() !== '' && !GAP.test(raw.trim()) && isLine(raw, book);

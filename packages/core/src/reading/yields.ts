@@ -14,7 +14,7 @@ export interface YieldSaid {
 }
 
 const LEAD =
-  /^\W*(?:(?:each|every)\s+(?:group|team|pair|student|person)\s+(?=makes\b))?(?:to make\s+(?=\d)|(?:this\s+)?(?:recipe\s+|standard\s+|batch\s+|total\s+)?(?:serves|serving|servings?|feeds|does(?=\s+\d)|output(?=\s*:)|fills|will (?:do|make|serve|feed)|batch(?:\s+size)?(?=\s*:|\s+(?:of\s+)?\d)|(?:pour|für|para|per|voor)(?=\s+\d{1,3}(?:\s+(?:pers[a-z]*|portionen|convives))?\.?\s*$)|yields?|makes|gives|covers?|portions?|pax|quantity(?: to (?:produce|make))?|enough|sufficient|for|(?:number|no\.?)(?: of)? (?:portions|covers|servings|people)|cuts into)\b(?:\s+(?:for|to serve|to make|about))?)\s*[:\-–=]?\s*(?:it\s+serves\s+)?/i;
+  /^\W*(?:(?:each|every)\s+(?:group|team|pair|student|person)\s+(?=makes\b))?(?:to make\s+(?=\d)|(?:this\s+)?(?:recipe\s+|standard\s+|batch\s+|total\s+)?(?:serves|serving|servings?|feeds|(?:we|there) (?:are|were)(?=\s+\d{1,3}(?:\s(?:of us|people))?[.,]?\s*$)|does(?=\s+\d)|output(?=\s*:)|fills|will (?:do|make|serve|feed)|batch(?:\s+size)?(?=\s*:|\s+(?:of\s+)?\d)|(?:pour|für|para|per|voor)(?=\s+\d{1,3}(?:\s+(?:pers[a-z]*|portionen|convives))?\.?\s*$)|yields?|makes|gives|covers?|portions?|pax|quantity(?: to (?:produce|make))?|enough|sufficient|for|(?:number|no\.?)(?: of)? (?:portions|covers|servings|people)|cuts into)\b(?:\s+(?:for|to serve|to make|about))?)\s*[:\-–=]?\s*(?:it\s+serves\s+)?/i;
 const ABOUT = /^(?:about|approx(?:imately)?\.?|around|roughly|up to|at least|~|ca?\.)\s*/i;
 const EATERS =
   /^(?:(?:very\s+)?(?:hungry|greedy)\s+)?(?:people|pers(?:ons?)?\b\.?|portions?|ptns?\b\.?|servings?|covers?|plates?|pax|guests?|students?|diners?|serves|ppl|peeps|p(?=$)|personnes|personen|personas|persone|portionen|convives)\b/i;
@@ -35,6 +35,10 @@ const MADE_IN: ReadonlySet<UnitCode> = new Set(['tin', 'jar', 'bottle', 'tub', '
 /** What stands beside a yield and is about time: "Takes 45 mins", "Prep time 10 minutes". */
 const TIMED =
   /^(?:takes?|prep(?:aration)?(?: time)?|cook(?:ing)?(?: time)?|total(?: time)?|ready in|bak(?:e|ing)(?: time)?|time)\b\s*:?\s*(?:about\s+)?\d[\w\s½¼]{0,20}$/i;
+
+/** Between what a line says: signs, or nothing before what takes time ("SERVES 4  PREP 10 MINS  COOK 12 MINS"). */
+const PARTED =
+  /\s*(?:[|•]|\/(?=\s)|,(?=\s*\d)|;)\s*|(?<=\d\s*\p{L}{0,8})\s+(?=(?:prep(?:aration)?|cook(?:ing)?|total|bak(?:e|ing)|ready in|takes)(?:\s+time)?\s*:?\s+(?:about\s+)?\d)/iu;
 
 interface Count {
   readonly count: number;
@@ -96,6 +100,8 @@ function partSaid(part: string, told: boolean): { portions: number | null; gives
 export function yieldSaid(line: string, told = false): YieldSaid | null {
   if (line.length > 200) return null;
   const bare = line
+    // "⏲ 35 min 👥 4 servings": pictures part what they stand before.
+    .replace(/\s*(?![\d#*©®™])\p{Extended_Pictographic}\uFE0F?\s*/gu, ' | ')
     .replace(/^[\s*_>#|–—•-]+|(?<![\s*_|])[\s*_|]+$/g, '')
     // "24ish", "4 jars-ish": about so many; "yep. for 25": said in a chat.
     .replace(/(?<=\d|\p{L}-)-?ish\b/giu, '')
@@ -115,16 +121,21 @@ export function yieldSaid(line: string, told = false): YieldSaid | null {
   let gives: Amount | null = null;
   let left = '';
   let [plate, leads, eaten] = [false, 0, false];
-  for (const [index, part] of body.split(/\s*(?:[|•]|\/(?=\s)|,(?=\s*\d)|;)\s*/).entries()) {
+  const parts = body.split(PARTED).filter((part, index) => part || index === 0);
+  for (const [index, part] of parts.entries()) {
     // "Portion 140 g fish, 90 g beans" says what lies on a plate.
     const led = index > 0 ? LEAD.exec(part) : null;
     if (led) leads += 1;
     plate ||= index > 0 && /^portions?\b/i.test(part);
     if (plate) continue;
-    if (lead === null && TIMED.test(part)) continue;
+    if ((lead === null || index > 0) && TIMED.test(part)) continue;
     const said = led ? partSaid(part.slice(led[0].length), true) : partSaid(part, told || (lead !== null && index === 0));
     // Nor is the time it takes.
-    if (!said && portions !== null && /^(?:about\s+)?\d{1,3}\s?(?:min(?:ute)?s?|h|hrs?|hours?)\b(?:\s\d{1,2}\s?min\w*)?\.?$/i.test(part))
+    if (
+      !said &&
+      (portions !== null || parts.length > 1) &&
+      /^(?:about\s+)?\d{1,3}\s?(?:min(?:ute)?s?|h|hrs?|hours?)\b(?:\s\d{1,2}\s?min\w*)?\.?$/i.test(part)
+    )
       continue;
     // What it is made in is no other matter: "1 tray 60 x 40 cm, 24 portions".
     if (!said)

@@ -1402,7 +1402,7 @@ People also made: Corn Fritters, Beet Dip`,
     title: 'RecipeHub',
     portions: 4,
     components: [['', ['3 courgettes', '1 tsp fine salt', '100 g feta', '2 eggs', '75 g plain flour', '1 bunch dill', 'Olive oil']]],
-    steps: 5,
+    steps: 4,
   },
   {
     manner: 'talk, three lines and talk',

@@ -1418,7 +1418,7 @@ J.`,
     portions: 4,
     components: [
       ['', ['300 g Red cabbage', '200 g Carrot', '1 bulb Fennel', '0.5 bunch Parsley']],
-      ['Dressing', ['15 g Dijon mustard', '30 ml Cider vinegar', '90 ml Rapeseed oil', 'Salt']],
+      ['Dressing', ['15 g Dijon mustard', '30 ml Cider vinegar', '90 ml Rapeseed oil', 'Salt, pepper']],
     ],
     steps: 4,
   },
@@ -2173,7 +2173,7 @@ Common faults
 - Too cold: butter sets.`,
     title: 'BEURRE BLANC',
     portions: 5,
-    components: [['', ['40 g Shallots', '100 ml White wine', '50 ml White wine vinegar', '30 ml Cream', '200 g Butter', 'Salt']]],
+    components: [['', ['40 g Shallots', '100 ml White wine', '50 ml White wine vinegar', '30 ml Cream', '200 g Butter', 'Salt, white pepper']]],
     steps: 4,
   },
   {
@@ -2579,11 +2579,11 @@ Candidates must:
 • present on a hot plate
 
 Judges taste at 45:00.`,
-    title: 'Emulsion exam – part 2 (practical)',
+    title: 'Poached leeks with warm sabayon',
     portions: null,
     components: [
       [
-        'Poached leeks with warm sabayon',
+        '',
         ['3 Leeks', '50 ml White wine', '40 g Egg yolk', '60 g Butter', '5 ml Lemon juice', '2 g Chervil'],
       ],
     ],
