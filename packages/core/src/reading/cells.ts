@@ -14,7 +14,7 @@ const CODE = /^[A-Z]{1,4}-?\d{1,6}$/;
 
 /** What heads a column: no ingredient and no component. */
 const HEAD_CELL =
-  /^(?:qty|quantity|quantities|units?|items?|prep(?:aration)?(?:\s?notes?)?|ingredients?|amounts?|weights?|commodit(?:y|ies)|metric|imperial|us|cost|price|method|procedure|process|directions|instructions|time|times|activity|activities|actions?|ccps?|critical (?:limits?|points?)|stage|notes?|details?|step|product|yield|baker[’']?s?\s?%|%|✓|grams?|ml|no\.?|cut|form|code|tick|weighed|remarks?|comments?|min(?:ute)?s?|what to do|(?:supplier|product|item|stock)?\s?codes?|suppliers?|sku|allergens?|lot|batch(?: no\.?)?|#|nr\.?|pos\.?|item no\.?|ep|ap|(?:ap |ep |yield |waste )?factor|waste(?:\s?%)?|net|gross)$/i;
+  /^(?:qty|quantity|quantities|units?|items?|prep(?:aration)?(?:\s?notes?)?|ingredients?|amounts?|weights?|commodit(?:y|ies)|metric|imperial|us|cost|price|method|procedure|process|directions|instructions|time|times|phases?|sections?|components?|elements?|parts?|activity|activities|actions?|ccps?|critical (?:limits?|points?)|stage|notes?|details?|step|product|yield|baker[’']?s?\s?%|%|✓|grams?|ml|no\.?|cut|form|code|tick|weighed|remarks?|comments?|min(?:ute)?s?|what to do|(?:supplier|product|item|stock)?\s?codes?|suppliers?|sku|allergens?|lot|batch(?: no\.?)?|#|nr\.?|pos\.?|item no\.?|ep|ap|(?:ap |ep |yield |waste )?factor|waste(?:\s?%)?|net|gross)$/i;
 
 /** "thyme      few sprigs": an amount by eye in its cell. */
 const BY_EYE_CELL = /^(?:an?\s)?(few\s(?:sprigs|leaves|drops|stalks)|handful|pinch|knob|splash|dash|bunch|sprig)$/i;
@@ -100,7 +100,8 @@ export function columnUnits(lines: readonly string[]): readonly (Columns | null)
       const units = head.flatMap(unitHeaded);
       const holds = units.length === 1 || TOGETHER.test(units.join(' '));
       const minutes = /^(?:min(?:ute)?s?|time(?:\s*\(min(?:ute)?s?\))?)$/i.test(head.at(-1)!);
-      const portions = PORTION_HEADS.test(raw);
+      // What is bought stands before what is left of it.
+      const portions = PORTION_HEADS.test(raw) || /\bgross\b.*\bnet\b/i.test(raw);
       const numbered = COUNTS_ROWS.test(head[0]!) && NAME_HEAD.test(head[1] ?? '');
       const figures = head.some((cell) => TOLD_BESIDE.test(cell));
       const ofAmounts = head.findIndex((cell) => UNIT_HEAD.test(cell));
@@ -111,8 +112,8 @@ export function columnUnits(lines: readonly string[]): readonly (Columns | null)
           : null;
       return null;
     }
-    // A rule drawn under the head.
-    if (/^[\s_=–—|+-]+$/.test(raw)) return null;
+    // A rule drawn under the head, or the name of a part among the rows.
+    if (/^[^\d|\t]{2,60}:$/.test(raw) || /^[\s_=–—|+:-]+$/.test(raw)) return null;
     const isRow = raw.length <= 200 && (HAS_CELLS.test(raw.trim()) || (now?.close === true && /\d\s*%?$/.test(raw)));
     return isRow ? now : (now = null);
   });

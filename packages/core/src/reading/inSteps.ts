@@ -37,7 +37,7 @@ export function ingredientsInSteps(title: string, steps: readonly string[], list
     for (const match of text.matchAll(BEGINS)) {
       looked += 1;
       if (looked > MOST) break;
-      const rest = text.slice(match.index, match.index + 80).split(/[.,;:()]|\s[-–—]\s/)[0]!;
+      const rest = text.slice(match.index, match.index + 80).split(/[.,](?!\d)|[;:()]|\s[-–—]\s/)[0]!;
       const read = readAmount(rest);
       if (!read || !rest.endsWith(read.rest) || OF_WHAT_IS_THERE.test(read.rest)) continue;
       const spoon = read.unitWritten ? null : UNKNOWN_MEASURE.exec(read.rest);

@@ -8,7 +8,7 @@ const LONGEST = 1200;
 const ASKED =
   /^(?:(?:so|and|now|first|then),?\s+)?(?:you(?:[’']ll| will)?(?: also)? (?:need|want|take|use)|it takes|takes?|i (?:use|take|used|took)|we (?:use|take|used|took)|ingredients?(?:\s+are)?|(?:get|buy|shopping)(?=\s*:))(?:\s+(?:per|(?:for|in) (?:each|every|a))\s+(?:pair|team|group|student|person|bench|station))?\s*[:–—-]?\s+/i;
 const HEADED =
-  /^(?!you\b)((?:[Ff]or|[Tt]o)\s+(?:the\s+|an?\s+)?[\p{L}][\p{L}\s’'-]{1,40}|\p{Lu}[\p{L}’'-]{2,20}(?:\s[\p{L}’'-]{2,20}){0,2})\s*(?::|\s[–—-]|\s=)\s+(?=\S)/u;
+  /^(?!you\b)((?:[Ff]or|[Tt]o)\s+(?:the\s+|an?\s+)?[\p{L}][\p{L}\s’'-]{1,40}|\p{Lu}[\p{L}’'-]{2,20}(?:\s[\p{L}’'-]{2,20}){0,2})(?:\s\([^()]{1,30}\))?\s*(?::|\s[–—-]|\s=)\s+(?=\S)/u;
 /** "For the dough I take", "For rolling you need": a heading inside the sentence. */
 const HEADED_ASKED =
   /^(for\s+(?:the\s+|an?\s+)?\p{L}[\p{L}\s’'-]{1,40}?),?\s+(?:i|we|you|she|he|they)\s+(?:(?:[’']ll|will|always|also|only)\s+)*(?:need|take|use|want|took|used)\s*[:–—-]?\s+(?=\S)/iu;

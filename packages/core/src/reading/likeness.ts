@@ -274,7 +274,7 @@ function likeSection({ bare, text, pointed, words, told }: Seen, like: Likeness)
   // "You will need" may head tools as well; "You need" heads what goes in.
   if (/^you need\s*:?$/i.test(outside)) like.ingredients += 18;
   else if (/^you(?:[’']ll| will)? (?:also )?need\s*:?$/i.test(outside)) like.ingredients += 14;
-  if (METHOD.test(bare) || INGREDIENTS.test(outside) || /^you(?:[’']ll| will)? (?:also )?need\s*:?$/i.test(bare)) like.component -= 8;
+  if (METHOD.test(bare) || INGREDIENTS.test(outside) || /^you(?:[’']ll| will)? (?:also )?need\s*:?$/i.test(outside)) like.component -= 8;
   if (METHOD.test(bare) || (pointed && METHOD.test(text))) like.method += 18;
   const listed = TOOLS_LISTED.exec(bare)?.[1]?.split(/,\s*|\s+and\s+/) ?? [];
   if (listed.length > 0 && listed.every((tool) => TOOL.test(tool))) {
@@ -346,8 +346,20 @@ function likeAround(
     like.step -= 4;
   }
   if (ASIDE.test(bare)) like.aside += told && /^(?:share|save|print|search|rate|tag|follow|name|date)\b/i.test(bare) && words > 3 ? 3 : 9;
+  // "Can you order the flour?", "… | tel 0555 123": said to somebody, and by whom.
+  if (
+    /^(?:can|could|will|would|do|did|have) (?:you|we|they|anyone)\b.*\?/i.test(bare) ||
+    /\b(?:tel|phone|mob(?:ile)?)\b[.:]?\s?\+?\d/i.test(bare)
+  ) {
+    like.aside += 10;
+    like.step -= 8;
+  }
+  if (/\b(?:work ?sheet|task ?sheet|handout)\s\d{1,3}$/i.test(bare)) {
+    like.aside += 9;
+    like.title -= 10;
+  }
   if (/^please\s/i.test(bare) && ASIDE.test(bare)) like.step -= 6;
-  if (like.aside < 3 && (AROUND.test(bare) || TO_FILL_IN.test(bare.slice(-80))) && !LEADERS.test(bare)) {
+  if (like.aside < 3 && (AROUND.test(bare) || (TO_FILL_IN.test(bare.slice(-80)) && !(number !== null && told))) && !LEADERS.test(bare)) {
     like.aside += 10;
     like.component -= 6;
     like.step -= 5;

@@ -49,7 +49,9 @@ const YIELD_BEHIND =
 export function titleOf(text: string): { readonly title: string; readonly portions: number | null; readonly gives: Amount | null } {
   const bare = text
     .slice(0, LONGEST_NAME)
-    .replace(/^[\s#>*_•·]+|(?<![\s*_•·])[\s*_•·]+$/g, '')
+    .replace(/^[\s#>*_•·~]+|(?<![\s*_•·~])[\s*_•·~]+$/g, '')
+    // "V, GF, DF": for whom it is.
+    .replace(/\s+(?:(?:VG?|VE|GF|DF|NF)\b,?\s?){2,}$/, '')
     .replace(/\*\*|(?<=\p{L})[*_](?=\s|$)/gu, '')
     .replace(PAGE_BEHIND, (page, at: number) => (at > 8 ? '' : page))
     .replace(/\s+[–—-]\s+(?:from|by|courtesy of|adapted)\b.*$/i, '')
@@ -150,10 +152,10 @@ export function portionsAmong(text: string): number | null {
   if (eaters) return yieldSaid(`for ${eaters[1]!} people`)?.portions ?? null;
   // "It does for six in small glasses."
   const does =
-    /\b(?:it|this|that) (?:does|will do|is enough)(?: for)?\s(\d{1,3}|two|three|four|five|six|eight|ten|twelve|twenty)\b(?!\s?(?:min|hour|day|g\b|ml|kg))/i.exec(
+    /=\s?(\d{1,4})\s(?:portions|ptns?|covers|servings|guests|people)\b|\b(?:it|this|that) (?:does|will do|is enough)(?: for)?\s(\d{1,3}|two|three|four|five|six|eight|ten|twelve|twenty)\b(?!\s?(?:min|hour|day|g\b|ml|kg))/i.exec(
       text.slice(0, 2000),
     );
-  if (does) return yieldSaid(`for ${does[1]!} people`)?.portions ?? null;
+  if (does) return yieldSaid(`for ${(does[1] ?? does[2])!} people`)?.portions ?? null;
   // "We were 14.", "There are six of us."
   const we =
     /^(?:we (?:are|were)|there (?:are|were))\s(\d{1,3}|four|five|six|eight|ten|twelve|twenty)(?:\s(?:of us|people|at table))?[.,;]/i.exec(
@@ -164,7 +166,7 @@ export function portionsAmong(text: string): number | null {
   const bracket = /\((?:for\s|serves\s)?(\d{1,3})\s(?:persons?|people|servings?|portions?|covers)\)\s*$/i.exec(text.slice(-80));
   if (bracket) return Number(bracket[1]) || null;
   const said =
-    /(?:^|[.!;,|]\s|→\s?|\b(?:that|which)\s)(?:that[’']s\s|this is\s)?(cuts into\s\d{1,3}\s\p{L}+|(?:enough for|serves|feeds)\s[^.,;]{1,30}|makes\s\d{1,3}(?:\s(?:servings?|portions?)|\.?\s*$)|for\s\d{1,3}(?:\s(?:people|persons?|portions?|servings?)|[.:]?\s*$))/iu.exec(
+    /(?:^|[.!;,|]\s|→\s?|\b(?:that|which)\s)(?:that[’']s\s|this is\s)?(cuts into\s\d{1,3}\s\p{L}+|(?:enough for|serves|feeds)\s[^.,;]{1,30}|(?:(?:the |this )?recipe )?makes\s(?:about\s)?\d{1,3}(?:\s(?:servings?|portions?|pieces|loaves|buns|rolls|biscuits|tarts|cakes)\b|\.?\s*$)|for\s\d{1,3}(?:\s(?:people|persons?|portions?|servings?)|[.:]?\s*$))/iu.exec(
       text.slice(-80),
     );
   return said ? (yieldSaid(said[1]!)?.portions ?? null) : null;

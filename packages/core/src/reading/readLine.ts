@@ -381,7 +381,7 @@ function readAnew(written: string, book: FactBook): LineReading {
     item = item.slice(0, alternative.index);
   }
   // "water at 35 °C": how warm it is, is no part of its name.
-  const warm = /\s+(at\s+(?:about\s+)?\d{1,3}(?:\s?[-–]\s?\d{1,3})?\s?°\s?[CF])$/i.exec(item);
+  const warm = /\s+((?:at\s+|@\s?)(?:about\s+)?\d{1,3}(?:\s?[-–]\s?\d{1,3})?\s?°?\s?[CF])$/i.exec(item);
   if (warm) {
     item = item.slice(0, warm.index);
     preparation = preparation ? `${warm[1]!}, ${preparation}` : warm[1]!;

@@ -119,10 +119,11 @@ const TOOL_LIST = /^[^:]{3,40}:\s*(\S.*)$/;
  */
 export function readRecipe(text: string, options: ReadRecipeOptions | FactBook = {}): RecipeReading {
   const { book = SHIPPED_BOOK, said } = 'find' in options ? { book: options, said: undefined } : options;
-  const all = sideBySide(unquoted(text.replace(/\r\n?/g, '\n').split('\n')), book);
+  const all = sideBySide(uncoded(unquoted(text.replace(/\r\n?/g, '\n').split('\n'))), book);
   const kept: { raw: string; at: number; part: number; blankBefore: boolean; blankAfter: boolean; as?: Role }[] = [];
   const partsOf = new Map<number, number>();
   let blank = true;
+  let phased = false;
   for (const { raw, at } of all) {
     if (kept.length >= MOST_LINES_READ) break;
     if (!raw.trim()) {
@@ -131,7 +132,10 @@ export function readRecipe(text: string, options: ReadRecipeOptions | FactBook =
       continue;
     }
     const told = said?.get(`${at}`);
-    const parts = told && OF_THE_WHOLE.has(told) ? [{ raw }] : partsOfLine(raw, book);
+    const heads = raw.length < LONGEST_NAME && PHASED.test(raw);
+    phased = heads || (phased && /[|\t]/.test(raw));
+    const inPhase = heads ? [{ raw: `|${raw.replace(FIRST_CELL, '')}` }] : phased ? phasedRow(raw) : null;
+    const parts = told && OF_THE_WHOLE.has(told) ? [{ raw }] : (inPhase ?? partsOfLine(raw, book));
     for (const [index, each] of parts.entries()) {
       const part = partsOf.get(at) ?? 0;
       partsOf.set(at, part + 1);
@@ -176,6 +180,9 @@ function partsOfLine(raw: string, book: FactBook, rows = 0): readonly { readonly
   // "TO MAKE A SEED CAKE. – Take one pound …": as old books begin.
   const old = TO_MAKE.exec(raw);
   if (old && rows === 0) return [{ raw: old[1]!, as: 'title' }, ...partsOfLine(old[2]!, book, 1)];
+  // "Courgette 400 / Onion 200 (all g)"
+  const unit = rows === 0 && raw.length < LONGEST_NAME ? /\s*\((?:all|everything)\s(?:in\s)?(g|ml|kg)\)\s*$/i.exec(raw) : null;
+  if (unit) return partsOfLine(raw.slice(0, unit.index).replace(/(\d)(?=\s*(?:[/,;]|$))/g, `$1 ${unit[1]!}`), book, 1);
   const headRow = rows === 0 && raw.length < LONGEST_NAME && !isTableHead(raw) ? HEAD_ROW.exec(raw) : null;
   if (headRow) return headRow[1]!.split('|').flatMap((cell) => (cell.trim() ? [{ raw: cell.trim() }] : []));
   const row = inlineList(raw, book);
@@ -194,6 +201,13 @@ function rowParts(raw: string, row: InlineList | null): readonly { readonly raw:
   // "SOUSED MACKEREL          Yield: 10 portions"
   const labels = row === null && raw.length < LONGEST_NAME ? LABELLED_PAIR.exec(raw) : null;
   if (labels) return [{ raw: labels[1]! }, ...rowParts(labels[2]!, null)];
+  // "**Baguettes, poolish method** — 8 pcs at 200 g"
+  const bold = row === null && raw.length < LONGEST_NAME ? /^\s*\*\*([^*]{3,60})\*\*\s*[—–-]\s*(.{2,60})$/.exec(raw) : null;
+  if (bold && (yieldSaid(bold[2]!)?.left ?? 9) < 4)
+    return [
+      { raw: bold[1]!, as: 'title' },
+      { raw: bold[2]!, as: 'yield' },
+    ];
   const gap =
     row === null && raw.length < LONGEST_NAME && /\S\s\s/.test(raw) && !isTableHead(raw)
       ? /^(\s*\p{L}.{2,80}?)\s{2,}(\(?\s*(?:(?:makes|yields?|serves|covers|portions?|pour|für|para)\b.{1,40}|\d{1,3}(?:\s?[-–]\s?\d{1,3})?\s+(?:servings?|portions?|people|covers?|pers\.?)\)?))$/iu.exec(
@@ -237,6 +251,11 @@ function named(roles: readonly Role[], looks: readonly Look[], said: ReadonlyMap
     if (!/:$/.test(written) && !FOR_THE.test(written) && !TO_PLATE.test(written))
       return roles.map((role, index) => (index === at ? 'title' : role));
   }
+
+  // "**Baguettes, poolish method** — 8 pcs at 200 g" under its table.
+  const over = roles.findLastIndex((role, index) => role === 'component' && roles[index + 1] === 'yield');
+  if (over >= 0 && roles.slice(0, over).includes('line') && !roles.includes('line', over) && !said.has(over))
+    return roles.map((role, index) => (index === over ? 'title' : role));
   if (at < 0 || roles.indexOf('component', at + 1) >= 0 || said.has(at) || before.includes('line')) return roles;
   const { written } = looks[at]!;
   if (/:$/.test(written) || FOR_THE.test(written) || NUMBERING.test(written)) return roles;
@@ -257,6 +276,28 @@ function unquoted(lines: readonly string[]): readonly string[] {
     if (with_ >= 3 && with_ >= written * 0.6) return lines.map((line) => line.replace(before, ''));
   }
   return lines;
+}
+
+const CODED = /^\s*[A-Z]{2,4}(?:\t|\s{2,})(?=\p{Ll})/u;
+
+/** A list without the letters by which a kitchen files what goes in: "TOM    tinned plum toms     2.5 kg". */
+function uncoded(lines: readonly string[]): readonly string[] {
+  return lines.filter((line) => CODED.test(line) && /\d/.test(line)).length >= 4 ? lines.map((line) => line.replace(CODED, '')) : lines;
+}
+
+/** "Phase | Ingredient | g | %": the first column names the part that its rows belong to. */
+const PHASED =
+  /^\s*\|?\s*(?:phases?|sections?|components?|elements?|parts?|stages?)\s*[|\t](?=\s*(?:ingredients?|items?|commodit(?:y|ies)|products?)\b)/i;
+const FIRST_CELL = /^\s*\|?([^|\t]{0,60})[|\t]/;
+
+/** A row of such a table: the part where it is named, and the rest of the row; null where a line is none. */
+function phasedRow(raw: string): readonly { readonly raw: string; readonly as?: Role }[] | null {
+  const first = FIRST_CELL.exec(raw);
+  if (!first) return null;
+  const name = first[1]!.trim();
+  const rest = `|${raw.slice(first[0].length)}`;
+  if (/^[-:=\s]*$/.test(name)) return [{ raw: rest }];
+  return [{ raw: `${name}:`, as: 'component' }, { raw: rest }];
 }
 
 /** Ingredient lines and steps with the lines they go on in. */

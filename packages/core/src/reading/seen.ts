@@ -190,7 +190,9 @@ export function seenAt(lines: readonly LineToSee[], at: number, manner: Manner, 
     (PART_OF.test(bare) ||
       TIMES_BEHIND.test(bare) ||
       BETWEEN_COMMAS.test(bare) ||
+      // "Vegetable Stock (2 litres)" between blanks is a heading.
       (IN_BRACKETS_BEHIND.test(bare) &&
+        !(blankBefore && blankAfter) &&
         (/\p{Ll}{2}.*\(/u.test(bare) ||
           // "ONIONS (2)" in a list in capitals; "PART (2)" alone is a heading.
           ([before, next].some((beside) => beside !== null && IN_BRACKETS_BEHIND.test(beside)) &&

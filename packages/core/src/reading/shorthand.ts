@@ -34,9 +34,14 @@ export const shorthandOut = (line: string): string =>
       /^(\p{L}[\p{L}\s-]{2,30}?)\s*\(((?:(?:finely )?grated )?(?:juice|zest|rind)(?:\s?(?:and|&)\s?(?:juice|zest|rind))?) of ((?:[½¼]|half|one|two|three|an?|\d)[^()]{0,6})\)$/iu,
       '$2 of $3 $1',
     )
+    // "tinned plum toms 2.5kg tin x 2"
+    .replace(
+      /^(\p{L}[\p{L}\s-]{2,40}?),?\s+(\d[\d.,]{0,5}\s?(?:g|kg|ml|l))\s(tins?|cans?|jars?|packets?|bags?|bottles?|cartons?)\s[x×]\s?(\d{1,2})$/iu,
+      '$4 x $2 $3 $1',
+    )
     // "Lime – juice of 1", "Lemon, zest of ½"
     .replace(
-      /^(\p{L}[\p{L}\s-]{2,30}?)\s*(?:\s[-–—]|[:,])\s((?:(?:finely )?grated )?(?:juice|zest|rind)(?:\s?(?:and|&)\s?(?:juice|zest|rind))?) of ((?:[½¼]|half|one|two|three|an?|\d)(?:\s\p{L}{3,6})?)$/iu,
+      /^(\p{L}[\p{L}\s-]{2,30}?)\s*(?:\s[-–—]|[:,])\s((?:(?:finely )?grated )?(?:juice|zest|rind|seeds|flesh|pulp|leaves)(?:\s?(?:and|&)\s?(?:juice|zest|rind))?) of ((?:[½¼]|half|one|two|three|an?|\d)(?:\s\p{L}{3,6})?)$/iu,
       '$2 of $3 $1',
     )
     // "a sachet of dried yeast that's 7 grams"

@@ -1128,4 +1128,441 @@ REVIEWS
     ],
     steps: 4,
   },
+  {
+    manner: 'a mail between bakers with a signature',
+    text: `Subject: Re: Friday demo recipe
+
+Hi Paulo,
+
+As discussed, here's the fougasse for Friday. Recipe makes 4 pieces, enough for the demo group.
+
+500g bread flour (T65 if you have it)
+10g fine salt
+6g instant yeast
+340g water @ 24C
+30g olive oil + extra for brushing
+Filling of choice: 100g olives / 60g sundried toms / rosemary
+
+- Mix 4 min slow, 4 min fast (dough temp 25C)
+- Bulk 90 min, fold after 45
+- Divide 4 x 230g, preshape, rest 15
+- Stretch, cut with a plastic scraper, open the cuts well
+- Prove 30-40 min
+- Bake 250C with steam, 14 min, brush w. oil
+
+Can you order the flour? We've 2kg left.
+
+Cheers,
+Inés
+
+---
+Inés Marro | Head of Bakery | tel 0555 123`,
+    title: 'Friday demo recipe',
+    portions: 4,
+    components: [
+      ['', ['500 g bread flour', '10 g fine salt', '6 g instant yeast', '340 g water', '30 g olive oil']],
+      ['Filling of choice', ['100 g olives', '60 g sundried toms', 'rosemary']],
+    ],
+    steps: 6,
+  },
+  {
+    manner: 'a worksheet with gaps to fill in',
+    text: `COOKERY I                                   Worksheet 9
+NAME ______________  GROUP ____
+
+Vegetable Stock (2 litres)
+
+Ingredients            Weight      Done
+Onions                 300 g       [ ]
+Carrots                200 g       [ ]
+Celery                 150 g       [ ]
+Leek tops              200 g       [ ]
+Mushroom trimmings     100 g       [ ]
+Bay leaves             2           [ ]
+Peppercorns            10          [ ]
+Cold water             2.5 l       [ ]
+
+Method (fill in the missing words)
+1. Wash and cut the vegetables into ________ (mirepoix).
+2. Sweat without ________ for 10 min.
+3. Cover with cold water, bring to the boil, ________ .
+4. Simmer 40 min. Strain. Cool to 5 °C within ____ min.
+
+Why do we start with cold water?`,
+    title: 'Vegetable Stock (2 litres)',
+    portions: null,
+    components: [
+      [
+        '',
+        [
+          '300 g Onions',
+          '200 g Carrots',
+          '150 g Celery',
+          '200 g Leek tops',
+          '100 g Mushroom trimmings',
+          '2 Bay leaves',
+          '10 Peppercorns',
+          '2.5 l Cold water',
+        ],
+      ],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'feta for a mezze spread',
+    text: `Marinated feta with za'atar
+serves 6 as part of a mezze spread
+
+400g feta
+3 tbsp za'atar
+the zest of 1 lemon and 1 tbsp of the juice
+1 tsp Aleppo chilli
+a few thyme sprigs
+about 300 ml good olive oil
+
+Break the feta into rough 3cm chunks and layer in a 750ml jar with za'atar, zest, chilli and thyme. Mix the lemon juice with the oil and pour over until covered. Leave at least 24 hours in the fridge; bring to room temperature for an hour before serving. Will keep for 10 days.
+
+Also good with: halloumi, labneh balls.`,
+    title: "Marinated feta with za'atar",
+    portions: 6,
+    components: [
+      [
+        '',
+        [
+          '400 g feta',
+          "3 tbsp za'atar",
+          '1 lemon and 1 tbsp of the juice',
+          '1 tsp Aleppo chilli',
+          '3 sprig thyme',
+          '300 ml good olive oil',
+        ],
+      ],
+    ],
+    steps: 1,
+  },
+  {
+    manner: 'a baker’s table by phases',
+    text: `| Phase | Ingredient | g | % |
+|:--|:--|--:|--:|
+| Sponge | Strong flour | 300 | 30 |
+| | Water | 300 | 30 |
+| | Fresh yeast | 5 | 0.5 |
+| Dough | Strong flour | 700 | 70 |
+| | Water | 320 | 32 |
+| | Salt | 20 | 2 |
+| | Malt | 10 | 1 |
+
+**Baguettes, poolish method** — 8 pcs at 200 g
+
+1. Sponge: mix, 12 h at 18 °C.
+2. Dough: combine, autolyse 20 min, knead 6 min.
+3. Bulk 1 h 30, one fold.
+4. Shape, prove 50 min on couche.
+5. Bake 22 min at 250 °C falling.`,
+    title: 'Baguettes, poolish method',
+    portions: 8,
+    components: [
+      ['Sponge', ['300 g Strong flour', '300 g Water', '5 g Fresh yeast']],
+      ['Dough', ['700 g Strong flour', '320 g Water', '20 g Salt', '10 g Malt']],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'a cordial told in a paragraph',
+    text: `Rhubarb cordial
+
+From the garden in May. 2 kilos rhubarb, cut small. 1.5 litres water. 900 g sugar to each litre of juice. 2 lemons, peel and juice. Stew rhubarb in water with the peel for 25 mins, drip overnight through muslin, do not squeeze or it will be cloudy. Measure, add sugar and lemon juice, heat to 75° for 10 minutes, bottle hot. Makes about 2 l. Dilute 1:5.`,
+    title: 'Rhubarb cordial',
+    portions: null,
+    components: [['', ['2 kg rhubarb', '1.5 l water', '900 g sugar', '2 lemons']]],
+    steps: 1,
+  },
+  {
+    manner: 'a pasta sheet with tools and troubles',
+    text: `STEP-BY-STEP: HAND-CUT TAGLIATELLE
+
+You'll need (for 4)
+* 400 g "00" flour
+* 4 large eggs
+* Semolina, for dusting
+* A pinch of salt
+
+Equipment
+* Pasta board, 80 cm rolling pin
+* Bench scraper
+
+① Make a well, crack in the eggs, beat with a fork and draw in the flour.
+② Knead for 10 minutes until silky. Wrap and rest 30 minutes.
+③ Roll to 1 mm, turning a quarter each time. Dry the sheet 5-10 minutes.
+④ Fold loosely, cut 8 mm ribbons, shake out with semolina.
+⑤ Cook 2-3 min in salted water (10 g per litre).
+
+Troubleshooting
+Dough crumbles: wet your hands. Sheet sticks: more semolina.`,
+    title: 'STEP-BY-STEP: HAND-CUT TAGLIATELLE',
+    portions: 4,
+    components: [['', ['400 g "00" flour', '4 eggs', 'Semolina', '1 pinch salt']]],
+    steps: 5,
+  },
+  {
+    manner: 'two lists in rows and steps by their part',
+    text: `For the shortcrust (23 cm tin): 200 g flour, 100 g butter, 1 yolk, 2-3 tbsp water, salt.
+For the filling: 750 g chard, 1 onion, 2 tbsp oil, 250 g ricotta, 3 eggs, 60 g parmesan, nutmeg.
+
+Pastry. Rub, bind, rest 30 min. Line the tin, chill 20, blind bake 180C 20 min.
+Filling. Wilt chard 3 min, squeeze, chop. Sweat onion 10 min. Mix all.
+Bake 170C 35 min. Rest 15 before cutting into 8.`,
+    title: '',
+    portions: null,
+    components: [
+      ['Shortcrust', ['200 g flour', '100 g butter', '1 yolk', '2-3 tbsp water', 'salt']],
+      ['Filling', ['750 g chard', '1 onion', '2 tbsp oil', '250 g ricotta', '3 eggs', '60 g parmesan', 'nutmeg']],
+    ],
+    steps: 3,
+  },
+  {
+    manner: 'a batch sheet with codes',
+    text: `Chef Adaeze's jollof base (batch)
+Rev B – 3/26
+
+TOM    tinned plum toms     2.5kg tin x 2
+PEP    red peppers          1.8kg
+ONI    onions               1.2kg (half for blend, half sliced)
+SCO    scotch bonnet        4 ea
+OIL    groundnut oil        400ml
+PST    tom puree            300g
+SPC    curry pdr 20g, thyme dried 10g, bay 8
+STK    veg stock            1L
+
+1 Blend toms, peppers, half onion, bonnets.
+2 Fry sliced onion in oil 10 min, puree 5 min till dark.
+3 Add blend, reduce by 1/3, 40 min med heat.
+4 Spices, stock, 15 min. Check salt.
+Yield 6 L = 60 portions @100ml. Chill <5C in 90 min, 3 days / freeze 3 months.`,
+    title: "Chef Adaeze's jollof base (batch)",
+    portions: 60,
+    components: [
+      [
+        '',
+        [
+          '2 tin tinned plum toms',
+          '1.8 kg red peppers',
+          '1.2 kg onions',
+          '4 scotch bonnet',
+          '400 ml groundnut oil',
+          '300 g tom puree',
+          '20 g curry pdr',
+          '10 g thyme dried',
+          '8 bay',
+          '1 l veg stock',
+        ],
+      ],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'a lesson plan with a demonstration loaf',
+    text: `Lesson plan: quick breads
+Thursday 2 pm, room B2
+
+SODA BREAD (demo, 1 loaf)
+Plain wholemeal flour 250g
+Plain white flour 200g
+Bicarb 1 tsp
+Salt 1 tsp
+Buttermilk 400ml
+Treacle 1 tbsp
+
+Oven 200 fan. Mix dry, make a well, pour in buttermilk and treacle, bring together fast. Shape round, cross 3 cm deep. 40 min until hollow when tapped.
+
+Students then make their own with seeds, in pairs.`,
+    title: 'SODA BREAD (demo, 1 loaf)',
+    portions: null,
+    components: [
+      ['', ['250 g Plain wholemeal flour', '200 g Plain white flour', '1 tsp Bicarb', '1 tsp Salt', '400 ml Buttermilk', '1 tbsp Treacle']],
+    ],
+    steps: 1,
+  },
+  {
+    manner: 'aubergines with a spread of walnuts',
+    text: `~ Grilled aubergine with walnut paste (badrijani style) ~
+
+Ingredients (serves 8 as a starter):
+4 aubergines (approx. 1.2kg)
+walnuts – 250g
+garlic – 3 cloves
+coriander seed – 1 tsp, ground
+blue fenugreek – 1 tsp
+red wine vinegar – 2-3 tbsp
+water – 100-120ml
+pomegranate – seeds of 1
+oil for frying
+
+1/ Slice aubergines lengthways, 7mm. Salt, 20 min. Dry well.
+2/ Fry in batches at 175C for 2-3 minutes a side; drain on paper.
+3/ Grind walnuts twice with garlic; work in the spices, vinegar and water to a spreadable paste.
+4/ Spread, roll, chill an hour. Scatter with pomegranate.`,
+    title: 'Grilled aubergine with walnut paste (badrijani style)',
+    portions: 8,
+    components: [
+      [
+        '',
+        [
+          '4 aubergines',
+          '250 g walnuts',
+          '3 clove garlic',
+          '1 tsp coriander seed',
+          '1 tsp blue fenugreek',
+          '2-3 tbsp red wine vinegar',
+          '100-120 ml water',
+          '1 pomegranate',
+          'oil',
+        ],
+      ],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a trainee’s card in grams throughout',
+    text: `TRAINEE TASK CARD
+Dish: Ratatouille (fine cut)
+Batch: 6 ptn
+Time: 70 min
+
+WEIGH
+Courgette 400 / Aubergine 400 / Red pepper 300 / Onion 200 / Tomato conc. 500 / Garlic 10 / Olive oil 60 (all g)
+Thyme, bay, S&P
+
+CUT
+8 mm dice all veg. Tomato: blanch 10 s, peel, seed, dice.
+
+COOK
+Sweat onion 6 min + garlic 1 min.
+Fry courgette, aubergine, pepper separately, high heat, 4 min each, keep colour.
+Combine w/ tomato + herbs, lid, 180 °C, 20 min.
+
+CHECK
+Dice holds, no water in pan, season.`,
+    title: 'Ratatouille (fine cut)',
+    portions: 6,
+    components: [
+      [
+        'Weigh',
+        [
+          '400 g Courgette',
+          '400 g Aubergine',
+          '300 g Red pepper',
+          '200 g Onion',
+          '500 g Tomato conc',
+          '10 g Garlic',
+          '60 g Olive oil',
+          'Thyme',
+        ],
+      ],
+      ['Cut', []],
+      ['Cook', []],
+      ['Check', []],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'a curd in jars',
+    text: `Nana's lemon curd
+
+4 lemons - juice and zest
+200g sugar
+100g butter
+3 eggs plus 1 yolk
+
+Bain marie. Everything in except eggs, melt. Whisk in beaten eggs through a sieve. Stir 10-12 mins till it coats a spoon (about 80c). Jar it hot.
+2 jars. Keeps 2 weeks in the fridge.`,
+    title: "Nana's lemon curd",
+    portions: null,
+    components: [['', ['4 lemons', '200 g sugar', '100 g butter', '3 eggs']]],
+    steps: 1,
+  },
+  {
+    manner: 'a hospital card with gross and net',
+    text: `9 Braised red lentils with spinach                                   V, GF, DF
+
+Number of portions: 30            Portion size: 220 g
+
+Ingredients                       Gross     Net
+Red lentils, split                2 kg      2 kg
+Onions                            1.4 kg    1.2 kg
+Ginger, fresh                     180 g     150 g
+Garlic                            90 g      80 g
+Tomatoes, chopped (tin)           2.5 kg    2.5 kg
+Spinach, leaf                     2 kg      1.8 kg
+Turmeric                          15 g      15 g
+Vegetable bouillon                4 l       4 l
+Rapeseed oil                      150 ml    150 ml
+
+Preparation
+a. Sweat onions, ginger and garlic in the oil (10 min).
+b. Add turmeric, lentils, tomatoes and bouillon; cook 25 min at 95 °C, lid on.
+c. Stir in spinach 5 min before service.
+Critical limit: core 75 °C for 30 s; hot hold 63 °C.`,
+    title: '9 Braised red lentils with spinach',
+    portions: 30,
+    components: [
+      [
+        '',
+        [
+          '2 kg Red lentils',
+          '1.4 kg Onions',
+          '180 g Ginger',
+          '90 g Garlic',
+          '2.5 kg Tomatoes',
+          '2 kg Spinach',
+          '15 g Turmeric',
+          '4 l Vegetable bouillon',
+          '150 ml Rapeseed oil',
+        ],
+      ],
+    ],
+    steps: 3,
+  },
+  {
+    manner: 'a salad by scale with dotted lines',
+    text: `Herbed couscous salad — catering scale
+
+SCALE: ×1 = 25 guests
+
+Couscous ............ 1.5 kg
+Boiling stock ....... 1.8 L
+Lemons .............. 6 (zest + juice)
+Olive oil ........... 250 mL
+Cucumber ............ 4, seeded, 1 cm dice
+Cherry tomatoes ..... 1 kg, halved
+Parsley ............. 300 g (picked weight)
+Mint ................ 100 g
+Salt ................ 25 g
+
+Method:
+• Pour stock over couscous + 100 mL oil, film, 8 min. Fork.
+• Cool on trays < 20 min, to 10 °C.
+• Toss with the rest. Season late.
+
+Day-of: dress no more than 2 h before service.`,
+    title: 'Herbed couscous salad — catering scale',
+    portions: 25,
+    components: [
+      [
+        '',
+        [
+          '1.5 kg Couscous',
+          '1.8 l Boiling stock',
+          '6 Lemons',
+          '250 ml Olive oil',
+          '4 Cucumber',
+          '1 kg Cherry tomatoes',
+          '300 g Parsley',
+          '100 g Mint',
+          '25 g Salt',
+        ],
+      ],
+    ],
+    steps: 3,
+  },
 ];
