@@ -1,3 +1,5 @@
+import { remembered } from './remembered';
+
 /** What steps begin with: verbs that are hardly ever the name of a food. */
 const PLAIN =
   'accompany add adjust allow arrange assemble bake baste batch beat bind blanch blend blitz bloom bone boil braise break brine bring brown brush build bulk burst butterfly caramelise caramelize carve char check chill choose chop clarify clean coat combine compact cook cool core correct cover crack crimp crisp crumble crush cube cure cut cutlet decant deep-fry deglaze degrease dehydrate dice dilute dimple dip discard dissolve divide dollop drain dredge drizzle drop dry dunk dust emulsify ensure enrich evaporate extract fan fasten fill filter finish fish flake flambé flame flatten flip float fold form fry gather gently give glaze grate grease griddle grill grind halve hang heat hold hollow infuse insert invert keep knead knock label ladle lay leave let level lift light line loosen lower lukewarm make marinate mash massage measure melt mince mix moisten mould mount move nestle open pack pan-fry parboil pass pat peel pick pierce pipe pit place plate pluck poach pop portion garnish position pot pound pour pre-heat prebake preheat prep prepare press prick prove pull pulse purée put quarter raise reduce refresh refrigerate reheat release remove render repeat rescale reserve rest retain return rinse roast roll rotate rub sauté sauce save scald scale scatter scoop score scrape scrub seal sear season secure select segment separate serve set shake shape shave shell shock shred sieve sift simmer skewer skim skin slice slide slow-cook smash smear smoke smooth snip soak soften souse spatchcock spear spit split spoon spray spread sprinkle squash squeeze stack stand start steam steep sterilise sterilize stew stir store strain stretch string strip stud stuff submerge suspend sweat sweeten swirl take taste tear temper test thicken thin thread throw tie tilt tip top toss transfer trim truss try turn turnout twist unmould uncover unroll unwrap use wait warm wash weigh whip whisk whizz wilt wipe wrap work';
@@ -41,13 +43,13 @@ const isVerb = (word: string, after: string): boolean => {
  * @example isTold('Once cold, cut into squares') // true
  * @example isTold('butter, softened') // false
  */
-export function isTold(text: string): boolean {
+export const isTold = remembered((text: string): boolean => {
   const bare = text.slice(0, 160).replace(LEAD, '');
   const [, word = '', after = ''] = /^([\p{L}’'-]+)[,:]?\s*(.*)$/u.exec(bare) ?? [];
   if (word && (isVerb(word, after) || TWO_VERBS.test(bare))) return true;
   const clause = CLAUSE.exec(bare);
   return clause !== null && isTold(clause[1]!);
-}
+});
 
 /** How many of the words of a text are verbs of the kitchen, wherever they stand. */
 export const verbsIn = (text: string): number =>

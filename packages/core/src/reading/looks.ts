@@ -1,5 +1,6 @@
 import { SHIPPED_BOOK, type FactBook } from '../ingredients';
-import { headsAside, likenessOf } from './likeness';
+import { headsAside } from './likeAround';
+import { likenessOf } from './likeness';
 import { mannerOf, type LineToSee } from './manner';
 import { seenAt } from './seen';
 

@@ -1,3 +1,4 @@
+import { remembered } from '../remembered';
 import { isTold } from '../verbs';
 import { fromCells } from './cells';
 import { readAmount } from './readAmount';
@@ -14,7 +15,7 @@ import {
 } from './sectionWords';
 
 /** Whether a line begins with an amount in a unit, or ends with one. */
-export const isMeasured = (line: string): boolean => {
+export const isMeasured = remembered((line: string): boolean => {
   const bare = line.slice(0, 200).replace(BULLET, '');
   // "in 120 g portions" goes on with what stands before it.
   if (/^(?:in|on|with|for|at|until|to|of|and|or|then|into|over)\s/.test(bare)) return false;
@@ -33,7 +34,7 @@ export const isMeasured = (line: string): boolean => {
       bare.length < 60 &&
       !isTold(bare.replace(/^\S+\s+/, '')))
   );
-};
+});
 
 /** "1 Rice", "2 Sauce", "3 Crumb & fry", each over what is done: boxes that are counted, not amounts. */
 export function numberedBoxes(lines: readonly string[]): ReadonlySet<number> {

@@ -1,6 +1,5 @@
 import { exact, exactText } from '../exact';
 import { isCountable, itemKey, SHIPPED_BOOK, type FactBook } from '../ingredients';
-import { isState } from '../ingredients/names';
 import { amount, showAmount, unitOf, type Amount } from '../quantity';
 import { holds, type Doubt } from '../dish/doubts';
 import { EMPTY_LINE, type Certainty, type IngredientLine, type OneIs } from '../dish/types';
@@ -8,6 +7,7 @@ import { defaultScaling } from './defaultScaling';
 import { endsInFood, LEADING_PREP, reverse, secondAmount, takeBrackets, tidy, weightOfOne } from './lineParts';
 import { disagreement, readAmount } from './readAmount';
 import { statedYields, stateOf } from './statedYields';
+import { unknownUnit } from './unknownUnit';
 import { CUT_TO, isShorthand, likelyGrams, shorthandOut } from './shorthand';
 import { BULLET, TO_TICK } from './sectionWords';
 
@@ -77,30 +77,6 @@ const OTHER_SCRIPT = /(?!\p{Script=Latin}|\p{Script=Common}|\p{Script=Inherited}
 /** What is left of an amount, a unit, a sign or a joint in the name of an item: never read for sure. */
 const LEFT_OVER =
   /^(?:(?!0{2,3}\s)\d(?!\d?\s?%)|[½¼¾⅓⅔#&+/×*=]|x\s|(?:and|or|of|with|plus|to|from|per|then|&)\b|(?:g|kg|ml|cl|l|oz|lb|lbs|tsp|tbsp|cups?|pints?)\b\.?)|(?<![\p{L}\d])\d+(?:[.,]\d+)?\s?(?:g|kg|ml|cl|l|oz|lbs?|tsp|tbsp|cups?|cloves?|bunch(?:es)?|sprigs?|tins?|cans?|slices?|lea(?:f|ves)|sticks?|pinch(?:es)?|handfuls?|bulbs?|heads?|each|ea)\b|(?<!\btype)\s\d{1,4}$|\bthe \d|\bper (?:litre|liter|l|kg|kilo)\b|\s(?:with|of|from|and|or|for|in|to)$/iu;
-
-/** Words that measure wherever they stand before a food, though nobody knows how much. */
-const MEASURES_BY_EYE =
-  /^(?:squares?|slabs?|rows?|mugs?|mugfuls?|glass(?:es)?|spoons?|spoonfuls?|ladles?|ladlefuls?|bowls?|bowlfuls?|cupfuls?|glugs?|lumps?|blobs?|dollops?)$/i;
-
-/** A unit-like word nobody knows: "3 glugs olive oil", "2 heaped spoonfuls of sugar". Returns the word, or null. */
-function unknownUnit(item: string, book: FactBook): string | null {
-  const heaped = /^(?:heaped|heaping|level|rounded|scant|generous)\s+(?=\S+\s+(?:of\s|\S))/i.exec(item)?.[0] ?? '';
-  if (heaped) {
-    const word = unknownUnit(item.slice(heaped.length), book);
-    return word === null ? null : heaped + word;
-  }
-  const [first = '', ...others] = item.split(' ');
-  if (others.length === 0 || book.find(first) || isState(first)) return null;
-  // "500 strong flour": all of it is one name.
-  const whole = book.read(item);
-  if (whole.found.length === 1 && whole.notKnown.length === 0) return null;
-  // "2 c. à s. huile": a lone letter is an abbreviation from somewhere else.
-  if (/^\p{L}\.?$/u.test(first)) return first;
-  const fact = book.find(others.join(' ').replace(/^of /, ''));
-  if (!fact) return null;
-  const writtenOf = /^\S+ of /.test(item);
-  return writtenOf || MEASURES_BY_EYE.test(first) || (fact.density !== null && fact.gramsOfOne.length === 0) ? first : null;
-}
 
 /**
  * Reads one ingredient line. Nothing is ever dropped: what cannot be read is held with a question.

@@ -1,3 +1,4 @@
+import { remembered } from '../remembered';
 import { exact } from '../exact';
 import { unitOf, type Amount, type UnitCode } from '../quantity';
 import { readAmount } from './readAmount';
@@ -37,8 +38,12 @@ const TIMED =
   /^(?:takes?|prep(?:aration)?(?: time)?|cook(?:ing)?(?: time)?|total(?: time)?|ready in|bak(?:e|ing)(?: time)?|time)\b\s*:?\s*(?:about\s+)?\d[\w\s½¼]{0,20}$/i;
 
 /** Between what a line says: signs, or nothing before what takes time ("SERVES 4  PREP 10 MINS  COOK 12 MINS"). */
-const PARTED =
-  /\s*(?:[|•]|\/(?=\s)|,(?=\s*\d)|;)\s*|(?<=\d\s*\p{L}{0,8})\s+(?=(?:prep(?:aration)?|cook(?:ing)?|total|bak(?:e|ing)|ready in|takes)(?:\s+time)?\s*:?\s+(?:about\s+)?\d)/iu;
+const SIGNS = /\s*(?:[|•]|\/(?=\s)|,(?=\s*\d)|;)\s*/;
+const BEFORE_TIMES = /\s+(?=(?:prep(?:aration)?|cook(?:ing)?|total|bak(?:e|ing)|ready in|takes)(?:\s+time)?\s*:?\s+(?:about\s+)?\d)/gi;
+const PICTURE = /\s*(?![\d#*©®™])\p{Extended_Pictographic}\uFE0F?\s*/gu;
+/** What stands in next to no line is looked for only where it may stand. */
+const NO_ASCII = /[^\0-\x7f]/;
+const MAY_TAKE_TIME = /\d.*\s(?:prep|cook|total|bak|ready|takes)/i;
 
 interface Count {
   readonly count: number;
@@ -99,9 +104,14 @@ function partSaid(part: string, told: boolean): { portions: number | null; gives
  */
 export function yieldSaid(line: string, told = false): YieldSaid | null {
   if (line.length > 200) return null;
-  const bare = line
-    // "⏲ 35 min 👥 4 servings": pictures part what they stand before.
-    .replace(/\s*(?![\d#*©®™])\p{Extended_Pictographic}\uFE0F?\s*/gu, ' | ')
+  return told ? saidOf(line, true) : saidUntold(line);
+}
+
+const saidUntold = remembered((line) => saidOf(line, false));
+
+function saidOf(line: string, told: boolean): YieldSaid | null {
+  // "⏲ 35 min 👥 4 servings": pictures part what they stand before.
+  const bare = (NO_ASCII.test(line) ? line.replace(PICTURE, ' | ') : line)
     .replace(/^[\s*_>#|–—•-]+|(?<![\s*_|])[\s*_|]+$/g, '')
     // "24ish", "4 jars-ish": about so many; "yep. for 25": said in a chat.
     .replace(/(?<=\d|\p{L}-)-?ish\b/giu, '')
@@ -121,7 +131,9 @@ export function yieldSaid(line: string, told = false): YieldSaid | null {
   let gives: Amount | null = null;
   let left = '';
   let [plate, leads, eaten] = [false, 0, false];
-  const parts = body.split(PARTED).filter((part, index) => part || index === 0);
+  const parts = (MAY_TAKE_TIME.test(body) ? body.replace(BEFORE_TIMES, ' | ') : body)
+    .split(SIGNS)
+    .filter((part, index) => part || index === 0);
   for (const [index, part] of parts.entries()) {
     // "Portion 140 g fish, 90 g beans" says what lies on a plate.
     const led = index > 0 ? LEAD.exec(part) : null;

@@ -1,0 +1,87 @@
+import type { FactBook } from '../ingredients';
+import { isTableHead } from './cells';
+import { inlineList, listInside, type InlineList } from './inlineLists';
+import type { Role } from './looks';
+import { LONGEST_NAME } from './names';
+import { yieldSaid } from './yields';
+
+/** "Yield: 10 covers          Station: Pasta": two things said in one line of a card's head. */
+const LABELLED_PAIR = /^(\s*\p{Lu}[\p{L} /]{1,24}:\s?\S.{0,60}?)\s{3,}(\p{Lu}[\p{L} /.]{1,24}:\s?\S.*)$/u;
+
+const KEYED_ROW =
+  /^\s*\|?\s*(dish|recipe|name|product|portions?|serves|covers|yield|makes|equipment|station|section|chef|author|date|course|time|allergens?)(?:\s*[|\t]\s*|\s{4,})([^|\t]{1,80}?)\s*(?:[|\t]\s*)*$/i;
+const HEADS_A_COLUMN =
+  /^(?:qty|quantit(?:y|ies)|amounts?|weights?|units?|items?|ingredients?|method|activit(?:y|ies)|step|what to do|notes?|portions?|cost|price|time)$/i;
+const TO_MAKE = /^(TO (?:MAKE|DRESS|PREPARE|BAKE|STEW|PICKLE|PRESERVE)\s[^.]{3,50}|[^\p{Ll}.\d]{8,60})\.\s*(?:--|[–—-])\s*(\p{Lu}.{20,})$/u;
+/** "| Std recipe 0231 | Bean burger | Yield 50 |": what heads a sheet, in the cells of a row. */
+const HEAD_ROW = /^\s*\|(?=[^\d]*\|?.*\b(?:yields?|serves|makes|portions?|covers|ptns?)\b\s*:?\s*\d)((?:[^|]{2,60}\|){2,4})\s*$/i;
+
+/** The most lists that are looked for in one paragraph. */
+const MOST_ROWS = 4;
+
+/** A line of the text, taken apart where lists of ingredients stand in it. */
+export function partsOfLine(raw: string, book: FactBook, rows = 0): readonly { readonly raw: string; readonly as?: Role }[] {
+  // "| Portions | 12 | |": a word and what is said to it, in a table of their own.
+  const keyed = raw.length < LONGEST_NAME ? KEYED_ROW.exec(raw) : null;
+  if (keyed && !isTableHead(raw) && !HEADS_A_COLUMN.test(keyed[2]!)) return [{ raw: `${keyed[1]!}: ${keyed[2]!}` }];
+  // "TO MAKE A SEED CAKE. – Take one pound …": as old books begin.
+  const old = TO_MAKE.exec(raw);
+  if (old && rows === 0) return [{ raw: old[1]!, as: 'title' }, ...partsOfLine(old[2]!, book, 1)];
+  // "Courgette 400 / Onion 200 (all g)"
+  const unit = rows === 0 && raw.length < LONGEST_NAME ? /\s*\((?:all|everything)\s(?:in\s)?(g|ml|kg)\)\s*$/i.exec(raw) : null;
+  if (unit) return partsOfLine(raw.slice(0, unit.index).replace(/(\d)(?=\s*(?:[/,;]|$))/g, `$1 ${unit[1]!}`), book, 1);
+  const headRow = rows === 0 && raw.length < LONGEST_NAME && !isTableHead(raw) ? HEAD_ROW.exec(raw) : null;
+  if (headRow) return headRow[1]!.split('|').flatMap((cell) => (cell.trim() ? [{ raw: cell.trim() }] : []));
+  const row = inlineList(raw, book);
+  const inside = row || rows >= MOST_ROWS ? null : listInside(raw, book);
+  const found = row ?? inside?.row ?? null;
+  if (!found) return rowParts(raw, null);
+  return [
+    ...(inside ? [{ raw: inside.before }] : []),
+    ...rowParts(raw, { ...found, after: '' }),
+    ...(found.after ? partsOfLine(found.after, book, rows + 1) : []),
+  ];
+}
+
+/** A line of the text, or what stands in one row of it: a heading, ingredients, and what is said after them. */
+function rowParts(raw: string, row: InlineList | null): readonly { readonly raw: string; readonly as?: Role }[] {
+  // "SOUSED MACKEREL          Yield: 10 portions"
+  const labels = row === null && raw.length < LONGEST_NAME ? LABELLED_PAIR.exec(raw) : null;
+  if (labels) return [{ raw: labels[1]! }, ...rowParts(labels[2]!, null)];
+  // "**Baguettes, poolish method** — 8 pcs at 200 g"
+  const bold = row === null && raw.length < LONGEST_NAME ? /^\s*\*\*([^*]{3,60})\*\*\s*[—–-]\s*(.{2,60})$/.exec(raw) : null;
+  if (bold && (yieldSaid(bold[2]!)?.left ?? 9) < 4)
+    return [
+      { raw: bold[1]!, as: 'title' },
+      { raw: bold[2]!, as: 'yield' },
+    ];
+  const gap =
+    row === null && raw.length < LONGEST_NAME && /\S\s\s/.test(raw) && !isTableHead(raw)
+      ? /^(\s*\p{L}.{2,80}?)\s{2,}(\(?\s*(?:(?:makes|yields?|serves|covers|portions?|pour|für|para)\b.{1,40}|\d{1,3}(?:\s?[-–]\s?\d{1,3})?\s+(?:servings?|portions?|people|covers?|pers\.?)\)?))$/iu.exec(
+          raw,
+        )
+      : null;
+  if (gap && (yieldSaid(gap[2]!)?.left ?? 9) < 4)
+    return [
+      { raw: gap[1]!, as: 'title' },
+      { raw: gap[2]!, as: 'yield' },
+    ];
+  return row === null
+    ? [{ raw }]
+    : [
+        ...(row.lead
+          ? [
+              {
+                raw: row.lead,
+                as:
+                  /:$/.test(row.lead) && !/^ingredients?\b|\b(?:need|want|take|takes|use|get)\b/i.test(row.lead)
+                    ? ('aside' as const)
+                    : ('ingredients' as const),
+              },
+            ]
+          : []),
+        ...(row.heading ? [{ raw: `${row.heading}:`, as: 'component' as const }] : []),
+        ...row.lines.map((line) => ({ raw: line, as: 'line' as const })),
+        ...(row.after ? [{ raw: row.after }] : []),
+      ];
+}
