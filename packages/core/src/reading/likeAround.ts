@@ -52,6 +52,8 @@ export function likeAround(
   if (NOTE.test(bare) || /^(?:TIPS?|NOTES?|N\.?B\.?)\b/.test(bare)) like.note += 9;
   else if (pointed && NOTE.test(text)) like.note += 6;
   else if (KEEPING.test(bare)) like.note += 4;
+  // "Make ahead: cool to below 8 °C …"
+  if (/^(?:make|do|get)[- ]ahead\s*:/i.test(bare)) like.step -= 6;
   // "Oven 200 °C, 25 min until golden." behind a step is the next one.
   if (/^oven\b/i.test(bare) && times && before !== null && /[.!]$/.test(before) && sentence) {
     like.note -= 8;

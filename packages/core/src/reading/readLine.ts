@@ -76,7 +76,7 @@ const OTHER_SCRIPT = /(?!\p{Script=Latin}|\p{Script=Common}|\p{Script=Inherited}
 
 /** What is left of an amount, a unit, a sign or a joint in the name of an item: never read for sure. */
 const LEFT_OVER =
-  /^(?:(?!0{2,3}\s)\d(?!\d?\s?%)|[½¼¾⅓⅔#&+/×*=]|x\s|(?:and|or|of|with|plus|to|from|per|then|&)\b|(?:g|kg|ml|cl|l|oz|lb|lbs|tsp|tbsp|cups?|pints?)\b\.?)|(?<![\p{L}\d])\d+(?:[.,]\d+)?\s?(?:g|kg|ml|cl|l|oz|lbs?|tsp|tbsp|cups?|cloves?|bunch(?:es)?|sprigs?|tins?|cans?|slices?|lea(?:f|ves)|sticks?|pinch(?:es)?|handfuls?|bulbs?|heads?|each|ea)\b|(?<!\btype)\s\d{1,4}$|\bthe \d|\bper (?:litre|liter|l|kg|kilo)\b|\s(?:with|of|from|and|or|for|in|to)$/iu;
+  /^(?:(?!0{2,3}\s)\d(?!\d?\s?%)|[½¼¾⅓⅔#&+/×*=]|x\s|(?:and|or|of|with|plus|to|from|per|then|&)\b|(?:g|kg|ml|cl|l|oz|lb|lbs|tsp|tbsp|cups?|pints?)\b\.?)|(?<![\p{L}\d])\d+(?:[.,]\d+)?\s?(?:g|kg|ml|cl|l|oz|lbs?|tsp|tbsp|cups?|cloves?|bunch(?:es)?|sprigs?|tins?|cans?|slices?|lea(?:f|ves)|sticks?|pinch(?:es)?|handfuls?|bulbs?|heads?|each|ea)\b|(?<!\btype)\s\d{1,4}$|\bthe \d|\bper (?:litre|liter|l|kg|kilo)\b|\s(?:&|and|\+)\s(?:\d|[½¼¾])|\s(?:with|of|from|and|or|for|in|to)$/iu;
 
 /**
  * Reads one ingredient line. Nothing is ever dropped: what cannot be read is held with a question.
@@ -230,7 +230,7 @@ function readAnew(written: string, book: FactBook): LineReading {
     const around = inner ? tidy(inner.rest) : part;
     if (
       inner?.unitWritten &&
-      /^(?:each|in total|total|(?:[,;/]?\s*\d{2,4}\s?(?:g|ml|oz)\s+)?drained(?: weight)?|net|gross|per \w+|weight|tins?|cans?|jars?|packets?)?$/i.test(
+      /^(?:each|in total|total|(?:[,;/]?\s*\d{2,4}\s?(?:g|ml|oz)\s+)?drained(?: weight)?|net|gross|per \w+|weight|(?:unpeeled|untrimmed|whole|raw)(?: weight)?|tins?|cans?|jars?|packets?)?$/i.test(
         around,
       )
     ) {
@@ -295,7 +295,8 @@ function readAnew(written: string, book: FactBook): LineReading {
         return false;
       }
       const inner = read && unitOf(read.amount.unit).dimension === 'count' ? readAmount(part) : null;
-      if (!inner?.unitWritten || !/^(?:each|apiece|in total|total|in all)?$/i.test(tidy(inner.rest))) return true;
+      if (!inner?.unitWritten || inner.amount.unit === 'each' || !/^(?:each|apiece|in total|total|in all)?$/i.test(tidy(inner.rest)))
+        return true;
       one ??= /each|apiece/i.test(inner.rest) ? inner.amount : weightOfOne(inner.amount, read!.amount);
       return false;
     })
@@ -347,7 +348,7 @@ function readAnew(written: string, book: FactBook): LineReading {
   // "250 ml carton double cream": the amount is of one pack, whose name is not part of the ingredient.
   if (read?.unitWritten && unitOf(read.amount.unit).dimension !== 'count')
     item = item.replace(
-      /^(?:cartons?|tubs?|pots?|packs?|packets?|sachets?|bags?|punnets?|tins?|cans?|jars?|bottles?)\s+(?:of\s+)?(?=\p{L})/iu,
+      /^(?:(?:loosely |tightly |lightly |firmly )?packed|(?:cartons?|tubs?|pots?|packs?|packets?|sachets?|bags?|punnets?|tins?|cans?|jars?|bottles?|pieces?|wedges?|chunks?|slabs?)(?:\s+of)?)\s+(?=\p{L})/iu,
       '',
     );
   const alternative = /\s+or\s+(.+)$/i.exec(item);
@@ -383,9 +384,15 @@ function readAnew(written: string, book: FactBook): LineReading {
     const fact = book.find(item);
     if (behind && counted && !fact?.gramsOfOne.some((entry) => entry.unit === 'each')) {
       const unit = readAmount(`1 ${last}`)!.amount.unit;
-      if (fact?.gramsOfOne.some((entry) => entry.unit === unit) || !fact) {
+      // "vine leaves": what has leaves is known, and vine is no food.
+      if (
+        fact?.gramsOfOne.some((entry) => entry.unit === unit) ||
+        (!fact && (!/^lea/i.test(last) || book.find(words.slice(0, -1).join(' '))))
+      ) {
         counted = { ...counted, unit };
-        item = words.slice(0, -1).join(' ');
+        // "vine leaves" are known by that name alone.
+        const name = words.slice(0, -1).join(' ');
+        if (book.find(name) || !fact) item = name;
       }
     }
   }

@@ -34,6 +34,13 @@ export const shorthandOut = (line: string): string =>
       /^(\p{L}[\p{L}\s-]{2,30}?)\s*\(((?:(?:finely )?grated )?(?:juice|zest|rind)(?:\s?(?:and|&)\s?(?:juice|zest|rind))?) of ((?:[½¼]|half|one|two|three|an?|\d)[^()]{0,6})\)$/iu,
       '$2 of $3 $1',
     )
+    // "salt, 2% of flour weight", "yeast 1 %"
+    .replace(
+      /^(\p{L}[\p{L}\s-]{2,30}?),?\s+(\d{1,2}(?:[.,]\d{1,2})?)\s?%\s(?:of|on)\s(?:the\s)?[\p{L}\s]{3,30}$|^((?:fine |sea |table )?salt|(?:fresh |dry |dried |instant )?yeast|sugar|malt),?\s+(\d{1,2}(?:[.,]\d{1,2})?)\s?%$/iu,
+      (_, name?: string, share?: string, alone?: string, its?: string) => `${(share ?? its)!}% ${(name ?? alone)!}`,
+    )
+    // "1/2 a small red cabbage"
+    .replace(/^(1\/2|½|half|¼|¾)\san?\s(?=(?:small|medium|large|big)\s)/i, '$1 ')
     // "tinned plum toms 2.5kg tin x 2"
     .replace(
       /^(\p{L}[\p{L}\s-]{2,40}?),?\s+(\d[\d.,]{0,5}\s?(?:g|kg|ml|l))\s(tins?|cans?|jars?|packets?|bags?|bottles?|cartons?)\s[x×]\s?(\d{1,2})$/iu,

@@ -68,7 +68,10 @@ function countAt(text: string): Count | null {
 const SIZED = /^(\d{1,3})\s?[x×]\s?\d{1,4}\s?(?:g|ml|cm|mm|in(?:ch)?)\b\s*/i;
 
 /** One part of a line, "8 tins of 500 g", "12 covers", "about 40". */
-function partSaid(part: string, told: boolean): { portions: number | null; gives: Amount | null; left: string; eaters?: true } | null {
+function partSaid(
+  part: string,
+  told: boolean,
+): { portions: number | null; gives: Amount | null; left: string; eaters?: true; pieces?: boolean } | null {
   const amount = readAmount(part.replace(ABOUT, ''));
   const bracket = /\(\s*(?:about\s+)?(\d{1,3})\s?(?:[x×]\s?\d[\d.,]*\s?(?:fl\.? ?oz|oz|g|ml|cl|l)|\s[\p{L}\s]{3,20})\)/u.exec(part);
   if (amount?.unitWritten && amount.amount.unit !== 'each' && (isMeasure(amount.amount.unit) || MADE_IN.has(amount.amount.unit))) {
@@ -91,7 +94,7 @@ function partSaid(part: string, told: boolean): { portions: number | null; gives
   // "1 loaf (12 slices)", "1 tray 60 x 40 cm": what it is made in, in words.
   const eat = bracket ? EATERS.test(bracket[0].replace(/^\(\s*(?:about\s+)?\d{1,3}\s*/, '')) : false;
   if (told && bracket && (eat || Number(bracket[1]) > counted.count)) return { portions: Number(bracket[1]), gives: null, left: '' };
-  return { portions: counted.count, gives: null, left: told && word ? after.slice(word[0].length) : after };
+  return { portions: counted.count, gives: null, left: told && word ? after.slice(word[0].length) : after, pieces: Boolean(pieces?.[0]) };
 }
 
 /**
@@ -130,7 +133,7 @@ function saidOf(line: string, told: boolean): YieldSaid | null {
   let portions: number | null = null;
   let gives: Amount | null = null;
   let left = '';
-  let [plate, leads, eaten] = [false, 0, false];
+  let [plate, leads, eaten, inPieces] = [false, 0, false, false];
   const parts = (MAY_TAKE_TIME.test(body) ? body.replace(BEFORE_TIMES, ' | ') : body)
     .split(SIGNS)
     .filter((part, index) => part || index === 0);
@@ -155,10 +158,12 @@ function saidOf(line: string, told: boolean): YieldSaid | null {
     else {
       // "1 terrine / 14 slices", "2 tarts / 24 covers": what it is made in counts for nothing beside the slices, or those who eat.
       portions =
-        said.portions !== null && (portions === null || (portions === 1 && said.portions > 1) || (said.eaters && !eaten))
+        said.portions !== null &&
+        (portions === null || (portions === 1 && said.portions > 1) || (said.eaters && !eaten) || (said.pieces && !inPieces && !eaten))
           ? said.portions
           : portions;
       eaten ||= said.eaters === true;
+      inPieces ||= said.pieces === true;
       gives ??= said.gives;
       left += ` ${said.left}`;
     }

@@ -2173,7 +2173,9 @@ Common faults
 - Too cold: butter sets.`,
     title: 'BEURRE BLANC',
     portions: 5,
-    components: [['', ['40 g Shallots', '100 ml White wine', '50 ml White wine vinegar', '30 ml Cream', '200 g Butter', 'Salt, white pepper']]],
+    components: [
+      ['', ['40 g Shallots', '100 ml White wine', '50 ml White wine vinegar', '30 ml Cream', '200 g Butter', 'Salt, white pepper']],
+    ],
     steps: 4,
   },
   {
@@ -2581,12 +2583,7 @@ Candidates must:
 Judges taste at 45:00.`,
     title: 'Poached leeks with warm sabayon',
     portions: null,
-    components: [
-      [
-        '',
-        ['3 Leeks', '50 ml White wine', '40 g Egg yolk', '60 g Butter', '5 ml Lemon juice', '2 g Chervil'],
-      ],
-    ],
+    components: [['', ['3 Leeks', '50 ml White wine', '40 g Egg yolk', '60 g Butter', '5 ml Lemon juice', '2 g Chervil']]],
     steps: 0,
   },
   {

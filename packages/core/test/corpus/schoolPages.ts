@@ -1565,4 +1565,254 @@ Day-of: dress no more than 2 h before service.`,
     ],
     steps: 3,
   },
+  {
+    manner: 'a soup with two parts in Markdown',
+    text: `# Potato and kale soup with smoked paprika oil
+
+Serves: 12 | Prep: 20 min | Cook: 40 min
+
+## Soup
+- 60 ml olive oil
+- 400 g onions, sliced
+- 6 cloves garlic
+- 1.5 kg waxy potatoes, peeled and cut in 2 cm dice
+- 2.4 l vegetable stock
+- 500 g kale, ribs removed, shredded
+- salt
+
+## Paprika oil
+- 100 ml olive oil
+- 10 g smoked paprika
+
+## Method
+1. Sweat the onions and garlic in the oil for 12 minutes without colour.
+2. Add potatoes and stock, bring to the boil and simmer 18–20 minutes.
+3. Add kale for the last 5 minutes. Crush a third of the potatoes against the side of the pan.
+4. For the oil, warm the oil to 80 °C, stir in the paprika, leave 30 minutes and strain.
+5. Serve hot with a teaspoon of the oil.
+
+**Make ahead:** cool to below 8 °C within 90 minutes; keeps 2 days.`,
+    title: 'Potato and kale soup with smoked paprika oil',
+    portions: 12,
+    components: [
+      [
+        'Soup',
+        ['60 ml olive oil', '400 g onions', '6 clove garlic', '1.5 kg waxy potatoes', '2.4 l vegetable stock', '500 g kale', 'salt'],
+      ],
+      ['Paprika oil', ['100 ml olive oil', '10 g smoked paprika']],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'a barley with a row of names before amounts',
+    text: `Lemon barley with peas
+For 10
+
+pearl barley 700 g
+shallots 5
+butter 80 g
+white wine 200 ml
+veg stock 2 l
+peas, frozen 600 g
+lemons 2
+mint 1 bunch
+pecorino 150 g
+
+Sweat shallots in half the butter, 5 min. Toast barley 2 min, wine, reduce. Add stock bit by bit, 35 min. Peas in for the last 3. Finish with rest of butter, pecorino, lemon zest and juice, mint.
+Rest 2 min, serve loose.`,
+    title: 'Lemon barley with peas',
+    portions: 10,
+    components: [
+      [
+        '',
+        [
+          '700 g pearl barley',
+          '5 shallots',
+          '80 g butter',
+          '200 ml white wine',
+          '2 l veg stock',
+          '600 g peas',
+          '2 lemons',
+          '1 bunch mint',
+          '150 g pecorino',
+        ],
+      ],
+    ],
+    steps: 2,
+  },
+  {
+    manner: 'buns with crosses and a glaze',
+    text: `HOT CROSS BUNS – makes 16
+
+Dough
+strong white flour      600g
+milk, warm              300ml
+butter                  75g
+caster sugar            75g
+instant yeast           10g
+salt                    10g
+mixed spice             2 tsp
+egg                     1
+sultanas                150g
+mixed peel              80g
+
+Crosses
+plain flour             80g
+water                   80ml
+
+Glaze
+apricot jam             3 tbsp
+
+Mix dough ingredients except fruit and knead 8 minutes.
+Work in the fruit. Prove 1½ hours at 27°C.
+Divide into 75g pieces, shape, place on a lined tray, prove 45 minutes.
+Pipe the crosses.
+Bake at 200°C (180°C fan) for 20–22 minutes.
+Brush with warm jam.`,
+    title: 'HOT CROSS BUNS',
+    portions: 16,
+    components: [
+      [
+        'Dough',
+        [
+          '600 g strong white flour',
+          '300 ml milk',
+          '75 g butter',
+          '75 g caster sugar',
+          '10 g instant yeast',
+          '10 g salt',
+          '2 tsp mixed spice',
+          '1 egg',
+          '150 g sultanas',
+          '80 g mixed peel',
+        ],
+      ],
+      ['Crosses', ['80 g plain flour', '80 ml water']],
+      ['Glaze', ['3 tbsp apricot jam']],
+    ],
+    steps: 6,
+  },
+  {
+    manner: 'a parfait in a mail',
+    text: `Hi team, recipe for the tasting on the 14th below - please print one per bench.
+
+Mushroom parfait (v)
+Yield 2 terrines, 24 slices
+
+1kg chestnut mushrooms
+150g shallots
+20g garlic
+5g thyme leaves
+100ml Madeira
+400g butter, soft
+250g cream cheese
+12g salt
+2g white pepper
+
+Cook the mushrooms, shallots, garlic and thyme in 100g of the butter until all the liquid has gone, about 20 min.
+Add Madeira, reduce to dry.
+Blend hot with the rest of the butter, 4 min, then the cream cheese.
+Pass, season, set in lined terrines at 3 °C for at least 6 hours.
+Slice with a hot knife.
+
+Thanks, Wren`,
+    title: 'Mushroom parfait (v)',
+    portions: 24,
+    components: [
+      [
+        '',
+        [
+          '1 kg chestnut mushrooms',
+          '150 g shallots',
+          '20 g garlic',
+          '5 g thyme leaves',
+          '100 ml Madeira',
+          '400 g butter',
+          '250 g cream cheese',
+          '12 g salt',
+          '2 g white pepper',
+        ],
+      ],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'a fool from a magazine',
+    text: `RHUBARB AND GINGER FOOL
+
+Preparation time: 15 minutes
+Cooking time: 12 minutes
+Serves: 4
+
+Ingredients:
+500g (1lb 2oz) rhubarb, trimmed and cut into 3cm lengths
+85g (3oz) golden caster sugar
+2 balls stem ginger, finely chopped, plus 1 tbsp syrup from the jar
+300ml (½ pint) double cream
+150g (5½oz) Greek-style yoghurt
+4 ginger biscuits, crushed, to serve
+
+Method:
+1. Put the rhubarb, sugar and ginger syrup into a saucepan, cover and cook gently for 10–12 minutes until soft. Leave to cool completely.
+2. Whip the cream to soft peaks, fold in the yoghurt, ginger and most of the rhubarb.
+3. Spoon into glasses, top with the remaining rhubarb and chill for 1 hour.
+4. Scatter with the biscuits and serve.
+
+Per serving: 512 kcals, fat 42g`,
+    title: 'RHUBARB AND GINGER FOOL',
+    portions: 4,
+    components: [
+      [
+        '',
+        [
+          '500 g rhubarb',
+          '85 g golden caster sugar',
+          '2 ball stem ginger',
+          '300 ml double cream',
+          '150 g Greek-style yoghurt',
+          '4 ginger biscuits',
+        ],
+      ],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a fry station’s sheet',
+    text: `Station: Fry        Item: Onion bhaji       Batch: 40 pcs
+
+ITEM            QTY     UNIT    PREP
+Onion           2       kg      sliced 3 mm
+Gram flour      600     g       sieved
+Rice flour      100     g
+Turmeric        10      g
+Chilli powder   8       g
+Coriander       1       bch     chopped
+Salt            25      g
+Water           350     ml      cold
+
+PROCEDURE
+1. Salt onions 10 min, squeeze lightly.
+2. Mix in flours and spices, add water to a thick batter.
+3. Fry 50 g portions at 170 C, 3 min; drain; second fry 180 C, 1 min.
+HOLD: max 20 min, 63 C+
+ALLERGENS: may contain gluten (shared fryer)`,
+    title: 'Onion bhaji',
+    portions: 40,
+    components: [
+      [
+        '',
+        [
+          '2 kg Onion',
+          '600 g Gram flour',
+          '100 g Rice flour',
+          '10 g Turmeric',
+          '8 g Chilli powder',
+          '1 bunch Coriander',
+          '25 g Salt',
+          '350 ml Water',
+        ],
+      ],
+    ],
+    steps: 3,
+  },
 ];
