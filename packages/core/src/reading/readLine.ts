@@ -348,7 +348,7 @@ function readAnew(written: string, book: FactBook): LineReading {
   // "250 ml carton double cream": the amount is of one pack, whose name is not part of the ingredient.
   if (read?.unitWritten && unitOf(read.amount.unit).dimension !== 'count')
     item = item.replace(
-      /^(?:(?:loosely |tightly |lightly |firmly )?packed|(?:cartons?|tubs?|pots?|packs?|packets?|sachets?|bags?|punnets?|tins?|cans?|jars?|bottles?|pieces?|wedges?|chunks?|slabs?)(?:\s+of)?)\s+(?=\p{L})/iu,
+      /^(?:(?:loosely |tightly |lightly |firmly )?packed(?! (?:light |dark )?(?:brown|muscovado))|(?:cartons?|tubs?|pots?|packs?|packets?|sachets?|bags?|punnets?|tins?|cans?|jars?|bottles?|pieces?|wedges?|chunks?|slabs?)(?:\s+of)?)\s+(?=\p{L})/iu,
       '',
     );
   const alternative = /\s+or\s+(.+)$/i.exec(item);
