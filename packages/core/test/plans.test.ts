@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { checkPlan, readInstance, solvePlan, type PlanInstance, type PlanResource } from '../src';
 import { partOf } from '../src/schedule/solve/explain';
+import { classInstance } from '../bench/planInstances';
 import { madeUp } from './byHand/madeUpPlans';
 import { baked, BY_HAND, instance, needs, oven, units } from './byHand/plans';
 
@@ -188,6 +189,20 @@ describe('a plan', () => {
     expect(costs).toEqual([...costs].sort((a, b) => b - a));
     expect(plan.objective).toBe(costs.at(-1));
     expect(plan.bound!).toBeLessThanOrEqual(plan.objective!);
+  });
+});
+
+describe('a first plan of a whole class', () => {
+  it.each([
+    ['where priority rules run over the end', { teams: 12, stepsATeam: 30, hands: 1, seed: 11 }],
+    ['in a session without much room', { teams: 12, stepsATeam: 30, hands: 1, seed: 14, room: 1.2 }],
+    ['of singles', { teams: 24, stepsATeam: 15, hands: 1, seed: 5 }],
+    ['of pairs', { teams: 12, stepsATeam: 30, hands: 2, seed: 13 }],
+  ] as const)('%s holds, and is the same each time', (_, shape) => {
+    const problem = classInstance(shape);
+    const plan = solvePlan(problem, { effort: 1 });
+    expect([plan.status, checkPlan(problem, plan)]).toEqual(['feasible', { faults: [], objective: plan.objective }]);
+    expect(solvePlan(problem, { effort: 1 })).toEqual(plan);
   });
 });
 

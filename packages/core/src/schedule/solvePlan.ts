@@ -3,6 +3,7 @@ import { chanceFrom } from './solve/chance';
 import { construct, type Windows } from './solve/construct';
 import { smallReason } from './solve/explain';
 import { Improver } from './solve/improve';
+import { justified } from './solve/justify';
 import { costOf, modelOf, usesOf, type Draft, type Model } from './solve/model';
 import { Search } from './solve/search';
 import { windowsOf } from './solve/windows';
@@ -49,7 +50,8 @@ export function solvePlan(instance: PlanInstance, { seed = 1, effort = Infinity,
   };
 
   const chance = chanceFrom(seed);
-  for (const draft of firstDrafts(model, windows, chance, stop)) take(draft);
+  if (model.count > EASY) for (const draft of justified(model, chance, stop)) take(draft);
+  if (!best) for (const draft of firstDrafts(model, windows, chance, stop)) take(draft);
   if (!best && model.count > EASY) take(pressed(model, chance, seed, stop));
   const improver = new Improver(model, windows, best, seed, take);
   improver.settle();

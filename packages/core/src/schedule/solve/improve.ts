@@ -10,7 +10,7 @@ import { Search } from './search';
 const LARGE = 80;
 /** Work and dead ends of one round. */
 const LONG_LOOK = { work: 30_000, deadEnds: 80 };
-const SHORT_LOOK = { work: 12_000, deadEnds: 40 };
+const SHORT_LOOK = { work: 35_000, deadEnds: 110 };
 
 export interface ImproveLimits {
   /** Bounds raised, all told; the same on every machine. */
