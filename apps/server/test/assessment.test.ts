@@ -112,6 +112,7 @@ describe('marking', () => {
       ['boards-missed', { kind: 'counted', count: -1, faults: [] }],
       ['boards-missed', { kind: 'counted', count: 1.5, faults: [] }],
       ['station', { kind: 'ladder', stage: 7, faults: [] }],
+      ['station', { kind: 'ladder', stage: 1, wanted: 7, faults: [] }],
       ['station', { kind: 'level', level: 3, faults: [] }],
       ['station', { kind: 'guess' }],
     ];

@@ -1,22 +1,13 @@
 // @vitest-environment jsdom
-import 'fake-indexeddb/auto';
-import { IDBFactory } from 'fake-indexeddb';
 import { screen, waitFor, within } from '@testing-library/react';
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
 import type { RubricContent } from '@pelvo/core';
 import type { MarkingSheet } from '@pelvo/contract';
 import { lessonOf, plate, RUBRIC, sheetOf } from './fixtures';
+import { eachMarkingAnew, AT, marking, marksSent } from './marking';
 import { refused, show } from './screen';
 
-beforeEach(() => {
-  vi.resetModules();
-  vi.stubGlobal('indexedDB', new IDBFactory());
-});
-// What is still on its way when a test ends would arrive at the next one's server.
-afterEach(async () => {
-  const { readWaiting } = await import('../src/device/kept');
-  await waitFor(async () => expect((await readWaiting()).filter(({ refused }) => refused === null)).toEqual([]));
-});
+eachMarkingAnew();
 
 const base = { strand: 'knife', evidence: 'seen', faults: [], weight: 1 } as const;
 const KNIFE: RubricContent = {
@@ -43,32 +34,7 @@ const KNIFE: RubricContent = {
   ],
 };
 
-const AT = '/lessons/l1/mark/s1/e1';
-/** The marking screen of one dish, in front of a server that takes every mark. */
-async function marking(sheet: MarkingSheet = sheetOf(), answers: Readonly<Record<string, unknown>> = {}) {
-  const { default: MarkDishPage } = await import('../src/assessment/MarkDishPage');
-  return show(<MarkDishPage />, {
-    role: 'assistant',
-    at: AT,
-    route: '/lessons/:id/mark/:studentId/:dishEditionId',
-    answers: {
-      '/lessons/l1': lessonOf(),
-      '/lessons/l1/marking-sheet': sheet,
-      '/instruments': { state: 'none', instruments: [] },
-      'POST /lessons/l1/events': { stored: 1, number: 1 },
-      ...answers,
-    },
-  });
-}
 const criterion = () => screen.getByRole('region').getAttribute('aria-label');
-/** Marks that were sent, each once: without locks two sendings may overlap, and the server counts an event once. */
-const marksSent = (sent: readonly { path: string; body: unknown }[]) => {
-  const events = sent
-    .filter(({ path }) => path.endsWith('/events'))
-    .flatMap(({ body }) => (body as { events: { id: string; body: { criterionKey: string; value: unknown } }[] }).events);
-  return [...new Map(events.map((event) => [event.id, event.body])).values()];
-};
-
 describe('marking a dish', () => {
   it('names the conditions of what is served below its rule beside the safety of the food, and nowhere else', async () => {
     const below = ['Duck breast: below the rule on purpose. Judge its conditions, not its core: seared all over.'];

@@ -18,6 +18,7 @@ import {
   type Needs,
   type Result,
   type RubricContent,
+  type WantedStage,
 } from '@pelvo/core';
 import { byKind, idSchema, keySchema, shape } from './common';
 
@@ -46,6 +47,10 @@ const values: { readonly [K in MarkValue['kind']]: Joi.PartialSchemaMap } = {
       .min(0)
       .max(MOST_STAGES - 1)
       .required(),
+    wanted: Joi.number()
+      .integer()
+      .min(0)
+      .max(MOST_STAGES - 1),
     faults,
   },
   notSeen: {},
@@ -96,6 +101,8 @@ export interface DishAtPass {
   readonly title: string;
   /** What of it is served below its rule on purpose, with its conditions, in words; left out where nothing is. */
   readonly below?: readonly string[];
+  /** The stages it wants, one for each ladder; left out where it wants none. */
+  readonly wants?: readonly WantedStage[];
 }
 
 export interface MarkingSheet {

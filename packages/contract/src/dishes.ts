@@ -9,6 +9,8 @@ import {
   DOUBT_CODES,
   DOUBT_VALUES,
   SCALING_KINDS,
+  ladderOf,
+  LADDERS,
   STORES,
   UNIT_CODES,
   type Allergen,
@@ -25,6 +27,7 @@ import {
   ONE_IS,
   ringOfSteps,
   type YieldStep,
+  type WantedStage,
 } from '@pelvo/core';
 import { FieldError } from './problems';
 import { idSchema, keySchema, paperField, shape } from './common';
@@ -216,6 +219,18 @@ export const dishContentSchema = shape<DishContent>({
           .required(),
         store: Joi.string()
           .valid(...STORES)
+          .allow(null)
+          .required(),
+        wants: Joi.object({
+          ladder: Joi.string()
+            .valid(...LADDERS.map(({ key }) => key))
+            .required(),
+          stage: Joi.string().max(40).required(),
+        })
+          .custom((wants: WantedStage) => {
+            if (ladderOf(wants.ladder)?.stages.some(({ key }) => key === wants.stage)) return wants;
+            throw new FieldError('This ladder has no such stage.', 'Choose one of its stages, or none.');
+          })
           .allow(null)
           .required(),
         critical: text(300),

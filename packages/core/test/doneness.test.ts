@@ -2,6 +2,8 @@ import { describe, expect, it } from 'vitest';
 import {
   calculate,
   checkDoneness,
+  computeResult,
+  CRITERION_KINDS,
   DONENESS,
   donenessTable,
   initialValues,
@@ -16,12 +18,17 @@ import {
   takeOutAt,
   takeOutOfSteps,
   toDish,
+  wantedAt,
+  wantedInWords,
+  wantedStages,
   words,
   type Answer,
   type CalculatorContext,
   type CalculatorKey,
+  type CriterionOf,
   type DishContent,
   type OwnDoneness,
+  type RubricContent,
 } from '../src';
 
 const NONE: CalculatorContext = { practices: {}, rules: {}, cutSet: null };
@@ -146,6 +153,64 @@ describe('ladders of stages', () => {
       });
       for (const { name: of, cue } of stages) expect(`${of}: ${cue}`.length).toBeLessThanOrEqual(120);
     }
+  });
+});
+
+describe('a stage that a dish wants', () => {
+  const step = (ladder: string, stage: string) => ({ wants: { ladder, stage } });
+  const stages = sharesFor(ladderOf('roux')!, 'white');
+  const criterion: CriterionOf<'ladder'> = {
+    kind: 'ladder',
+    key: 'roux',
+    name: 'Roux',
+    strand: 'cooking',
+    evidence: 'seen',
+    faults: [],
+    weight: 1,
+    stages,
+  };
+  const rubric: RubricContent = {
+    name: 'Roux',
+    strandWeights: { knife: 0, cooking: 1, plating: 0, process: 0 },
+    levelShares: [0.25, 0.5, 0.75, 1],
+    criteria: [criterion],
+    passAt: 2,
+  };
+  /** Roux goes white, blond, brown, burnt. */
+  const mark = (stage: number, wanted?: number) =>
+    computeResult(rubric, { roux: { kind: 'ladder', stage, faults: [], ...(wanted === undefined ? {} : { wanted }) } });
+
+  it('is that of the last step that names one on its ladder, and none that no ladder has', () => {
+    expect(wantedStages([step('sugar', 'thread'), { wants: null }, step('roux', 'blond'), step('sugar', 'amber')])).toEqual([
+      { ladder: 'sugar', stage: 'amber' },
+      { ladder: 'roux', stage: 'blond' },
+    ]);
+    expect(wantedStages([step('glass', 'blond'), step('roux', 'green')])).toEqual([]);
+    expect(wantedInWords({ ladder: 'roux', stage: 'blond' })).toBe('to blond: six to eight minutes, straw, smells of biscuits');
+    expect(wantedInWords({ ladder: 'roux', stage: 'green' })).toBe('');
+  });
+
+  it('is found among the stages of a criterion that are its ladder’s, by their names', () => {
+    expect(wantedAt(stages, [{ ladder: 'roux', stage: 'brown' }])).toBe(2);
+    expect(wantedAt(stages, [{ ladder: 'sugar', stage: 'amber' }])).toBeNull();
+    expect(wantedAt([{ name: 'cluttered' }, { name: 'clear' }], [{ ladder: 'roux', stage: 'brown' }])).toBeNull();
+  });
+
+  it('earns all, its neighbours half and the others a quarter, and says how far it lies off and why', () => {
+    // By the rubric white earns all; where the dish wants brown, white lies two off.
+    expect([mark(0), mark(2), mark(2, 2), mark(1, 2), mark(0, 2)].map((result) => shownOf(result.mark!))).toEqual([
+      '100',
+      '25',
+      '100',
+      '50',
+      '25',
+    ]);
+    const scale = { levelShares: rubric.levelShares, passAt: rubric.passAt };
+    const said = (stage: number, wanted: number) =>
+      words(CRITERION_KINDS.ladder.stands(criterion, { kind: 'ladder', stage, wanted, faults: [] }, scale));
+    expect(said(1, 2)).toMatch(/^blond, .+: 1 stage short of brown, tastes of flour$/);
+    expect(said(3, 1)).toMatch(/^burnt, .+: 2 stages past blond, too dark, thickens less$/);
+    expect(CRITERION_KINDS.ladder.refuses(criterion, { kind: 'ladder', stage: 0, wanted: 4, faults: [] })).toMatch(/4 stages/);
   });
 });
 

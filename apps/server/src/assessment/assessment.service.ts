@@ -25,7 +25,7 @@ import type {
   PlateAt,
   ResultChange,
 } from '@pelvo/contract';
-import { belowOfEditions } from '../dishes';
+import { passOfEditions } from '../dishes';
 import { dishesCooked, Lesson, LessonTechnique, markingWayOf, rosters, type CookedDish, teamsOfLessons } from '../lessons';
 import { Person } from '../people';
 import { notFound } from '../platform/problems';
@@ -73,7 +73,7 @@ export class AssessmentService {
     const rubric = lesson.rubricEditionId
       ? askedHere(await rubricOfEdition(manager, lesson.rubricEditionId), choices, lesson.practices)
       : null;
-    const below = await belowOfEditions(
+    const atThePass = await passOfEditions(
       manager,
       dishes.map(({ editionId }) => editionId),
     );
@@ -87,11 +87,10 @@ export class AssessmentService {
       number: lesson.events,
       releasedAt: lesson.releasedAt?.toISOString() ?? null,
       rubric: rubric ? { editionId: lesson.rubricEditionId!, content: rubric } : null,
-      dishes: dishes.map(({ editionId, title }) => ({
-        editionId,
-        title,
-        ...(below.has(editionId) ? { below: below.get(editionId)! } : {}),
-      })),
+      dishes: dishes.map(({ editionId, title }) => {
+        const { below = [], wants = [] } = atThePass.get(editionId) ?? {};
+        return { editionId, title, ...(below.length > 0 ? { below } : {}), ...(wants.length > 0 ? { wants } : {}) };
+      }),
       students: students.map(({ id, name, needs }) => ({
         id,
         name,

@@ -1,4 +1,12 @@
-import { AS_IT_READS, stepFrom, type DishContent, type MethodStep, type StepWork, type TechniqueWords } from '@pelvo/core';
+import {
+  AS_IT_READS,
+  stepFrom,
+  type DishContent,
+  type MethodStep,
+  type StepWork,
+  type TechniqueWords,
+  type WantedStage,
+} from '@pelvo/core';
 
 interface Said {
   readonly novice?: number;
@@ -8,6 +16,7 @@ interface Said {
   /** To the next, at least and at most. */
   readonly next?: readonly [number | null, number | null];
   readonly work?: Partial<StepWork>;
+  readonly wants?: WantedStage;
 }
 
 /** A step as the demo instructor put it: its component (the main list being ""), or null for the whole dish; text; minutes. */
@@ -136,7 +145,12 @@ const WORK: Readonly<Record<string, readonly Entry[]>> = {
     [null, 'Plate a square on the lentils, drizzle the oil, scatter the shallots, wipe the rim and serve.', 5, { novice: 7 }],
   ],
   'Hand-cut tagliatelle with mushroom ragout': [
-    ['Dough', 'Knead flour, water and oil to a smooth dough.', 10, { novice: 15, work: { redo: { times: 1, minutes: 15 } } }],
+    [
+      'Dough',
+      'Knead flour, water and oil to a smooth dough.',
+      10,
+      { novice: 15, work: { redo: { times: 1, minutes: 15 } }, wants: { ladder: 'dough', stage: 'elastic' } },
+    ],
     ['Dough', 'Rest the dough.', 30, { hands: 'off', work: { ahead: { may: true, hours: 12, store: 'chilled', by: 'technician' } } }],
     ['Ragout', 'Finely dice the shallots.', 6, { novice: 10 }],
     ['Ragout', 'Sweat the shallots for 6 minutes.', 6],
@@ -153,13 +167,13 @@ const WORK: Readonly<Record<string, readonly Entry[]>> = {
       30,
       { hands: 'off', equipment: 'burner', work: { ahead: { may: true, hours: 48, store: 'chilled', by: 'team' } } },
     ],
-    ['', 'Reduce the syrup to a glaze.', 12, { hands: 'off', equipment: 'burner' }],
+    ['', 'Reduce the syrup to a glaze.', 12, { hands: 'off', equipment: 'burner', wants: { ladder: 'reduction', stage: 'glaze' } }],
     ['Crumble', 'Rub the crumble together.', 6, { novice: 10 }],
     [
       'Crumble',
       'Bake for 18 minutes at 170 C.',
       18,
-      { hands: 'off', celsius: 170, equipment: 'oven', work: { band: band(160, 180, 21, 15) } },
+      { hands: 'off', celsius: 170, equipment: 'oven', work: { band: band(160, 180, 21, 15) }, wants: { ladder: 'crust', stage: 'gold' } },
     ],
     [
       'Custard',
@@ -212,6 +226,7 @@ export function withWork(
       ...(said.equipment === undefined ? {} : { equipment: said.equipment }),
       toNext: { least: said.next?.[0] ?? null, most: said.next?.[1] ?? null },
       work: { ...AS_IT_READS, ...said.work },
+      wants: said.wants ?? null,
     };
   });
   return { ...dish, method };

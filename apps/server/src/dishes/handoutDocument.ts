@@ -12,6 +12,7 @@ import {
   scaleDish,
   showFactor,
   temperatureWays,
+  wantedInWords,
   WHO_DECIDES,
   type AllergenList,
   type DishContent,
@@ -138,6 +139,7 @@ function stepText(step: MethodStep, { components }: DishContent): Content[] {
     components.find(({ id }) => id === step.componentId)?.name ?? '',
     step.minutes ? `${step.minutes} min${step.hands === 'off' ? ', hands off' : ''}` : '',
     ways ? `${ways.celsius} °C, ${ways.fahrenheit} °F` : '',
+    step.wants ? wantedInWords(step.wants) : '',
     step.store ?? '',
     step.equipment,
   ].filter(Boolean);

@@ -5,5 +5,5 @@ export { allergenLines } from './allergenLines';
 export { preparationsOf } from './preparationsOf';
 export { Dish } from './dish.entity';
 export { DishEdition } from './dishEdition.entity';
-export { belowOfEditions } from './belowOfEditions';
+export { passOfEditions } from './passOfEditions';
 export { titlesOfEditions } from './titlesOfEditions';

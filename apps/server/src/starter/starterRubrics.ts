@@ -1,4 +1,4 @@
-import type { RubricContent, TechniqueCard } from '@pelvo/core';
+import { ladderOf, sharesFor, type RubricContent, type TechniqueCard } from '@pelvo/core';
 import {
   byCount,
   byLevel,
@@ -240,13 +240,8 @@ export const STARTER_RUBRICS: readonly StarterRubric[] = [
       byStage(
         { key: 'bake', name: 'Colour of the bake', strand: 'cooking' },
         2,
-        [
-          ['white, raw underneath', 0.25],
-          ['straw, soft base', 0.5],
-          ['gold, dry base', 1],
-          ['dark brown at the edge', 0.5],
-          ['black in places', 0.25],
-        ],
+        // A dish that says another stage is judged by its own.
+        sharesFor(ladderOf('crust')!, 'gold').map(({ name, share }) => [name, share] as const),
         'Rub in a short pastry: soggy-base',
       ),
       byLevel(

@@ -1,4 +1,13 @@
-import { RUBRIC_STRAND_NAMES, type Criterion, type MarkValue } from '@pelvo/core';
+import {
+  RUBRIC_STRAND_NAMES,
+  shareOff,
+  wantedAt,
+  wrongAt,
+  type Criterion,
+  type LadderCriterion,
+  type MarkValue,
+  type WantedStage,
+} from '@pelvo/core';
 import { StrandGlyph } from '../design';
 import { Choice, GivenBy } from './kinds';
 
@@ -7,10 +16,29 @@ interface CriterionPaneProps {
   readonly value: MarkValue | undefined;
   /** What of the dish is served below its rule on purpose, and by which conditions it is judged. */
   readonly below?: readonly string[];
+  /** The stages that the dish wants. */
+  readonly wants?: readonly WantedStage[];
   readonly onMark: (value: MarkValue) => void;
 }
 
 export const faultsIn = (value: MarkValue | undefined): readonly string[] => (value && value.kind !== 'notSeen' ? value.faults : []);
+
+const stageWanted = (criterion: Criterion, wants: readonly WantedStage[]): number | null =>
+  criterion.kind === 'ladder' ? wantedAt(criterion.stages, wants) : null;
+
+const nameOfStage = ({ stages }: LadderCriterion, at: number): string => stages[at]?.name.split(':')[0] ?? '';
+
+/** The criterion as the dish has it: each stage earns by how far it lies from the one that is wanted. */
+const earningBy = (criterion: Criterion, wanted: number | null): Criterion =>
+  criterion.kind === 'ladder' && wanted !== null
+    ? { ...criterion, stages: criterion.stages.map((stage, at) => ({ ...stage, share: shareOff(at, wanted) })) }
+    : criterion;
+
+/** A judgement with the stage that the dish wanted, where it says one: what the mark is counted by stays with it. */
+export function forDish(criterion: Criterion, value: MarkValue, wants: readonly WantedStage[] = []): MarkValue {
+  const wanted = stageWanted(criterion, wants);
+  return value.kind === 'ladder' && wanted !== null ? { ...value, wanted } : value;
+}
 
 /** The value after a fault has been touched; a fault can be noted only beside a judgement. */
 export function withFault(value: MarkValue | undefined, key: string): MarkValue | null {
@@ -23,8 +51,9 @@ const EVIDENCE = { measured: 'measured', seen: 'by eye', tasted: 'by taste' } as
 export const FAULT_KEYS = 'abcdefghijkl';
 
 /** One criterion, to be judged by a single touch: what can be seen at each level, and the faults. */
-export function CriterionPane({ criterion, value, below = [], onMark }: CriterionPaneProps) {
+export function CriterionPane({ criterion, value, below = [], wants = [], onMark }: CriterionPaneProps) {
   const faults = faultsIn(value);
+  const wanted = stageWanted(criterion, wants);
   return (
     <section aria-label={criterion.name}>
       <h2 className="flex items-center gap-2 text-2xl">
@@ -41,8 +70,16 @@ export function CriterionPane({ criterion, value, below = [], onMark }: Criterio
             </p>
           ))
         : null}
+      {criterion.kind === 'ladder' && wanted !== null ? (
+        <p role="status" aria-label="Stage that is wanted" className="mt-2 border-l-4 border-ink pl-3 text-lg leading-snug">
+          The dish wants <b>{nameOfStage(criterion, wanted)}</b>.{' '}
+          {value?.kind === 'ladder' && value.stage !== wanted
+            ? `Reached ${nameOfStage(criterion, value.stage)}: ${wrongAt(criterion.stages, value.stage, wanted)}.`
+            : ''}
+        </p>
+      ) : null}
       <div className="mt-3 grid gap-2">
-        <GivenBy criterion={criterion} value={value} onMark={onMark} />
+        <GivenBy criterion={earningBy(criterion, wanted)} value={value} onMark={onMark} />
         <Choice dashed chosen={value?.kind === 'notSeen'} keyCap="0" onChoose={() => onMark({ kind: 'notSeen' })}>
           <b>Not seen.</b> The rest weighs more.
         </Choice>

@@ -6,7 +6,7 @@ import type { MarkingSheet } from '@pelvo/contract';
 import { Loading, ProblemNotice, StrandGlyph } from '../design';
 import { LessonStripHere } from '../lessons';
 import { PlatePhotosBar } from '../photos';
-import { CriterionPane, FAULT_KEYS, withFault } from './CriterionPane';
+import { CriterionPane, FAULT_KEYS, forDish, withFault } from './CriterionPane';
 import { SavedState } from './SavedState';
 import { brief, byKey, isSettled, usePanes } from './kinds';
 import { fetchTaught } from './fetchTaught';
@@ -142,7 +142,9 @@ function MarkScreen({ sheet, rubric, marking, at }: MarkScreenProps) {
     if (open >= 0) show(open);
   };
 
-  const mark = (next: MarkValue, advance = true) => {
+  const { wants } = sheet.dishes.find(({ editionId }) => editionId === dishEditionId)!;
+  const mark = (touched: MarkValue, advance = true) => {
+    const next = forDish(criterion, touched, wants);
     setUndoable((now) => [...now.slice(-99), doneTo(criterion.key)]);
     give(criterion.key, next);
     if (!advance || !isSettled(criterion, next)) return;
@@ -282,7 +284,7 @@ function MarkScreen({ sheet, rubric, marking, at }: MarkScreenProps) {
             </li>
           ))}
         </ol>
-        <CriterionPane criterion={criterion} value={value} below={dish.below} onMark={(next) => mark(next)} />
+        <CriterionPane criterion={criterion} value={value} below={dish.below} wants={wants} onMark={(next) => mark(next)} />
       </div>
       <div className="sticky bottom-0 -mx-4 mt-4 flex flex-wrap items-center gap-2 border-t-2 border-ink bg-paper px-4 py-2 sm:-mx-7 sm:px-7">
         <BarButton label="Undo" disabled={undoable.length === 0} onClick={undo}>

@@ -1,4 +1,4 @@
-import { useCallback, useMemo } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import useSWR from 'swr';
 import {
   assessorsInForce,
@@ -157,12 +157,23 @@ export function useMarking(lessonId: string) {
         .reduce((now, entry, order) => withEvent(now, entry.event, me, data.number + 1 + order), data),
     [data, outbox.waiting, lessonId, me],
   );
+  // A touch that comes before the last one has gone through the device builds on it all the same: two of "one more" are two.
+  const [ahead, setAhead] = useState<readonly MarkBody[]>([]);
+  const shownSheet = useMemo(
+    () => sheet && ahead.reduce((now, body, order) => withMark(now, body, me, now.number + 1000 + order), sheet),
+    [sheet, ahead, me],
+  );
   const give = useCallback(
     async (body: MarkBody) => {
-      // On the screen at once, so that the next touch builds on it; kept on the device and sent right after.
+      setAhead((now) => [...now, body]);
+      // On the screen at once; kept on the device and sent right after.
       const shown = mutate((now) => now && withMark(now, body, me, now.number + 0.5), { revalidate: false });
-      await say(lessonId, 'mark', body);
-      await shown;
+      try {
+        await say(lessonId, 'mark', body);
+        await shown;
+      } finally {
+        setAhead((now) => now.filter((each) => each !== body));
+      }
     },
     [lessonId, me, mutate],
   );
@@ -175,7 +186,7 @@ export function useMarking(lessonId: string) {
     },
     [lessonId, mutate],
   );
-  return { sheet, error: data ? undefined : (error as unknown), retry: () => void mutate(), give, call, outbox };
+  return { sheet: shownSheet, error: data ? undefined : (error as unknown), retry: () => void mutate(), give, call, outbox };
 }
 
 /** Everything assessors said of a dish. */

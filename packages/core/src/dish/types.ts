@@ -1,3 +1,4 @@
+import type { WantedStage } from '../doneness/wanted';
 import type { Allergen } from '../allergens';
 import { exact, type ExactText } from '../exact';
 import { MOST_GAIN } from '../ingredients/gain';
@@ -155,6 +156,8 @@ export interface MethodStep {
   readonly sharedWith: readonly Allergen[];
   /** Where the food is while the step lasts; null where nobody said it, and only its words tell. */
   readonly store: Store | null;
+  /** The stage that the food goes on to: butter to hazel, sugar to amber; null where the step says none. */
+  readonly wants: WantedStage | null;
   /** Why this step decides the result; empty when it does not. */
   readonly critical: string;
   /** Time to the next step. */
@@ -246,6 +249,7 @@ export const EMPTY_STEP = {
   heats: 'oven',
   sharedWith: [],
   store: null,
+  wants: null,
   critical: '',
   toNext: NO_SPAN,
   caution: '',

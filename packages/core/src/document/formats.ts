@@ -101,6 +101,9 @@ const saysWork = (dish: Json): Json => ({
 /** From 5: a step says where the food is meanwhile. */
 const saysWhere = (dish: Json): Json => ({ ...dish, method: partsOf(dish.method).map((step) => ({ store: null, ...step })) });
 
+/** From 6: a step says to which stage of a ladder it goes. */
+const saysStage = (dish: Json): Json => ({ ...dish, method: partsOf(dish.method).map((step) => ({ wants: null, ...step })) });
+
 const lineLacks = lacking({
   id: 'text',
   written: 'text',
@@ -117,7 +120,7 @@ const lineLacks = lacking({
 
 export const DISH: DocumentFormat<DishContent> = {
   name: 'dish',
-  upgrades: [dishTotal, saysExtra, saysOfWhat, saysWork, saysWhere],
+  upgrades: [dishTotal, saysExtra, saysOfWhat, saysWork, saysWhere, saysStage],
   lacks: lacking(
     {
       title: 'text',
@@ -144,6 +147,7 @@ export const DISH: DocumentFormat<DishContent> = {
         heats: 'text',
         sharedWith: 'list',
         store: 'any',
+        wants: 'any',
         componentId: 'any',
         toNext: 'object',
         work: 'object',

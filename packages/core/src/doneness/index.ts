@@ -1,4 +1,4 @@
-export { ladderOf, LADDERS, sharesFor, type LadderStage, type StageLadder } from './stages';
+export { ladderOf, LADDERS, shareOff, sharesFor, type LadderStage, type StageLadder } from './stages';
 export {
   checkDoneness,
   DONENESS,
@@ -14,3 +14,4 @@ export {
 } from './table';
 export { takeOutOfSteps } from './takeOutOfSteps';
 export { minutesToGo, MOST_RISE, readingSays, riseOf, takeOutAt, type HeatAround, type ReadingSays } from './takeOut';
+export { wantedAt, wantedInWords, wantedStages, wrongAt, type WantedStage } from './wanted';

@@ -148,11 +148,14 @@ export const LADDERS: readonly StageLadder[] = [
 
 export const ladderOf = (key: string): StageLadder | undefined => LADDERS.find((each) => each.key === key);
 
+/** Share of its points that a stage earns: all where it is the one that is wanted, half beside it, a quarter elsewhere. Our own. */
+export const shareOff = (reached: number, wanted: number): number => {
+  const off = Math.abs(reached - wanted);
+  return off === 0 ? 1 : off === 1 ? 0.5 : 0.25;
+};
+
 /** Share of its points that each stage earns when one is wanted: that one all, its neighbours half, the others a quarter. */
 export function sharesFor(ladder: StageLadder, wanted: string): readonly { readonly name: string; readonly share: number }[] {
   const at = ladder.stages.findIndex(({ key }) => key === wanted);
-  return ladder.stages.map(({ name, cue }, index) => {
-    const off = Math.abs(index - at);
-    return { name: `${name}: ${cue}`, share: off === 0 ? 1 : off === 1 ? 0.5 : 0.25 };
-  });
+  return ladder.stages.map(({ name, cue }, index) => ({ name: `${name}: ${cue}`, share: shareOff(index, at) }));
 }

@@ -220,6 +220,8 @@ export const ENGLISH = {
   stands: ({ level }: { level: Level }) => LEVEL_NAMES[level],
   counted: ({ count, of, level }: { count: number; of: string; level: Level }) => `${LEVEL_NAMES[level]}, ${count} ${of}`,
   'at-stage': ({ stage, level }: { stage: string; level: Level }) => `${stage}, ${LEVEL_NAMES[level]}`,
+  'off-stage': ({ stage, level, off, wanted, why }: { stage: string; level: Level; off: number; wanted: string; why: string }) =>
+    `${stage}, ${LEVEL_NAMES[level]}: ${Math.abs(off)} ${Math.abs(off) === 1 ? 'stage' : 'stages'} ${off < 0 ? 'short of' : 'past'} ${wanted}${why ? `, ${why}` : ''}`,
   'measured-as': ({ said, level }: { said: string; level: Level }) => `${LEVEL_NAMES[level]}, ${said}`,
   met: () => 'met',
   'not-met': () => 'not met',

@@ -16,6 +16,7 @@ export const LADDER_PANE: PaneOf<'ladder'> = {
     const stage = /^[1-8]$/.test(key) ? Number(key) - 1 : -1;
     return stages[stage] ? { kind: 'ladder', stage, faults: faultsOf(value) } : null;
   },
-  isSettled: ({ faults }) => faults.length === 0,
+  // Where another stage was wanted, what went wrong is to be read and said.
+  isSettled: ({ faults, stage, wanted }) => faults.length === 0 && (wanted === undefined || wanted === stage),
   brief: ({ stage }) => `stage ${stage + 1}`,
 };

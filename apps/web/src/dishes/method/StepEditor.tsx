@@ -3,12 +3,14 @@ import {
   celsiusIn,
   HEATED,
   HEATED_NAMES,
+  LADDERS,
   type Allergen,
   type Component,
   type Heated,
   type MethodStep,
   STORES,
   type Store,
+  type WantedStage,
 } from '@pelvo/core';
 import { Button, SelectField, TextArea, TextField, Tick, useFields, wrongField, type Problems } from '../../design';
 import { parseWhole } from '../formula/optional';
@@ -33,6 +35,8 @@ interface Boxes {
   readonly heats: Heated;
   readonly sharedWith: readonly Allergen[];
   readonly store: Store | '';
+  /** A ladder and its stage, parted by a blank; empty where none is wanted. */
+  readonly wants: string;
   readonly equipment: string;
   readonly least: string;
   readonly most: string;
@@ -50,6 +54,7 @@ const boxesOf = ({
   heats,
   sharedWith,
   store,
+  wants,
   equipment,
   toNext,
   critical,
@@ -64,6 +69,7 @@ const boxesOf = ({
   heats,
   sharedWith,
   store: store ?? '',
+  wants: wants ? `${wants.ladder} ${wants.stage}` : '',
   equipment,
   least: shown(toNext.least),
   most: shown(toNext.most),
@@ -74,6 +80,11 @@ const boxesOf = ({
 /** Degrees Celsius of a heat as it is typed; null for none, undefined for what is no temperature. */
 const heatOf = (heat: string, heats: Heated): number | null | undefined =>
   heat.trim() === '' ? null : (celsiusIn(heat, heats) ?? (/^-?\d{1,3}$/.test(heat.trim()) ? Number(heat) : undefined));
+
+function wantedIn(wants: string): WantedStage | null {
+  const [ladder = '', stage = ''] = wants.split(' ');
+  return ladder && stage ? { ladder, stage } : null;
+}
 
 function problemsIn({ text, heat, heats, least, most }: Boxes): Problems<Boxes> {
   const span = [parseWhole(least), parseWhole(most)] as const;
@@ -89,7 +100,7 @@ export function StepEditor({ step, components, onSave, onCancel }: StepEditorPro
   const { box, fields, set, onSubmit } = useFields(boxesOf(step), { check: problemsIn });
   const toggle = (allergen: Allergen, on: boolean) =>
     set({ sharedWith: on ? [...fields.sharedWith, allergen] : fields.sharedWith.filter((other) => other !== allergen) });
-  const save = ({ text, componentId, minutes, noviceMinutes, heat, store, least, most, ...rest }: Boxes) =>
+  const save = ({ text, componentId, minutes, noviceMinutes, heat, store, wants, least, most, ...rest }: Boxes) =>
     onSave({
       ...step,
       ...rest,
@@ -99,6 +110,7 @@ export function StepEditor({ step, components, onSave, onCancel }: StepEditorPro
       noviceMinutes: parseWhole(noviceMinutes),
       celsius: heatOf(heat, rest.heats) ?? null,
       store: store || null,
+      wants: wantedIn(wants),
       toNext: { least: parseWhole(least), most: parseWhole(most) },
     });
   return (
@@ -120,7 +132,7 @@ export function StepEditor({ step, components, onSave, onCancel }: StepEditorPro
         <TextField label="For a novice" inputMode="numeric" {...box('noviceMinutes')} />
         <TextField label="Heat" placeholder="180" {...box('heat')} />
       </div>
-      <div className="grid gap-3 sm:grid-cols-2">
+      <div className="grid gap-3 sm:grid-cols-3">
         {components.length > 1 ? (
           <SelectField label="Component" {...box('componentId')}>
             <option value="">of the whole dish</option>
@@ -137,6 +149,18 @@ export function StepEditor({ step, components, onSave, onCancel }: StepEditorPro
             <option key={store} value={store}>
               {store}
             </option>
+          ))}
+        </SelectField>
+        <SelectField label="Goes on to the stage" {...box('wants')}>
+          <option value="">none is said</option>
+          {LADDERS.map((ladder) => (
+            <optgroup key={ladder.key} label={ladder.name}>
+              {ladder.stages.map((stage) => (
+                <option key={stage.key} value={`${ladder.key} ${stage.key}`}>
+                  {ladder.name}: {stage.name}
+                </option>
+              ))}
+            </optgroup>
           ))}
         </SelectField>
       </div>

@@ -1,3 +1,5 @@
+import { shareOff } from '../../doneness/stages';
+import { wrongAt } from '../../doneness/wanted';
 import { exact, fromDecimal } from '../../exact';
 import type { Level } from '../levels';
 import { LEVELS } from '../levels';
@@ -16,13 +18,18 @@ export interface LadderValue {
   readonly kind: 'ladder';
   /** Which stage, from 0. */
   readonly stage: number;
+  /** Which stage the dish wanted when it was judged, where it says one: then that earns all, whatever the rubric would. */
+  readonly wanted?: number;
   readonly faults: readonly string[];
 }
 
 export const LEAST_STAGES = 2;
 export const MOST_STAGES = 8;
 
-const shareAt = ({ stages }: LadderCriterion, { stage }: LadderValue) => fromDecimal(stages[stage]?.share ?? 0, 4);
+const shareAt = ({ stages }: LadderCriterion, { stage, wanted }: LadderValue) =>
+  fromDecimal(wanted === undefined ? (stages[stage]?.share ?? 0) : shareOff(stage, wanted), 4);
+
+const nameOf = ({ stages }: LadderCriterion, at: number): string => stages[at]?.name.split(':')[0]!.trim() ?? '';
 
 /** The highest level of the rubric that earns no more than the stage does. */
 function levelOf(criterion: LadderCriterion, value: LadderValue, scale: Scale): Level {
@@ -42,15 +49,23 @@ export const LADDER_KIND: KindOf<'ladder'> = {
       ? []
       : [{ field: `${at}.stages`, problem: { code: 'no.best-stage', name }, remedy: { code: 'do.full-stage' } } as const]),
   ],
-  refuses: ({ stages }, { stage }) => (stages[stage] ? null : `There are ${stages.length} stages; choose one of them.`),
+  refuses: ({ stages }, { stage, wanted }) =>
+    stages[stage] && (wanted === undefined || stages[wanted]) ? null : `There are ${stages.length} stages; choose one of them.`,
   level: levelOf,
   share: (criterion, value) => shareAt(criterion, value),
   passed: (criterion, value, scale) => levelOf(criterion, value, scale) >= scale.passAt,
-  stands: (criterion, value, scale) => ({
-    code: 'at-stage',
-    stage: criterion.stages[value.stage]?.name ?? '',
-    level: levelOf(criterion, value, scale),
-  }),
-  words: ({ stages }, { stage }) => [stages[stage]?.name ?? '', ''],
+  stands: (criterion, value, scale) => {
+    const level = levelOf(criterion, value, scale);
+    const { stage, wanted } = value;
+    if (wanted === undefined || wanted === stage) return { code: 'at-stage', stage: criterion.stages[stage]?.name ?? '', level };
+    const why = wrongAt(criterion.stages, stage, wanted);
+    return { code: 'off-stage', stage: nameOf(criterion, stage), level, off: stage - wanted, wanted: nameOf(criterion, wanted), why };
+  },
+  words: (criterion, { stage, wanted }) => [
+    criterion.stages[stage]?.name ?? '',
+    wanted === undefined || wanted === stage
+      ? ''
+      : [`${nameOf(criterion, wanted)} was wanted`, wrongAt(criterion.stages, stage, wanted)].filter(Boolean).join(': '),
+  ],
   aim: ({ stages }) => stages.reduce((best, stage) => (exact(stage.share).compare(best.share) > 0 ? stage : best), stages[0]!).name,
 };

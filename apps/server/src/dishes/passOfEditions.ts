@@ -1,0 +1,29 @@
+import { In, type EntityManager } from 'typeorm';
+import { words, servedBelow, wantedStages, type WantedStage } from '@pelvo/core';
+import { DishEdition } from './dishEdition.entity';
+
+/** What of a dish is asked at the pass. */
+export interface AtThePass {
+  /** What is served below its rule on purpose, with its conditions in words. */
+  readonly below: readonly string[];
+  /** The stages it wants, one for each ladder. */
+  readonly wants: readonly WantedStage[];
+}
+
+/** Editions never change: their documents, which are long, are not read again for every marking sheet. */
+const read = new Map<string, AtThePass>();
+const MOST = 5000;
+
+/** What is asked of dishes at the pass, by edition. */
+export async function passOfEditions(manager: EntityManager, ids: readonly string[]): Promise<ReadonlyMap<string, AtThePass>> {
+  const known = new Map(ids.flatMap((id) => (read.has(id) ? [[id, read.get(id)!] as const] : [])));
+  const unknown = ids.filter((id) => !known.has(id));
+  const editions = unknown.length > 0 ? await manager.findBy(DishEdition, { id: In(unknown) }) : [];
+  if (read.size + editions.length > MOST) read.clear();
+  for (const { id, content } of editions) {
+    const asked = { below: servedBelow(content).map((said) => words(said)), wants: wantedStages(content.method) };
+    read.set(id, asked);
+    known.set(id, asked);
+  }
+  return known;
+}
