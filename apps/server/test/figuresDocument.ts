@@ -42,7 +42,7 @@ function formulas(): readonly (readonly [name: string, file: string, says: strin
     const text = readFileSync(join(SOURCE, file), 'utf8');
     return [
       ...text.matchAll(
-        /\/\*\*((?:(?!\*\/)[\s\S])*?@source(?:(?!\*\/)[\s\S])*?)\*\/\s*(?:export )?(?:const|function|type|interface)? ?(\w+)/g,
+        /\/\*\*((?:(?!\*\/)[\s\S])*?@source(?:(?!\*\/)[\s\S])*?)\*\/\s*(?:export )?(?:const|function\*?|class|type|interface)? ?(\w+)/g,
       ),
     ].map((match) => {
       const plain = match[1]!
