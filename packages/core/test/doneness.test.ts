@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import {
   calculate,
   checkDoneness,
+  classLevels,
   computeResult,
   CRITERION_KINDS,
   DONENESS,
@@ -194,6 +195,18 @@ describe('a stage that a dish wants', () => {
     expect(wantedAt(stages, [{ ladder: 'roux', stage: 'brown' }])).toBe(2);
     expect(wantedAt(stages, [{ ladder: 'sugar', stage: 'amber' }])).toBeNull();
     expect(wantedAt([{ name: 'cluttered' }, { name: 'clear' }], [{ ladder: 'roux', stage: 'brown' }])).toBeNull();
+  });
+
+  it('parts a class into those who stopped short of it, reached it and went on', () => {
+    const at = (stage: number) => ({ roux: { kind: 'ladder', stage, wanted: 2, faults: [] } }) as const;
+    const [{ reached }] = classLevels(rubric, [at(0), at(1), at(1), at(2), at(3)]) as [ReturnType<typeof classLevels>[number]];
+    expect([reached!.short, reached!.best, reached!.far]).toEqual([3, 1, 1]);
+    expect(reached!.stages.map(({ count, best }) => [count, best])).toEqual([
+      [1, false],
+      [2, false],
+      [1, true],
+      [1, false],
+    ]);
   });
 
   it('earns all, its neighbours half and the others a quarter, and says how far it lies off and why', () => {

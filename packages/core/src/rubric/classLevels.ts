@@ -1,5 +1,5 @@
 import { seenOf, standingOf } from './kinds';
-import type { LadderCriterion } from './kinds/ladder';
+import type { LadderCriterion, LadderValue } from './kinds/ladder';
 import type { Criterion, Marks, RubricContent } from './types';
 
 /** How a class did on one criterion. */
@@ -25,19 +25,22 @@ export interface StagesReached {
   readonly stages: readonly { readonly name: string; readonly count: number; readonly best: boolean }[];
 }
 
-/** Where the dishes of a class stand on a ladder. The best stages are those that earn all; there may be several beside one another. */
-function stagesReached({ stages }: LadderCriterion, reached: readonly number[]): StagesReached {
+/**
+ * Where the dishes of a class stand on a ladder. The best stage is the one that the dish wanted, where it said one; elsewhere those that earn
+ * all by the rubric, of which several may stand beside one another.
+ */
+function stagesReached({ stages }: LadderCriterion, reached: readonly LadderValue[]): StagesReached {
   const best = stages.flatMap(({ share }, at) => (share === 1 ? [at] : []));
   const [first, last] = [best[0] ?? 0, best.at(-1) ?? stages.length - 1];
+  const short = reached.filter(({ stage, wanted }) => stage < (wanted ?? first)).length;
+  const far = reached.filter(({ stage, wanted }) => stage > (wanted ?? last)).length;
+  const asked = new Set(reached.flatMap(({ wanted }) => (wanted === undefined ? [] : [wanted])));
+  const isBest = (at: number) => (asked.size > 0 ? asked.has(at) : at >= first && at <= last);
   return {
-    short: reached.filter((stage) => stage < first).length,
-    best: reached.filter((stage) => stage >= first && stage <= last).length,
-    far: reached.filter((stage) => stage > last).length,
-    stages: stages.map(({ name }, at) => ({
-      name,
-      count: reached.filter((stage) => stage === at).length,
-      best: at >= first && at <= last,
-    })),
+    short,
+    best: reached.length - short - far,
+    far,
+    stages: stages.map(({ name }, at) => ({ name, count: reached.filter(({ stage }) => stage === at).length, best: isBest(at) })),
   };
 }
 
@@ -48,7 +51,7 @@ export function classLevels(rubric: RubricContent, dishes: readonly Marks[]): re
     const faults = new Map<string, number>();
     let notSeen = 0;
     let unmarked = 0;
-    const reached: number[] = [];
+    const reached: LadderValue[] = [];
     for (const marks of dishes) {
       const value = marks[criterion.key];
       const seen = seenOf(criterion, value);
@@ -56,7 +59,7 @@ export function classLevels(rubric: RubricContent, dishes: readonly Marks[]): re
       else if (!seen) notSeen += 1;
       else {
         counts[standingOf(criterion, seen, rubric).level - 1]! += 1;
-        if (seen.kind === 'ladder') reached.push(seen.stage);
+        if (seen.kind === 'ladder') reached.push(seen);
         for (const key of seen.faults) faults.set(key, (faults.get(key) ?? 0) + 1);
       }
     }
