@@ -87,6 +87,9 @@ describe('a demonstration at the desk', () => {
     await type('850', '50 + 30', '500');
     expect(screen.getByText('430 g')).toBeTruthy();
     expect(screen.getByRole('link', { name: 'Propose for the next edition' })).toHaveProperty('pathname', '/dishes/d1');
+    // What is shown is what was read off, not the fraction that is kept.
+    await type('85.5', '0.5', '12.25');
+    expect(screen.getByText(/85\.5 g before, 0\.5 g added, 12\.25 g left/)).toBeTruthy();
     await type('abc', '', '5');
     expect(screen.getByText(/This is not a weight/)).toBeTruthy();
   });

@@ -2,11 +2,13 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import {
   DEMONSTRATION_LIMITS,
+  exact,
   exactText,
   lineAsUsed,
   linesOf,
   readTyped,
   reallyUsed,
+  showDecimal,
   usedUp,
   words,
   type Demonstration,
@@ -15,6 +17,9 @@ import {
 import type { LessonDish } from '@pelvo/contract';
 import { newId, useBook } from '../device';
 import { Button, Section, SelectField, TextField } from '../design';
+
+/** A weight as it was read off, not as the fraction that it is kept as: 85.5 g, not 171/2. */
+const asReadOff = (kept: string): string => `${showDecimal(exact(kept))} g`;
 
 interface WeighedBackProps {
   readonly dish: LessonDish;
@@ -77,8 +82,8 @@ export function WeighedBack({ dish, content, before, onChange }: WeighedBackProp
           {content.weighings.map((weighing) => (
             <li key={weighing.id} className="flex items-center justify-between gap-3">
               <span className="tabular-nums">
-                {lineOf(weighing.lineId)?.item ?? 'a line that is gone'}: {weighing.before} g before
-                {weighing.added.map((more) => `, ${more} g added`).join('')}, {weighing.after} g left
+                {lineOf(weighing.lineId)?.item ?? 'a line that is gone'}: {asReadOff(weighing.before)} before
+                {weighing.added.map((more) => `, ${asReadOff(more)} added`).join('')}, {asReadOff(weighing.after)} left
               </span>
               <Button kind="quiet" onClick={() => onChange({ weighings: content.weighings.filter(({ id }) => id !== weighing.id) })}>
                 Take away
