@@ -1,13 +1,4 @@
-import {
-  RUBRIC_STRAND_NAMES,
-  shareOff,
-  wantedAt,
-  wrongAt,
-  type Criterion,
-  type LadderCriterion,
-  type MarkValue,
-  type WantedStage,
-} from '@pelvo/core';
+import { RUBRIC_STRAND_NAMES, shareOff, stageName, wantedAt, wrongAt, type Criterion, type MarkValue, type WantedStage } from '@pelvo/core';
 import { StrandGlyph } from '../design';
 import { Choice, GivenBy } from './kinds';
 
@@ -25,8 +16,6 @@ export const faultsIn = (value: MarkValue | undefined): readonly string[] => (va
 
 const stageWanted = (criterion: Criterion, wants: readonly WantedStage[]): number | null =>
   criterion.kind === 'ladder' ? wantedAt(criterion.stages, wants) : null;
-
-const nameOfStage = ({ stages }: LadderCriterion, at: number): string => stages[at]?.name.split(':')[0] ?? '';
 
 /** The criterion as the dish has it: each stage earns by how far it lies from the one that is wanted. */
 const earningBy = (criterion: Criterion, wanted: number | null): Criterion =>
@@ -72,9 +61,9 @@ export function CriterionPane({ criterion, value, below = [], wants = [], onMark
         : null}
       {criterion.kind === 'ladder' && wanted !== null ? (
         <p role="status" aria-label="Stage that is wanted" className="mt-2 border-l-4 border-ink pl-3 text-lg leading-snug">
-          The dish wants <b>{nameOfStage(criterion, wanted)}</b>.{' '}
+          The dish wants <b>{stageName(criterion.stages, wanted)}</b>.{' '}
           {value?.kind === 'ladder' && value.stage !== wanted
-            ? `Reached ${nameOfStage(criterion, value.stage)}: ${wrongAt(criterion.stages, value.stage, wanted)}.`
+            ? `Reached ${stageName(criterion.stages, value.stage)}: ${wrongAt(criterion.stages, value.stage, wanted)}.`
             : ''}
         </p>
       ) : null}

@@ -1,5 +1,5 @@
 import { shareOff } from '../../doneness/stages';
-import { wrongAt } from '../../doneness/wanted';
+import { stageName, wrongAt } from '../../doneness/wanted';
 import { exact, fromDecimal } from '../../exact';
 import type { Level } from '../levels';
 import { LEVELS } from '../levels';
@@ -29,8 +29,6 @@ export const MOST_STAGES = 8;
 const shareAt = ({ stages }: LadderCriterion, { stage, wanted }: LadderValue) =>
   fromDecimal(wanted === undefined ? (stages[stage]?.share ?? 0) : shareOff(stage, wanted), 4);
 
-const nameOf = ({ stages }: LadderCriterion, at: number): string => stages[at]?.name.split(':')[0]!.trim() ?? '';
-
 /** The highest level of the rubric that earns no more than the stage does. */
 function levelOf(criterion: LadderCriterion, value: LadderValue, scale: Scale): Level {
   const share = shareAt(criterion, value);
@@ -59,13 +57,20 @@ export const LADDER_KIND: KindOf<'ladder'> = {
     const { stage, wanted } = value;
     if (wanted === undefined || wanted === stage) return { code: 'at-stage', stage: criterion.stages[stage]?.name ?? '', level };
     const why = wrongAt(criterion.stages, stage, wanted);
-    return { code: 'off-stage', stage: nameOf(criterion, stage), level, off: stage - wanted, wanted: nameOf(criterion, wanted), why };
+    return {
+      code: 'off-stage',
+      stage: stageName(criterion.stages, stage),
+      level,
+      off: stage - wanted,
+      wanted: stageName(criterion.stages, wanted),
+      why,
+    };
   },
   words: (criterion, { stage, wanted }) => [
     criterion.stages[stage]?.name ?? '',
     wanted === undefined || wanted === stage
       ? ''
-      : [`${nameOf(criterion, wanted)} was wanted`, wrongAt(criterion.stages, stage, wanted)].filter(Boolean).join(': '),
+      : [`${stageName(criterion.stages, wanted)} was wanted`, wrongAt(criterion.stages, stage, wanted)].filter(Boolean).join(': '),
   ],
   aim: ({ stages }) => stages.reduce((best, stage) => (exact(stage.share).compare(best.share) > 0 ? stage : best), stages[0]!).name,
 };
