@@ -1,4 +1,13 @@
-import { RUBRIC_STRAND_NAMES, shareOff, stageName, wantedAt, wrongAt, type Criterion, type MarkValue, type WantedStage } from '@pelvo/core';
+import {
+  RUBRIC_STRAND_NAMES,
+  shareOff,
+  ladderStageName,
+  wantedAt,
+  wrongAt,
+  type Criterion,
+  type MarkValue,
+  type WantedStage,
+} from '@pelvo/core';
 import { StrandGlyph } from '../design';
 import { Choice, GivenBy } from './kinds';
 
@@ -61,9 +70,9 @@ export function CriterionPane({ criterion, value, below = [], wants = [], onMark
         : null}
       {criterion.kind === 'ladder' && wanted !== null ? (
         <p role="status" aria-label="Stage that is wanted" className="mt-2 border-l-4 border-ink pl-3 text-lg leading-snug">
-          The dish wants <b>{stageName(criterion.stages, wanted)}</b>.{' '}
+          The dish wants <b>{ladderStageName(criterion.stages, wanted)}</b>.{' '}
           {value?.kind === 'ladder' && value.stage !== wanted
-            ? `Reached ${stageName(criterion.stages, value.stage)}: ${wrongAt(criterion.stages, value.stage, wanted)}.`
+            ? `Reached ${ladderStageName(criterion.stages, value.stage)}: ${wrongAt(criterion.stages, value.stage, wanted)}.`
             : ''}
         </p>
       ) : null}

@@ -14,4 +14,4 @@ export {
 } from './table';
 export { takeOutOfSteps } from './takeOutOfSteps';
 export { minutesToGo, MOST_RISE, readingSays, riseOf, takeOutAt, type HeatAround, type ReadingSays } from './takeOut';
-export { stageName, wantedAt, wantedInWords, wantedStages, wrongAt, type WantedStage } from './wanted';
+export { ladderStageName, wantedAt, wantedInWords, wantedStages, wrongAt, type WantedStage } from './wanted';

@@ -26,14 +26,15 @@ export function wantedStages(method: readonly { readonly wants: WantedStage | nu
 }
 
 /** What a stage of a criterion is called, without what is said of it behind a colon; empty where there is none. */
-export const stageName = (stages: readonly { readonly name: string }[], at: number): string => stages[at]?.name.split(':')[0]!.trim() ?? '';
+export const ladderStageName = (stages: readonly { readonly name: string }[], at: number): string =>
+  stages[at]?.name.split(':')[0]!.trim() ?? '';
 
 /** The ladder whose stages these are, by their names, whatever is said of them behind a colon; undefined where they are nobody's. */
 const ladderNamed = (stages: readonly { readonly name: string }[]): StageLadder | undefined =>
   LADDERS.find(
     (ladder) =>
       ladder.stages.length === stages.length &&
-      ladder.stages.every(({ name }, at) => stageName(stages, at).toLowerCase() === name.toLowerCase()),
+      ladder.stages.every(({ name }, at) => ladderStageName(stages, at).toLowerCase() === name.toLowerCase()),
   );
 
 /** Which of the stages of a criterion a dish wants, from 0; null where it wants none of them. */

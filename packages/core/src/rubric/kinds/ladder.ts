@@ -1,5 +1,5 @@
 import { shareOff } from '../../doneness/stages';
-import { stageName, wrongAt } from '../../doneness/wanted';
+import { ladderStageName, wrongAt } from '../../doneness/wanted';
 import { exact, fromDecimal } from '../../exact';
 import type { Level } from '../levels';
 import { LEVELS } from '../levels';
@@ -59,10 +59,10 @@ export const LADDER_KIND: KindOf<'ladder'> = {
     const why = wrongAt(criterion.stages, stage, wanted);
     return {
       code: 'off-stage',
-      stage: stageName(criterion.stages, stage),
+      stage: ladderStageName(criterion.stages, stage),
       level,
       off: stage - wanted,
-      wanted: stageName(criterion.stages, wanted),
+      wanted: ladderStageName(criterion.stages, wanted),
       why,
     };
   },
@@ -70,7 +70,7 @@ export const LADDER_KIND: KindOf<'ladder'> = {
     criterion.stages[stage]?.name ?? '',
     wanted === undefined || wanted === stage
       ? ''
-      : [`${stageName(criterion.stages, wanted)} was wanted`, wrongAt(criterion.stages, stage, wanted)].filter(Boolean).join(': '),
+      : [`${ladderStageName(criterion.stages, wanted)} was wanted`, wrongAt(criterion.stages, stage, wanted)].filter(Boolean).join(': '),
   ],
   aim: ({ stages }) => stages.reduce((best, stage) => (exact(stage.share).compare(best.share) > 0 ? stage : best), stages[0]!).name,
 };
