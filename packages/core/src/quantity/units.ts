@@ -21,7 +21,7 @@ export interface Unit {
 const UNIT_ROWS = [
   // Spoons, cups and fluid ounces: the household measures of US 21 CFR 101.9(b)(5)(viii), which agree with each other
   // (16 tbsp = 1 cup). Ounce and pound: the international avoirdupois pound of 453.59237 g.
-  ['g', 'mass', '1', 'g', 'g', 'g|gm|gms|gr|gram|grams|gramme|grammes'],
+  ['g', 'mass', '1', 'g', 'g', 'g|gm|gms|gr|grm|grms|gram|grams|gramme|grammes'],
   ['kg', 'mass', '1000', 'kg', 'kg', 'kg|kgs|kilo|kilos|kilogram|kilograms'],
   ['mg', 'mass', '1/1000', 'mg', 'mg', 'mg|milligram|milligrams'],
   ['oz', 'mass', '45359237/1600000', 'oz', 'oz', 'oz|ozs|ounce|ounces'],
@@ -38,7 +38,7 @@ const UNIT_ROWS = [
   ['quart', 'volume', '960', 'quart', 'quarts', 'quart|quarts|qt|qts'],
   ['each', 'count', '1', '', '', 'each|whole|piece|pieces|pc|pcs|ea'],
   ['bulb', 'count', '1', 'bulb', 'bulbs', 'bulb|bulbs'],
-  ['clove', 'count', '1', 'clove', 'cloves', 'clove|cloves'],
+  ['clove', 'count', '1', 'clove', 'cloves', 'clove|cloves|clv|clvs'],
   ['sprig', 'count', '1', 'sprig', 'sprigs', 'sprig|sprigs'],
   ['leaf', 'count', '1', 'leaf', 'leaves', 'leaf|leaves'],
   ['head', 'count', '1', 'head', 'heads', 'head|heads'],

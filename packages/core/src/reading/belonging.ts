@@ -56,6 +56,7 @@ export function secondRecipe(decided: readonly Decided[]): number | null {
     role === 'yield' ||
     role === 'ingredients' ||
     role === 'title' ||
+    (role === 'component' && look.blankBefore && /^recipe\s+(?:\d{1,2}[a-h]?|[A-H])\b/i.test(look.written)) ||
     (named && role === 'component' && look.blankBefore && NAME_WITH_YIELD.test(look.written));
   const first = decided.findIndex(opens);
   const steps = decided.findIndex(({ role }, index) => index > first && role === 'step');

@@ -6,7 +6,7 @@ import { readAmount } from './readAmount';
 const LONGEST = 1200;
 /** What leads to a list in a sentence: "You need", "For the batter –", "Topping:". */
 const ASKED =
-  /^(?:(?:so|and|now|first|then),?\s+)?(?:you(?:[’']ll| will)?(?: also)? (?:need|want|take|use)|it takes|takes?|i (?:use|take|used|took)|we (?:use|take|used|took)|ingredients?(?:\s+are)?|(?:get|buy|shopping)(?=\s*:))(?:\s+(?:per|(?:for|in) (?:each|every|a))\s+(?:pair|team|group|student|person|bench|station))?\s*[:–—-]?\s+/i;
+  /^(?:(?:so|and|now|first|then),?\s+)?(?:(?:per|for (?:each|every)) (?:pair|team|group|student|person|bench|station),?\s+(?=you\b))?(?:you(?:[’']ll| will)?(?: also)? (?:need|want|take|use)|it takes|takes?|i (?:use|take|used|took)|we (?:use|take|used|took)|ingredients?(?:\s+are)?|(?:get|buy|shopping)(?=\s*:))(?:\s+(?:per|(?:for|in) (?:each|every|a))\s+(?:pair|team|group|student|person|bench|station))?\s*[:–—-]?\s+/i;
 const HEADED =
   /^(?!you\b)((?:[Ff]or|[Tt]o)\s+(?:the\s+|an?\s+)?[\p{L}][\p{L}\s’'-]{1,40}|\p{Lu}[\p{L}’'-]{2,20}(?:\s[\p{L}’'-]{2,20}){0,2})(?:\s\([^()]{1,30}\))?\s*(?::|\s[–—-]|\s=)\s+(?=\S)/u;
 /** "For the dough I take", "For rolling you need": a heading inside the sentence. */
@@ -31,7 +31,7 @@ function headedIn(written: string): readonly [all: string, heading: string] | nu
 const LEADS = /\b(?:get|buy|shopping|ingredients?|you|need|needs|want|take|takes|use|bag|box|list|provides?|bring)\b/i;
 /** Headings that are about something else than what goes in. */
 const NOT_FOOD =
-  /^(?:product|style|item|name|allergens?|contains|equipment|tools?|utensils|method|notes?|tips?|serves|portions?|yield|to serve with|drinks?|wine|keeps?|storage|time|prep|cook|oven|season|rev|ref|dish|recipe|title)\b/i;
+  /^(?:to plate|plat(?:e|ing)(?: up)?$|per plate$|product|style|item|name|allergens?|contains|equipment|tools?|utensils|method|notes?|tips?|serves|portions?|yield|to serve with|drinks?|wine|keeps?|storage|time|prep|cook|oven|season|rev|ref|dish|recipe|title)\b/i;
 const BULLETS = /\s*[•·|]\s*/;
 /** A word that says how, and belongs to what stands before it: "butter, softened", "leeks, finely sliced". */
 const SAYS_HOW =
@@ -51,11 +51,13 @@ const COUNT_LAST =
 
 /** "pinch yeast", "a handful of dill" */
 const BY_EYE_FIRST =
-  /^(?:an?\s+)?(?:(?:small|large|good|big)\s+)?(?:pinch|handful|bunch|knob|splash|drizzle|dash|squeeze|sprig)\s+(?:of\s+)?\p{L}/iu;
+  /^(?:an?\s+)?(?:(?:small|large|good|big)\s+)?(?:(?:pinch|handful|bunch|knob|splash|drizzle|dash|squeeze|sprig)\s+(?:of\s+)?|(?:bit|lump|drop|blade|little) of\s+|(?:tsp|tbsp)\s+(?:of\s+)?)\p{L}/iu;
+/** "tin chickpeas", "thumb ginger" */
+const PACK_FIRST = /^(?:tin|can|packet|thumb|bag|tub)\s+(?:of\s+)?\p{L}/iu;
 
 const isAmount = (part: string, book: FactBook): boolean => {
   if (AMOUNT_LAST.test(part) || BY_EYE_FIRST.test(part)) return true;
-  if (COUNT_LAST.test(part) && book.read(part).found.length > 0) return true;
+  if ((COUNT_LAST.test(part) || PACK_FIRST.test(part)) && book.read(part).found.length > 0) return true;
   const read = readAmount(bare(part));
   if (read === null) return false;
   const rest = read.rest.slice(0, 60);
@@ -63,13 +65,13 @@ const isAmount = (part: string, book: FactBook): boolean => {
 };
 /** What a portion feeds is no list of what goes in. */
 const NUTRITION =
-  /\b(?:kcals?|calories|kj)\b|\b(?:fat|carb(?:ohydrate)?s|protein|fibre|saturates)\b.*\b(?:fat|carb(?:ohydrate)?s|protein|fibre|saturates)\b/i;
+  /\b(?:kcals?|calories|kj)\b|\d\s?cal\b|\b(?:fat|carb(?:ohydrate)?s|protein|fibre|saturates)\b.*\b(?:fat|carb(?:ohydrate)?s|protein|fibre|saturates)\b/i;
 /** What stands behind an amount that measures and names nothing. */
 const NO_FOOD = /^(?:each|long|wide|thick|high|across|apart|per|in all|total|for|until|before|after|at|or|left|later|more|less|than|on)\b/i;
 
 /** "2 tsp each cumin, coriander and fennel seed": as much of every one of them. */
 const EACH_OF =
-  /^((?:(?:\d{1,4}(?:[.,/]\d{1,2})?|[½¼¾]|an?|one|two|three|half an?)\s?)?(?:kg|g|ml|tsp\.?|tbsp\.?|teaspoons?|tablespoons?|pinch(?:es)?|handfuls?|bunch(?:es)?|sprigs?|sticks?))\s+each\s+(?:of\s+)?(\p{L}.{3,120})$/iu;
+  /^((?:(?:\d{1,4}(?:[.,/]\d{1,2})?|[½¼¾]|an?|one|two|three|half an?)\s?)?(?:kg|g|ml|tsp\.?|tbsp\.?|teaspoons?|tablespoons?|pinch(?:es)?|handfuls?|bunch(?:es)?|sprigs?|sticks?))\s+each\s*(?::\s*|\s(?:of\s+)?)(\p{L}.{3,120})$/iu;
 
 function eachOf(text: string, book: FactBook): InlineList | null {
   const [, amount = '', rest = ''] = EACH_OF.exec(text) ?? [];
@@ -105,7 +107,9 @@ function twoBehind(text: string, book: FactBook): InlineList | null {
 
 /** "2 t. salt, ¼ t. pepper", "1 cup cornmeal + ½ cup crumbs": two in a line, each measured. */
 function twoMeasured(text: string, book: FactBook): InlineList | null {
-  const parts = text.split(/\s*(?:,\s+(?=[\d½¼¾⅓⅔])|\s\+\s)/);
+  // "50 g carrot, 50 g onion, both in fine dice"
+  const [, list = text, done = ''] = /^(.+?),\s+(?:both|all)\s+(\p{L}[\p{L} ]{2,30})$/u.exec(text) ?? [];
+  const parts = list.split(/\s*(?:,\s+(?=[\d½¼¾⅓⅔])|\s\+\s)/);
   const isOne = (part: string) => {
     const read = readAmount(part);
     return (
@@ -117,7 +121,23 @@ function twoMeasured(text: string, book: FactBook): InlineList | null {
       book.read(read.rest.slice(0, 60)).found.length > 0
     );
   };
-  return parts.length === 2 && parts.every(isOne) ? { lead: '', heading: '', lines: parts, after: '' } : null;
+  if (parts.length !== 2 || !parts.every(isOne)) return null;
+  return { lead: '', heading: '', lines: done ? parts.map((part) => `${part}, ${done}`) : parts, after: '' };
+}
+
+/** "1 carrot 1 stick celery 1 small onion all tiny dice": commas left out, by who types on a telephone. */
+function runOn(text: string, book: FactBook): InlineList | null {
+  const [, list = text, done = ''] = /^(.+?),?\s(?:all|both)\s(\p{L}[\p{L} ]{2,30})$/u.exec(text) ?? [];
+  const parts = list.split(/\s+(?=(?:\d{1,2}|½)\s\p{L})/u);
+  const isOne = (part: string) =>
+    !/,/.test(part) &&
+    part.split(' ').length <= 5 &&
+    /^(?:\d{1,4}\s|½)/.test(part) &&
+    !/\s(?:min|mins|minutes|hrs?|hours?|cm|mm)\b/i.test(part) &&
+    !/\s(?:of|or|and|in|with|for|x|per|to|into|about|plus)$/i.test(part) &&
+    book.read(readAmount(part)?.rest ?? '').found.length > 0;
+  if (parts.length < 2 || !parts.every(isOne) || isTold(text)) return null;
+  return { lead: '', heading: '', lines: parts.map((part) => (done ? `${part}, ${done}` : part)), after: '' };
 }
 
 const OLD_LIST = /^(?:take|get)\s+((?:an?|one|two|three|half|\d)\b[^.;]{3,80}(?:;[^.;]{3,80}){2,20})\.\s*(.*)$/i;
@@ -166,6 +186,7 @@ function toldBehind(text: string, numbered: boolean, book: FactBook): { readonly
   const [, list = '', after = ''] = parted ?? [];
   // "1 Wash and slice the leeks. Peel …" is a numbered step.
   return parted &&
+    !/^(?:with|in|of|on|to|for|and|from)\s/i.test(list) &&
     (isAmount(list, book) || (HEADED.test(list) && isAmount(list.replace(HEADED, ''), book))) &&
     !isTold(list) &&
     // "3 Dress lentils while warm. Cool …"
@@ -221,7 +242,7 @@ export function listInside(raw: string, book: FactBook = SHIPPED_BOOK): { readon
  */
 export function inlineList(raw: string, book: FactBook = SHIPPED_BOOK): InlineList | null {
   if (NUTRITION.test(raw)) return null;
-  const two = raw.length < 80 ? (twoBehind(raw.trim(), book) ?? twoMeasured(raw.trim(), book)) : null;
+  const two = raw.length < 80 ? (twoBehind(raw.trim(), book) ?? twoMeasured(raw.trim(), book) ?? runOn(raw.trim(), book)) : null;
   if (two) return two;
   if (raw.length < 24 || raw.length > LONGEST || /^\s*\||\t/.test(raw)) return null;
   const numbered = /^\s*\d{1,2}[.)]\s+(?=[\d½¼¾]|an?\s)/i.exec(raw);
@@ -280,7 +301,13 @@ export function inlineList(raw: string, book: FactBook = SHIPPED_BOOK): InlineLi
   if (lastOne && dashed) strokes[strokes.length - 1] = lastOne;
   const byStrokes = strokes.length >= 3 && strokes.filter((part) => isAmount(part, book)).length >= strokes.length * 0.6;
   if (byStrokes && dashed) after = [dashed, after].filter(Boolean).join('. ');
-  let parts = byBullets ? bullets : sums.length >= 3 ? sums : byStrokes ? strokes : cutAtCommas(listed, book);
+  let parts = byBullets
+    ? bullets
+    : sums.length >= 3 || (sums.length === 2 && headed && sums.every((part) => isAmount(part, book)))
+      ? sums
+      : byStrokes
+        ? strokes
+        : cutAtCommas(listed, book);
   // "Leek oil: 200 g leek greens, 300 g oil, blend 6 min, hang": what is done stands behind what goes in.
   const work = headed && !byBullets ? parts.findIndex((part) => isTold(part) && !isAmount(part, book)) : -1;
   if (work >= 2) {

@@ -39,9 +39,11 @@ export function likeAround(
     times,
     heats,
     noted,
+    chapter,
     heading,
     said,
     before,
+    first,
   }: Seen,
   like: Likeness,
 ): void {
@@ -70,6 +72,16 @@ export function likeAround(
   const heatFirst = /^(?:oven|grill|hob)\b[^.]{0,30}\.\s(.+)$/i.exec(bare);
   if (heatFirst && isTold(heatFirst[1]!)) like.step += 12;
   else if (sentence && !told) like.note += 2;
+  // "How many does that do" and the answer.
+  if (before !== null && /^how many\b/i.test(before) && /^\D{0,8}\d{1,3}(?:\s?ish)?\W*$/i.test(bare)) {
+    like.yield += 24;
+    like.line -= 10;
+  }
+  if (chapter) {
+    like.aside += 24;
+    like.step -= 10;
+    like.line -= 10;
+  }
   if (noted) {
     like.note += 9;
     like.step -= 7;
@@ -112,6 +124,11 @@ export function likeAround(
     like.aside += 10;
     like.component -= 10;
   }
+  // "Rui, bring back my jug please": said to one person.
+  if (/^\p{Lu}\p{Ll}+, (?:\p{Ll}+ ){1,8}/u.test(bare) && /\b(?:my|me|please)\b/i.test(bare) && !times && !measured && !food) {
+    like.aside += 9;
+    like.step -= 8;
+  }
   // "(semolina cake with apricots)": said of what stands above it.
   if (/^\([^()]{4,80}\)$/.test(bare) && !measured && !said) {
     like.note += 8;
@@ -133,6 +150,7 @@ export function likeAround(
     like.component -= 8;
   }
   if (/\bpage \d+(?: of \d+)?\.?$/i.test(bare) && words <= 10) like.aside += 8;
+  if (RUNNING_HEAD.test(written) && (first || !food)) like.line -= 10;
   if (RUNNING_HEAD.test(written)) like.aside += /^\d+$/.test(written) ? 10 : 8;
   if (SIGN_OFF.test(bare) && !food) like.aside += 3;
   // "Your Hedda"
@@ -162,6 +180,12 @@ export function likeAround(
   if (!/[\p{L}\d]/u.test(bare)) {
     like.aside += 8;
     like.component -= 12;
+  }
+  // "About | Recipes | Shop | Contact": names of places, and no food.
+  if (/^[\p{L}&’' ]{2,20}(?:\s[|•·]\s[\p{L}&’' ]{2,20}){2,9}$/u.test(bare) && !food && !told) {
+    like.aside += 14;
+    like.component -= 14;
+    like.line -= 12;
   }
   // A bar of links: names apart, nothing between them.
   if (/\S {3,}\S.* {3,}\S/.test(raw.trim()) && !/\d/.test(bare) && words <= 10) like.aside += 6;

@@ -4,6 +4,9 @@ import { isMeasured } from './measured';
 import { STEP_ALONE, TOOL, TOOL_LAST, ASIDE } from './sectionWords';
 import type { Seen } from './seen';
 
+const SEASONINGS_ALONE =
+  /^(?:\p{L}+(?:\s\p{L}+)?(?:,\s|\s(?:and|&)\s)){0,3}(?:(?:black|white|ground)\s)?(?:salt|pepper)(?:\s(?:and|&)\s(?:\p{L}+\s){0,2}(?:pepper|nutmeg|sugar|salt))?$/iu;
+
 /** How much it looks as if it went on with the line before it. */
 export function likeMore(
   {
@@ -73,6 +76,10 @@ export function likeMore(
     if (said && said.left < 4) like.more -= 12;
     // A row of columns goes on with no other row.
     if (/\S {3,}\S/.test(raw) && /\S {3,}\S/.test(before)) like.more -= 12;
+    // "salt, and sugar till it tastes right" behind a line of the list.
+    if (/^(?:salt|pepper|nutmeg)\b/i.test(bare) && isMeasured(before) && !/,$/.test(before)) like.more -= 8;
+    // "nutmeg, salt and pepper": names alone, the last of a list.
+    if (!amount && isMeasured(before) && !/,$/.test(before) && SEASONINGS_ALONE.test(bare)) like.more -= 24;
     // "shallots 600" under a heading goes on with nothing.
     if (food && words <= 4 && /\p{L}\s\d{1,4}$/u.test(bare)) like.more -= 8;
   } else like.more -= 20;

@@ -29,6 +29,7 @@ export function likeTitle(
     first,
     blankBefore,
     blankAfter,
+    named,
     manner: { mostlySmall },
   }: Seen,
   like: Likeness,
@@ -78,6 +79,7 @@ export function likeTitle(
   // "09:00 Briefing, knives" is an hour of a plan.
   if (/^\d{1,2}[:.]\d{2}\s/.test(written)) like.title -= 10;
   if (sentence) like.title -= words > 8 ? 9 : 3;
+  if (/^dear\s/i.test(bare)) like.title -= 14;
   if (/^\p{Ll}/u.test(bare) && !mostlySmall) like.title -= 3;
   if (measured || behind) like.title -= 6;
   if (counted && food) like.title -= 3;
@@ -109,6 +111,8 @@ export function likeTitle(
     like.title += 8;
     like.aside -= 6;
   }
+  // "Recipe 5a  Glazed turnips"
+  if (/^recipe\s+(?:\d{1,2}[a-h]?|[A-H])\s+\p{Lu}/u.test(bare.replace(/^R/, 'r')) && words <= 9 && !sentence) like.title += 8;
   // "Yes! Ours fight for these."
   if (/[.!]$/.test(bare) && !marked && !/\b(?:serves|feeds|makes)\b/i.test(bare)) like.title -= /[.!?]\s\p{Lu}/u.test(bare) ? 6 : 3;
   if (!first && blankBefore && headLike && food && next !== null && (TOOLS.test(next) || INGREDIENTS.test(next))) like.title += 9;
@@ -121,13 +125,32 @@ export function likeTitle(
     like.line -= 10;
   }
   // A name right above what the dish gives.
-  if (headLike && next !== null && !marked && (yieldSaid(next.slice(0, 80))?.left ?? 9) === 0) like.title += 5;
+  if (headLike && next !== null && !marked && (yieldSaid(next.slice(0, 80))?.left ?? 9) === 0)
+    like.title += /^(?:yields?|makes|serves|portions)\b/i.test(next) ? 9 : 5;
   if ((bare.match(/,/g)?.length ?? 0) >= 3) like.title -= 4;
   if (/^name\s*:\s*\p{L}/iu.test(bare) && food && words <= 10) like.title += 22;
   // "3.4 Cream of celery soup"
   if (/^\d{1,2}\.\d{1,2}\s+\p{Lu}\p{Ll}/u.test(written) && headLike && !told) like.title += 9;
   // A name over who wrote it.
-  if (headLike && next !== null && /^by\s\p{L}/iu.test(next)) like.title += 7;
+  if (headLike && next !== null && /^(?:by|posted|published|written by)\s\p{L}/iu.test(next)) like.title += 7;
+  // "Poached leeks, warm mayonnaise, rye crumbs" over "Leeks:"
+  if (
+    !first &&
+    blankBefore &&
+    blankAfter &&
+    headLike &&
+    food &&
+    /,\s\p{Ll}/u.test(bare) &&
+    next !== null &&
+    /^\p{Lu}[^.:]{2,30}:$/u.test(next)
+  ) {
+    like.title += 16;
+    like.line -= 8;
+  }
+  if (named) {
+    like.title += 20;
+    like.line -= 10;
+  }
   if (nameLike) like.title += 1;
   if (food) like.title += 0.5;
 }

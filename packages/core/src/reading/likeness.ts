@@ -1,6 +1,7 @@
 import { unitOf } from '../quantity';
 import { isTold, verbsIn } from '../verbs';
 import { isTableHead } from './cells';
+import { isMeasured } from './measured';
 import { likeMore } from './likeMore';
 import { likeTitle } from './likeTitle';
 import type { Role } from './looks';
@@ -17,7 +18,10 @@ import {
   BY_EYE_BEHIND,
   COMPONENT_WORDS,
   FOR_WORK,
+  KEEPING,
+  NOTE,
   SEASONING,
+  STEP_ALONE,
   TO_TASTE,
 } from './sectionWords';
 
@@ -62,6 +66,9 @@ function likeLine(
   if (cells !== null) like.line += 3;
   if (told && !measured) like.line -= behind && words <= 6 && !sentence ? 1 : 5;
   if (sentence && (words > 7 || (!measured && !food) || (/!$/.test(bare) && !measured))) like.line -= 4;
+  // "A spring soup, to be made with the first young" tells of it.
+  if (counted && words >= 8 && /^an?\s/i.test(bare) && !/\(/.test(bare) && /\b(?:to be|is|are|was|made|which|that)\b/i.test(bare))
+    like.line -= 9;
   if (words > 16) like.line -= 2;
   if (verbs > 2) like.line -= 2;
   if (number !== null && told) like.line -= 4;
@@ -139,8 +146,21 @@ function likeStep(
     like.step += 10;
     like.line -= 8;
   }
+  // "chickpeas + coconut milk, simmer 15", "spinach, lime, done"
+  const last =
+    amount || words > 8 || KEEPING.test(bare) || NOTE.test(bare) || (before !== null && STEP_ALONE.test(before))
+      ? ''
+      : (/,\s([^,]+)$/.exec(bare)?.[1] ?? '');
+  if (/^done\W*$/i.test(last) || (/\d/.test(last) && isTold(last))) {
+    like.step += 8;
+    like.line -= 8;
+  }
   // "cherries on top", "lid on": where it goes, told without a verb.
-  if (!amount && words <= 6 && /\b(?:on top|lid on|to the side|on the side|back in|straight in)[.!]?$/i.test(bare)) {
+  if (
+    !amount &&
+    words <= 6 &&
+    /\b(?:on top|lid on|to the side|on the side|back in|straight in|at the end|(?<=!\s.*)at end)[.!]?$/i.test(bare)
+  ) {
     like.step += 5;
     like.line -= 5;
   }
@@ -153,7 +173,10 @@ function likeStep(
   if ((measured || behind) && !told && number === null && !sentence) like.step -= 4;
   if (heading && number === null) like.step -= 5;
   // "SERVICE: quenelle of pate, cucumber, toast"
-  if (/^(?:service|plat(?:e|ing)|to plate|pick ?-?up|to finish|assembly|build|presentation)\s*:\s+\S/i.test(bare) && !behind) {
+  if (
+    /^(?:service|plat(?:e|ing)|to plate|pick ?-?up|to finish|assembly|build|presentation)\s*:\s+\S/i.test(bare) &&
+    (!behind || /^(?:to )?plat(?:e|ing)\b/i.test(bare))
+  ) {
     like.step += 8;
     like.line -= 8;
   }
@@ -164,6 +187,7 @@ function likeStep(
 function likeComponent(
   {
     bare,
+    food,
     text,
     bullet,
     alone,
@@ -248,6 +272,11 @@ function likeComponent(
   }
   if (amount && !/\(/.test(bare)) like.component -= 4;
   if (told && !FOR_THE.test(plain) && !TO_PLATE.test(bare) && !marked) like.component -= 3;
+  // "Thyme, bay, wine vinegar"
+  if (food && (bare.match(/,\s/g)?.length ?? 0) >= 2 && !marked && before !== null && isMeasured(before)) {
+    like.component -= 10;
+    like.line += 5;
+  }
   if (bullet) like.component -= 3;
   if (/^\p{Ll}/u.test(bare)) like.component -= 2;
 }
@@ -255,7 +284,8 @@ function likeComponent(
 /** How much it looks like a heading that only names its section. */
 function likeSection({ bare, text, pointed, words, told }: Seen, like: Likeness): void {
   // "You need (per pair):"
-  const outside = bare.replace(/\s*\((?:per|for)\b[^()]*\)|\s*\[[^\]]{1,30}\]$/gi, '');
+  // "Zutaten / Ingredients (6 pers.)": in two languages.
+  const outside = bare.replace(/^\p{L}{4,20}\s?\/\s?(?=\p{L})/u, '').replace(/\s*\((?:per|for)\b[^()]*\)|\s*\[[^\]]{1,30}\]$/gi, '');
   if (INGREDIENTS.test(outside.replace(/^\((.*)\)$/, '$1')) || (pointed && INGREDIENTS.test(text))) like.ingredients += 18;
   // "You will need" may head tools as well; "You need" heads what goes in.
   if (/^you need\s*:?$/i.test(outside)) like.ingredients += 18;
@@ -285,7 +315,7 @@ export function likenessOf(seen: Seen, as?: Role): Readonly<Likeness> {
   likeAround(seen, like);
   likeTitle(seen, like);
   likeMore(seen, like);
-  if (as) like[as] += as === 'ingredients' ? 24 : 14;
+  if (as) like[as] += as === 'more' ? 40 : as === 'ingredients' ? 24 : 14;
   if (seen.hour && (isTold(seen.bare) || verbsIn(seen.bare) > 0 || seen.times)) like.step += 8;
   if (isTableHead(seen.raw)) {
     like.aside += 16;

@@ -74,13 +74,19 @@ export function secondAmount(text: string): { readonly before: string; readonly 
   return null;
 }
 
+/** What a tin of vegetables, fruit or pulses holds, in grams or millilitres: the usual sizes on European and American shelves. */
+const USUAL_TINS = ['390', '400', '410', '425'];
+
 /**
  * What one of several pieces weighs, where a weight stands beside their count: a share of it, since a weight beside a count above one is
- * that of all, unless it says "each". On packs it is what is printed on one.
+ * that of all, unless it says "each". On packs it is what is printed on one, unless it is said to be the total, or is as many times what
+ * tins are sold by: "2 tins (800 g)".
  */
-export function weightOfOne(weight: Amount, count: Amount): Amount {
+export function weightOfOne(weight: Amount, count: Amount, isTotal = false): Amount {
   const pieces = exact(count.max);
-  if (unitOf(count.unit).pack || pieces.compare(1) <= 0 || unitOf(weight.unit).dimension === 'count') return { ...weight };
+  const ofAll =
+    isTotal || (/^(?:g|ml)$/.test(weight.unit) && USUAL_TINS.some((usual) => exact(weight.max).compare(exact(usual).mul(pieces)) === 0));
+  if ((unitOf(count.unit).pack && !ofAll) || pieces.compare(1) <= 0 || unitOf(weight.unit).dimension === 'count') return { ...weight };
   const share = (value: string) => exactText(exact(value).div(pieces));
   return { ...weight, min: share(weight.min), max: share(weight.max), about: true };
 }

@@ -2,7 +2,7 @@ import { namesTime } from '../quantity';
 import { isTold } from '../verbs';
 import { columnUnits, type Columns } from './cells';
 import { isMeasured, numberedBoxes } from './measured';
-import { BULLET, METHOD } from './sectionWords';
+import { ASIDE_HEADS, BULLET, METHOD } from './sectionWords';
 
 /** A line of a text that is not blank, as it is looked at. */
 export interface LineToSee {
@@ -62,11 +62,38 @@ export interface Manner {
   readonly refers: ReadonlySet<number>;
   /** Short lines behind a blank that stood behind one before: the name of a part, that heads its steps as it headed its list. */
   readonly again: ReadonlySet<number>;
+  /** The line that the page itself calls its name: "3 thoughts on …", the last of "Home > Baking > …"; null where there is none. */
+  readonly named: number | null;
+  /** "0:45 Pressing the tofu": where in a film it is shown. */
+  readonly chapters: ReadonlySet<number>;
   /** Lines in the block under "Notes", "Tips" or "Variations". */
   readonly noted: ReadonlySet<number>;
 }
 
-const HEADS_NOTES = /^\W*(?:(?:cook|chef|baker)[’']?s? )?(?:notes?|tips?|variations?|tips (?:and|&) (?:notes|variations))\W*$/i;
+const HEADS_NOTES =
+  /^\W*(?:(?:cook|chef|baker)[’']?s? )?(?:notes?|tips?|variations?|tips (?:and|&) (?:notes|variations|tricks)|get ahead|make ahead|recipe tips|swaps|substitutions)\W*$/i;
+
+const CALLS_ITSELF = /^(?:\d+\s)?(?:thoughts?|comments?|responses?|replies|reviews?) (?:on|to|of|for)\s["“«]([^"”»]{3,100})["”»]/i;
+const TRAIL = /^(?:home|start|recipes)\s[>»›/]\s.*[>»›/]\s([^>»›/]{3,100})$/i;
+
+function namedByPage(lines: readonly string[]): number | null {
+  for (const line of lines) {
+    const name = line.length < 300 ? (CALLS_ITSELF.exec(line) ?? TRAIL.exec(line))?.[1] : undefined;
+    const at = name ? lines.findIndex((each) => each !== line && each.toLowerCase() === name.toLowerCase()) : -1;
+    if (at >= 0) return at;
+  }
+  return null;
+}
+
+const CHAPTER = /^\(?(?:\d{1,2}:)?\d{1,2}:\d{2}\)?\s+[-–]?\s*\p{L}/u;
+
+/** Lines that begin with a moment of a film, where the first of them is its beginning. */
+function chaptersOf(lines: readonly string[]): ReadonlySet<number> {
+  const found = lines.flatMap((line, at) => (CHAPTER.test(line) ? [at] : []));
+  const told = found.filter((at) => isTold(lines[at]!.replace(/^[\d:()\s–-]+/u, ''))).length;
+  // An assessment counts from its beginning too, and says what to do at each.
+  return new Set(found.length >= 3 && told * 3 < found.length && /^\(?0{1,2}:(?:00|0\d)\b/.test(lines[found[0]!]!) ? found : []);
+}
 
 /** What stands in one block under a heading of notes. */
 function underNotes(lines: readonly LineToSee[]): ReadonlySet<number> {
@@ -74,7 +101,12 @@ function underNotes(lines: readonly LineToSee[]): ReadonlySet<number> {
   lines.forEach(({ raw }, at) => {
     if (raw.length > 40 || !HEADS_NOTES.test(raw.trim())) return;
     // A blank may stand right under the heading.
-    for (let next = at + 1; next < lines.length && (next === at + 1 || !lines[next]!.blankBefore); next += 1) found.add(next);
+    for (
+      let next = at + 1;
+      next < lines.length && (next === at + 1 || !lines[next]!.blankBefore) && !ASIDE_HEADS.test(lines[next]!.raw.trim());
+      next += 1
+    )
+      found.add(next);
   });
   return found;
 }
@@ -102,14 +134,17 @@ function namingAgain(lines: readonly string[]): ReadonlySet<number> {
   const listed = new Set<string>();
   const found = new Set<number>();
   lines.forEach((line, at) => {
-    if (line.length > 100) return;
+    if (line.length > 160) return;
     const before = lines[at - 1] ?? '';
-    const pieces = line.split(/\s*(?:,|\+|&|\band\b)\s*/).filter(Boolean);
+    // "Wine, spices, jelly and a cup of water. Lid on, 1 1/2 hrs": what follows tells how long.
+    const [first, more] = line.split(/[.!]\s+(?=\p{L})/u, 2);
+    const pieces = first!.split(/\s*(?:,|\+|&|\band\b)\s*/).filter(Boolean);
     if (
       pieces.length >= 3 &&
       !/^\d/.test(line) &&
       (isTold(before) || namesTime(before) || found.has(at - 1)) &&
-      pieces.filter((piece) => wordsOf(piece).some((word) => listed.has(word))).length >= pieces.length - 1
+      pieces.filter((piece) => wordsOf(piece).some((word) => listed.has(word))).length >=
+        (more && namesTime(line) ? pieces.length / 2 : pieces.length - 1)
     )
       found.add(at);
     else if (!isTold(line) && line.split(' ').length <= 10) for (const word of wordsOf(line)) listed.add(word);
@@ -154,9 +189,10 @@ export function mannerOf(lines: readonly LineToSee[]): Manner {
   const begin = (pattern: RegExp) => texts.filter((text, index) => !(broken[index] && capitals >= 3) && pattern.test(text)).length;
   // Of those that begin with a letter: who writes in small letters does so throughout.
   const mostlySmall = begin(/^\p{Ll}/u) > begin(/^\p{L}/u) * 0.5 && begin(/^\p{Lu}/u) < 5;
+  const chapters = chaptersOf(texts);
   return {
     mostlySmall,
-    clocked: texts.filter((text) => CLOCK.test(text)).length >= 3 || spansFollow(texts),
+    clocked: (chapters.size === 0 && texts.filter((text) => CLOCK.test(text)).length >= 3) || spansFollow(texts),
     wrapped: !mostlySmall && broken.filter(Boolean).length >= 2,
     columns: columnUnits(lines.map(({ raw }) => raw)),
     boxes: numberedBoxes(texts),
@@ -164,6 +200,8 @@ export function mannerOf(lines: readonly LineToSee[]): Manner {
     done: doneByBullet(texts),
     refers: namingAgain(texts),
     again: saidAgain(lines),
+    chapters,
+    named: namedByPage(texts),
     noted: underNotes(lines),
   };
 }

@@ -36,6 +36,24 @@ export const isMeasured = remembered((line: string): boolean => {
   );
 });
 
+/**
+ * Lines that are numbered on from a step, and begin with no amount: "2. Honey, vanilla, lemon. Oven 190 °C." behind "1. Peel, halve, core."
+ * What they name is what was listed.
+ */
+export function countedSteps(lines: readonly string[]): ReadonlySet<number> {
+  const found = new Set<number>();
+  let last: { readonly number: number; readonly step: boolean } | null = null;
+  lines.forEach((line, at) => {
+    const numbered = /^\s*(\d{1,2})[.)]\s+(\p{L}.*)$/u.exec(line);
+    if (!numbered) return;
+    const [number, text] = [Number(numbered[1]), numbered[2]!];
+    const step = isTold(text) || (last !== null && last.step && number === last.number + 1 && readAmount(text) === null);
+    if (step && last?.step && number === last.number + 1) found.add(at);
+    last = { number, step };
+  });
+  return found;
+}
+
 /** "1 Rice", "2 Sauce", "3 Crumb & fry", each over what is done: boxes that are counted, not amounts. */
 export function numberedBoxes(lines: readonly string[]): ReadonlySet<number> {
   const found: number[] = [];

@@ -3,7 +3,7 @@ import { FILED_BEHIND, NUMBERED_CAPITALS, TIMES_SO_MANY } from './sectionWords';
 import { yieldSaid } from './yields';
 
 export const NUMBERING =
-  /^(?:(?:part|component|stage|section|task|exercise|activity)\s+(?:\d+|[A-Z])\b\s*[:.–—-]?\s*|[A-H][.)]\s+|[A-H]\s[–—-]\s|\d\s*[.)]\s*)/i;
+  /^(?:(?:part|component|stage|section|task|exercise|activity)\s+(?:\d+|[A-Z])\b\s*[:.–—-]?\s*|recipe\s+\d{0,2}[a-h]?\s*[:.–—-]?\s+(?=\p{Lu})|[A-H][.)]\s+|[A-H]\s[–—-]\s|\d\s*[.)]\s*)/iu;
 export const FOR_THE = /^(?:for|to make|making)\s+(?:the\s+|an?\s+)?(?=[^\d\s])/i;
 const IN_BRACKETS = /\s*[([]([^()[\]]*)[)\]]\s*:?\s*$/;
 
@@ -68,12 +68,15 @@ export function titleOf(text: string): { readonly title: string; readonly portio
       /^(?:practical|(?:technique|recipe|method|skills?|demonstration|production|lesson)\s+(?:sheet|card|no\.?))\s+\d{1,3}\s*[:.–-]\s+(?=\p{L})/iu,
       '',
     )
-    .replace(/^recipe\s+(?:no\.?\s*)?\d{1,3}(?:\.\d{1,2})?\s*[:.–-]?\s+(?=\p{L})/iu, '')
+    .replace(/^recipe\s+(?:no\.?\s*)?\d{1,3}(?:\.\d{1,2}|[a-h])?\s*[:.–-]?\s+(?=\p{L})/iu, '')
     .replace(/(?<=\p{L}{3})\s+[|·]\s.*$/u, '')
     .replace(FILED_BEHIND, '')
-    .replace(/\s*\((?:per|for each|each)\s+(?:pair|group|team|student|bench|station)(?:\s+of\s+\w+)?\)\s*$/i, '')
     .replace(
-      /^(?:dish|recipe(?:\s+\d{1,2})?|(?:recipe )?title|name of (?:the )?dish|product|menu item|item|(?:dish|recipe) name|name of recipe)\s*:\s*/i,
+      /\s*\((?:(?:one|1|two|2)\s+)?(?:per|for each|each)\s+(?:pair|group|team|student|learner|person|bench|station)(?:\s+of\s+\w+)?\)\s*$/i,
+      '',
+    )
+    .replace(
+      /^(?:dish|recipe(?:\s+\d{1,2})?|(?:recipe )?title|name of (?:the )?dish|product|menu item|item|(?:dish|recipe) name|name of recipe|name)\s*:\s*/i,
       '',
     )
     .trim();
@@ -81,7 +84,8 @@ export function titleOf(text: string): { readonly title: string; readonly portio
   if (times) return { title: bare.slice(0, times.index).trim(), portions: Number(times[1]) || null, gives: null };
   const tail = YIELD_BEHIND.exec(bare);
   const told = tail?.[0].replace(/^[\s,;([–—-]+|[)\]\s]+$/g, '').replace(/^[^()]{1,30},\s*(?=\d)/, '');
-  const first = told === undefined ? null : yieldSaid(told);
+  // "Herb dressing, for about half a litre"
+  const first = told === undefined ? null : (yieldSaid(told) ?? yieldSaid(told.replace(/^for\s+(?=about\s|half\s|\d)/i, 'makes ')));
   // "(feeds 4, about 85p each)"
   const said = told !== undefined && (first?.left ?? 9) > 0 ? (yieldSaid(told.split(',')[0]!) ?? first) : first;
   const title = (said?.portions || said?.gives) && said.left < 4 ? bare.slice(0, tail!.index) : bare;
@@ -151,6 +155,12 @@ export function portionsAmong(text: string): number | null {
   );
   if (eaters) return yieldSaid(`for ${eaters[1]!} people`)?.portions ?? null;
   // "It does for six in small glasses."
+  // "Cook in pairs. Each pair produces two portions."
+  const each =
+    /\b(?:each|every) (?:pair|team|group|student|learner|candidate|person)s? (?:makes|produces|cooks|prepares|plates)\s(\d{1,3}|one|two|three|four|five|six|eight|ten)\s(?:portions?|plates?|covers?|servings?)\b/i.exec(
+      text.slice(0, LONGEST_NAME),
+    );
+  if (each) return yieldSaid(`for ${each[1]!} people`)?.portions ?? null;
   const does =
     /=\s?(\d{1,4})\s(?:portions|ptns?|covers|servings|guests|people)\b|\b(?:it|this|that) (?:does|will do|is enough)(?: for)?\s(\d{1,3}|two|three|four|five|six|eight|ten|twelve|twenty)\b(?!\s?(?:min|hour|day|g\b|ml|kg))/i.exec(
       text.slice(0, 2000),
@@ -163,7 +173,9 @@ export function portionsAmong(text: string): number | null {
     );
   if (we) return yieldSaid(`for ${we[1]!} people`)?.portions ?? null;
   // "Serve in glasses. (6 persons)"
-  const bracket = /\((?:for\s|serves\s)?(\d{1,3})\s(?:persons?|people|servings?|portions?|covers)\)\s*$/i.exec(text.slice(-80));
+  const bracket =
+    /\((?:for\s|serves\s)?(\d{1,3})\s(?:persons?|people|servings?|portions?|covers)\)\s*$/i.exec(text.slice(-80)) ??
+    /\((\d{1,4})\s(?:covers|guests|pax)\)/i.exec(text.slice(0, LONGEST_NAME));
   if (bracket) return Number(bracket[1]) || null;
   const said =
     /(?:^|[.!;,|]\s|→\s?|\b(?:that|which)\s)(?:that[’']s\s|this is\s)?(cuts into\s\d{1,3}\s\p{L}+|(?:enough for|serves|feeds)\s[^.,;]{1,30}|(?:(?:the |this )?recipe )?makes\s(?:about\s)?\d{1,3}(?:\s(?:servings?|portions?|pieces|loaves|buns|rolls|biscuits|tarts|cakes)\b|\.?\s*$)|for\s\d{1,3}(?:\s(?:people|persons?|portions?|servings?)|[.:]?\s*$))/iu.exec(

@@ -48,6 +48,22 @@ function rowParts(raw: string, row: InlineList | null): readonly { readonly raw:
   // "SOUSED MACKEREL          Yield: 10 portions"
   const labels = row === null && raw.length < LONGEST_NAME ? LABELLED_PAIR.exec(raw) : null;
   if (labels) return [{ raw: labels[1]! }, ...rowParts(labels[2]!, null)];
+  // "Serves 6        Preparation: 15 min, plus chilling"
+  const times =
+    row === null && raw.length < LONGEST_NAME
+      ? /^(\s*(?:serves|makes|yields?|feeds|covers|portions?|for)\b.{1,30}?)\s{3,}((?:prep|cook|bak|total|time|ready|chill|rest)\p{L}*\b.{2,60})$/iu.exec(
+          raw,
+        )
+      : null;
+  if (times && (yieldSaid(times[1]!)?.left ?? 9) < 4) return [{ raw: times[1]! }, ...rowParts(times[2]!, null)];
+  // "LEMONY ORZO 🍋✨ save this for a busy Tuesday!"
+  const caption =
+    row === null && raw.length < LONGEST_NAME
+      ? /^(\s*[^\p{Ll}\d:]{5,40}(?:\sw\/)?[^\p{Ll}\d:]{5,40}?)\s*\p{Extended_Pictographic}[\p{Extended_Pictographic}\uFE0F\s]*(\p{Ll}.{6,120}[!.…])$/u.exec(
+          raw,
+        )
+      : null;
+  if (caption) return [{ raw: caption[1]! }, { raw: caption[2]!, as: 'aside' }];
   // "**Baguettes, poolish method** — 8 pcs at 200 g"
   const bold = row === null && raw.length < LONGEST_NAME ? /^\s*\*\*([^*]{3,60})\*\*\s*[—–-]\s*(.{2,60})$/.exec(raw) : null;
   if (bold && (yieldSaid(bold[2]!)?.left ?? 9) < 4)

@@ -18,9 +18,10 @@ export interface ReadAmount {
 const ABOUT =
   /^(?:(?:about|approx(?:imately)?\.?|around|roughly|circa|ca?\.(?=\s?\d)|~|≈|nearly|almost|just over|just under|up to|(?:no|not) (?:more|less) than|less than|more than|at (?:the )?(?:most|least)|(?:a )?(?:good|scant|generous|bare)(?=\s+[\d½⅓⅔¼¾]))\s*)+/i;
 const RANGE = /^\s*(?:[-–—]|to\b|or\b)\s*/i;
-const SIZES = /^(?:(?:extra[- ]large|very large|small|medium(?:-sized)?|large|big|baby|xl|lge?|med|sml?|sm)\b\.?)[\s,]*/i;
+const SIZES = /^(?:(?:extra[- ]large|very large|small|medium(?:-sized)?|large|big|baby|xl|lrg|lge?|med|sml?|sm)\b\.?)[\s,]*/i;
 const SIZE_WORDS: Readonly<Record<string, string>> = {
   xl: 'very large',
+  lrg: 'large',
   lg: 'large',
   lge: 'large',
   med: 'medium',

@@ -4,6 +4,7 @@ import { amount, showAmount, unitOf, type Amount } from '../quantity';
 import { holds, type Doubt } from '../dish/doubts';
 import { EMPTY_LINE, type Certainty, type IngredientLine, type OneIs } from '../dish/types';
 import { defaultScaling } from './defaultScaling';
+import { leftIn } from './leftIn';
 import { endsInFood, LEADING_PREP, reverse, secondAmount, takeBrackets, tidy, weightOfOne } from './lineParts';
 import { disagreement, readAmount } from './readAmount';
 import { statedYields, stateOf } from './statedYields';
@@ -25,7 +26,7 @@ const TRAILING_JUICE = /^(.*?),?\s+((?:juice|zest)(?:\s*(?:and|&)\s*(?:juice|zes
 const EXTRA = /[,;]?\s*\b((?:plus|and)\s+(?:a little\s+|some\s+)?(?:extra|more)\b.*)$/i;
 const EXTRA_BIT = /[,;]\s*\b(plus\s+(?:a|an|some)\s+.+)$/i;
 const TASTE =
-  /^(?:p\.?\s?m\.?|q\.?\s?b\.?|a\/[nr]|t\.?t\.?)(?=\s+\p{L}{3})|[,;]?\s*\(?\b(?:(?:or )?to taste|as needed|as required|q\.?\s?s\.?|for seasoning|to season)\)?/iu;
+  /^(?:p\.?\s?m\.?|q\.?\s?b\.?|a\/[nr]|t\.?t\.?)(?=\s+\p{L}{3})|[,;]?\s*\(?\b(?:(?:or )?to taste|as needed|as required|q\.?\s?s\.?|t\.\s?t\.?|for seasoning|to season)\)?/iu;
 const OPTIONAL =
   /[,;]?\s*\(?\b(?:optional|if (?:you )?(?:like|liked|wish|want(?:ed)?|using|available|desired|needed|necessary|required))\b\)?/i;
 /** What has a percentage of its own: cream by its fat, chocolate by its cocoa, vinegar by its acid. */
@@ -73,10 +74,6 @@ const unread = (written: string): LineReading => ({
 });
 
 const OTHER_SCRIPT = /(?!\p{Script=Latin}|\p{Script=Common}|\p{Script=Inherited})\p{L}/u;
-
-/** What is left of an amount, a unit, a sign or a joint in the name of an item: never read for sure. */
-const LEFT_OVER =
-  /^(?:(?!0{2,3}\s)\d(?!\d?\s?%)|[½¼¾⅓⅔#&+/×*=]|x\s|(?:and|or|of|with|plus|to|from|per|then|&)\b|(?:g|kg|ml|cl|l|oz|lb|lbs|tsp|tbsp|cups?|pints?)\b\.?)|(?<![\p{L}\d])\d+(?:[.,]\d+)?\s?(?:g|kg|ml|cl|l|oz|lbs?|tsp|tbsp|cups?|cloves?|bunch(?:es)?|sprigs?|tins?|cans?|slices?|lea(?:f|ves)|sticks?|pinch(?:es)?|handfuls?|bulbs?|heads?|each|ea)\b|(?<!\btype)\s\d{1,4}$|\bthe \d|\bper (?:litre|liter|l|kg|kilo)\b|\s(?:&|and|\+)\s(?:\d|[½¼¾])|\s(?:with|of|from|and|or|for|in|to)$/iu;
 
 /**
  * Reads one ingredient line. Nothing is ever dropped: what cannot be read is held with a question.
@@ -131,7 +128,9 @@ function readAnew(written: string, book: FactBook): LineReading {
   const orTwo = /^(an?|one|two|\d)\s+(\p{L}[\p{L}\s]{2,30}?)\s+or\s+(two|three|four|\d)$/iu.exec(text);
   if (orTwo) text = `${orTwo[1]!} to ${NUMBER_WORDS[orTwo[3]!.toLowerCase()] ?? orTwo[3]!} ${orTwo[2]!}`;
   // What a scanner made of figures: "1OO g", "l tbsp".
-  const scanned = /^(?=[\dOolI]*[OolI])([\dOolI]{1,5})(?=\s*(?:g|kg|ml|cl|l|tbsp|tsp|cups?|oz|lb)\b)/.exec(text);
+  const scanned = /^(?=[\dOolI]*[OolI])([\dOolI]{1,5})(?=\s*(?:g|kg|ml|cl|l|litres?|tbsp|tsp|tablespoons?|teaspoons?|cups?|oz|lb)\b)/.exec(
+    text,
+  );
   if (scanned && /[OolI]/.test(scanned[1]!) && /\d|^[lI]$/.test(scanned[1]!)) {
     const figure = scanned[1]!.replace(/[Oo]/g, '0').replace(/[lI]/g, '1');
     text = figure + text.slice(scanned[1]!.length);
@@ -235,7 +234,9 @@ function readAnew(written: string, book: FactBook): LineReading {
       )
     ) {
       if (read && unitOf(read.amount.unit).dimension === 'count') {
-        one = /^(?:each|per \w+)$/i.test(around) ? { ...inner.amount } : weightOfOne(inner.amount, read.amount);
+        one = /^(?:each|per \w+)$/i.test(around)
+          ? { ...inner.amount }
+          : weightOfOne(inner.amount, read.amount, /^(?:in )?(?:total|all)$/i.test(around));
         if (/^drained(?: weight)?$/i.test(around)) oneIs = 'drained';
         else if (/^(?:net|total|.*\d.*drained.*)$/i.test(around)) oneIs = 'gross';
         if (!/^(?:each|tins?|cans?|jars?|packets?)?$/i.test(around)) notes.push(part);
@@ -257,7 +258,7 @@ function readAnew(written: string, book: FactBook): LineReading {
     notes.unshift(`plus ${second.amount}`);
     doubts.push({ code: 'second-amount', amount: second.amount });
   }
-  const eachOf = /^each (?:of )?(.+)$/i.exec(rest);
+  const eachOf = /^each(?::\s*|\s(?:of )?)(.+)$/i.exec(rest);
   if (read && eachOf) {
     rest = eachOf[1]!;
     doubts.push({ code: 'several-items' });
@@ -297,7 +298,7 @@ function readAnew(written: string, book: FactBook): LineReading {
       const inner = read && unitOf(read.amount.unit).dimension === 'count' ? readAmount(part) : null;
       if (!inner?.unitWritten || inner.amount.unit === 'each' || !/^(?:each|apiece|in total|total|in all)?$/i.test(tidy(inner.rest)))
         return true;
-      one ??= /each|apiece/i.test(inner.rest) ? inner.amount : weightOfOne(inner.amount, read!.amount);
+      one ??= /each|apiece/i.test(inner.rest) ? inner.amount : weightOfOne(inner.amount, read!.amount, /total|all/i.test(inner.rest));
       return false;
     })
     .join(', ');
@@ -412,9 +413,7 @@ function readAnew(written: string, book: FactBook): LineReading {
   if (/^(?:each|total|in all|in total|whole|more|extra)$/i.test(item)) item = '';
   // Written in another script: kept as it is, for somebody who reads it.
   if (item && OTHER_SCRIPT.test(item) && !book.find(item)) doubts.push({ code: 'unreadable' });
-  if (read && /\s(?:&|and|\+)\s+(?:an?|some|a bit of|a little|half an?|one|two|three)\s+\p{L}{3}/iu.test(item))
-    doubts.push({ code: 'several-items' });
-  if (read && item && LEFT_OVER.test(item)) doubts.push({ code: 'left-over', text: item });
+  if (read) doubts.push(...leftIn(item, preparation, book));
   // "3 cl garlic": cloves, where what is meant has them.
   if (counted?.unit === 'cl' && book.find(item)?.gramsOfOne.some(({ unit }) => unit === 'clove')) counted = { ...counted, unit: 'clove' };
   const isSeasoning = SEASONINGS.test(item);

@@ -20,6 +20,7 @@ import {
   titleOf,
 } from './names';
 import { ingredientsInSteps } from './inSteps';
+import { countedSteps } from './measured';
 import { partsOfLine } from './partsOfLine';
 import { PER_PLATE, readLine, type LineReading } from './readLine';
 import { PREPARES, TO_PLATE } from './sectionWords';
@@ -107,7 +108,7 @@ const joinedTo = (before: string, more: string): string =>
   /\p{Ll}[-\u00ad]$/u.test(before) && /^\p{Ll}/u.test(more) ? before.slice(0, -1) + more : `${before} ${more}`;
 
 /** What a dish gives, said at the end of a line about its times. */
-const YIELD_AMONG = /(?<=\d.*|,\s)\b(?:serves|makes|feeds|yields?)\b\s*:?\s*[^.,;]{1,30}$/i;
+const YIELD_AMONG = /(?<=\d.*|,\s)\b(?:serves|makes|feeds|yields?|cuts (?:in)?to)\b\s*:?\s*[^.,;]{1,30}$/i;
 const STEP_ALONE = /^step\s*\d{1,2}\s*[.:]?$/i;
 const TOOL_LIST = /^[^:]{3,40}:\s*(\S.*)$/;
 
@@ -124,7 +125,8 @@ export function readRecipe(text: string, options: ReadRecipeOptions | FactBook =
   const partsOf = new Map<number, number>();
   let blank = true;
   let phased = false;
-  for (const { raw, at } of all) {
+  const counted = countedSteps(all.map(({ raw }) => raw));
+  for (const [row, { raw, at, as }] of all.entries()) {
     if (kept.length >= MOST_LINES_READ) break;
     if (!raw.trim()) {
       blank = true;
@@ -135,7 +137,12 @@ export function readRecipe(text: string, options: ReadRecipeOptions | FactBook =
     const heads = raw.length < LONGEST_NAME && PHASED.test(raw);
     phased = heads || (phased && /[|\t]/.test(raw));
     const inPhase = heads ? [{ raw: `|${raw.replace(FIRST_CELL, '')}` }] : phased ? phasedRow(raw) : null;
-    const parts = told && OF_THE_WHOLE.has(told) ? [{ raw }] : (inPhase ?? partsOfLine(raw, book));
+    const parts =
+      told && OF_THE_WHOLE.has(told)
+        ? [{ raw }]
+        : as
+          ? [{ raw, as }]
+          : (inPhase ?? (counted.has(row) ? [{ raw }] : partsOfLine(raw, book)));
     for (const [index, each] of parts.entries()) {
       const part = partsOf.get(at) ?? 0;
       partsOf.set(at, part + 1);
@@ -242,7 +249,7 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
           look.written.slice(0, LONGEST_NAME).replace(/^.*?ingredients?(?:\s+list)?\s*\(?\s*|^.*?(?=\bfor\s)|\)$/gi, ''),
         );
         // "Mise en place (per group of 4)"
-        portions ??= read?.portions ?? portionsOfHeading(look.written);
+        portions ??= read?.portions ?? portionsOfHeading(look.written) ?? (EACH_ONE.test(look.written) ? 1 : null);
         inMethod = false;
         current = null;
         under = null;
@@ -268,7 +275,7 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
       case 'step':
         component = inMethod ? under : current !== null && components[current]!.name !== '' && byComponent ? current : null;
         // "To serve: …" is of the whole dish, under whatever it stands.
-        if (/^to (?:serve|plate|finish|assemble)\s*[:–—-]/i.test(look.text)) component = null;
+        if (/^(?:to (?:serve|plate|finish|assemble)|plate up|plating|service|assembly)\s*[:–—-]/i.test(look.text)) component = null;
         component = namedFirst(look.text, components) ?? component ?? besideLines(places, at, components);
         portions ??= portionsAmong(look.written);
         index =
@@ -387,6 +394,9 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
 }
 
 const PER_ONE = /^(?:per|for each|for one|each)\s(?:student|learner|person|head|portion|plate|cover|guest|diner)$/i;
+
+/** "Per person you need" */
+const EACH_ONE = /^(?:per|for each|for every)\s(?:student|learner|person|head|guest|diner)\b/i;
 
 /** A line whose amount is for one portion only. */
 const perPlate = (line: LineReading): LineReading => ({

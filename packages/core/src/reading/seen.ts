@@ -107,6 +107,10 @@ export interface Seen {
   readonly done: boolean;
   readonly again: boolean;
   readonly noted: boolean;
+  /** A moment of a film, and no hour of a plan. */
+  readonly chapter: boolean;
+  /** The name that the page calls itself by elsewhere. */
+  readonly named: boolean;
 }
 
 /** "Dough (gives 1.1 kg)"; of what is made by its name, "Dough (6 x 900 g)" too. */
@@ -144,7 +148,9 @@ export function seenAt(lines: readonly LineToSee[], at: number, manner: Manner, 
   const bare = unmarked
     .slice(hour?.length ?? 0)
     .replace(BULLET, '')
-    .replace(CIRCLED, (_, sign: string) => `${circledValue(sign)}. `);
+    .replace(CIRCLED, (_, sign: string) => `${circledValue(sign)}. `)
+    // A figure drawn on a key.
+    .replace(/^(\d)\uFE0F?\u20E3\s*/u, '$1. ');
   const alone = STEP_ALONE.exec(bare);
   const pointed = NUMBERED.exec(bare);
   const unpointed = pointed ? null : BARE_NUMBER.exec(bare);
@@ -282,5 +288,7 @@ export function seenAt(lines: readonly LineToSee[], at: number, manner: Manner, 
     done: manner.done.has(at) || manner.refers.has(at),
     again: manner.again.has(at),
     noted: manner.noted.has(at),
+    chapter: manner.chapters.has(at),
+    named: manner.named === at,
   };
 }

@@ -4,6 +4,12 @@ import { isCountable, type FactBook } from '../ingredients';
 /** A line with what cooks abbreviate written out: "à 150 g", "+ more for the tin", "s & p", "a walnut of yeast (say 20 g)". */
 export const shorthandOut = (line: string): string =>
   line
+    // "70% dark chocolate, 200 g, chopped", "7.5% brine 2 l": the share is part of the name where an amount stands behind it.
+    .replace(/^(\d{1,2}(?:[.,]\d)?\s?%\s\p{L}[\p{L}\s-]{2,40}?),?\s+(\d[\d.,]{0,6}\s?(?:g|kg|ml|l|oz|lbs?))(?=\s*(?:,|$))/iu, '$2 $1')
+    // "150g-180g beansprouts"
+    .replace(/^(\d[\d.,]{0,6})\s?(g|kg|ml|l|oz|lb)\s?[-–]\s?(\d[\d.,]{0,6})\s?\2(?=\s)/i, '$1-$3 $2')
+    // As old books divide them.
+    .replace(/\b(tea|table|dessert)-(?=spoon)/gi, '$1')
     // "2 fillets à 150 g", "6 pears @ 180 g": what one weighs.
     .replace(/(?<=\p{L})\s+(?:à|@)\s?(\d[\d.,]{0,6}\s?(?:g|kg|ml|oz|lb))\b(?!\s*each)/u, ' ($1 each)')
     // "30 g olive oil + more for the tray": the more is not measured.

@@ -1,5 +1,6 @@
 import { SHIPPED_BOOK, type FactBook } from '../ingredients';
 import { isTold } from '../verbs';
+import type { Role } from './looks';
 import { isMeasured } from './measured';
 import { readAmount } from './readAmount';
 
@@ -75,7 +76,15 @@ function partedAt(column: number, lines: readonly string[], from: number, last: 
   // "2. Toss carrots with oil" is a step with its number.
   const measured = rights.filter((right) => !/^\d{1,2}[.)]\s/.test(right) && isLine(right, book)).length;
   if (lists < 3 || lists < lefts.length * 0.5 || told < 2 || measured > rights.length * 0.3 || rights.join(' ').length < 60) return null;
-  const place = (side: 0 | 1) => block.flatMap((each, index) => (each![side] ? [{ raw: each![side], at: from + index }] : []));
+  // Where the steps beside a list are numbered, what has no number goes on with the one before.
+  const isNumbered = (right: string) => /^\d{1,2}[.):]?\s+\p{Lu}/u.test(right);
+  const numbered = isNumbered(rights[0]!) && rights.filter(isNumbered).length >= 2;
+  const place = (side: 0 | 1): Placed[] =>
+    block.flatMap((each, index) => {
+      const raw = each![side];
+      if (!raw) return [];
+      return [{ raw, at: from + index, ...(side === 1 && numbered && !isNumbered(raw) ? { as: 'more' as const } : {}) }];
+    });
   return [
     ...lines.slice(0, from).map((raw, at) => ({ raw, at })),
     ...place(0),
@@ -89,6 +98,8 @@ function partedAt(column: number, lines: readonly string[], from: number, last: 
 export interface Placed {
   readonly raw: string;
   readonly at: number;
+  /** What is known of it from where it stands. */
+  readonly as?: Role;
 }
 
 /**
@@ -133,4 +144,17 @@ export function sideBySide(lines: readonly string[], book: FactBook = SHIPPED_BO
 const isNamed = (cell: string, book: FactBook): boolean =>
   isLine(cell, book) || (cell.split(' ').length <= 4 && !/\d/.test(cell) && book.read(cell).found.length > 0 && !isTold(cell));
 
-const isAlone = (raw: string, book: FactBook): boolean => raw.trim() !== '' && !GAP.test(raw.trim()) && isLine(raw, book);
+/** A line of one column alone, or a row of names that ends it: "Thyme, bay, wine vinegar". */
+const isAlone = (raw: string, book: FactBook): boolean => {
+  const text = raw.trim();
+  if (text === '' || GAP.test(text)) return false;
+  const names = text.split(/,\s+/);
+  return (
+    isLine(raw, book) ||
+    (names.length >= 2 &&
+      text.length < 60 &&
+      !/[\d.:]/.test(text) &&
+      !isTold(text) &&
+      names.filter((name) => isNamed(name, book)).length * 2 >= names.length)
+  );
+};

@@ -15,7 +15,7 @@ export interface YieldSaid {
 }
 
 const LEAD =
-  /^\W*(?:(?:each|every)\s+(?:group|team|pair|student|person)\s+(?=makes\b))?(?:to make\s+(?=\d)|(?:this\s+)?(?:recipe\s+|standard\s+|batch\s+|total\s+)?(?:serves|serving|servings?|feeds|scale\s*:?\s*[×x]?\s?1(?=\s?=)|(?:we|there) (?:are|were)(?=\s+\d{1,3}(?:\s(?:of us|people))?[.,]?\s*$)|does(?=\s+\d)|output(?=\s*:)|fills|will (?:do|make|serve|feed)|batch(?:\s+size)?(?=\s*:|\s+(?:of\s+)?\d)|(?:pour|für|para|per|voor)(?=\s+\d{1,3}(?:\s+(?:pers[a-z]*|portionen|convives))?\.?\s*$)|yields?|makes|gives|covers?|portions?|pax|quantity(?: to (?:produce|make))?|enough|sufficient|for|(?:number|no\.?)(?: of)? (?:portions|covers|servings|people)|cuts into)\b(?:\s+(?:for|to serve|to make|about))?)\s*[:\-–=]?\s*(?:it\s+serves\s+)?/i;
+  /^\W*(?:(?:each|every)\s+(?:group|team|pair|student|person)\s+(?=makes\b))?(?:to make\s+(?=\d)|(?:this\s+)?(?:recipe\s+|standard\s+|batch\s+|total\s+)?(?:serves|serving|servings?|feeds|scale\s*:?\s*[×x]?\s?1(?=\s?=)|(?:we|there) (?:are|were)(?=\s+\d{1,3}(?:\s(?:of us|people))?[.,]?\s*$)|does(?=\s+\d)|output(?=\s*:)|fills|will (?:do|make|serve|feed)|batch(?:\s+size)?(?=\s*:|\s+(?:of\s+)?\d)|(?:pour|für|para|per|voor)(?=\s+\d{1,3}(?:\s+(?:pers[a-z]*|portionen|convives))?\.?\s*$)|yields?|makes(?:\s+enough(?=\s+for))?|gives|covers?|portions?|pax|quantity(?: to (?:produce|make))?|enough|sufficient|for|(?:number|no\.?)(?: of)? (?:portions|covers|servings|people)|cuts into)\b(?:\s+(?:for|to serve|to make|about))?)\s*[:\-–=]?\s*(?:it\s+serves\s+)?/i;
 const ABOUT = /^(?:about|approx(?:imately)?\.?|around|roughly|up to|at least|~|ca?\.)\s*/i;
 const EATERS =
   /^(?:(?:very\s+)?(?:hungry|greedy)\s+)?(?:people|pers(?:ons?)?\b\.?|portions?|ptns?\b\.?|servings?|covers?|plates?|pax|guests?|students?|diners?|serves|ppl|peeps|p(?=$)|personnes|personen|personas|persone|portionen|convives)\b/i;
@@ -23,7 +23,7 @@ const EATERS =
 const PIECES =
   /^(?:(?:very\s+)?(?:small|large|big|medium|mini|little|generous|individual|good|fat|thin|thick)(?:\s+ones?)?\s*)?(?:pieces?|squares?|slices?|biscuits?|cookies?|crackers?|buns?|rolls?|muffins?|scones?|tarts?|tartlets?|cakes?|bars?|fingers?|balls?|pancakes?|pies|bowls?|glasses|cups?|ones?|tranches|items?|units?|each|ea|pcs?|samosas|pasties|parcels?|blinis?|shortbreads?)?\b/i;
 const NOTHING_MORE =
-  /^(?:\s*(?:cost\s*(?:\/|per|a)\s*portions?\s*[£$€]?\s?\d[\d.,]*|takes\s+[\p{L}\s]+|(?:or\s+(?:for\s+)?\d{1,3}\s+)?as\s+(?:an?\s+|part of an?\s+)?[\p{L}\s]+|each|or so|approx(?:imately)?|about|ca|with\s+[\p{L}\s]+|in all|batch|per\s+(?:learner|student|pair|person|group|team)|to share|generously|(?:of|at|à|@|x|×)\s?\d+\s?(?:g|ml|cm)(?:\s+each)?|\([^)]*\)|[.,;:|/–-]))*\s*$/iu;
+  /^(?:\s*(?:easy|simple|moderate|challenging|vegetarian|vegan|(?:gluten|dairy|nut)[- ]free|cost\s*(?:\/|per|a)\s*portions?\s*[£$€]?\s?\d[\d.,]*|takes\s+[\p{L}\s]+|(?:or\s+(?:for\s+)?\d{1,3}\s+)?as\s+(?:an?\s+|part of an?\s+)?[\p{L}\s]+|each|or so|approx(?:imately)?|about|ca|with\s+[\p{L}\s]+|in all|batch|per\s+(?:learner|student|pair|person|group|team)|to share|generously|(?:of|at|à|@|x|×)\s?\d+\s?(?:g|ml|cm)(?:\s+each)?|\([^)]*\)|[.,;:|/–-]))*\s*$/iu;
 
 /** "A bowl for four": what it is made in, and for how many. */
 const FOR_SO_MANY =
@@ -38,7 +38,7 @@ const TIMED =
   /^(?:takes?|prep(?:aration)?(?: time)?|cook(?:ing)?(?: time)?|total(?: time)?|ready in|bak(?:e|ing)(?: time)?|time)\b\s*:?\s*(?:about\s+)?\d[\w\s½¼]{0,20}$/i;
 
 /** Between what a line says: signs, or nothing before what takes time ("SERVES 4  PREP 10 MINS  COOK 12 MINS"). */
-const SIGNS = /\s*(?:[|•]|\/(?=\s)|,(?=\s*\d)|;)\s*/;
+const SIGNS = /\s*(?:[|•]|\s·\s|\/(?=\s)|,(?=\s*\d)|;)\s*/;
 const BEFORE_TIMES = /\s+(?=(?:prep(?:aration)?|cook(?:ing)?|total|bak(?:e|ing)|ready in|takes)(?:\s+time)?\s*:?\s+(?:about\s+)?\d)/gi;
 const PICTURE = /\s*(?![\d#*©®™])\p{Extended_Pictographic}\uFE0F?\s*/gu;
 /** What stands in next to no line is looked for only where it may stand. */
@@ -59,13 +59,14 @@ function countAt(text: string): Count | null {
   }
   const number = readNumber(bare);
   if (!number) return null;
-  const range = /^\s*(?:-|–|to|or)\s*\d{1,3}\b/i.exec(number.rest);
+  const range = /^\s*(?:-|–|—|to|or)\s*\d{1,3}\b/i.exec(number.rest);
   const count = number.value.valueOf();
   return Number.isInteger(count) && count > 0 && count <= 2000 ? { count, rest: number.rest.slice(range?.[0].length ?? 0).trim() } : null;
 }
 
 /** "10 x 150 g portions", "1 x 23 cm tart": how many, and how large each is. */
-const SIZED = /^(\d{1,3})\s?[x×]\s?\d{1,4}\s?(?:g|ml|cm|mm|in(?:ch)?)\b\s*/i;
+const SIZED =
+  /^(\d{1,3}|one|two|three|four)(?:\s?[x×]\s?\d{1,4}\s?(?:g|ml|cm|mm|in(?:ch)?)|\s\d{1,2}[- ]?(?:cm|in(?:ch(?:es)?)?)(?=\s(?:square|round|cake|tart|tin|loaf|pie)s?\b))\b\s*/i;
 
 /** One part of a line, "8 tins of 500 g", "12 covers", "about 40". */
 function partSaid(
@@ -114,11 +115,16 @@ const saidUntold = remembered((line) => saidOf(line, false));
 
 function saidOf(line: string, told: boolean): YieldSaid | null {
   // "⏲ 35 min 👥 4 servings": pictures part what they stand before.
+  // "One bowl": what it is made in, and no yield.
+  if (!told && /^\W*(?:one|1|two|2)[- ](?:bowl|pot|pan|tray|sheet|skillet)s?\W*$/i.test(line)) return null;
   const bare = (NO_ASCII.test(line) ? line.replace(PICTURE, ' | ') : line)
     .replace(/^[\s*_>#|–—•-]+|(?<![\s*_|])[\s*_|]+$/g, '')
     // "24ish", "4 jars-ish": about so many; "yep. for 25": said in a chat.
-    .replace(/(?<=\d|\p{L}-)-?ish\b/giu, '')
+    .replace(/(?<=\d|\p{L}-)\s?-?ish\b/giu, '')
     .replace(/(?<=\p{L})-(?=\s|$|\))/gu, '')
+    // "Enough for four as a side dish, two as a meal", "serves 2 hungry ppl or 3 normal"
+    .replace(/,\s(?:\d{1,3}|two|three|four|five|six|eight)\s(?:as|after|before|with|if)\s[\p{L}\s]{2,40}[.!]?$/iu, '')
+    .replace(/(?<=\d.*)\sor\s\d{1,3}\s(?:normal|small|light|polite|less|not)\b[\p{L}\s]*$/iu, '')
     .replace(/^(?:yep|yes|yeah|yup|ok(?:ay)?|sure|so)[.,!:]?\s+(?=for\s)/i, '')
     .trim();
   if (!bare || bare.length > 120) return null;

@@ -874,7 +874,7 @@ Prune compote
 3) Add sugar and cream, 5 min more. Remove vanilla.
 4) Compote: hot tea on prunes with honey and peel, overnight.
 5) Serve warm (63C+) or chilled.`,
-    title: 'Name: Rice pudding, prune compote',
+    title: 'Rice pudding, prune compote',
     portions: 16,
     components: [
       ['Rice pudding', ['0.3 kg short grain rice', '2 l milk', '0.4 l cream', '0.18 kg caster sugar', '1 vanilla pod', '1 pinch salt']],
@@ -1600,7 +1600,6 @@ Lemon risotto – page 41`,
           '200 g peas',
         ],
       ],
-      ['How to do it', []],
     ],
     steps: 4,
   },
@@ -2582,7 +2581,7 @@ Candidates must:
 
 Judges taste at 45:00.`,
     title: 'Poached leeks with warm sabayon',
-    portions: null,
+    portions: 1,
     components: [['', ['3 Leeks', '50 ml White wine', '40 g Egg yolk', '60 g Butter', '5 ml Lemon juice', '2 g Chervil']]],
     steps: 0,
   },

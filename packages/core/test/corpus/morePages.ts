@@ -258,7 +258,7 @@ salt
           '8 plum tom',
           '150 hazelnut',
           '150 almond',
-          '4 clv garlic',
+          '4 clove garlic',
           '2 slice old bread',
           '80 sherry vin',
           '300 g oil',
@@ -914,7 +914,7 @@ malt syrup 20g
 all the preferment
 
 autolyse 40' / mix 6' / bulk 3h (folds @ 30', 60', 90') / divide, preshape 20' / shape, 12h fridge / bake 250°C 20' steam, 220°C 25'`,
-    title: 'Pane di segale (for 3 loaves @ 850g)',
+    title: 'Pane di segale',
     portions: null,
     components: [
       ['Preferment', ['300 g rye flour', '300 g water', '30 g starter']],

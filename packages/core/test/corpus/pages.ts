@@ -525,7 +525,7 @@ as above, + 60g grated cheese`,
     portions: null,
     components: [
       ['', ['430 g Flour', '245 g Milk', '43 g Butter', '22 g Sugar', '13 g Fresh yeast', '8 g Salt']],
-      ['Recipe 2: Twists', ['as above']],
+      ['Twists', ['as above']],
     ],
     steps: 5,
   },

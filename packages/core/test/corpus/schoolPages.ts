@@ -1815,4 +1815,1566 @@ ALLERGENS: may contain gluten (shared fryer)`,
     ],
     steps: 3,
   },
+  {
+    manner: 'a web page with steps in capitals and readers',
+    text: `Home > Baking > Tray bakes > Apricot & almond bars
+Jump to recipe   Print   Save   Share
+Apricot and almond bars
+★★★★☆ 4.6 (212 ratings)
+By the kitchen team | Updated 3 June
+Prep 25 mins   Cook 40 mins   Plus cooling   Cuts into 18   Easy
+These bars keep for a week in a tin and travel well, which is why they turn up at every sale we run. The base is a simple shortcrust pressed in by hand, so nobody has to get the rolling pin out.
+ADVERTISEMENT
+Ingredients
+For the base
+250g plain flour
+50g ground almonds
+1/4 tsp fine salt
+175g cold unsalted butter, diced
+75g caster sugar
+1 egg yolk
+For the topping
+12 ripe apricots (about 600g), halved and stoned
+2 tbsp apricot jam
+75g flaked almonds
+30g demerara sugar
+Nutrition: per bar
+kcal 214  fat 12g  saturates 6g  carbs 22g  sugars 11g  fibre 2g  protein 4g  salt 0.1g
+Method
+STEP 1
+Heat the oven to 180C/160C fan/gas 4. Butter a 20 x 30cm tin and line it with baking parchment.
+STEP 2
+Rub the butter into the flour, ground almonds and salt until it looks like breadcrumbs. Stir in the sugar, then the yolk and 1 tbsp cold water. Press into the tin and chill for 20 mins.
+STEP 3
+Bake for 15 mins until pale gold at the edges. Warm the jam and brush it over the base.
+STEP 4
+Lay the apricots on cut-side up, scatter over the almonds and sugar, then bake for another 25-30 mins until the fruit slumps. Cool in the tin for 1 hr before cutting.
+RECIPE TIPS
+GET AHEAD
+The base can be baked the day before and kept, wrapped, at room temperature.
+Comments, questions and tips (37)
+Rosalind77: Made these with plums, lovely!! used 100g sugar
+Tamsin: can I freeze them?
+Sign up to our newsletter
+© All rights reserved`,
+    title: 'Apricot and almond bars',
+    portions: 18,
+    components: [
+      [
+        'Base',
+        ['250 g plain flour', '50 g ground almonds', '0.25 tsp fine salt', '175 g unsalted butter', '75 g caster sugar', '1 egg yolk'],
+      ],
+      ['Topping', ['12 ripe apricots', '2 tbsp apricot jam', '75 g flaked almonds', '30 g demerara sugar']],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a card with parts A to C and short steps',
+    text: `RECIPE CARD 114                      Section: Pastry
+FRANGIPANE & ROAST PEAR TARTLET          Yield: 24 pcs x 8 cm
+
+A. SWEET PASTE
+Butter, soft ............ 300 g
+Icing sugar ............. 190 g
+Whole egg ............... 100 g
+Flour T55 ............... 500 g
+Almond powder ........... 60 g
+Salt .................... 3 g
+1. Cream butter, sugar and salt, paddle, speed 1, 3 min.
+2. Add egg in two goes.
+3. Add flour and almond. Stop as soon as it comes together.
+4. Wrap flat. Rest 2 h at 4 °C. Sheet 2.5 mm, line rings, freeze 20 min.
+
+B. FRANGIPANE
+Butter, pommade ......... 250 g
+Sugar ................... 250 g
+Almond powder ........... 250 g
+Whole egg ............... 220 g
+Cornflour ............... 25 g
+Dark rum ................ 20 g
+1. Paddle butter with sugar and almond, do not aerate.
+2. Egg by thirds, then cornflour, rum.
+3. Pipe 40 g per ring.
+
+C. ROAST PEAR
+Pears, firm (Conference) 12 pc
+Butter .................. 60 g
+Honey ................... 80 g
+Vanilla pod ............. 1
+Lemon juice ............. 15 ml
+1. Peel, halve, core. Colour in foaming butter 4 min.
+2. Honey, vanilla, lemon. Oven 190 °C, 12 min, baste twice.
+3. Cool in syrup; slice.
+
+FINISH
+Bake filled rings 170 °C fan, 22–25 min.
+Apricot nappage ......... 150 g
+Pistachio, chopped ...... 40 g
+Glaze warm; pistachio on one edge.
+Allergens: gluten, egg, milk, nuts
+HACCP: egg mix <4 °C, use same day`,
+    title: 'FRANGIPANE & ROAST PEAR TARTLET',
+    portions: 24,
+    components: [
+      ['Sweet paste', ['300 g Butter', '190 g Icing sugar', '100 g Whole egg', '500 g Flour T55', '60 g Almond powder', '3 g Salt']],
+      ['Frangipane', ['250 g Butter', '250 g Sugar', '250 g Almond powder', '220 g Whole egg', '25 g Cornflour', '20 g Dark rum']],
+      ['Roast pear', ['12 Pears', '60 g Butter', '80 g Honey', '1 Vanilla pod', '15 ml Lemon juice']],
+      ['Finish', ['150 g Apricot nappage', '40 g Pistachio']],
+    ],
+    steps: 12,
+  },
+  {
+    manner: 'red cabbage of a grandmother',
+    text: `Oma's Red cabbage (christmas)
+
+one good sized red cabbage, shredded fine
+3 apples - the sour ones
+2 onions
+a lump of goose fat, or butter if you must
+5 tbsp red wine vinegar
+glass of red wine
+2 tbsp redcurrant jelly
+4 cloves, 1 bay leaf, bit of cinnamon
+salt, and sugar till it tastes right
+
+Melt fat, onions in, soft not brown. Apples in, cabbage in, vinegar straight away or it goes blue!!
+Wine, spices, jelly and a cup of water. Lid on, lowest heat, 1 1/2 hrs, stir when you remember.
+Take out the bay + cinnamon. Better next day.
+(Uncle Piet puts in raisins. Don't.)`,
+    title: "Oma's Red cabbage (christmas)",
+    portions: null,
+    components: [
+      [
+        '',
+        [
+          '1 good sized red cabbage',
+          '3 apples',
+          '2 onions',
+          '1 lump of goose fat',
+          '5 tbsp red wine vinegar',
+          'glass of red wine',
+          '2 tbsp redcurrant jelly',
+          '4 cloves',
+          '1 bay leaf',
+          'bit of cinnamon',
+          'salt',
+        ],
+      ],
+    ],
+    steps: 3,
+  },
+  {
+    manner: 'a fool scanned with hyphens',
+    text: `118                                   PUDDINGS
+
+              GOOSEBERRY FOOL WITH
+                 ELDERFLOWER
+
+        Serves 6            Preparation: 15 min, plus chilling
+
+l kg (2¼ lb) gooseberries, topped and
+    tailed
+l50 g (5½ oz) golden caster sugar
+4 elderflower heads, shaken free of in-
+    sects
+300 ml (½ pint) double cream
+2OO g (7 oz) thick yoghurt
+crisp biscuits, to serve
+
+1  Put the gooseberries in a wide pan with
+the sugar, the elderflowers and 3 table-
+spoons of water. Cover and cook gently for
+10-12 minutes until the fruit bursts.
+2  Lift out the flowers. Crush the fruit with
+a fork and leave to cool, then chill for at
+least 1 hour.
+3  Whip the cream to soft peaks, fold in the
+yoghurt, then marble the fruit through with
+two or three turns of a spoon.
+4  Spoon into glasses and serve with the
+biscuits.
+
+COOK'S NOTE  Frozen gooseberries work well;
+there is no need to thaw them first.
+                         119`,
+    title: 'GOOSEBERRY FOOL WITH ELDERFLOWER',
+    portions: 6,
+    components: [
+      [
+        '',
+        [
+          '1 kg gooseberries',
+          '150 g golden caster sugar',
+          '4 head elderflower',
+          '300 ml double cream',
+          '200 g thick yoghurt',
+          'crisp biscuits',
+        ],
+      ],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a unit of an agency with a time plan',
+    text: `UNIT 12: Prepare and cook pulses and grains
+Session 4 of 6                     Group: L2 evening
+Learning aims: by the end of the session students can
+- soak and cook a pulse to an even tenderness
+- judge seasoning in stages
+Dish: Chickpea and spinach pot with toasted couscous
+Portions: 4 (work in pairs)
+Equipment per pair: 1 sauteuse 24 cm, 1 saucepan 20 cm with lid, 1 colander, peeler, cook's knife
+Time plan
+18:00 Briefing and aprons
+18:15 Demonstration
+18:40 Practical
+20:00 Tasting
+
+Commodity            Qty      Unit
+Chickpeas, cooked    480      g
+Onion                1        ea
+Garlic               3        clv
+Ginger, fresh        20       g
+Tomatoes, chopped    400      g
+Spinach, washed      250      g
+Cumin, ground        1        tsp
+Coriander, ground    2        tsp
+Oil                  30       ml
+Giant couscous       200      g
+Veg stock            500      ml
+Lemon                1/2      ea
+Salt                 t.t.
+
+Procedure
+1 Finely dice the onion, crush the garlic and grate the ginger.
+2 Sweat in oil for 8 min without colour. Add spices, cook out 1 min.
+3 Add tomatoes, simmer 10 min. Add chickpeas and 200 ml stock, simmer 15 min.
+4 Toast couscous dry in saucepan 3 min until golden, add 300 ml hot stock, cover, 10 min off the boil.
+5 Wilt spinach into the pot at the last moment. Season, lemon.
+6 Serve couscous in a ring, pot in the centre.
+Assessment: evenness of dice; tenderness; seasoning
+Questions
+Why is salt added only when the pulses are tender in some kitchens?
+What happens to spinach if it is held hot?`,
+    title: 'Chickpea and spinach pot with toasted couscous',
+    portions: 4,
+    components: [
+      [
+        '',
+        [
+          '480 g Chickpeas',
+          '1 Onion',
+          '3 clove Garlic',
+          '20 g Ginger',
+          '400 g Tomatoes',
+          '250 g Spinach',
+          '1 tsp Cumin',
+          '2 tsp Coriander',
+          '30 ml Oil',
+          '200 g Giant couscous',
+          '500 ml Veg stock',
+          '0.5 Lemon',
+          'Salt',
+        ],
+      ],
+    ],
+    steps: 6,
+  },
+  {
+    manner: 'steps beside a list, numbered',
+    text: `Buckwheat pancakes with mushrooms            Serves 4
+
+150 g buckwheat flour                 1. Whisk flour, salt and
+50 g plain flour                      egg with half the milk until smooth;
+1 tsp salt                            add the rest. Rest 1 hour.
+1 egg                                 2. Clean and slice the mushrooms.
+450 ml milk                           Fry hard in half the butter, 6 minutes.
+40 g butter, melted                   3. Add the shallot and thyme, 2 minutes,
+500 g chestnut mushrooms              then the crème fraîche. Season.
+2 shallots, chopped                   4. Fry 8 thin pancakes in the rest
+3 sprigs thyme                        of the butter, about 1 minute a side.
+150 g crème fraîche                   5. Fill, fold in quarters and
+chives, to finish                     serve with chives.`,
+    title: 'Buckwheat pancakes with mushrooms',
+    portions: 4,
+    components: [
+      [
+        '',
+        [
+          '150 g buckwheat flour',
+          '50 g plain flour',
+          '1 tsp salt',
+          '1 egg',
+          '450 ml milk',
+          '40 g butter',
+          '500 g chestnut mushrooms',
+          '2 shallots',
+          '3 sprig thyme',
+          '150 g crème fraîche',
+          'chives',
+        ],
+      ],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'a mail to a bakers’ group, per person',
+    text: `From: Ingrid
+To: Thursday group
+Subject: Re: Re: next week's bread
+
+Hi all,
+
+Sorry for the late mail, the boiler went. Here is what we'll bake on Thursday, the oat & treacle loaf. Please bring an apron and a box.
+
+Per person you need 400 g strong white flour, 100 g rolled oats, 10 g salt, 7 g instant yeast, 30 g black treacle, 330 g water (about 30 degrees) and a handful more oats for the top.
+
+Soak the oats in the water for half an hour, then stir in the treacle. Add the flour, yeast and salt and knead 10 minutes. First prove about 90 minutes, fold once after 45. Shape, roll in oats, into a 2 lb tin, prove again until it's a finger above the rim (40-60 minutes). Bake at 220 for 15 minutes, then 190 for another 20-25; it should sound hollow.
+
+I'll have the ovens on by six.
+
+See you then
+Ingrid
+--
+Sent from my phone`,
+    title: "next week's bread",
+    portions: 1,
+    components: [
+      [
+        '',
+        [
+          '400 g strong white flour',
+          '100 g rolled oats',
+          '10 g salt',
+          '7 g instant yeast',
+          '30 g black treacle',
+          '330 g water',
+          '1 handful more oats',
+        ],
+      ],
+    ],
+    steps: 2,
+  },
+  {
+    manner: 'a blog with reasons and questions',
+    text: `The BEST Skillet Cornbread (Crispy Edges!)
+This post may contain affiliate links.
+You guys. I have been making this cornbread since I moved into my first apartment and it has never let me down.
+Why you'll love this recipe
+- One bowl
+- Ready in 35 minutes
+What you'll need
+* 1 1/2 cups (210g) medium-grind cornmeal
+* 1/2 cup (60g) all-purpose flour
+* 2 Tbsp. sugar (optional)
+* 2 tsp. baking powder
+* 1/2 tsp. baking soda
+* 1 tsp. kosher salt
+* 1 1/2 cups (360ml) buttermilk
+* 2 large eggs
+* 6 Tbsp. unsalted butter (3/4 stick), divided
+How to make it
+1. Place a 10" cast iron skillet in the oven and preheat to 425°F.
+2. Whisk the dry stuff in a large bowl. In a jug, whisk buttermilk and eggs; melt 4 Tbsp. of the butter and whisk it in.
+3. Pour wet into dry; stir until just combined, a few lumps are fine.
+4. Carefully remove the hot skillet, swirl in the last 2 Tbsp. butter, and pour in the batter.
+5. Bake 20 to 22 minutes, until golden and a toothpick comes out clean. Let it rest 10 minutes.
+FAQ
+Can I use regular milk? Yes, add 1 Tbsp. of vinegar.
+Storage: 3 days at room temp, wrapped.
+Nutrition Facts
+Calories: 231kcal | Carbohydrates: 30g | Protein: 6g | Fat: 10g
+Did you make this? Tag us!`,
+    title: 'The BEST Skillet Cornbread (Crispy Edges!)',
+    portions: null,
+    components: [
+      [
+        '',
+        [
+          '1.5 cup medium-grind cornmeal',
+          '0.5 cup all-purpose flour',
+          '2 tbsp sugar',
+          '2 tsp baking powder',
+          '0.5 tsp baking soda',
+          '1 tsp kosher salt',
+          '1.5 cup buttermilk',
+          '2 eggs',
+          '6 tbsp unsalted butter',
+        ],
+      ],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'a film’s description with its moments',
+    text: `Crispy tofu with black bean sauce | 20 MINUTE DINNER
+412K views · 2 years ago
+0:00 Intro
+0:45 Pressing the tofu
+2:10 The sauce
+4:30 Frying
+INGREDIENTS:
+Tofu:
+- 400g firm tofu
+- 3 tbsp cornstarch
+- 1/2 tsp white pepper
+- neutral oil for frying
+Sauce:
+- 2 tbsp fermented black beans, rinsed and chopped
+- 4 cloves garlic, minced
+- 1 thumb ginger, minced
+- 1 red chilli (or more!!)
+- 1 tbsp light soy
+- 1 tsp dark soy
+- 1 tbsp shaoxing wine
+- 150ml water
+- 1 tsp sugar
+- 1 tsp cornstarch + 1 tbsp water (slurry)
+DIRECTIONS:
+Press tofu 15 min under a weight, cut in 2cm cubes, toss in cornstarch and pepper.
+Fry at 180C until crisp, about 5 min. Drain.
+Pour off all but 1 tbsp oil. Garlic, ginger, chilli, black beans 30 sec.
+Soys, wine, water, sugar. Bubble 2 min. Slurry to thicken.
+Tofu back in, toss, serve w/ rice.
+LIKE & SUBSCRIBE
+Music: "Morning" by nobody`,
+    title: 'Crispy tofu with black bean sauce',
+    portions: null,
+    components: [
+      ['Tofu', ['400 g firm tofu', '3 tbsp cornstarch', '0.5 tsp white pepper', 'neutral oil']],
+      [
+        'Sauce',
+        [
+          '2 tbsp fermented black beans',
+          '4 clove garlic',
+          '1 thumb ginger',
+          '1 red chilli',
+          '1 tbsp light soy',
+          '1 tsp dark soy',
+          '1 tbsp shaoxing wine',
+          '150 ml water',
+          '1 tsp sugar',
+          '1 tsp cornstarch',
+        ],
+      ],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'a menu card with arrows and a plate',
+    text: `Celebration menu – Spring
+Dish: Asparagus, hazelnut crumb, brown butter dressing
+Covers: 40
+
+Asparagus
+Asparagus, white          8 kg
+Sugar                     80 g
+Salt                      120 g
+Lemons                    4
+> Peel from below the head. Tie in 10s.
+> Simmer in salted, sugared water w/ lemon, 12-15 min; knife slips in.
+> Refresh only if held.
+
+Hazelnut crumb
+Hazelnuts, roasted        600 g
+Stale sourdough           1 kg
+Butter                    200 g
+Thyme picked              1/2 bunch
+> Blitz bread coarse. Fry in butter till gold.
+> Add nuts, thyme, salt off the heat.
+
+Brown butter dressing
+Butter                    1 kg
+Shallot brunoise          200 g
+Sherry vinegar            150 ml
+Chives                    2 bunches
+> Butter to nut brown (150 °C), strain.
+> Shallot off heat 5 min. Vinegar. Chives last minute.
+
+To plate: 5 spears, 30 ml dressing, 25 g crumb across. Warm plates (65 °C).`,
+    title: 'Asparagus, hazelnut crumb, brown butter dressing',
+    portions: 40,
+    components: [
+      ['Asparagus', ['8 kg Asparagus', '80 g Sugar', '120 g Salt', '4 Lemons']],
+      ['Hazelnut crumb', ['600 g Hazelnuts', '1 kg Stale sourdough', '200 g Butter', '0.5 bunch Thyme']],
+      ['Brown butter dressing', ['1 kg Butter', '200 g Shallot brunoise', '150 ml Sherry vinegar', '2 bunch Chives']],
+    ],
+    steps: 8,
+  },
+  {
+    manner: 'a gingerbread card',
+    text: `Aunt Wilma's gingerbread                makes one 9 inch square
+
+8 oz. self-raising flour
+1 heaped tsp. ground ginger
+½ tsp. mixed spice
+4 oz. each of butter, soft brown sugar & golden syrup
+2 tbs. marmalade
+¼ pt. milk
+1 egg
+pinch bicarb.
+
+Gas 3, 325 F
+Melt butter, sugar, syrup & marmalade.
+Add to dry. Beat in milk and egg.
+Pour into lined tin
+50 - 60 mins.
+Keep in tin for 3 days before cutting - if you can wait`,
+    title: "Aunt Wilma's gingerbread",
+    portions: 1,
+    components: [
+      [
+        '',
+        [
+          '8 oz self-raising flour',
+          '1 tsp ground ginger',
+          '0.5 tsp mixed spice',
+          '4 oz butter',
+          '2 tbsp marmalade',
+          '0.25 pint milk',
+          '1 egg',
+          '1 pinch bicarb',
+        ],
+      ],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'leeks in a newspaper',
+    text: `Leeks vinaigrette with walnuts
+Serves four as a starter. Preparation time 10 minutes; cooking time 15 minutes.
+
+Leeks can stand more cooking than most people dare to give them. Give them the time; a leek that squeaks is not cooked.
+
+8 medium leeks, trimmed and washed
+1 tsp Dijon mustard
+1½ tbsp red-wine vinegar
+5 tbsp walnut oil
+50g walnuts, toasted and broken
+A small bunch of chervil or flat-leaf parsley, leaves picked
+Salt and black pepper
+
+Bring a wide pan of well-salted water to the boil. Add the leeks in one layer, weigh them down with a plate and simmer for 12 to 15 minutes, until a knife meets no resistance at the root end. Drain, then leave them upside down in a colander for five minutes.
+
+Meanwhile, whisk the mustard, vinegar and a good pinch of salt, then add the oil in a thin stream. Split the leeks lengthways, lay them on a dish cut-side up and spoon over the dressing while they are warm. Scatter over the walnuts and herbs, and finish with pepper.
+
+And to drink ... A crisp white from the mountains, says our wine writer.`,
+    title: 'Leeks vinaigrette with walnuts',
+    portions: 4,
+    components: [
+      [
+        '',
+        [
+          '8 leeks',
+          '1 tsp Dijon mustard',
+          '1.5 tbsp red-wine vinegar',
+          '5 tbsp walnut oil',
+          '50 g walnuts',
+          '1 bunch chervil',
+          'Salt and black pepper',
+        ],
+      ],
+    ],
+    steps: 2,
+  },
+  {
+    manner: 'a task sheet for two sizes',
+    text: `COOKERY SKILLS 2 - PRACTICAL TASK SHEET
+Name: ____________   Date: ________   Tutor: ________
+TASK: Produce 10 portions of mushroom and barley soup, garnished.
+Time allowed: 2 hours 15 minutes
+Ingredients              4 portions    10 portions
+Pearl barley             60 g          150 g
+Mixed mushrooms          300 g         750 g
+Leek                     100 g         250 g
+Carrot                   80 g          200 g
+Butter                   40 g          100 g
+Vegetable stock          900 ml        2.25 l
+Double cream             50 ml         125 ml
+Parsley                  5 g           12 g
+Method of work
+1. Wash barley, cook in half the stock for 25 minutes.
+2. Sweat leek and carrot, macédoine, in the butter for 10 minutes.
+3. Add sliced mushrooms, cook until their liquid has gone.
+4. Add the barley and remaining stock; simmer for 20 minutes.
+5. Correct seasoning and consistency. Finish with cream; do not boil.
+Service: hot soup cups, not less than 63 °C.
+Marking: organisation /10, knife skills /10, consistency /10, taste /20
+Tutor's comments: ____________________`,
+    title: 'COOKERY SKILLS 2 - PRACTICAL TASK SHEET',
+    portions: 4,
+    components: [
+      [
+        '',
+        [
+          '60 g Pearl barley',
+          '300 g Mixed mushrooms',
+          '100 g Leek',
+          '80 g Carrot',
+          '40 g Butter',
+          '900 ml Vegetable stock',
+          '50 ml Double cream',
+          '5 g Parsley',
+        ],
+      ],
+    ],
+    steps: 6,
+  },
+  {
+    manner: 'a chat with an answer',
+    text: `[12:04] Bea: recipe for the lentil salad pls 🙏
+[12:09] Jules: ok so its
+[12:09] Jules: 250g puy lentils
+[12:10] Jules: 1 carrot 1 stick celery 1 small onion all tiny dice
+[12:10] Jules: 2 tbsp red wine vin, 4 evoo, tsp mustard
+[12:11] Jules: bunch of parsley
+[12:12] Jules: lentils 20 min w bay leaf, drain while still firm
+[12:12] Jules: sweat veg 5 min
+[12:13] Jules: dress warm!! parsley at end
+[12:15] Bea: how many does that do
+[12:15] Jules: 4 ish`,
+    title: 'recipe for the lentil salad pls',
+    portions: 4,
+    components: [
+      [
+        '',
+        ['250 g puy lentils', '1 carrot', '1 stick celery', '1 onion', '2 tbsp red wine vin', '4 evoo', 'tsp mustard', '1 bunch parsley'],
+      ],
+    ],
+    steps: 3,
+  },
+  {
+    manner: 'Markdown with percent and a quotation',
+    text: `# Rye crackers with caraway
+
+**Makes:** about 40 crackers
+**Active:** 20 min · **Total:** 1 h 30
+
+## You need
+
+| Ingredient | Weight | % |
+|---|---|---|
+| Whole rye flour | 300 g | 100 |
+| Water | 180 g | 60 |
+| Rapeseed oil | 45 g | 15 |
+| Caraway, lightly crushed | 6 g | 2 |
+| Salt | 6 g | 2 |
+
+Flaky salt for the top
+
+## Do this
+
+1. Mix everything to a stiff dough. Rest **30 min**, covered.
+2. Halve; roll each piece between two sheets of parchment to *2 mm*.
+3. Score in 4 × 5 cm pieces, prick, brush with water, sprinkle flaky salt.
+4. Bake at 200 °C (180 °C fan) 18–20 min, turning the tray once.
+5. Break up when cold.
+
+> Keeps three weeks in a tin.`,
+    title: 'Rye crackers with caraway',
+    portions: 40,
+    components: [['', ['300 g Whole rye flour', '180 g Water', '45 g Rapeseed oil', '6 g Caraway', '6 g Salt', 'Flaky salt']]],
+    steps: 5,
+  },
+  {
+    manner: 'a tartare in four columns',
+    text: `STANDARD RECIPE No. 47
+Name: Smoked beetroot tartare with horseradish cream
+Category: Starter      Portions: 12      Portion size: 90 g
+Prepared by: K. Lund   Date: 14/03
+
+Qty     Unit    Ingredient                Preparation
+1.2     kg      beetroot, small           scrubbed
+40      g       beech chips
+80      g       shallots                  brunoise
+60      g       capers                    rinsed, chopped
+60      g       gherkins                  brunoise
+25      g       Dijon mustard
+40      ml      rapeseed oil
+10      ml      raspberry vinegar
+        q.s.    salt, pepper
+
+Horseradish cream
+250     g       crème fraîche
+40      g       horseradish, fresh        grated
+5       ml      lemon juice
+
+Method
+1  Bake beetroot in salt crust at 180 °C for 1 h 15. Cool, peel.
+2  Cold smoke 20 min.
+3  Cut in 3 mm dice. Mix with shallots, capers, gherkins, mustard, oil and vinegar. Season.
+4  For the cream, fold the horseradish and lemon into the crème fraîche; season.
+5  Press in 8 cm ring, quenelle of cream on top. Serve at 10–12 °C.
+
+Storage: diced beetroot 2 days at 0–4 °C`,
+    title: 'Smoked beetroot tartare with horseradish cream',
+    portions: 12,
+    components: [
+      [
+        '',
+        [
+          '1.2 kg beetroot',
+          '40 g beech chips',
+          '80 g shallots',
+          '60 g capers',
+          '60 g gherkins',
+          '25 g Dijon mustard',
+          '40 ml rapeseed oil',
+          '10 ml raspberry vinegar',
+          'salt, pepper',
+        ],
+      ],
+      ['Horseradish cream', ['250 g crème fraîche', '40 g horseradish', '5 ml lemon juice']],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'dumplings with a yield at the end',
+    text: `Granny's plum dumplings - the potato ones
+
+You want floury potatoes for this, about a kilo, boiled the day before in their skins.
+1 kg boiled potatoes, peeled and riced
+250 g flour plus a bit
+50 g semolina
+1 egg
+a pinch of salt
+12-14 small plums
+12-14 sugar cubes
+For rolling:
+100 g butter
+150 g breadcrumbs
+sugar and cinnamon
+
+Knead the potato with the flour, semolina, egg and salt, quickly or it gets sticky. Roll into a sausage and cut in 12-14.
+Stone the plums and put a sugar cube in each one. Wrap the dough round, seal it properly!!
+Simmer in salted water, never boiling, till they float, then 5 more mins.
+Brown the crumbs in the butter, roll the dumplings in it. Sugar + cinnamon on top.
+Makes enough for 4 as a main, 6 after soup.`,
+    title: "Granny's plum dumplings - the potato ones",
+    portions: 4,
+    components: [
+      [
+        '',
+        ['1 kg boiled potatoes', '250 g flour plus a bit', '50 g semolina', '1 egg', '1 pinch salt', '12-14 plums', '12-14 sugar cubes'],
+      ],
+      ['Rolling', ['100 g butter', '150 g breadcrumbs', 'sugar and cinnamon']],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a soup scanned under a running head',
+    text: `34                              SOUPS AND BROTHS
+
+Nettle soup
+A spring soup, to be made with the first young
+tops. Wear gloves when picking.
+
+For 4—6 people
+
+300 g (10 oz) young nettle tops
+1 medium-sized onion
+1 large potato, about 200 g (7 oz)
+30 g (1 oz) butter
+l litre (1¾ pints) vegetable stock
+4 tablespoons soured cream
+nutmeg, salt and pepper
+
+Pick over the nettles, wash them in several
+waters and blanch them for 1 minute in
+boiling water. Refresh and squeeze dry.
+Chop the onion and dice the potato. Soften
+both in the butter for 10 minutes without
+letting them colour. Add the stock and
+simmer for 15 minutes. Add the nettles,
+bring back to the boil and liquidise at once,
+so that the colour holds. Season with salt,
+pepper and nutmeg.
+Serve with a spoonful of soured cream in
+each bowl.
+
+Variation: Use half spinach and half nettles.`,
+    title: 'Nettle soup',
+    portions: 4,
+    components: [
+      ['', ['300 g young nettle tops', '1 onion', '1 potato', '30 g butter', '1 l vegetable stock', '4 tbsp soured cream', 'nutmeg']],
+    ],
+    steps: 3,
+  },
+  {
+    manner: 'a site with a bar of links and thoughts',
+    text: `Skip to content
+THE WOODEN SPOON LARDER
+About | Recipes | Shop | Contact
+Miso-glazed aubergines with sesame rice
+Posted on 12 October by Hanna in Mains, Vegan
+Serves: 2
+Hands-on time: 15 minutes
+Total time: 40 minutes
+
+I first ate something like this at a tiny counter with six stools and have been chasing it ever since. The trick is patience: let the cut side go properly brown before the glaze goes anywhere near it.
+
+What you'll need:
+
+2 large aubergines
+2 tablespoons sunflower oil
+for the glaze:
+3 tablespoons white miso
+1 tablespoon mirin
+1 tablespoon maple syrup
+2 teaspoons rice vinegar
+for the rice:
+150g short-grain rice
+1 tablespoon sesame seeds, toasted
+2 spring onions, finely sliced
+
+How you make it:
+
+Heat the oven to 200°C/400°F. Halve the aubergines lengthways and score the flesh in a criss-cross.
+Brush with oil and roast cut-side down on a lined tray for 20 minutes.
+Meanwhile, wash the rice and cook it in 300ml water for 12 minutes, then leave covered for 10.
+Whisk the glaze. Turn the aubergines over, spread the glaze on and return to the oven for 8–10 minutes, until it blisters.
+Fork the sesame and spring onions through the rice and serve.
+
+Share this:
+Facebook | Pinterest | Email
+3 thoughts on "Miso-glazed aubergines with sesame rice"
+Olek says: I used honey and it burnt a bit
+Hanna says: Honey does! Turn the heat down.
+Previous post: Why I salt cucumbers`,
+    title: 'Miso-glazed aubergines with sesame rice',
+    portions: 2,
+    components: [
+      ['', ['2 aubergines', '2 tbsp sunflower oil']],
+      ['Glaze', ['3 tbsp white miso', '1 tbsp mirin', '1 tbsp maple syrup', '2 tsp rice vinegar']],
+      ['Rice', ['150 g short-grain rice', '1 tbsp sesame seeds', '2 spring onions']],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'an enriched loaf with an order of work',
+    text: `RIVERSIDE SKILLS AGENCY
+Course: Bakery foundations        Session: 3 – Enriched doughs
+Trainer notes / learner handout
+
+Objectives
+Learners will be able to:
+• explain what fat and sugar do to gluten
+• shape an even three-strand plait
+
+PLAITED MILK LOAF (one per learner)
+
+Materials
+Strong flour        500 g
+Fresh yeast         20 g
+Milk, lukewarm      250 ml
+Sugar               50 g
+Butter, soft        75 g
+Egg yolk            1
+Salt                8 g
+To glaze: 1 egg yolk + 1 tbsp milk
+Pearl sugar         1 tbsp
+
+Working order
+Time    Activity
+09:00   Crumble yeast into the milk, add sugar, wait 10 min
+09:15   Mix with flour, yolk, salt; knead 5 min; add butter in pieces; knead 8 min
+09:35   First proof 60 min, covered (28 °C)
+10:35   Divide in 3 x 300 g, roll strands 40 cm, plait
+10:50   Second proof 40 min
+11:30   Glaze, pearl sugar; bake 180 °C 28–30 min
+12:00   Cool; evaluation
+
+Check questions
+1. Why is butter added last?
+2. How do you see that proofing is complete?`,
+    title: 'PLAITED MILK LOAF',
+    portions: null,
+    components: [
+      ['', ['500 g Strong flour', '20 g Fresh yeast', '250 ml Milk', '50 g Sugar', '75 g Butter', '1 Egg yolk', '8 g Salt']],
+      ['To glaze', ['1 egg yolk', '1 tbsp milk', '1 tbsp Pearl sugar']],
+    ],
+    steps: 7,
+  },
+  {
+    manner: 'a salad in two columns, unnumbered',
+    text: `PEARL BARLEY SALAD WITH ROAST CARROTS
+Serves 6                                   Ready in 1 hour
+
+INGREDIENTS                                METHOD
+300 g pearl barley                         Rinse the barley and boil in plenty of
+800 g carrots, scrubbed                    salted water for 30 minutes; drain.
+4 tbsp olive oil                           Heat the oven to 210 °C. Toss the carrots
+2 tsp cumin seeds                          with half the oil and the cumin. Roast for
+1 orange, zest and juice                   35 minutes, turning once.
+1 tbsp sherry vinegar                      Whisk the orange juice and zest with the
+100 g feta, crumbled                       vinegar and remaining oil.
+1 bunch mint, leaves only                  Dress the barley while warm. Fold in the
+60 g pumpkin seeds, toasted                carrots, mint, feta and seeds. Serve warm
+salt and pepper                            or at room temperature.`,
+    title: 'PEARL BARLEY SALAD WITH ROAST CARROTS',
+    portions: 6,
+    components: [
+      [
+        '',
+        [
+          '300 g pearl barley',
+          '800 g carrots',
+          '4 tbsp olive oil',
+          '2 tsp cumin seeds',
+          '1 orange',
+          '1 tbsp sherry vinegar',
+          '100 g feta',
+          '1 bunch mint',
+          '60 g pumpkin seeds',
+          'salt and pepper',
+        ],
+      ],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a mail with a hug',
+    text: `Hi Bettina,
+
+as promised the recipe for the walnut bread from Saturday. I make two loaves because one is always gone by evening.
+
+600 g wholemeal spelt
+400 g white spelt
+20 g salt
+1 tsp honey
+15 g fresh yeast
+ca. 680 ml water, lukewarm
+200 g walnuts, roasted and roughly broken
+
+Dissolve the yeast and honey in the water. Mix in the flours and salt, knead for 6 minutes, no more, spelt doesn't like it. Work in the nuts. Leave in the fridge overnight.
+In the morning shape two loaves, into baskets, 1 hour at room temp.
+Bake: 250° with steam 10 min, then 210° about 30 min.
+
+It freezes well. Let me know how it goes!
+
+Big hug
+Marit`,
+    title: 'Walnut bread from Saturday',
+    portions: null,
+    components: [
+      ['', ['600 g wholemeal spelt', '400 g white spelt', '20 g salt', '1 tsp honey', '15 g fresh yeast', '680 ml water', '200 g walnuts']],
+    ],
+    steps: 3,
+  },
+  {
+    manner: 'an index card for pints',
+    text: `FROM THE KITCHEN OF: Darlene
+Corn Relish                     Makes 6 pints
+
+10 c. corn kernels (about 18 ears)
+1 c. chopped sweet red pepper
+1 c. chopped green pepper
+2 c. chopped celery
+1 1/2 c. chopped onion
+4 c. cider vinegar (5%)
+1 1/4 c. sugar
+2 Tbs. canning salt
+2 tsp. celery seed
+2 Tbs. dry mustard
+1 tsp. turmeric
+
+Boil ears 5 min., dip in cold water, cut corn from cob.
+Combine peppers, celery, onion, sugar, vinegar, salt and celery seed. Bring to boil, simmer 5 min., stir occasionally.
+Mix mustard & turmeric with 1/2 c. of the simmering mixture. Add to hot mixture with corn.
+Simmer 5 min. Pack hot into pint jars, leave 1/2 in. headspace. Process 15 min. in boiling water.`,
+    title: 'Corn Relish',
+    portions: null,
+    components: [
+      [
+        '',
+        [
+          '10 cup corn kernels',
+          '1 cup sweet red pepper',
+          '1 cup green pepper',
+          '2 cup celery',
+          '1.5 cup onion',
+          '4 cup cider vinegar',
+          '1.25 cup sugar',
+          '2 tbsp canning salt',
+          '2 tsp celery seed',
+          '2 tbsp dry mustard',
+          '1 tsp turmeric',
+        ],
+      ],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a frame of pâte de fruit',
+    text: `PETIT FOURS STATION — AUTUMN
+Sea buckthorn pâte de fruit
+Yield: 1 frame 30 x 30 cm (100 pcs)
+
+Sea buckthorn purée      1000 g
+Sugar (1)                 100 g
+Yellow pectin              25 g
+Sugar (2)                 950 g
+Glucose                   250 g
+Citric acid solution       15 g
+
+Mix sugar (1) and pectin. Warm purée to 40 °C, whisk in the mix, boil.
+Add sugar (2) in three parts, keep boiling. Add glucose.
+Cook to 107 °C / 75 °Brix. Off heat, acid in. Pour at once, set 12 h at room temp.
+Cut 3 x 3, roll in sugar.
+
+NB never cover while warm.`,
+    title: 'Sea buckthorn pâte de fruit',
+    portions: 100,
+    components: [
+      [
+        '',
+        ['1000 g Sea buckthorn purée', '100 g Sugar', '25 g Yellow pectin', '950 g Sugar', '250 g Glucose', '15 g Citric acid solution'],
+      ],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a pickle in soup spoons',
+    text: `Papa's mustard pickle
+
+2 kilos small cucumbers
+half a kilo of shallots
+salt
+1 litre white vinegar
+250 g sugar
+3 soup spoons mustard seed
+1 soup spoon turmeric
+2 soup spoons cornflour
+1 piece fresh horseradish as long as your finger
+dill flowers
+
+Evening: wash the cucumbers, cut in thick slices. Layer with salt, leave overnight with a plate on top.
+Next day: drain well. Boil vinegar, sugar, mustard seed, horseradish 10 min.
+Add cucumber + shallots, once up to the boil and off.
+Mix turmeric and cornflour with a bit of cold vinegar, stir in, simmer 3 mins till thick.
+Hot into jars with the dill, lids on, upside down.
+Wait 4 weeks!`,
+    title: "Papa's mustard pickle",
+    portions: null,
+    components: [
+      [
+        '',
+        [
+          '2 kg small cucumbers',
+          '0.5 kg shallots',
+          'salt',
+          '1 l white vinegar',
+          '250 g sugar',
+          '3 soup spoons mustard seed',
+          '1 soup spoon turmeric',
+          '2 soup spoons cornflour',
+          '1 fresh horseradish as long as your finger',
+          'dill flowers',
+        ],
+      ],
+    ],
+    steps: 6,
+  },
+  {
+    manner: 'crispbread in two systems',
+    text: `BREADS                                                        201
+
+RYE CRISPBREAD
+
+Makes 12 rounds
+
+METRIC                 IMPERIAL
+300 g     rye flour      10½ oz
+100 g     plain flour    3½ oz
+1½ tsp    salt
+1 tsp     aniseed, crushed
+15 g      fresh yeast    ½ oz
+250 ml    milk           9 fl oz
+
+Heat the milk to hand-warm and crumble in
+the yeast. Stir in the flours, salt and ani-
+seed and work to a sticky dough. Leave to
+rise for 1 hour.
+Divide into twelve. Roll each piece out on
+rye flour as thin as you can, prick all over
+and cut a hole in the middle. Bake on a hot
+stone at 250°C (480°F, gas 9) for 4-5 min-
+utes. Cool on a rack; hang up to dry.`,
+    title: 'RYE CRISPBREAD',
+    portions: 12,
+    components: [['', ['300 g rye flour', '100 g plain flour', '1.5 tsp salt', '1 tsp aniseed', '15 g fresh yeast', '250 ml milk']]],
+    steps: 2,
+  },
+  {
+    manner: 'a site with toggles and figures alone',
+    text: `Creamy white bean & sage soup
+4.8
+(96)
+Serves 4 · 35 mins · Vegetarian
+US | Metric
+Ingredients
+Deselect All
+2 tablespoons olive oil, plus extra to serve
+1 large leek, white and light green parts, thinly sliced (about 2 cups)
+3 garlic cloves, smashed
+8 fresh sage leaves
+2 (400-g) tins cannellini beans, drained
+3 cups (720 ml) low-salt vegetable broth
+1 parmesan rind (optional)
+1/2 teaspoon chilli flakes
+Juice of 1/2 lemon
+Kosher salt and freshly ground black pepper
+Directions
+1
+Warm the oil in a heavy pot over medium heat. Add the leek and a pinch of salt and cook until soft, about 8 minutes.
+2
+Stir in the garlic, sage and chilli flakes; cook 1 minute. Add the beans, broth and parmesan rind. Simmer gently, 15 minutes.
+3
+Fish out the rind. Blend half the soup until smooth and return it to the pot. Stir in the lemon juice and season.
+4
+Ladle into bowls, drizzle with oil and grind over some pepper.
+Cook's Note
+The soup thickens as it stands; loosen it with water.
+Categories: Soup, Beans, Weeknight`,
+    title: 'Creamy white bean & sage soup',
+    portions: 4,
+    components: [
+      [
+        '',
+        [
+          '2 tbsp olive oil',
+          '1 leek',
+          '3 clove garlic',
+          '8 leaf fresh sage',
+          '2 tin cannellini beans',
+          '3 cup low-salt vegetable broth',
+          '1 parmesan rind',
+          '0.5 tsp chilli flakes',
+          '0.5 lemon',
+          'Kosher salt and freshly ground black pepper',
+        ],
+      ],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a practical in pairs',
+    text: `Practical 9 – Emulsified sauces / Group B
+Cook in pairs. Each pair produces two portions.
+
+Poached leeks, warm hazelnut mayonnaise, rye crumbs
+
+Leeks:
+6 young leeks
+20 g butter
+100 ml vegetable stock
+
+Mayonnaise:
+1 egg yolk
+5 g mustard
+120 ml sunflower oil
+30 ml hazelnut oil
+10 ml sherry vinegar
+
+Crumbs:
+60 g dark rye bread
+15 g butter
+
+Method
+Leeks: trim, wash, and braise in stock and butter at 85 °C core, about 12 minutes under paper.
+Mayonnaise: whisk yolk and mustard over a bowl of warm water (max. 45 °C), add the oils drop by drop, then in a thread; vinegar last.
+Crumbs: tear the bread, fry in butter until crisp, salt.
+Plate up: leeks in a row, sauce beside, crumbs over one end.
+
+Critical points: yolk and oil at the same temperature; sauce not above 50 °C.
+Clear down by 15.40`,
+    title: 'Emulsified sauces / Group B',
+    portions: 2,
+    components: [
+      ['Leeks', ['6 young leeks', '20 g butter', '100 ml vegetable stock']],
+      ['Mayonnaise', ['1 egg yolk', '5 g mustard', '120 ml sunflower oil', '30 ml hazelnut oil', '10 ml sherry vinegar']],
+      ['Crumbs', ['60 g dark rye bread', '15 g butter']],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'two lists beside each other for twenty',
+    text: `LENTIL SHEPHERD'S PIE                     for 20
+
+Filling                        Topping
+1.2 kg brown lentils           3 kg floury potatoes
+600 g onions, diced            300 g butter
+400 g carrots, diced           500 ml hot milk
+300 g celery, diced            200 g mature cheddar
+2 tins (800 g) tomatoes        nutmeg
+60 g tomato paste              salt, white pepper
+1.5 l stock
+Thyme, bay, Worcester-style sauce
+
+1) Boil lentils 20 min, drain.
+2) Sweat veg in oil 12 min, paste in, cook out.
+3) Tomatoes, stock, herbs, lentils. Simmer 30 min. Adjust.
+4) Steam potatoes, rice them, beat in butter, milk. Season.
+5) Filling in 2 GN 1/1, topping piped on, cheese. 190 °C 25 min.`,
+    title: "LENTIL SHEPHERD'S PIE",
+    portions: 20,
+    components: [
+      [
+        'Filling',
+        [
+          '1.2 kg brown lentils',
+          '600 g onions',
+          '400 g carrots',
+          '300 g celery',
+          '2 tin tomatoes',
+          '60 g tomato paste',
+          '1.5 l stock',
+          'Thyme',
+        ],
+      ],
+      ['Topping', ['3 kg floury potatoes', '300 g butter', '500 ml hot milk', '200 g mature cheddar', 'nutmeg', 'salt, white pepper']],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'a quoted mail with a jug',
+    text: `> On 3 May, Rui wrote:
+> Could you send me the dressing from Tuesday?
+>
+Of course!
+Buttermilk herb dressing, for about half a litre:
+300 ml buttermilk
+150 g mayonnaise
+2 tbsp cider vinegar
+1 small garlic clove, grated
+chives, dill, parsley - a big handful altogether, chopped
+1/2 tsp onion powder
+S&P
+Whisk it all and leave it an hour before you use it. Keeps four days in the fridge.
+Rui, bring back my jug please
+x A`,
+    title: 'Buttermilk herb dressing',
+    portions: null,
+    components: [
+      [
+        '',
+        [
+          '300 ml buttermilk',
+          '150 g mayonnaise',
+          '2 tbsp cider vinegar',
+          '1 clove garlic',
+          '1 handful chives',
+          '0.5 tsp onion powder',
+          'salt and pepper',
+        ],
+      ],
+    ],
+    steps: 1,
+  },
+  {
+    manner: 'a caption with drawn keys',
+    text: `LEMONY ORZO w/ PEAS & RICOTTA 🍋✨ save this for a busy Tuesday!
+
+Serves 3-4 | 20 min
+
+🍋 300g orzo
+🍋 200g frozen peas
+🍋 250g ricotta
+🍋 1 lemon (zest + juice)
+🍋 40g parmesan, finely grated
+🍋 1 clove garlic
+🍋 big glug olive oil
+🍋 mint
+
+HOW TO:
+1️⃣ Cook orzo in salted water 2 mins less than packet says, add peas for the last minute.
+2️⃣ Save a mug of the water, drain.
+3️⃣ Loosen ricotta with a splash of water, lemon zest + juice, garlic, oil.
+4️⃣ Toss together, add parm, more water till glossy. Mint on top. Done!!
+
+Follow for more easy dinners 💛
+#orzo #weeknightdinner #lemon`,
+    title: 'LEMONY ORZO w/ PEAS & RICOTTA',
+    portions: 3,
+    components: [
+      [
+        '',
+        ['300 g orzo', '200 g frozen peas', '250 g ricotta', '1 lemon', '40 g parmesan', '1 clove garlic', 'big glug olive oil', 'mint'],
+      ],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'crumpets for a station',
+    text: `Recipe: Sourdough crumpets
+Station: Breakfast | Batch: 30 | Shelf life: 3 days
+
+Starter, ripe          450g
+Strong white flour     300g
+Whole milk             350ml
+Water                  250ml
+Sugar                  15g
+Salt                   12g
+Bicarbonate of soda    6g
+Butter for rings       as needed
+
+1) Combine everything but the bicarb. Cover, 4 hrs at 24C.
+2) Dissolve the bicarb in 20ml water and beat in.
+3) Griddle at 170C. Greased rings, 60ml batter each. 8 min first side until holes set, flip 1 min.
+4) Cool on racks. Date label.
+
+To serve: toast 3 min, cultured butter, honey.`,
+    title: 'Sourdough crumpets',
+    portions: 30,
+    components: [
+      [
+        '',
+        [
+          '450 g Starter',
+          '300 g Strong white flour',
+          '350 ml Whole milk',
+          '250 ml Water',
+          '15 g Sugar',
+          '12 g Salt',
+          '6 g Bicarbonate of soda',
+          'Butter for rings',
+        ],
+      ],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'a traybake of a sister',
+    text: `Sister's rhubarb streusel traybake :)
+
+Dough
+ 300 g flour
+ 1 sachet baking powder
+ 100 g sugar
+ 125 g quark
+ 5 tbsp milk
+ 5 tbsp oil
+On top
+ 1 kg rhubarb
+Streusel
+ 250 g flour
+ 150 g sugar
+ 150 g butter
+
+Peel rhubarb, cut in 2 cm bits. Mix dough ingredients with the dough hooks, roll out on the tray (greased). Rhubarb on. Rub streusel together, over the top. 180 degrees fan, 35-40 min. Eat warm with whipped cream, nobody counts.`,
+    title: "Sister's rhubarb streusel traybake :)",
+    portions: null,
+    components: [
+      ['Dough', ['300 g flour', '1 packet baking powder', '100 g sugar', '125 g quark', '5 tbsp milk', '5 tbsp oil']],
+      ['On top', ['1 kg rhubarb']],
+      ['Streusel', ['250 g flour', '150 g sugar', '150 g butter']],
+    ],
+    steps: 1,
+  },
+  {
+    manner: 'beans from an old book',
+    text: `from "The Allotment Year", page 62
+
+RUNNER BEANS WITH SAVORY & TOMATO
+
+Enough for four as a side dish, two as a meal with bread.
+
+1 lb runner beans, strung and cut slantwise
+3 tablespoonfuls olive oil
+1 onion, chopped small
+2 cloves garlic
+1 lb ripe tomatoes, or a 14-oz tin
+1 tea-spoonful sugar
+A few sprigs of winter savory
+Salt & pepper
+
+Heat the oil in a heavy pan and let the onion melt in it, ten minutes or so. Add the garlic, then the tomatoes, skinned and roughly cut up, the sugar and the savory. Let this bubble down to a jammy sauce — a quarter of an hour. Put in the beans with a wineglass of water, cover, and cook gently till they are quite tender, about half an hour; they should not be green and squeaky. Eat warm or cold.`,
+    title: 'RUNNER BEANS WITH SAVORY & TOMATO',
+    portions: 4,
+    components: [
+      [
+        '',
+        [
+          '1 lb runner beans',
+          '3 tbsp olive oil',
+          '1 onion',
+          '2 clove garlic',
+          '1 lb ripe tomatoes',
+          '1 tsp sugar',
+          '3 sprig winter savory',
+          'Salt & pepper',
+        ],
+      ],
+    ],
+    steps: 1,
+  },
+  {
+    manner: 'cabbage from a test kitchen',
+    text: `Roasted Cabbage Wedges With Caraway Butter
+By the Test Kitchen
+Published Nov 2
+★★★★★ (58)
+Active Time: 15 mins
+Total Time: 1 hr
+Yield: 6 servings
+
+INGREDIENTS
+1 medium green cabbage (about 2 1/2 pounds)
+3 tablespoons neutral oil
+1 1/4 teaspoons kosher salt, divided
+6 tablespoons unsalted butter, at room temperature
+2 teaspoons caraway seeds, toasted and lightly crushed
+1 teaspoon grated lemon zest plus 1 tablespoon juice
+2 tablespoons chopped fresh dill
+Flaky sea salt, for serving
+
+DIRECTIONS
+Preheat oven to 425°F with rack in lower third. Cut cabbage through core into 6 wedges. Place on a rimmed baking sheet; drizzle with oil and sprinkle with 1 teaspoon salt.
+Roast until browned on bottom, about 25 minutes. Flip; roast until tender, 20 minutes more.
+Meanwhile, stir together butter, caraway, zest, juice, dill and remaining 1/4 teaspoon salt.
+Transfer cabbage to a platter; dot with butter. Sprinkle with flaky salt.
+
+MAKE AHEAD
+The butter can be refrigerated up to 5 days.
+
+Nutrition (per serving)
+210 cal; 19g fat; 9g carbs; 2g protein`,
+    title: 'Roasted Cabbage Wedges With Caraway Butter',
+    portions: 6,
+    components: [
+      [
+        '',
+        [
+          '1 green cabbage',
+          '3 tbsp neutral oil',
+          '1.25 tsp kosher salt',
+          '6 tbsp unsalted butter',
+          '2 tsp caraway seeds',
+          '1 tsp lemon zest',
+          '2 tbsp fresh dill',
+          'Flaky sea salt',
+        ],
+      ],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'two numbered recipes of one lesson',
+    text: `WEEK 5: VEGETABLE COOKERY – GLAZING AND BRAISING
+Lesson outcome: students glaze root vegetables to a shine with tender centre
+
+Recipe 5a  Glazed turnips (per student)
+200 g young turnips
+20 g butter
+10 g sugar
+3 g salt
+150 ml water
+
+1. Turn or cut turnips to an even size.
+2. Place in one layer with butter, sugar, salt and water; cover with a cartouche.
+3. Simmer 12 min; uncover, reduce and roll until shiny.
+
+Recipe 5b  Braised lettuce (per pair)
+2 heads little gem
+30 g butter
+50 g carrot, 50 g onion, both in fine dice
+150 ml vegetable stock
+
+1. Blanch lettuces 1 min, refresh, press.
+2. Sweat dice in butter 5 min. Lay lettuces in, stock halfway.
+3. Cover, 160 °C, 30 min. Glaze with the reduced liquor.
+
+Homework: read the chapter on starch.`,
+    title: 'Glazed turnips',
+    portions: null,
+    components: [
+      ['', ['200 g young turnips', '20 g butter', '10 g sugar', '3 g salt', '150 ml water']],
+      ['Braised lettuce', ['2 head little gem', '30 g butter', '50 g carrot', '50 g onion', '150 ml vegetable stock']],
+    ],
+    steps: 6,
+  },
+  {
+    manner: 'a bake in two languages',
+    text: `CHERRY CLAFOUTIS-STYLE BUCKWHEAT BAKE
+
+Zutaten / Ingredients (6 pers.)
+500 g Kirschen / cherries
+100 g Buchweizenmehl / buckwheat flour
+80 g Zucker / sugar
+4 Eier / eggs
+300 ml Milch / milk
+1 Prise Salz / pinch salt
+Butter für die Form / for the dish
+
+Preparation
+Heat oven 180 °C. Butter the dish, spread the cherries.
+Whisk the rest to a smooth batter, leave 15 min, pour over.
+Bake 35-40 min until just set. Dust with icing sugar.`,
+    title: 'CHERRY CLAFOUTIS-STYLE BUCKWHEAT BAKE',
+    portions: 6,
+    components: [
+      [
+        '',
+        [
+          '500 g Kirschen / cherries',
+          '100 g Buchweizenmehl / buckwheat flour',
+          '80 g Zucker / sugar',
+          '4 Eier / eggs',
+          '300 ml Milch / milk',
+          '1 Prise Salz / pinch salt',
+          'Butter für die Form /',
+        ],
+      ],
+    ],
+    steps: 3,
+  },
+  {
+    manner: 'quantities in a letter',
+    text: `Dear Mr Haug
+
+Please find attached the quantities for Thursday's sitting (54 covers), white asparagus menu.
+
+Cold sauce gribiche-style with herbs
+Quark 20%: 2.5 kg
+Mayonnaise: 1 kg
+Capers (drained): 250 g
+Cornichons: 300 g
+Chervil, tarragon, parsley, mixed: 200 g
+Mustard, medium: 100 g
+
+Potatoes
+New potatoes, waxy: 9 kg
+Butter: 600 g
+Coarse salt
+
+The sauce to be made on Wednesday afternoon and held below 5 °C. Potatoes boiled in their skins on the day from 11.15, in three lots.
+
+Kind regards
+P. Aune, Banqueting`,
+    title: 'Cold sauce gribiche-style with herbs',
+    portions: 54,
+    components: [
+      ['', ['2.5 kg Quark 20%', '1 kg Mayonnaise', '250 g Capers', '300 g Cornichons', '200 g Chervil', '100 g Mustard']],
+      ['Potatoes', ['9 kg New potatoes', '600 g Butter', 'Coarse salt']],
+    ],
+    steps: 1,
+  },
+  {
+    manner: 'a curry told in small letters',
+    text: `how i make chickpea curry on a weeknight
+
+so u need
+tin chickpeas, tin coconut milk, onion, 3 garlic, thumb ginger, 2 tbsp curry paste, spinach, lime
+
+fry onion til golden (be patient like 10 mins)
+garlic n ginger in, 1 min
+paste, 1 min
+chickpeas + coconut milk, simmer 15
+spinach, lime, done
+serves 2 hungry ppl or 3 normal`,
+    title: 'how i make chickpea curry on a weeknight',
+    portions: 2,
+    components: [['', ['tin chickpeas', 'tin coconut milk', 'onion', '3 garlic', 'thumb ginger', '2 tbsp curry paste', 'spinach', 'lime']]],
+    steps: 5,
+  },
 ];

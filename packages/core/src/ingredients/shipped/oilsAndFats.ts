@@ -2,7 +2,7 @@
 export const OILS = `
 oil | vegetable oil,sunflower oil,rapeseed oil,neutral oil,frying oil,corn oil,canola oil,grapeseed oil,cooking oil,rice bran oil | 0.92 |||| | liquid
 soya oil | soybean oil,soya bean oil | 0.92 || | soya | | liquid,label
-olive oil | extra virgin olive oil,light olive oil | 0.92 |||| | liquid
+olive oil | extra virgin olive oil,evoo,light olive oil | 0.92 |||| | liquid
 almond oil | hazelnut oil,walnut oil,pistachio oil,nut oil | 0.92 || nuts | peanut | | liquid
 avocado oil | pumpkin seed oil,flaxseed oil,linseed oil,hemp oil | 0.92 |||| | liquid
 argan oil | | 0.91 || | nuts | | liquid

@@ -6,7 +6,7 @@ coarse salt | rock salt,kosher salt,coarse sea salt | 1.0 ||| | mineral | exacti
 curing salt | nitrite salt,pink curing salt,saltpetre,curing salt no 1,curing salt no 2 | 1.2 ||| | mineral | exacting
 celery salt | | 1.1 || celery || mineral | exacting
 garlic salt | seasoned salt,smoked salt,herb salt | 1.1 || | celery,mustard | mineral | exacting,label
-sugar | caster sugar,granulated sugar,white sugar,golden caster sugar | 0.85 ||||
+sugar | caster sugar,granulated sugar,white sugar,golden caster sugar,loaf sugar,lump sugar,preserving sugar | 0.85 ||||
 brown sugar | light brown sugar,dark brown sugar,muscovado sugar,dark muscovado sugar,light muscovado sugar,soft brown sugar,demerara sugar,demerara,muscovado,palm sugar,jaggery | 0.9 ||||
 icing sugar | powdered sugar,confectioners sugar | 0.5 ||||
 glucose | glucose syrup,liquid glucose,invert sugar,trimoline | 1.42 ||||
