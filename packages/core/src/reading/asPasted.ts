@@ -25,14 +25,26 @@ export function uncoded(lines: readonly string[]): readonly string[] {
 /** "Phase | Ingredient | g | %": the first column names the part that its rows belong to. */
 export const PHASED =
   /^\s*\|?\s*(?:phases?|sections?|components?|elements?|parts?|stages?)\s*[|\t](?=\s*(?:ingredients?|items?|commodit(?:y|ies)|products?)\b)/i;
-export const FIRST_CELL = /^\s*\|?([^|\t]{0,60})[|\t]/;
+export const FIRST_CELL = /^ *\|?([^|\t]{0,60})[|\t]/;
+
+const METHOD_HEAD = /^(?:method|procedure|process|what to do|how)$/i;
+/** Which cell of the rows of such a table, behind the first, holds what is done; null where none does. */
+export const methodCell = (head: string): number | null => {
+  const at = head
+    .replace(FIRST_CELL, '')
+    .split(/[|\t]/)
+    .findIndex((cell) => METHOD_HEAD.test(cell.trim()));
+  return at < 0 ? null : at;
+};
 
 /** A row of such a table: the part where it is named, and the rest of the row; null where a line is none. */
-export function phasedRow(raw: string): readonly { readonly raw: string; readonly as?: Role }[] | null {
+export function phasedRow(raw: string, methodAt: number | null = null): readonly { readonly raw: string; readonly as?: Role }[] | null {
   const first = FIRST_CELL.exec(raw);
   if (!first) return null;
   const name = first[1]!.trim();
-  const rest = `|${raw.slice(first[0].length)}`;
-  if (/^[-:=\s]*$/.test(name)) return [{ raw: rest }];
-  return [{ raw: `${name}:`, as: 'component' }, { raw: rest }];
+  const cells = raw.slice(first[0].length).split(/[|\t]/);
+  const done = methodAt === null ? '' : (cells[methodAt]?.trim() ?? '');
+  const rest = { raw: `|${done ? cells.filter((_, index) => index !== methodAt).join('|') : raw.slice(first[0].length)}` };
+  const row = done ? [rest, { raw: done, as: 'step' as const }] : [rest];
+  return /^[-:=\s]*$/.test(name) ? row : [{ raw: `${name}:`, as: 'component' }, ...row];
 }

@@ -1,6 +1,8 @@
 import { plain, singular } from '../text';
 import type { Look, Role } from './looks';
+import { FOR_THE, NUMBERING } from './names';
 import type { ReadPlace } from './readRecipe';
+import { TO_PLATE } from './sectionWords';
 
 /** A line of a text with what it was taken for. */
 export interface Decided {
@@ -74,4 +76,28 @@ export function secondRecipe(decided: readonly Decided[]): number | null {
     }
   }
   return decided[again]!.at;
+}
+
+/** A dish whose only heading stands before all its lines, and that has no title, bears that name. */
+export function withTitle(roles: readonly Role[], looks: readonly Look[], said: ReadonlyMap<number, Role>): readonly Role[] {
+  if (roles.includes('title')) return roles;
+  const at = roles.indexOf('component');
+  const before = roles.slice(0, Math.max(at, 0));
+  // A table with the dish's name under it, over the steps.
+  const behind = before.includes('line') && roles.indexOf('component', at + 1) < 0 && !roles.includes('line', at);
+  if (behind && roles[at + 1] === 'step' && looks[at + 1]!.number === 1 && !looks[at]!.marked && looks[at]!.blankBefore && !said.has(at)) {
+    const { written } = looks[at]!;
+    if (!/:$/.test(written) && !FOR_THE.test(written) && !TO_PLATE.test(written))
+      return roles.map((role, index) => (index === at ? 'title' : role));
+  }
+
+  // "**Baguettes, poolish method** — 8 pcs at 200 g" under its table.
+  const over = roles.findLastIndex((role, index) => role === 'component' && roles[index + 1] === 'yield');
+  if (over >= 0 && roles.slice(0, over).includes('line') && !roles.includes('line', over) && !said.has(over))
+    return roles.map((role, index) => (index === over ? 'title' : role));
+  if (at < 0 || roles.indexOf('component', at + 1) >= 0 || said.has(at) || before.includes('line')) return roles;
+  const { written } = looks[at]!;
+  if (/:$/.test(written) || FOR_THE.test(written) || NUMBERING.test(written)) return roles;
+  // What was taken for a step before the name of the dish is what surrounds it.
+  return roles.map((role, index) => (index === at ? 'title' : index < at && role === 'step' && !said.has(index) ? 'aside' : role));
 }

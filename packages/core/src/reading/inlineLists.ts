@@ -108,7 +108,8 @@ function twoBehind(text: string, book: FactBook): InlineList | null {
 /** "2 t. salt, ¼ t. pepper", "1 cup cornmeal + ½ cup crumbs": two in a line, each measured. */
 function twoMeasured(text: string, book: FactBook): InlineList | null {
   // "50 g carrot, 50 g onion, both in fine dice"
-  const [, list = text, done = ''] = /^(.+?),\s+(?:both|all)\s+(\p{L}[\p{L} ]{2,30})$/u.exec(text) ?? [];
+  const [, list = text, done = ''] =
+    (/,\s+(?:both|all)\s/.test(text) && /^(.+?),\s+(?:both|all)\s+(\p{L}[\p{L} ]{2,30})$/u.exec(text)) || [];
   const parts = list.split(/\s*(?:,\s+(?=[\d½¼¾⅓⅔])|\s\+\s)/);
   const isOne = (part: string) => {
     const read = readAmount(part);
@@ -125,8 +126,26 @@ function twoMeasured(text: string, book: FactBook): InlineList | null {
   return { lead: '', heading: '', lines: done ? parts.map((part) => `${part}, ${done}`) : parts, after: '' };
 }
 
+/**
+ * "To each hundred walnuts put two quarts of vinegar, two ounces of pepper": old books give proportions. What they are for is the first of
+ * the list.
+ */
+const PROPORTION =
+  /^to (?:every|each) ((?:hundred|dozen|score|pound|pint|quart|gallon|ounce|kilo|kilogram|litre|kg|lb|\d[\d.,]* ?(?:g|kg|lb|l|ml))) (?:of (?:the )?)?(\p{L}[\p{L} -]{2,30}?),? (?:put|allow|add|take|use|give)\s+(.+?)\.(?:\s+(.*))?$/iu;
+const IN_FIGURES: Readonly<Record<string, string>> = { hundred: '100', dozen: '12', score: '20' };
+
+function proportions(text: string, book: FactBook): InlineList | null {
+  const [, measure = '', of = '', rest = '', after = ''] = PROPORTION.exec(text) ?? [];
+  if (!of) return null;
+  const base = /^\d/.test(measure) ? measure : (IN_FIGURES[measure.toLowerCase()] ?? `1 ${measure}`);
+  const lines = cutAtCommas(rest, book);
+  return lines.every((line) => isAmount(line, book)) ? { lead: '', heading: '', lines: [`${base} ${of}`, ...lines], after } : null;
+}
+
+const RUNS_ON = /^(?:\d|½).*\p{L}\s(?:\d{1,2}|½)\s\p{L}/u;
 /** "1 carrot 1 stick celery 1 small onion all tiny dice": commas left out, by who types on a telephone. */
 function runOn(text: string, book: FactBook): InlineList | null {
+  if (!RUNS_ON.test(text)) return null;
   const [, list = text, done = ''] = /^(.+?),?\s(?:all|both)\s(\p{L}[\p{L} ]{2,30})$/u.exec(text) ?? [];
   const parts = list.split(/\s+(?=(?:\d{1,2}|½)\s\p{L})/u);
   const isOne = (part: string) =>
@@ -257,7 +276,7 @@ export function inlineList(raw: string, book: FactBook = SHIPPED_BOOK): InlineLi
     const lines = old[1]!.split(/\s*;\s*(?:and\s+)?/).filter(Boolean);
     if (lines.every((line) => isAmount(line, book))) return { lead: '', heading: '', lines, after: old[2]!.trim() };
   }
-  const each = eachOf(whole, book);
+  const each = eachOf(whole, book) ?? proportions(whole, book);
   if (each) return each;
   const next = NEXT_LIST.exec(whole);
   if (next && next.index > 12) {

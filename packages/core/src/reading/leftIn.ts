@@ -13,7 +13,7 @@ const SEVERAL = /\s(?:&|and|\+)\s+(?:an?|some|a bit of|a little|half an?|one|two
 export function leftIn(item: string, preparation: string, book: FactBook): readonly Doubt[] {
   if (!item) return [];
   // "chives, dill, parsley, a big handful altogether": behind the comma stand foods, and no way of cutting.
-  const others = preparation.split(/,\s*/).filter((part) => book.find(part) !== null).length;
+  const others = !preparation ? 0 : preparation.split(/,\s*/).filter((part) => book.find(part) !== null).length;
   const several = others >= 2 || (others === 1 && /\b(?:altogether|in all|between them|mixed)\b/i.test(preparation)) || SEVERAL.test(item);
   const left = LEFT_OVER.test(item) ? item : COUNTED_BEHIND.test(preparation) ? preparation : null;
   return [...(several ? [{ code: 'several-items' } as const] : []), ...(left ? [{ code: 'left-over', text: left } as const] : [])];

@@ -1,5 +1,6 @@
 import { isTold } from '../verbs';
 import type { Likeness } from './likeness';
+import { ALL_IN } from './manner';
 import { LEADERS, type Seen } from './seen';
 import {
   ABOUT_IT,
@@ -44,6 +45,7 @@ export function likeAround(
     said,
     before,
     first,
+    next,
   }: Seen,
   like: Likeness,
 ): void {
@@ -72,9 +74,15 @@ export function likeAround(
   const heatFirst = /^(?:oven|grill|hob)\b[^.]{0,30}\.\s(.+)$/i.exec(bare);
   if (heatFirst && isTold(heatFirst[1]!)) like.step += 12;
   else if (sentence && !told) like.note += 2;
+  // What is written under a stroke at the very end signs every mail alike.
+  if (before !== null && /^[_-]{2,}$/.test(before) && !measured && number === null && next === null) like.aside += 12;
   // "How many does that do" and the answer.
   if (before !== null && /^how many\b/i.test(before) && /^\D{0,8}\d{1,3}(?:\s?ish)?\W*$/i.test(bare)) {
     like.yield += 24;
+    like.line -= 10;
+  }
+  if (ALL_IN.test(bare)) {
+    like.note += 16;
     like.line -= 10;
   }
   if (chapter) {

@@ -4,6 +4,9 @@ import { isMeasured } from './measured';
 import { STEP_ALONE, TOOL, TOOL_LAST, ASIDE } from './sectionWords';
 import type { Seen } from './seen';
 
+/** "Step two: roast the cauliflower" over what is done. */
+export const STEP_NAMED = /^\W*step\s(?:\d{1,2}|one|two|three|four|five|six|seven|eight|nine|ten)\s*[:.–-]\s*\p{L}[^.!?:]{2,50}$/iu;
+
 const SEASONINGS_ALONE =
   /^(?:\p{L}+(?:\s\p{L}+)?(?:,\s|\s(?:and|&)\s)){0,3}(?:(?:black|white|ground)\s)?(?:salt|pepper)(?:\s(?:and|&)\s(?:\p{L}+\s){0,2}(?:pepper|nutmeg|sugar|salt))?$/iu;
 
@@ -28,7 +31,8 @@ export function likeMore(
   like: Likeness,
 ): void {
   if (!blankBefore && before !== null && !bullet && number === null) {
-    if (/\p{Ll}[-\u00ad]$/u.test(before) && /^\p{Ll}/u.test(bare)) like.more += 16;
+    if (STEP_NAMED.test(before)) like.more += 24;
+    else if (/\p{Ll}[-\u00ad]$/u.test(before) && /^\p{Ll}/u.test(bare)) like.more += 16;
     else if (STEP_ALONE.test(before)) like.more += 16;
     else if (!/[.!?:;]["”’)]?$/.test(before)) {
       if (/^\p{Ll}/u.test(bare) && !amount && !behind) like.more += mostlySmall ? 0 : before.length > 24 ? 9 : 5;

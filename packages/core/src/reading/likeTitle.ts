@@ -29,6 +29,7 @@ export function likeTitle(
     first,
     blankBefore,
     blankAfter,
+    underOther,
     named,
     manner: { mostlySmall },
   }: Seen,
@@ -80,6 +81,8 @@ export function likeTitle(
   if (/^\d{1,2}[:.]\d{2}\s/.test(written)) like.title -= 10;
   if (sentence) like.title -= words > 8 ? 9 : 3;
   if (/^dear\s/i.test(bare)) like.title -= 14;
+  // A mail says what it is about, where nothing else does.
+  if (/^subject\s*:/i.test(bare)) like.title += 7;
   if (/^\p{Ll}/u.test(bare) && !mostlySmall) like.title -= 3;
   if (measured || behind) like.title -= 6;
   if (counted && food) like.title -= 3;
@@ -124,6 +127,8 @@ export function likeTitle(
     like.title += 14;
     like.line -= 10;
   }
+  // "SUMMER TABLE" stands over the name of the dish.
+  if (underOther && next !== null && !marked && food && /^(?:yields?|makes|serves)\b\s*:?\s*(?:about\s)?\d/i.test(next)) like.title += 15;
   // A name right above what the dish gives.
   if (headLike && next !== null && !marked && (yieldSaid(next.slice(0, 80))?.left ?? 9) === 0)
     like.title += /^(?:yields?|makes|serves|portions)\b/i.test(next) ? 9 : 5;

@@ -301,6 +301,34 @@ function likeSection({ bare, text, pointed, words, told }: Seen, like: Likeness)
   if (TOOL.test(bare) && words <= 8 && !told) like.tool += 3;
 }
 
+/** A weighed food and no more: most lines of most texts. */
+const isPlainLine = ({
+  measured,
+  food,
+  words,
+  verbs,
+  number,
+  sentence,
+  times,
+  heats,
+  said,
+  overIndented,
+  noted,
+  done,
+  box,
+  hour,
+  cells,
+}: Seen): boolean =>
+  measured &&
+  food &&
+  words <= 9 &&
+  verbs === 0 &&
+  number === null &&
+  hour === null &&
+  cells === null &&
+  said === null &&
+  !(sentence || times || heats || overIndented || noted || done || box);
+
 /**
  * How much a line looks like each role, from what is seen of it and of the lines around it.
  *
@@ -309,6 +337,15 @@ function likeSection({ bare, text, pointed, words, told }: Seen, like: Likeness)
 export function likenessOf(seen: Seen, as?: Role): Readonly<Likeness> {
   const like: Likeness = { ...ZERO };
   likeLine(seen, like);
+  if (isPlainLine(seen) && !as) {
+    // Nothing else is worth looking for in "250 g plain flour".
+    like.step -= 4;
+    like.component -= 9;
+    like.title -= 10;
+    like.aside -= 4;
+    likeMore(seen, like);
+    return like;
+  }
   likeStep(seen, like);
   likeComponent(seen, like);
   likeSection(seen, like);

@@ -62,6 +62,8 @@ export interface Manner {
   readonly refers: ReadonlySet<number>;
   /** Short lines behind a blank that stood behind one before: the name of a part, that heads its steps as it headed its list. */
   readonly again: ReadonlySet<number>;
+  /** The unit that all bare amounts are said to be in: "everything in grams"; null where nothing is said. */
+  readonly allIn: 'g' | 'ml' | null;
   /** The line that the page itself calls its name: "3 thoughts on …", the last of "Home > Baking > …"; null where there is none. */
   readonly named: number | null;
   /** "0:45 Pressing the tofu": where in a film it is shown. */
@@ -72,6 +74,14 @@ export interface Manner {
 
 const HEADS_NOTES =
   /^\W*(?:(?:cook|chef|baker)[’']?s? )?(?:notes?|tips?|variations?|tips (?:and|&) (?:notes|variations|tricks)|get ahead|make ahead|recipe tips|swaps|substitutions)\W*$/i;
+
+export const ALL_IN =
+  /^\W*(?:(?:everything|all)(?: (?:weights?|amounts?|quantities|figures|numbers|measures))?(?: (?:is|are))?|(?:weights?|amounts?|quantities|figures|numbers)(?: (?:is|are))?) (?:given )?in (grams?|g|ml|millilitres?)\b/i;
+
+function saidUnit(lines: readonly string[]): 'g' | 'ml' | null {
+  const said = lines.find((line) => line.length < 80 && ALL_IN.test(line));
+  return said ? (/^m/i.test(ALL_IN.exec(said)![1]!) ? 'ml' : 'g') : null;
+}
 
 const CALLS_ITSELF = /^(?:\d+\s)?(?:thoughts?|comments?|responses?|replies|reviews?) (?:on|to|of|for)\s["“«]([^"”»]{3,100})["”»]/i;
 const TRAIL = /^(?:home|start|recipes)\s[>»›/]\s.*[>»›/]\s([^>»›/]{3,100})$/i;
@@ -202,6 +212,7 @@ export function mannerOf(lines: readonly LineToSee[]): Manner {
     again: saidAgain(lines),
     chapters,
     named: namedByPage(texts),
+    allIn: saidUnit(texts),
     noted: underNotes(lines),
   };
 }

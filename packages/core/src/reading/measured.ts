@@ -44,10 +44,12 @@ export function countedSteps(lines: readonly string[]): ReadonlySet<number> {
   const found = new Set<number>();
   let last: { readonly number: number; readonly step: boolean } | null = null;
   lines.forEach((line, at) => {
-    const numbered = /^\s*(\d{1,2})[.)]\s+(\p{L}.*)$/u.exec(line);
+    const numbered = /^\s*(?:(\d{1,2})[.)]|[A-Z](\d{1,2})[.):]?)\s+(\p{L}.*)$/u.exec(line);
     if (!numbered) return;
-    const [number, text] = [Number(numbered[1]), numbered[2]!];
-    const step = isTold(text) || (last !== null && last.step && number === last.number + 1 && readAmount(text) === null);
+    const number = Number(numbered[1] ?? numbered[2]);
+    // "P2 Layer: 1.1 kg aubergine …"
+    const text = numbered[3]!.replace(/^\p{L}+:\s+/u, '');
+    const step = isTold(text) || (last !== null && last.step && number === last.number + 1 && readAmount(numbered[3]!) === null);
     if (step && last?.step && number === last.number + 1) found.add(at);
     last = { number, step };
   });

@@ -26,7 +26,12 @@ export function headingOf(text: string): { readonly name: string; readonly gives
   const behind = brackets ? null : GIVES_BEHIND.exec(bare);
   const said = brackets ? yieldSaid(brackets[1]!, true) : behind ? yieldSaid(behind[1]!, true) : null;
   const named = said ? bare.slice(0, (brackets ?? behind)!.index) : bare;
-  const unnumbered = named.replace(NUMBERING, '').replace(FOR_THE, '').replace(/:$/, '').trim();
+  const unnumbered = named
+    .replace(NUMBERING, '')
+    .replace(FOR_THE, '')
+    .replace(/^the\s+(?=\p{L}+(?:\s\p{L}+)?:?$)/iu, '')
+    .replace(/:$/, '')
+    .trim();
   // "Stage 1 (evening)" has no other name than its number.
   const name = (/^[^([]/.test(unnumbered) ? unnumbered : named).replace(PER_GROUP, '');
   return { name: capital(name), gives: said?.gives ?? null };
@@ -71,6 +76,8 @@ export function titleOf(text: string): { readonly title: string; readonly portio
     .replace(/^recipe\s+(?:no\.?\s*)?\d{1,3}(?:\.\d{1,2}|[a-h])?\s*[:.–-]?\s+(?=\p{L})/iu, '')
     .replace(/(?<=\p{L}{3})\s+[|·]\s.*$/u, '')
     .replace(FILED_BEHIND, '')
+    .replace(/\s+(?:code|ref|rev|no)\b\.?:?\s\d{2,6}$/i, '')
+    .replace(/\s+\((?:V|VE|VG|GF|DF)(?:,\s?(?:V|VE|VG|GF|DF))*\)$/, '')
     .replace(
       /\s*\((?:(?:one|1|two|2)\s+)?(?:per|for each|each)\s+(?:pair|group|team|student|learner|person|bench|station)(?:\s+of\s+\w+)?\)\s*$/i,
       '',
@@ -162,7 +169,7 @@ export function portionsAmong(text: string): number | null {
     );
   if (each) return yieldSaid(`for ${each[1]!} people`)?.portions ?? null;
   const does =
-    /=\s?(\d{1,4})\s(?:portions|ptns?|covers|servings|guests|people)\b|\b(?:it|this|that) (?:does|will do|is enough)(?: for)?\s(\d{1,3}|two|three|four|five|six|eight|ten|twelve|twenty)\b(?!\s?(?:min|hour|day|g\b|ml|kg))/i.exec(
+    /=\s?(\d{1,4})\s(?:portions|ptns?|covers|servings|guests|people)\b|\b(?:it|this|that) (?:does|will do|is enough|is for)(?: for)?(?: about)?\s(\d{1,3}|two|three|four|five|six|eight|ten|twelve|twenty)\b(?!\s?(?:min|hour|day|g\b|ml|kg))/i.exec(
       text.slice(0, 2000),
     );
   if (does) return yieldSaid(`for ${(does[1] ?? does[2])!} people`)?.portions ?? null;

@@ -24,6 +24,9 @@ export function partsOfLine(raw: string, book: FactBook, rows = 0): readonly { r
   // "| Portions | 12 | |": a word and what is said to it, in a table of their own.
   const keyed = raw.length < LONGEST_NAME ? KEYED_ROW.exec(raw) : null;
   if (keyed && !isTableHead(raw) && !HEADS_A_COLUMN.test(keyed[2]!)) return [{ raw: `${keyed[1]!}: ${keyed[2]!}` }];
+  // "To pickle walnuts green."
+  if (rows === 0 && /^\s*To (?:make|pickle|preserve|bake|stew|dress|pot|candy|keep|bottle)\s[^.]{3,40}\.\s*$/.test(raw))
+    return [{ raw: raw.replace(/\.\s*$/, ''), as: 'title' }];
   // "TO MAKE A SEED CAKE. – Take one pound …": as old books begin.
   const old = TO_MAKE.exec(raw);
   if (old && rows === 0) return [{ raw: old[1]!, as: 'title' }, ...partsOfLine(old[2]!, book, 1)];

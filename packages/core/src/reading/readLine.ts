@@ -4,6 +4,7 @@ import { amount, showAmount, unitOf, type Amount } from '../quantity';
 import { holds, type Doubt } from '../dish/doubts';
 import { EMPTY_LINE, type Certainty, type IngredientLine, type OneIs } from '../dish/types';
 import { defaultScaling } from './defaultScaling';
+import { asMeant } from './asMeant';
 import { leftIn } from './leftIn';
 import { endsInFood, LEADING_PREP, reverse, secondAmount, takeBrackets, tidy, weightOfOne } from './lineParts';
 import { disagreement, readAmount } from './readAmount';
@@ -127,15 +128,9 @@ function readAnew(written: string, book: FactBook): LineReading {
   // "1 carrot or two"
   const orTwo = /^(an?|one|two|\d)\s+(\p{L}[\p{L}\s]{2,30}?)\s+or\s+(two|three|four|\d)$/iu.exec(text);
   if (orTwo) text = `${orTwo[1]!} to ${NUMBER_WORDS[orTwo[3]!.toLowerCase()] ?? orTwo[3]!} ${orTwo[2]!}`;
-  // What a scanner made of figures: "1OO g", "l tbsp".
-  const scanned = /^(?=[\dOolI]*[OolI])([\dOolI]{1,5})(?=\s*(?:g|kg|ml|cl|l|litres?|tbsp|tsp|tablespoons?|teaspoons?|cups?|oz|lb)\b)/.exec(
-    text,
-  );
-  if (scanned && /[OolI]/.test(scanned[1]!) && /\d|^[lI]$/.test(scanned[1]!)) {
-    const figure = scanned[1]!.replace(/[Oo]/g, '0').replace(/[lI]/g, '1');
-    text = figure + text.slice(scanned[1]!.length);
-    doubts.push({ code: 'scanned', read: figure });
-  }
+  const scanned = asMeant(text);
+  ({ text } = scanned);
+  for (const read of scanned.read) doubts.push({ code: 'scanned', read });
   text = text.replace(/^(\d{1,3}(?:\/\d)?)\s1b\b\.?(?=\s\p{L})/u, '$1 lb');
   const perPlate = take(
     /[,;]?\s*\b((?:per|on each|on a|for each|for every)\s+(?:plate|portion|person|head|serving|cover|guest|diner)|p\.?p\.?(?=\s*(?:$|,))|(?<=^\d{1,2}\s[^\d,]{2,30}\s)each(?=\s*$)|a (?:head|cover)(?=\s*$))(?:\b|$)/i,

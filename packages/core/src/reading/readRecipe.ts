@@ -1,16 +1,14 @@
 import { SHIPPED_BOOK, type FactBook } from '../ingredients';
 import { minutesIn, type Amount } from '../quantity';
 import { plain } from '../text';
-import { FIRST_CELL, PHASED, phasedRow, uncoded, unquoted } from './asPasted';
-import { besideLines, goesOnByComponent, namedFirst, ownSteps, secondRecipe, type Decided } from './belonging';
+import { FIRST_CELL, methodCell, PHASED, phasedRow, uncoded, unquoted } from './asPasted';
+import { besideLines, goesOnByComponent, namedFirst, ownSteps, secondRecipe, withTitle, type Decided } from './belonging';
 import { decideRoles } from './decide';
-import { looksOf, type Look, type Role } from './looks';
+import { looksOf, type Role } from './looks';
 import {
-  FOR_THE,
   headingOf,
   LABELLED,
   LONGEST_NAME,
-  NUMBERING,
   portionsAmong,
   portionsOfAll,
   portionsOfColumns,
@@ -19,11 +17,12 @@ import {
   titleInProse,
   titleOf,
 } from './names';
+import { STEP_NAMED } from './likeMore';
 import { ingredientsInSteps } from './inSteps';
 import { countedSteps } from './measured';
 import { partsOfLine } from './partsOfLine';
 import { PER_PLATE, readLine, type LineReading } from './readLine';
-import { PREPARES, TO_PLATE } from './sectionWords';
+import { PREPARES } from './sectionWords';
 import { sideBySide } from './sideBySide';
 import { yieldSaid } from './yields';
 
@@ -125,6 +124,7 @@ export function readRecipe(text: string, options: ReadRecipeOptions | FactBook =
   const partsOf = new Map<number, number>();
   let blank = true;
   let phased = false;
+  let methodAt: number | null = null;
   const counted = countedSteps(all.map(({ raw }) => raw));
   for (const [row, { raw, at, as }] of all.entries()) {
     if (kept.length >= MOST_LINES_READ) break;
@@ -136,7 +136,8 @@ export function readRecipe(text: string, options: ReadRecipeOptions | FactBook =
     const told = said?.get(`${at}`);
     const heads = raw.length < LONGEST_NAME && PHASED.test(raw);
     phased = heads || (phased && /[|\t]/.test(raw));
-    const inPhase = heads ? [{ raw: `|${raw.replace(FIRST_CELL, '')}` }] : phased ? phasedRow(raw) : null;
+    if (heads) methodAt = methodCell(raw);
+    const inPhase = heads ? [{ raw: `|${raw.replace(FIRST_CELL, '')}` }] : phased ? phasedRow(raw, methodAt) : null;
     const parts =
       told && OF_THE_WHOLE.has(told)
         ? [{ raw }]
@@ -158,35 +159,11 @@ export function readRecipe(text: string, options: ReadRecipeOptions | FactBook =
       return index === undefined ? [] : [[index, role] as const];
     }),
   );
-  const roles = named(decideRoles(looks, saidAt), looks, saidAt);
+  const roles = withTitle(decideRoles(looks, saidAt), looks, saidAt);
   return assemble(
     kept.map(({ at, part }, index) => ({ at, part, look: looks[index]!, role: roles[index]! })),
     book,
   );
-}
-
-/** A dish whose only heading stands before all its lines, and that has no title, bears that name. */
-function named(roles: readonly Role[], looks: readonly Look[], said: ReadonlyMap<number, Role>): readonly Role[] {
-  if (roles.includes('title')) return roles;
-  const at = roles.indexOf('component');
-  const before = roles.slice(0, Math.max(at, 0));
-  // A table with the dish's name under it, over the steps.
-  const behind = before.includes('line') && roles.indexOf('component', at + 1) < 0 && !roles.includes('line', at);
-  if (behind && roles[at + 1] === 'step' && looks[at + 1]!.number === 1 && !looks[at]!.marked && looks[at]!.blankBefore && !said.has(at)) {
-    const { written } = looks[at]!;
-    if (!/:$/.test(written) && !FOR_THE.test(written) && !TO_PLATE.test(written))
-      return roles.map((role, index) => (index === at ? 'title' : role));
-  }
-
-  // "**Baguettes, poolish method** — 8 pcs at 200 g" under its table.
-  const over = roles.findLastIndex((role, index) => role === 'component' && roles[index + 1] === 'yield');
-  if (over >= 0 && roles.slice(0, over).includes('line') && !roles.includes('line', over) && !said.has(over))
-    return roles.map((role, index) => (index === over ? 'title' : role));
-  if (at < 0 || roles.indexOf('component', at + 1) >= 0 || said.has(at) || before.includes('line')) return roles;
-  const { written } = looks[at]!;
-  if (/:$/.test(written) || FOR_THE.test(written) || NUMBERING.test(written)) return roles;
-  // What was taken for a step before the name of the dish is what surrounds it.
-  return roles.map((role, index) => (index === at ? 'title' : index < at && role === 'step' && !said.has(index) ? 'aside' : role));
 }
 
 /** Ingredient lines and steps with the lines they go on in. */
@@ -321,7 +298,7 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
           component = before.component;
           index = before.index;
           const step = method[index!]!;
-          step.text = step.text ? joinedTo(step.text, look.written) : look.written;
+          step.text = step.text ? joinedTo(STEP_NAMED.test(before.written) ? `${step.text}.` : step.text, look.written) : look.written;
         } else if (last === 'aside') aside[aside.length - 1] = joinedTo(aside.at(-1)!, look.written);
         else if (last === 'title') title = joinedTo(title, look.written);
         else if (last === 'tool' || last === 'tools') tools.push(look.text);

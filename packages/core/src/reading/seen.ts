@@ -4,6 +4,7 @@ import { isTold, verbsIn } from '../verbs';
 import { fromCells, toldRow } from './cells';
 import { clockAt, type LineToSee, type Manner } from './manner';
 import { isMeasured } from './measured';
+import { readNumber } from './numbers';
 import { readAmount, type ReadAmount } from './readAmount';
 import {
   AMOUNT_BEHIND,
@@ -34,6 +35,9 @@ const MARKS = /^(?:#{1,6}\s+|>\s*)+|^\*\*(?=.*\*\*$)|^__(?=.*__$)|^[*_](?=[^*_]+
 /** "Small bunch dill", "tin of tomatoes": one of it. */
 const SIZED_HANDFUL =
   /^(?:small|large|big|good|generous)\s+(?:bunch|handful|pinch|knob|sprig|dash|splash|drizzle|squeeze|tin|can|jar|packet|bag|tub)(?=\s+(?:of\s+)?\p{L})|^(?:tin|can|jar|packet|pack|bag|carton|tub|sachet|punnet|bottle|head)(?=\s+of\s+\p{L})/iu;
+
+const BARE_BEHIND = /^\p{L}[^\d:.]{2,50}\s\d{1,5}(?:[.,]\d{1,2})?$/u;
+const STEP_IN_WORDS = /^(step) (one|two|three|four|five|six|seven|eight|nine|ten)\b(?=\s*[:.–-]|$)/i;
 
 const NAMES_TOO =
   /^(?:juice|oil|butter|flour|salt|sugar|zest|cream|crumbs?|pepper|ice|glaze|mash|stock|batter|fillet|chops?|filling|dressing|seasoning|stuffing|coating|topping|garnish)\b/i;
@@ -109,6 +113,8 @@ export interface Seen {
   readonly noted: boolean;
   /** A moment of a film, and no hour of a plan. */
   readonly chapter: boolean;
+  /** A short name behind a blank, under a line that names no food. */
+  readonly underOther: boolean;
   /** The name that the page calls itself by elsewhere. */
   readonly named: boolean;
 }
@@ -148,6 +154,8 @@ export function seenAt(lines: readonly LineToSee[], at: number, manner: Manner, 
   const bare = unmarked
     .slice(hour?.length ?? 0)
     .replace(BULLET, '')
+    // "Step two: roast the cauliflower"
+    .replace(STEP_IN_WORDS, (_, step: string, word: string) => `${step} ${readNumber(word)!.value.valueOf()}`)
     .replace(CIRCLED, (_, sign: string) => `${circledValue(sign)}. `)
     // A figure drawn on a key.
     .replace(/^(\d)\uFE0F?\u20E3\s*/u, '$1. ');
@@ -173,7 +181,9 @@ export function seenAt(lines: readonly LineToSee[], at: number, manner: Manner, 
   const cells =
     fromCells(raw, columns) ??
     (leaders ? `${leaders[2]!.replace(DONE_TO_IT, '')} ${leaders[1]!}${DONE_TO_IT.exec(leaders[2]!)?.[0] ?? ''}` : null);
-  const asLine = cells ?? bare;
+  const line = cells ?? bare;
+  // "mustard seeds, yellow 200" where all is said to be in grams.
+  const asLine = manner.allIn && BARE_BEHIND.test(line) ? `${line} ${manner.allIn}` : line;
   const heading =
     /^[-–—=~*]\s?\p{Lu}[^.]{1,40}\s?[-–—=~*]$/u.test(short) ||
     /^#{1,6}\s/.test(short) ||
@@ -289,6 +299,8 @@ export function seenAt(lines: readonly LineToSee[], at: number, manner: Manner, 
     again: manner.again.has(at),
     noted: manner.noted.has(at),
     chapter: manner.chapters.has(at),
+    underOther:
+      words <= 12 && !sentence && !amount && blankBefore && before !== null && before.length < 40 && book.read(before).found.length === 0,
     named: manner.named === at,
   };
 }

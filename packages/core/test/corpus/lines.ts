@@ -296,7 +296,7 @@ l tbsp olive oil | 1 | tbsp | olive oil |  |  |  |  | d
 1OO g flour | 100 | g | flour |  |  |  |  | d
 5OO ml milk | 500 | ml | milk |  |  |  |  | d
 2OO g rice | 200 | g | rice |  |  |  |  | d
-1 tbsp o1ive oil | 1 | tbsp | o1ive oil |  |  |  |  | s
+1 tbsp o1ive oil | 1 | tbsp | olive oil |  |  |  |  | d
 100 g (1 cup) oats | 100 | g | oats |  | 1 cup |  |  | s
 240 ml (1 cup) milk | 240 | ml | milk |  | 1 cup |  |  | s
 1 cup (240 ml) milk | 1 | cup | milk |  | 240 ml |  |  | s

@@ -3377,4 +3377,280 @@ serves 2 hungry ppl or 3 normal`,
     components: [['', ['tin chickpeas', 'tin coconut milk', 'onion', '3 garlic', 'thumb ginger', '2 tbsp curry paste', 'spinach', 'lime']]],
     steps: 5,
   },
+  {
+    manner: 'a spec sheet by element with a column of method',
+    text: `Dish	Hispi cabbage, smoked yoghurt, crisp barley
+Cover	20
+Element	Ingredient	Qty	Unit	Method
+Cabbage	Hispi cabbage	5	ea	Quarter, char on plancha 4 min a side
+	Butter	250	g	Brown, baste
+	Sherry vinegar	50	ml	Dress at the end
+Smoked yoghurt	Greek yoghurt	1.5	kg	Cold smoke 30 min
+	Lemon juice	40	ml	
+	Salt	15	g	
+Crisp barley	Pearl barley	400	g	Boil 35 min, dry 3 h at 80 °C
+	Oil for frying	1	l	Fry at 200 °C, 10 s`,
+    title: 'Hispi cabbage, smoked yoghurt, crisp barley',
+    portions: 20,
+    components: [
+      ['Cabbage', ['5 Hispi cabbage', '250 g Butter', '50 ml Sherry vinegar']],
+      ['Smoked yoghurt', ['1.5 kg Greek yoghurt', '40 ml Lemon juice', '15 g Salt']],
+      ['Crisp barley', ['400 g Pearl barley', '1 l Oil']],
+    ],
+    steps: 6,
+  },
+  {
+    manner: 'marmalade with what it gave',
+    text: `Marmalade (Jan 2019, best so far)
+1.2 kg Sevilles
+2.4 kg sugar
+2.5 l water
+juice 2 lemons
+
+Halve, squeeze, keep pips in muslin. Shred peel by hand (medium).
+Soak all overnight.
+Simmer 2 hrs till peel squashes between fingers.
+Squeeze muslin in.
+Warm sugar in oven, add, dissolve slowly!
+Rolling boil — set at 104.5, took 22 min.
+Rest 15 min so peel doesn't float. Pot.
+Got 9 jars + a bit`,
+    title: 'Marmalade (Jan 2019, best so far)',
+    portions: null,
+    components: [['', ['1.2 kg Sevilles', '2.4 kg sugar', '2.5 l water', '2 lemons']]],
+    steps: 7,
+  },
+  {
+    manner: 'a soup in a magazine under its series',
+    text: `SUMMER TABLE
+
+Cold tomato soup with bread and basil oil
+Serves 4–6 | Takes 25 minutes, plus chilling | V
+
+You want tomatoes that smell of tomatoes here. If yours don't, roast them first.
+
+1kg very ripe tomatoes, cored
+120g stale white bread, crusts off
+1 small clove garlic
+2 tsp sherry vinegar, or more to taste
+100ml good olive oil
+FOR THE BASIL OIL
+50g basil, stalks included
+120ml mild olive oil
+
+1 Chop the tomatoes, put them in a bowl with the bread, torn up, the garlic, a teaspoon of salt and the vinegar. Leave for 30 minutes.
+2 Blend for 3 minutes until very smooth, then pour in the oil slowly with the motor running. Pass through a sieve. Chill for at least 2 hours.
+3 For the oil, blanch the basil for 15 seconds, plunge into iced water and squeeze dry. Blend with the oil for 2 minutes, then drip through a cloth without pressing.
+4 Season the soup again now it is cold, and serve with a thread of green oil.
+
+PER SERVING (6) 262 cals, fat 22g (3g sat), carbs 14g, sugars 6g`,
+    title: 'Cold tomato soup with bread and basil oil',
+    portions: 4,
+    components: [
+      ['', ['1 kg very ripe tomatoes', '120 g stale white bread', '1 clove garlic', '2 tsp sherry vinegar', '100 ml good olive oil']],
+      ['Basil oil', ['50 g basil', '120 ml mild olive oil']],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a central kitchen’s sheet with steps P1 to P5',
+    text: `PRODUCTION SHEET — CENTRAL KITCHEN
+Item: Vegetable moussaka (V)      Code 4417
+Batch: 120 portions @ 280 g       Tray: GN 1/1-65, 12 per tray
+
+RAW MATERIAL                 PER 120     UNIT
+Aubergine slices, frozen     14.0        kg
+Potato slices, steamed       9.0         kg
+Onion diced                  3.0         kg
+Green lentils, cooked        6.0         kg
+Chopped tomato               7.5         kg
+Tomato puree                 0.9         kg
+Garlic puree                 0.15        kg
+Oregano dried                30          g
+Bechamel (recipe 2003)       10.0        kg
+Hard cheese grated           1.8         kg
+
+PROCESS
+P1 Sauce: sweat onion in kettle 15 min, add garlic, tomato, lentils, oregano; cook to 85 °C.
+P2 Layer: 1.1 kg aubergine, 2.1 kg sauce, 0.75 kg potato per tray. Repeat aubergine.
+P3 Top with 0.83 kg bechamel, 150 g cheese.
+P4 Bake 165 °C combi 40 min, core >75 °C (CCP2 record).
+P5 Blast chill to <5 °C in 90 min. Label. Life D+3.`,
+    title: 'Vegetable moussaka',
+    portions: 120,
+    components: [
+      [
+        '',
+        [
+          '14 kg Aubergine slices',
+          '9 kg Potato slices',
+          '3 kg Onion',
+          '6 kg Green lentils',
+          '7.5 kg tomato',
+          '0.9 kg Tomato puree',
+          '0.15 kg Garlic puree',
+          '30 g Oregano dried',
+          '10 kg Bechamel',
+          '1.8 kg Hard cheese',
+        ],
+      ],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'a bench list in a mail',
+    text: `Subject: Friday - pavlova
+
+Hello all,
+For Friday's pavlova session here's what each bench needs.
+
+Meringue
+4 egg whites (about 140 g)
+225 g caster sugar
+1 tsp cornflour
+1 tsp white wine vinegar
+Filling
+300 ml double cream
+2 passion fruits
+1 ripe mango
+a few raspberries if they look decent
+
+Whites to soft peaks, sugar in a spoon at a time, then 3 minutes more until stiff and shiny. Fold in cornflour and vinegar. Spread in an 18 cm round, higher at the edge. 120 °C for 1 hr 15, then leave in the oven with the door ajar.
+Cream softly whipped, fruit on top, no earlier than an hour before serving.
+
+Pls bring a flat plate to take it home on.
+Thanks
+Jo`,
+    title: 'Friday - pavlova',
+    portions: null,
+    components: [
+      ['Meringue', ['4 egg whites', '225 g caster sugar', '1 tsp cornflour', '1 tsp white wine vinegar']],
+      ['Filling', ['300 ml double cream', '2 passion fruits', '1 ripe mango', 'raspberries if they look decent']],
+    ],
+    steps: 2,
+  },
+  {
+    manner: 'walnuts to the hundred',
+    text: `To pickle walnuts green.
+Gather them before the shell is hard, about the end of June. Prick them well, and lay them in a strong brine for nine days, changing it every third. Drain and set them in the sun till black. To each hundred walnuts put two quarts of vinegar, two ounces of whole pepper, one ounce of allspice, an ounce of bruised ginger and a stick of horse-radish sliced. Boil ten minutes, pour over hot, and tie down when cold. Fit to eat in three months.`,
+    title: 'To pickle walnuts green',
+    portions: null,
+    components: [
+      ['', ['100 walnuts', '2 quart vinegar', '2 oz whole pepper', '1 oz allspice', '1 oz bruised ginger', '1 stick horse-radish']],
+    ],
+    steps: 2,
+  },
+  {
+    manner: 'flatbreads with named steps',
+    text: `Turmeric cauliflower flatbreads
+Let's make flatbreads that puff. No yeast needed!
+
+Makes 4 flatbreads
+
+The dough:
+• 200 g self-raising flour
+• 150 g plain yoghurt
+• ½ tsp salt
+The topping:
+• ½ cauliflower, in tiny florets
+• 1 tbsp oil
+• 1 tsp turmeric
+• 80 g hummus
+• 1 small pickled red onion
+
+Step one: make the dough
+Mix flour, yoghurt and salt. Knead for a minute, cover, and leave for 20 minutes.
+Step two: roast the cauliflower
+Toss the florets with oil, turmeric and salt. Roast at 220°C for 18–20 minutes.
+Step three: cook the breads
+Roll out 4 rounds, 3 mm thick. Cook in a very hot dry pan, 1½ minutes on each side.
+Step four: put it together
+Spread with hummus, pile on the cauliflower, finish with onion.
+
+Tried it? Leave me a comment below!`,
+    title: 'Turmeric cauliflower flatbreads',
+    portions: 4,
+    components: [
+      ['Dough', ['200 g self-raising flour', '150 g plain yoghurt', '0.5 tsp salt']],
+      ['Topping', ['0.5 cauliflower', '1 tbsp oil', '1 tsp turmeric', '80 g hummus', '1 pickled red onion']],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a crumble with figures in its words',
+    text: `Apple & Bramble Crumble            Serves 8
+
+1.2kg cooking apples, peeled, cored and
+      thickly sliced
+300g brambles
+12Og caster sugar
+Topping
+250g plain f1our
+125g butter
+100g demerara sugar
+50g rolled oats
+
+1. Oven 190°C. Apples, brambles and sugar into a 2.5 1itre dish.
+2. Rub butter into flour. Stir in demerara and
+oats. Scatter loosely over fruit.
+3. Bake 40-45 min till bubbling at the edges.
+Stand 10 min.`,
+    title: 'Apple & Bramble Crumble',
+    portions: 8,
+    components: [
+      ['', ['1.2 kg cooking apples', '300 g brambles', '120 g caster sugar']],
+      ['Topping', ['250 g plain flour', '125 g butter', '100 g demerara sugar', '50 g rolled oats']],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'mustard seeds in grams throughout',
+    text: `Pickled mustard seeds (base recipe)
+mustard seeds, yellow 200
+vinegar, white wine 300
+water 200
+sugar 120
+salt 8
+everything in grams
+blanch seeds 3x from cold
+simmer in liquor 40 min low
+keep fridge 1 month`,
+    title: 'Pickled mustard seeds (base recipe)',
+    portions: null,
+    components: [['', ['200 g mustard seeds', '300 g vinegar', '200 g water', '120 g sugar', '8 g salt']]],
+    steps: 3,
+  },
+  {
+    manner: 'a forum’s fritters',
+    text: `Re: what do you do with a glut of kohlrabi?
+Posted by gardenkat » Tue Aug 06, 2024 9:14 pm
+
+We do fritters. This is for about 12:
+
+2 kohlrabi (500g after peeling), grated
+1 carrot, grated
+1 tsp salt
+2 eggs
+4 tbsp flour
+bunch of dill
+oil for the pan
+
+Salt the grated veg, wait 10 mins, wring it out in a tea towel really hard. Mix with the rest, fry spoonfuls 3 mins a side. Good with yoghurt.
+
+_________________
+Too many slugs, not enough time`,
+    title: 'what do you do with a glut of kohlrabi?',
+    portions: 12,
+    components: [['', ['2 kohlrabi', '1 carrot', '1 tsp salt', '2 eggs', '4 tbsp flour', '1 bunch dill', 'oil']]],
+    steps: 1,
+  },
+  {
+    manner: 'a damson cheese by proportion',
+    text: `DAMSON CHEESE
+Take any quantity of damsons, ripe but not soft. Stew them in a stone jar till they part from the stones, and rub through a hair sieve. To every pound of the pulp allow three quarters of a pound of loaf sugar. Boil together, stirring without cease, for one hour and a half, until a spoon drawn across leaves the pan clean. Press into small moulds and cover when cold. It will keep a year.`,
+    title: 'DAMSON CHEESE',
+    portions: null,
+    components: [['', ['1 lb pulp', '0.75 lb loaf sugar']]],
+    steps: 2,
+  },
 ];

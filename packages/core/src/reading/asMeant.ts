@@ -1,0 +1,16 @@
+const FIGURE = /^(?=[\dOolI]*[OolI])([\dOolI]{1,5})(?=\s*(?:g|kg|ml|cl|l|litres?|tbsp|tsp|tablespoons?|teaspoons?|cups?|oz|lb)\b)/;
+const IN_A_WORD = /\p{L}[10]\p{L}/u;
+const WORD = /(?<![\p{L}\d])\p{L}+[10]\p{L}+(?![\p{L}\d])/u;
+
+/** A line as it was before a scanner read letters for figures, "1OO g", "l tbsp", or figures for letters, "plain f1our"; and what was changed. */
+export function asMeant(text: string): { readonly text: string; readonly read: readonly string[] } {
+  const [written] = FIGURE.exec(text) ?? [];
+  const figure = written && /\d|^[lI]$/.test(written) ? written.replace(/[Oo]/g, '0').replace(/[lI]/g, '1') : null;
+  const first = figure === null ? text : figure + text.slice(written!.length);
+  const [divided] = IN_A_WORD.test(first) ? (WORD.exec(first) ?? []) : [];
+  const word = divided?.replace(/1/g, 'l').replace(/0/g, 'o');
+  return {
+    text: divided && word ? first.replace(divided, word) : first,
+    read: [...(figure === null ? [] : [figure]), ...(word ? [word] : [])],
+  };
+}
