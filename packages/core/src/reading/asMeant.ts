@@ -5,7 +5,8 @@ const WORD = /(?<![\p{L}\d])\p{L}+[10]\p{L}+(?![\p{L}\d])/u;
 /** A line as it was before a scanner read letters for figures, "1OO g", "l tbsp", or figures for letters, "plain f1our"; and what was changed. */
 export function asMeant(text: string): { readonly text: string; readonly read: readonly string[] } {
   const [written] = FIGURE.exec(text) ?? [];
-  const figure = written && /\d|^[lI]$/.test(written) ? written.replace(/[Oo]/g, '0').replace(/[lI]/g, '1') : null;
+  const figure =
+    written && /[OolI]/.test(written) && /\d|^[lI]$/.test(written) ? written.replace(/[Oo]/g, '0').replace(/[lI]/g, '1') : null;
   const first = figure === null ? text : figure + text.slice(written!.length);
   const [divided] = IN_A_WORD.test(first) ? (WORD.exec(first) ?? []) : [];
   const word = divided?.replace(/1/g, 'l').replace(/0/g, 'o');
