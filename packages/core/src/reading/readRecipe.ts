@@ -202,7 +202,8 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
         const read = titleOf(look.written);
         // "Product: mushroom velouté" says what it is, whatever stood at the top of the sheet.
         if (!title || LABELLED.test(look.written) || PREPARES.test(decided[order - 1]?.look.written ?? '')) ({ title } = read);
-        portions ??= read.portions ?? portionsOfHeading(look.written);
+        // "Glazed turnips (per student)"
+        portions ??= read.portions ?? portionsOfHeading(look.written) ?? (ONE_EACH.test(look.written) ? 1 : null);
         gives ??= read.gives;
         break;
       }
@@ -371,6 +372,8 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
 }
 
 const PER_ONE = /^(?:per|for each|for one|each)\s(?:student|learner|person|head|portion|plate|cover|guest|diner)$/i;
+
+const ONE_EACH = /\((?:one |1 )?(?:per|for each|each) (?:student|learner|person|candidate)\)\s*$/i;
 
 /** "Per person you need" */
 const EACH_ONE = /^(?:per|for each|for every)\s(?:student|learner|person|head|guest|diner)\b/i;

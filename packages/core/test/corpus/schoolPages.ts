@@ -2688,7 +2688,7 @@ Check questions
 1. Why is butter added last?
 2. How do you see that proofing is complete?`,
     title: 'PLAITED MILK LOAF',
-    portions: null,
+    portions: 1,
     components: [
       ['', ['500 g Strong flour', '20 g Fresh yeast', '250 ml Milk', '50 g Sugar', '75 g Butter', '1 Egg yolk', '8 g Salt']],
       ['To glaze', ['1 egg yolk', '1 tbsp milk', '1 tbsp Pearl sugar']],
@@ -3286,7 +3286,7 @@ Recipe 5b  Braised lettuce (per pair)
 
 Homework: read the chapter on starch.`,
     title: 'Glazed turnips',
-    portions: null,
+    portions: 1,
     components: [
       ['', ['200 g young turnips', '20 g butter', '10 g sugar', '3 g salt', '150 ml water']],
       ['Braised lettuce', ['2 head little gem', '30 g butter', '50 g carrot', '50 g onion', '150 ml vegetable stock']],
