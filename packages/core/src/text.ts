@@ -16,6 +16,15 @@ export function plain(text: string): string {
   );
 }
 
+/** A text cut after a whole word, with three dots, where it has more characters than `most`. */
+export function shortened(text: string, most: number): string {
+  if (text.length <= most) return text;
+  const cut = text.slice(0, most - 1);
+  // A word without end is cut inside.
+  const words = cut.replace(/\s+\S*$/, '');
+  return `${(words.length > most / 2 ? words : cut).replace(/[\s,;:.–-]+$/, '')}…`;
+}
+
 /** A name for keys and files: plain letters and digits, parted by dashes. @param most - characters */
 export function slug(text: string, most: number): string {
   return plain(text).replaceAll(' ', '-').slice(0, most).replace(/-+$/, '');

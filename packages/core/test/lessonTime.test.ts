@@ -59,6 +59,14 @@ describe('the work of a dish', () => {
     expect(work.map(({ after }) => after)).toEqual([[], ['mix'], ['ice']]);
   });
 
+  it('lets the plate wait for what lost its follower to what a person said', () => {
+    // Cleaning the mussels comes first in the list, but dicing was said to begin at once: nothing but the plate waits for the cleaning.
+    const main = { componentId: 'main' };
+    const dice = step('dice', 'Dice.', { ...main, work: { ...EMPTY_STEP.work, after: [] } });
+    const work = workOf(dish(step('clean', 'Clean.', main), dice, step('sweat', 'Sweat.', main), step('serve', 'Serve.')));
+    expect(work.map(({ after }) => after)).toEqual([[], [], ['dice'], ['clean', 'sweat']]);
+  });
+
   it.each([
     ['Bake at 190 °C.', { celsius: 190, heats: 'oven' as const }, [{ kind: 'oven', celsius: 190 }]],
     ['Roast until brown.', {}, [{ kind: 'oven', celsius: 180 }]],

@@ -16,6 +16,8 @@ interface Said {
   /** To the next, at least and at most. */
   readonly next?: readonly [number | null, number | null];
   readonly work?: Partial<StepWork>;
+  /** Which steps of the list it waits for, where that is not the one before it in its component. */
+  readonly after?: readonly number[];
   readonly wants?: WantedStage;
 }
 
@@ -113,13 +115,13 @@ const WORK: Readonly<Record<string, readonly Entry[]>> = {
   ],
   'Mussels in cider with fennel': [
     ['', 'Discard open mussels that do not close.', 6, { work: { food: 'raw flesh' } }],
-    ['', 'Finely dice shallots and fennel.', 10, { novice: 16, work: { after: [] } }],
+    ['', 'Finely dice shallots and fennel.', 10, { novice: 16, after: [] }],
     ['', 'Sweat shallots and fennel for 8 minutes.', 8],
     [
       '',
       'Add the cider, bring to the boil, add the mussels, cover, 4 minutes. Discard any that stay shut.',
       6,
-      { next: [null, 3], work: { redo: { times: 0, minutes: 0 } } },
+      { next: [null, 3], after: [0, 2], work: { redo: { times: 0, minutes: 0 } } },
     ],
     ['', 'Lift the mussels out, reduce the liquor with the cream for 4 minutes.', 5, { next: [null, 3] }],
     [null, 'Plate in warm bowls, spoon over the liquor, scatter fronds and parsley, wipe the rim and serve with toast.', 4],
@@ -127,8 +129,8 @@ const WORK: Readonly<Record<string, readonly Entry[]>> = {
   'Aubergine tian with basil oil': [
     ['', 'Slice the onion.', 5, { novice: 9 }],
     ['', 'Sweat the onion with garlic and thyme for 12 minutes.', 12],
-    ['', 'Slice the vegetables 4 mm thick, even.', 14, { novice: 24, work: { after: [] } }],
-    ['', 'Build in rows over the onions.', 8, { novice: 12 }],
+    ['', 'Slice the vegetables 4 mm thick, even.', 14, { novice: 24, after: [] }],
+    ['', 'Build in rows over the onions.', 8, { novice: 12, after: [1, 2] }],
     [
       '',
       'Braise covered for 30 minutes at 170 C, then uncovered for 15 minutes.',
@@ -193,16 +195,16 @@ const WORK: Readonly<Record<string, readonly Entry[]>> = {
       { hands: 'off', equipment: 'chiller', work: { ahead: { may: true, hours: 24, store: 'chilled', by: 'technician' } } },
     ],
     ['Panisse', 'Cut sticks of 8 by 2 cm.', 8, { novice: 12 }],
-    ['Romesco', 'Char and peel the peppers. Toast the almonds.', 18, { work: { after: [] } }],
+    ['Romesco', 'Char and peel the peppers. Toast the almonds.', 18, { after: [] }],
     ['Romesco', 'Blend all and emulsify with the oil.', 6, { equipment: 'blender', work: { redo: { times: 1, minutes: 8 } } }],
     ['Panisse', 'Fry in batches at 180 C for 4 minutes.', 12, { equipment: 'burner', next: [null, 5] }],
     [null, 'Plate five sticks crossed, drizzle the romesco beside them, wipe the rim and serve.', 4],
   ],
   'Citrus and fennel salad with toasted seeds': [
     ['', 'Cut the oranges in segment, press the rest for juice.', 12, { novice: 20 }],
-    ['', 'Slice the fennel in julienne, dress with lemon and salt.', 8, { novice: 14, next: [null, 25], work: { after: [] } }],
-    ['', 'Toast the seeds.', 4, { work: { after: [] } }],
-    ['', 'Whisk juice, honey and oil to a vinaigrette.', 4],
+    ['', 'Slice the fennel in julienne, dress with lemon and salt.', 8, { novice: 14, next: [null, 25], after: [] }],
+    ['', 'Toast the seeds.', 4, { after: [] }],
+    ['', 'Whisk juice, honey and oil to a vinaigrette.', 4, { after: [0] }],
     [null, 'Arrange in a loose ring, scatter the seeds, wipe the rim and serve.', 4, { novice: 6 }],
   ],
 };
@@ -214,8 +216,9 @@ export function withWork(
 ): DishContent {
   const entries = WORK[dish.title];
   if (!entries) throw new Error(`The demo school has no work for "${dish.title}"`);
-  const method = entries.map(([component, text, minutes, said = {}]): MethodStep => {
-    const read = stepFrom(newId(), text, techniques, minutes);
+  const ids = entries.map(() => newId());
+  const method = entries.map(([component, text, minutes, said = {}], at): MethodStep => {
+    const read = stepFrom(ids[at]!, text, techniques, minutes);
     return {
       ...read,
       minutes,
@@ -225,7 +228,7 @@ export function withWork(
       ...(said.celsius === undefined ? {} : { celsius: said.celsius, heats: 'oven' as const }),
       ...(said.equipment === undefined ? {} : { equipment: said.equipment }),
       toNext: { least: said.next?.[0] ?? null, most: said.next?.[1] ?? null },
-      work: { ...AS_IT_READS, ...said.work },
+      work: { ...AS_IT_READS, after: said.after?.map((place) => ids[place]!) ?? null, ...said.work },
       wants: said.wants ?? null,
     };
   });

@@ -6,6 +6,7 @@ import {
   carriedWindow,
   computeOrder,
   keptHow,
+  shortened,
   stageName,
   STORES,
   workOf,
@@ -335,7 +336,7 @@ function stagesOf(lesson: LessonDetail) {
           : [
               {
                 ...{ key: `${dishId} ${id}`, dishId, stepId: id, may: ahead?.may === true },
-                text: `${content.title}: ${text.length > 60 ? `${text.slice(0, 57).trimEnd()}…` : text}`,
+                text: `${content.title}: ${shortened(text, 60)}`,
               },
             ],
       ),

@@ -5,6 +5,7 @@ import {
   conflictsOf,
   lessonMinutes,
   movedTo,
+  shortened,
   slackNeeded,
   slackOf,
   withChange,
@@ -344,7 +345,7 @@ export function TimeDesk({ from, time, onTime, onLesson }: TimeDeskProps) {
         <p className="mt-3 text-small">
           The slack of {plan.segments.slack} minutes does not cover{' '}
           {needed.redo && needed.redo.minutes > plan.segments.slack
-            ? `one failure made good in ${needed.redo.minutes} ("${needed.redo.text.slice(0, 50)}")`
+            ? `one failure, made good in ${needed.redo.minutes} minutes ("${shortened(needed.redo.text, 50)}")`
             : `${needed.perhaps!.minutes} minutes if ${needed.perhaps!.when}`}
           .
         </p>

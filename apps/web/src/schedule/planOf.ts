@@ -3,6 +3,7 @@ import {
   clockAt,
   emptyTimePlan,
   lessonMinutes,
+  shortened,
   stampOf,
   teamName,
   type ClassProblem,
@@ -46,8 +47,6 @@ export interface Remedy {
   readonly problem: ClassProblem;
 }
 
-const shortened = (text: string) => (text.length > 70 ? `${text.slice(0, 68).trimEnd()}…` : text);
-
 /** More than so many never cook one making. */
 const LARGEST_TEAM = 12;
 
@@ -74,7 +73,7 @@ export function remediesOf(from: MadeFrom, plan: TimePlan, problem: ClassProblem
     .filter(({ work }) => !lastSteps.has(work.id) && work.ahead?.may !== false)
     .sort((a, b) => Number(b.work.ahead?.may ?? false) - Number(a.work.ahead?.may ?? false));
   for (const { dishId, work } of ahead.slice(0, 3))
-    add(`ahead-${work.id}`, `Make ahead: ${shortened(work.text)}`, { ahead: [...plan.ahead, { dishId, stepId: work.id }] });
+    add(`ahead-${work.id}`, `Make ahead: ${shortened(work.text, 70)}`, { ahead: [...plan.ahead, { dishId, stepId: work.id }] });
   if (segments.slack > 0) add('slack', 'Give up the slack', { segments: { ...segments, slack: 0 } });
   if (segments.demonstration > 0) add('demonstration', 'Leave the demonstration out', { segments: { ...segments, demonstration: 0 } });
   if (lesson.present > lesson.teamSize && lesson.teamSize < LARGEST_TEAM) {

@@ -18,7 +18,7 @@ import {
   type HazardKey,
   type RichText,
 } from '../technique';
-import { oneLine } from '../text';
+import { oneLine, shortened } from '../text';
 import { CARD_HEADINGS } from './cardHeadings';
 import { SENSE_NAMES } from './techniqueMarkdown';
 import type { PortableTechnique, ReadTechniques } from './techniqueFile';
@@ -91,7 +91,7 @@ const lone = (children: PhrasingContent[]): List => ({
 /** The words of a node, shortened, for telling that it was left out. */
 function said(node: RootContent): string {
   const text = oneLine(allText(node));
-  return text ? `"${text.length > 80 ? `${text.slice(0, 80)}…` : text}"` : `a ${node.type}`;
+  return text ? `"${shortened(text, 80)}"` : `a ${node.type}`;
 }
 
 function allText(node: Nodes): string {

@@ -1,3 +1,4 @@
+import { shortened } from '../text';
 import { allergensOf, SHIPPED_BOOK, type FactBook } from '../ingredients';
 import type { Allergen } from '../allergens';
 import { linesOf } from '../dish/types';
@@ -55,7 +56,7 @@ export function dishAllergens(
 
 /** A step that shares its fat, board or water, as it is named beside ingredients. */
 export const sharedBy = ({ text }: MethodStep): string => {
-  const short = text.length > 48 ? `${text.slice(0, 45).trimEnd()}…` : text;
+  const short = shortened(text, 48);
   return `what is shared in "${short}"`;
 };
 

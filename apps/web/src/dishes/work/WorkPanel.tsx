@@ -2,6 +2,7 @@ import type { ReactNode } from 'react';
 import {
   FOOD_STATES,
   MAKERS,
+  shortened,
   STORES,
   type FoodState,
   type Maker,
@@ -45,7 +46,7 @@ export function WorkPanel({ step, work, proposed, others, questions, onChange, o
   const reads = (text: string) => (text ? `as it reads: ${text}` : 'as it reads');
   return (
     <fieldset disabled={!onChange} className="mt-3 border-2 border-ink bg-tile p-4">
-      <legend className="px-1 font-title text-lg">{step.text.length > 70 ? `${step.text.slice(0, 68)}…` : step.text}</legend>
+      <legend className="px-1 font-title text-lg">{shortened(step.text, 70)}</legend>
       {questions.map((question) => (
         <p key={question} className="mb-2 border-l-8 border-ink pl-2 font-semibold">
           {question}
@@ -58,7 +59,7 @@ export function WorkPanel({ step, work, proposed, others, questions, onChange, o
             {others.map((other) => (
               <Tick
                 key={other.id}
-                label={other.text.length > 64 ? `${other.text.slice(0, 62)}…` : other.text}
+                label={shortened(other.text, 64)}
                 checked={work.after.includes(other.id)}
                 onChange={(on) => set({ after: on ? [...work.after, other.id] : work.after.filter((id) => id !== other.id) })}
               />

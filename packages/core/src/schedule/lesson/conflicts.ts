@@ -2,6 +2,7 @@ import type { PlanFault } from '../checkPlan';
 import type { Said } from '../../words';
 import { ovensOf, type ClassProblem } from './classProblem';
 import type { Kitchen } from '../../kitchen';
+import { shortened } from '../../text';
 
 /** Something that does not hold, in the instructor's words, and the steps it is about. */
 export interface Conflict {
@@ -20,13 +21,11 @@ export function nameOfStep({ meaning, teams }: Pick<ClassProblem, 'meaning' | 't
     demonstration: 'demonstration',
     'clean-down': 'cleaning down',
     tasting: 'tasting and marking',
-    'warm-up': `heating up for "${shortened(about.work?.text ?? '')}"`,
-    work: `"${shortened(about.work?.text ?? '')}"`,
+    'warm-up': `heating up for "${shortened(about.work?.text ?? '', 48)}"`,
+    work: `"${shortened(about.work?.text ?? '', 48)}"`,
   }[about.kind];
   return team ? `${team}: ${what}` : what;
 }
-
-const shortened = (text: string): string => (text.length > 48 ? `${text.slice(0, 46).trimEnd()}…` : text);
 
 /** A thing of the kitchen as it is spoken of. */
 export function nameOfThing(id: string, { teams }: Pick<ClassProblem, 'teams'>, kitchen: Kitchen, borrowedOvens = 0): string {

@@ -37,18 +37,22 @@ const GUESSED_MINUTES = 5;
 const NOVICE_FACTOR = 1.5;
 
 /**
- * What each step waits for where nobody has said: the step before it in its component; a step of the whole dish waits for
- * everything before it, and the first step of a component for the last such step, if there is one.
+ * What each step waits for. What a person said holds; where nobody has, it is the step before it in its component, and for a step of the
+ * whole dish everything before it that nothing waits for yet, also what lost its follower to what was said. The first step of a component
+ * waits for the last step of the whole, if there is one. As it is said, it may go round in a ring.
  */
-function usualOrder({ method }: DishContent): ReadonlyMap<string, readonly string[]> {
+function orderOf({ method }: DishContent, heeds: 'what is said' | 'places only'): ReadonlyMap<string, readonly string[]> {
+  const there = new Set(method.map(({ id }) => id));
   const lastOf = new Map<string, string>();
   /** Steps nothing has waited for yet. */
   let open: string[] = [];
   let whole: string | null = null;
   return new Map(
-    method.map(({ id, componentId }) => {
+    method.map(({ id, componentId, work }) => {
       const before = componentId === null ? null : lastOf.get(componentId);
-      const after = componentId === null ? open : before ? [before] : whole ? [whole] : [];
+      const usual = componentId === null ? open : before ? [before] : whole ? [whole] : [];
+      const said = heeds === 'what is said' ? work.after?.filter((each) => each !== id && there.has(each)) : undefined;
+      const after = said ?? usual;
       open = [...open.filter((each) => !after.includes(each)), id];
       if (componentId === null) {
         whole = id;
@@ -59,17 +63,8 @@ function usualOrder({ method }: DishContent): ReadonlyMap<string, readonly strin
   );
 }
 
-/** The order as it is said, with the usual where it is not; it may go round in a ring. */
-function orderSaid(content: DishContent): ReadonlyMap<string, readonly string[]> {
-  const usual = usualOrder(content);
-  const there = new Set(content.method.map(({ id }) => id));
-  return new Map(
-    content.method.map(({ id, work }) => [id, work.after?.filter((each) => each !== id && there.has(each)) ?? usual.get(id)!]),
-  );
-}
-
 /** Steps that wait for each other, the first one repeated last; empty when none do. */
-export const ringOfSteps = (content: DishContent): readonly string[] => findRing(orderSaid(content)) ?? [];
+export const ringOfSteps = (content: DishContent): readonly string[] => findRing(orderOf(content, 'what is said')) ?? [];
 
 /**
  * The steps of a dish as a network: what a person said of each, completed by what its text and its place propose. Where what is said
@@ -78,7 +73,7 @@ export const ringOfSteps = (content: DishContent): readonly string[] => findRing
  * @example workOf({ ...dish, method: [whisk, bake] }).at(-1)!.after // ['whisk']
  */
 export function workOf(content: DishContent): readonly WorkStep[] {
-  const order = ringOfSteps(content).length > 0 ? usualOrder(content) : orderSaid(content);
+  const order = orderOf(content, ringOfSteps(content).length > 0 ? 'places only' : 'what is said');
   const waitedFor = new Set([...order.values()].flat());
   const components = new Map(content.components.map((component) => [component.id, component]));
   return content.method.map((step) => {
