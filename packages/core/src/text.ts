@@ -21,7 +21,7 @@ export function shortened(text: string, most: number): string {
   if (text.length <= most) return text;
   const cut = text.slice(0, most - 1);
   // A word without end is cut inside.
-  const words = cut.replace(/\s+\S*$/, '');
+  const words = /\s/.test(text[most - 1]!) ? cut : cut.replace(/\s+\S*$/, '');
   return `${(words.length > most / 2 ? words : cut).replace(/[\s,;:.–-]+$/, '')}…`;
 }
 
