@@ -252,7 +252,7 @@ describe('what a person decides', () => {
     const moved = movedTo({ ...emptyTimePlan(), placed: { ...solved, status: 'optimal' } }, a, 140);
     const problem = classProblem({ ...lesson, changes: moved.changes });
     const said = conflictsOf(problem, checkPlan(problem.instance, moved.placed!).faults, EMPTY_KITCHEN).map((each) => words(each.said));
-    expect(said).toContain('Team 1: "Plate." begins before Team 1: "Slice." is done.');
+    expect(said).toContain('Team 1: "Plate" begins before Team 1: "Slice" is done.');
     expect(nameOfThing('oven-1', problem, EMPTY_KITCHEN)).toBe('Oven 1');
   });
 

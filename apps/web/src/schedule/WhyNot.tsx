@@ -42,7 +42,7 @@ export function WhyNot({ from, plan, reason, problem, clock, mayChangeLesson, on
               const tried = plans.get(remedy.key);
               const other = Object.keys(remedy.lesson).length > 0;
               return (
-                <li key={remedy.key} className="flex flex-wrap items-center justify-between gap-3 py-2">
+                <li key={remedy.key} className="flex items-center justify-between gap-3 py-2">
                   <span>
                     {remedy.name}
                     {tried && typeof tried.objective === 'number' ? (
@@ -58,7 +58,7 @@ export function WhyNot({ from, plan, reason, problem, clock, mayChangeLesson, on
                       <span className="text-soft">it fits; the lead instructor can change the lesson so</span>
                     )
                   ) : (
-                    <span className="text-soft">
+                    <span className="shrink-0 text-soft">
                       {tried ? (tried.status === 'infeasible' ? 'still does not fit' : 'not found in time') : busy ? 'being tried …' : ''}
                     </span>
                   )}

@@ -11,6 +11,9 @@ export interface Conflict {
   readonly said: Said;
 }
 
+/** Without its full stop, since the sentence goes on behind it. */
+const quoted = (text = ''): string => shortened(text.replace(/[.\s]+$/, ''), 48);
+
 /** A step as it is spoken of: who, and what. */
 export function nameOfStep({ meaning, teams }: Pick<ClassProblem, 'meaning' | 'teams'>, id: string): string {
   const about = meaning.get(id);
@@ -21,8 +24,8 @@ export function nameOfStep({ meaning, teams }: Pick<ClassProblem, 'meaning' | 't
     demonstration: 'demonstration',
     'clean-down': 'cleaning down',
     tasting: 'tasting and marking',
-    'warm-up': `heating up for "${shortened(about.work?.text ?? '', 48)}"`,
-    work: `"${shortened(about.work?.text ?? '', 48)}"`,
+    'warm-up': `heating up for "${quoted(about.work?.text)}"`,
+    work: `"${quoted(about.work?.text)}"`,
   }[about.kind];
   return team ? `${team}: ${what}` : what;
 }
