@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { EQUIPMENT_KINDS, KITCHEN_LIMITS, type Kitchen } from '@pelvo/core';
+import { EQUIPMENT_KINDS, KITCHEN_LIMITS, toolKey, type Kitchen, type KitchenTool } from '@pelvo/core';
 import { shape } from './common';
 import { FieldError } from './problems';
 
@@ -34,5 +34,10 @@ export const kitchenSchema = shape<Kitchen>({
     .max(KITCHEN_LIMITS.ovens)
     .required(),
   equipment: Joi.object(Object.fromEntries(EQUIPMENT_KINDS.map((kind) => [kind, count(0, KITCHEN_LIMITS.equipment)]))).required(),
+  tools: Joi.array()
+    .items(Joi.object({ name: Joi.string().trim().min(1).max(KITCHEN_LIMITS.name).required(), count: count(0, KITCHEN_LIMITS.ofATool) }))
+    .max(KITCHEN_LIMITS.tools)
+    .unique((a: KitchenTool, b: KitchenTool) => toolKey(a.name) === toolKey(b.name))
+    .required(),
   assessors: count(1, KITCHEN_LIMITS.assessors),
 });

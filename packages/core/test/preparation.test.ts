@@ -5,6 +5,7 @@ import {
   changeSaid,
   changesCounted,
   countedInAndOut,
+  countOf,
   EMPTY_CARD,
   EMPTY_KITCHEN,
   methodChanges,
@@ -199,6 +200,72 @@ describe('tools, vessels, plates and paper', () => {
     expect([blend.has, blend.short]).toEqual([0, 1]);
   });
 
+  // [what is wanted, what the kitchen counts, how many it has of it]
+  it.each([
+    ['Probe thermometer that stays in', [['probe thermometer', 6]], 6],
+    [
+      'board for fish',
+      [
+        ['boards', 30],
+        ['board for fish', 4],
+      ],
+      4,
+    ],
+    [
+      'board for raw meat',
+      [
+        ['boards', 30],
+        ['board for fish', 4],
+      ],
+      30,
+    ],
+    [
+      'wide pan',
+      [
+        ['wide pans', 9],
+        ['pan', 40],
+      ],
+      9,
+    ],
+    ['warm bowls', [['bowls', 80]], 80],
+    ['Chef’s knife, honed', [["chef's knife", 12]], 12],
+    ['peeler', [['knife', 12]], null],
+    ['fine sieve', [], null],
+  ] as const)('counts %j among %j as %s', (name, tools, has) => {
+    expect(
+      countOf(
+        name,
+        tools.map(([tool, count]) => ({ name: tool, count })),
+      ),
+    ).toBe(has);
+  });
+
+  it('are too few where fewer are counted than are wanted, and no food is among them', () => {
+    const needs = toolsList({
+      dishes: [
+        {
+          content: { ...dish, tools: ['Whisk', 'Tongs', 'Cold butter', 'Fish slice', 'Hot water', 'Warm plates'] },
+          stations: 7,
+          portions: 15,
+        },
+      ],
+      cards: new Map(),
+      kitchen: {
+        ...EMPTY_KITCHEN,
+        tools: [
+          { name: 'whisks', count: 5 },
+          { name: 'tongs', count: 7 },
+          { name: 'plates', count: 12 },
+        ],
+      },
+    });
+    const short = (name: string) => needs.find((need) => need.name === name)?.short;
+    // 7 − 5 whisks, 7 − 7 tongs, 15 − 12 plates; the fish slice is not counted.
+    expect(['whisk', 'tongs', 'warm plates', 'fish slice', 'cold butter'].map(short)).toEqual([2, 0, 3, 0, undefined]);
+    expect(needs.filter(({ name }) => name === 'warm plates')).toHaveLength(1);
+    expect(needs.find(({ name }) => name === 'hot water')!.kind).toBe('water');
+  });
+
   // [stations, minutes a station, minutes of cooking, blenders, how many at once, too few]
   it.each([
     // 14 × 5 = 70 of 110: one after another.
@@ -307,7 +374,7 @@ describe('tools of one name', () => {
   it('stand on one line, with what is said of one beside what it is for', () => {
     const content = { ...dishFrom('Dish\n1 carrot'), tools: ['Board', 'Board, wet cloth under it'] };
     const [board, ...others] = toolsList({ dishes: [{ content, stations: 3, portions: 0 }], cards: new Map(), kitchen: null });
-    expect([board!.name, board!.count, board!.because, others]).toEqual(['board', 3, ['Dish', 'Dish, wet cloth under it'], []]);
+    expect([board!.name, board!.count, board!.because, others]).toEqual(['board', 3, ['Dish', 'Dish (wet cloth under it)'], []]);
   });
 });
 

@@ -214,8 +214,8 @@ describe('stations that share their burners', () => {
 });
 
 describe('a kitchen as it was stored before', () => {
-  it('has burners of its own at each station, and a sink for each', () => {
-    const { stationsABlock: _block, equipment, ...rest } = EMPTY_KITCHEN;
+  it('has burners of its own at each station, a sink for each, and no tools that are counted', () => {
+    const { stationsABlock: _block, tools: _tools, equipment, ...rest } = EMPTY_KITCHEN;
     const { sink: _sink, ...older } = equipment;
     const opened = open(KITCHEN, { document: 'kitchen', version: 1, content: { ...rest, equipment: older } });
     expect(opened).toEqual({ kind: 'opened', content: { ...EMPTY_KITCHEN, equipment: { ...equipment, sink: EMPTY_KITCHEN.stations } } });

@@ -1,19 +1,29 @@
 import { X } from 'lucide-react';
 import { useMemo } from 'react';
 import { mutate as mutateAll } from 'swr';
-import { EMPTY_KITCHEN, EQUIPMENT_KINDS, KITCHEN, KITCHEN_LIMITS, type EquipmentKind, type Kitchen, type KitchenOven } from '@pelvo/core';
+import {
+  EMPTY_KITCHEN,
+  EQUIPMENT_KINDS,
+  KITCHEN,
+  KITCHEN_LIMITS,
+  type EquipmentKind,
+  type Kitchen,
+  type KitchenOven,
+  type KitchenTool,
+} from '@pelvo/core';
 import type { StoredKitchen } from '@pelvo/contract';
 import { fieldProblem, savedMeanwhile, send, useAction, useDraft } from '../device';
 import { Button, Dialog, IconButton, MeanwhileNotice, ProblemNotice, Stepper, TextField } from '../design';
 import { EQUIPMENT_NAMES } from './words';
 
-const contentOf = ({ name, stations, burnersAStation, stationsABlock, ovens, equipment, assessors }: Kitchen): Kitchen => ({
+const contentOf = ({ name, stations, burnersAStation, stationsABlock, ovens, equipment, tools, assessors }: Kitchen): Kitchen => ({
   name,
   stations,
   burnersAStation,
   stationsABlock,
   ovens,
   equipment,
+  tools,
   assessors,
 });
 
@@ -39,6 +49,8 @@ export function KitchenEditor({ kitchen, onClose, onRemoved }: KitchenEditorProp
   const set = (part: Partial<Kitchen>) => change({ ...content, ...part });
   const setOven = (index: number, next: Partial<KitchenOven> | null) =>
     set({ ovens: content.ovens.flatMap((oven, at) => (at !== index ? oven : next ? { ...oven, ...next } : [])) });
+  const setTool = (index: number, next: Partial<KitchenTool> | null) =>
+    set({ tools: content.tools.flatMap((tool, at) => (at !== index ? tool : next ? { ...tool, ...next } : [])) });
   const done = async () => {
     await mutateAll('/kitchens');
     onClose();
@@ -168,6 +180,43 @@ export function KitchenEditor({ kitchen, onClose, onRemoved }: KitchenEditorProp
           />
         ))}
       </div>
+      <h3 className="mt-5 text-lg">Tools, plates and vessels that are counted</h3>
+      <p className="text-small text-soft">
+        How many there are in all. The preparation of a lesson says where they are too few; what is not counted here is not held against it.
+      </p>
+      <ul className="grid gap-x-6 sm:grid-cols-2">
+        {content.tools.map((tool, index) => (
+          <li key={index} className="flex items-end gap-2 py-2">
+            <div className="min-w-0 flex-1">
+              <TextField
+                label="Tool"
+                maxLength={KITCHEN_LIMITS.name}
+                value={tool.name}
+                problem={fieldProblem(error, `tools.${index}.name`) ?? fieldProblem(error, `tools.${index}`)}
+                onChange={(event) => setTool(index, { name: event.target.value })}
+              />
+            </div>
+            <div className="w-24">
+              <TextField
+                label="How many"
+                inputMode="numeric"
+                maxLength={4}
+                value={String(tool.count)}
+                problem={fieldProblem(error, `tools.${index}.count`)}
+                onChange={(event) => setTool(index, { count: Number(event.target.value.replace(/\D/g, '')) })}
+              />
+            </div>
+            <IconButton label={`Take ${tool.name || 'the tool'} away`} onClick={() => setTool(index, null)}>
+              <X aria-hidden />
+            </IconButton>
+          </li>
+        ))}
+      </ul>
+      {content.tools.length < KITCHEN_LIMITS.tools ? (
+        <Button kind="quiet" onClick={() => set({ tools: [...content.tools, { name: '', count: content.stations }] })}>
+          Count a tool
+        </Button>
+      ) : null}
       <div className="mt-5 space-y-3">
         {meanwhile ? (
           <MeanwhileNotice what="kitchen" clashes={meanwhile.clashes} nameOf={(where) => where} onTakeTheirs={takeTheirs} onDrop={drop} />

@@ -84,6 +84,12 @@ export default function KitchensPage() {
                 .map((kind) => `${EQUIPMENT_NAMES[kind]} ${kitchen.equipment[kind]}`)
                 .join(' · ') || 'Nothing else is noted.'}
             </p>
+            {kitchen.tools.length > 0 ? (
+              <p className="mt-2 text-small">
+                <span className="text-soft">Counted: </span>
+                {kitchen.tools.map(({ name, count }) => `${name} ${count}`).join(' · ')}
+              </p>
+            ) : null}
           </li>
         ))}
       </ul>

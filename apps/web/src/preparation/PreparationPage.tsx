@@ -17,7 +17,8 @@ import { Choice, Empty, Fetching, Notice, PageHead, ProblemNotice, Section } fro
 import { PlanViews } from '../lessons';
 import { problemOf } from '../schedule';
 import { CarriedOver } from './CarriedOver';
-import { Changes, InAndOut, MadeAhead, ReadyBefore, Tools } from './parts';
+import { Changes, MadeAhead, ReadyBefore } from './parts';
+import { InAndOut, Tools } from './Tools';
 
 const NAMES: Readonly<Record<Prepares, string>> = { team: 'Teams', technician: 'Technician', demonstration: 'Demonstration' };
 

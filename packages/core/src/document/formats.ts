@@ -231,8 +231,10 @@ export const KITCHEN: DocumentFormat<Kitchen> = {
       ...kitchen,
       equipment: { sink: kitchen.stations, ...(isJson(kitchen.equipment) ? kitchen.equipment : {}) },
     }),
+    // From 2: no tools were counted.
+    (kitchen) => ({ tools: [], ...kitchen }),
   ],
-  lacks: lacking({ name: 'text', ovens: 'parts', stationsABlock: 'number' }),
+  lacks: lacking({ name: 'text', ovens: 'parts', stationsABlock: 'number', tools: 'parts' }),
 };
 
 export const DEMONSTRATION: DocumentFormat<Demonstration> = {

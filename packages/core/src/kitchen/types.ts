@@ -12,6 +12,12 @@ export interface KitchenOven {
   readonly changeMinutes: number;
 }
 
+/** So many of a tool, in all, whoever works where. */
+export interface KitchenTool {
+  readonly name: string;
+  readonly count: number;
+}
+
 /** A room to teach in: its stations, and what they share. */
 export interface Kitchen {
   readonly name: string;
@@ -23,6 +29,8 @@ export interface Kitchen {
   readonly ovens: readonly KitchenOven[];
   /** How many there are of each; of chillers and freezers, how many trays they take at once. */
   readonly equipment: Readonly<Record<EquipmentKind, number>>;
+  /** What it keeps a count of: knives, boards, pans, plates, probes. */
+  readonly tools: readonly KitchenTool[];
   /** People who taste and mark at the same time. */
   readonly assessors: number;
 }
@@ -36,6 +44,8 @@ export const KITCHEN_LIMITS = {
   ovens: 30,
   shelves: 20,
   equipment: 200,
+  tools: 200,
+  ofATool: 2000,
   assessors: 20,
 } as const;
 
@@ -46,5 +56,6 @@ export const EMPTY_KITCHEN: Kitchen = {
   stationsABlock: 1,
   ovens: [{ name: 'Oven 1', shelves: 2, from: 60, to: 250, changeMinutes: 12 }],
   equipment: { blender: 2, mixer: 1, fryer: 0, 'water bath': 0, sink: 4, chiller: 12, freezer: 4 },
+  tools: [],
   assessors: 1,
 };

@@ -34,9 +34,11 @@ export { changeSaid, methodChanges } from './methodChanges';
 export { teamChanges, type TeamChanges } from './teamChanges';
 export {
   countedInAndOut,
+  countOf,
   hotTinOf,
   minutesToHeat,
   platesOf,
+  toolKey,
   toolsList,
   type Plates,
   type CountedInAndOut,

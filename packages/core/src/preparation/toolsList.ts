@@ -1,7 +1,8 @@
 import type { DishContent } from '../dish';
-import { EQUIPMENT_KINDS, type EquipmentKind, type Kitchen } from '../kitchen';
+import { SHIPPED_BOOK } from '../ingredients';
+import { EQUIPMENT_KINDS, type EquipmentKind, type Kitchen, type KitchenTool } from '../kitchen';
 import type { TechniqueCard } from '../technique';
-import { plain } from '../text';
+import { plain, singular } from '../text';
 
 /** Something that a lesson needs besides food. */
 export interface ToolNeed {
@@ -112,7 +113,7 @@ export function toolsList({ dishes, cards, kitchen, minutes = null }: ToolsInput
     const known = needs.get(need.name);
     const count = known ? Math.max(known.count, need.count) : need.count;
     const kind = (EQUIPMENT_KINDS as readonly string[]).includes(need.name) ? (need.name as EquipmentKind) : null;
-    const has = kitchen && kind ? kitchen.equipment[kind] : null;
+    const has = kitchen ? (kind ? kitchen.equipment[kind] : countOf(need.name, kitchen.tools)) : null;
     const all = kind && ONE_AT_A_TIME.has(kind) ? (used.get(kind) ?? 0) : 0;
     const atOnce = minutes !== null && minutes > 0 ? Math.max(1, Math.ceil(all / minutes)) : 1;
     needs.set(need.name, {
@@ -120,7 +121,7 @@ export function toolsList({ dishes, cards, kitchen, minutes = null }: ToolsInput
       count,
       has,
       inTurn: kind && minutes !== null && all > 0 ? { minutes: all, of: minutes, atOnce } : null,
-      short: has === null ? 0 : Math.max(0, Math.min(atOnce, count) - has),
+      short: has === null ? 0 : Math.max(0, (kind ? Math.min(atOnce, count) : count) - has),
       because: [...new Set([...(known?.because ?? []), ...need.because])],
     });
   };
@@ -137,21 +138,30 @@ export function toolsList({ dishes, cards, kitchen, minutes = null }: ToolsInput
     }
     const plates = platesOf(content);
     const heat = plates.heat ? `${plates.heat} ${plates.kind}` : plates.kind;
-    const sum = (needs.get(heat)?.count ?? 0) + portions;
+    // What several dishes are served on is needed for all of them.
     if (portions > 0)
-      needs.set(heat, {
-        name: heat,
-        kind: 'plate',
-        count: sum,
-        aStation: null,
-        has: null,
-        inTurn: null,
-        short: 0,
-        because: [...(needs.get(heat)?.because ?? []), content.title],
-      });
+      add({ name: heat, kind: 'plate', count: (needs.get(heat)?.count ?? 0) + portions, aStation: null, because: [content.title] });
   }
   const order = ['equipment', 'shared', 'tool', 'plate', 'paper', 'water'];
   return [...needs.values()].sort((a, b) => order.indexOf(a.kind) - order.indexOf(b.kind) || a.name.localeCompare(b.name));
+}
+
+const wordsOf = (name: string): string[] => plain(name).split(' ').map(singular);
+
+/** By what a tool is known, however it is written: "Boards" are "board". */
+export const toolKey = (name: string): string => wordsOf(name).join(' ');
+
+/**
+ * How many of a tool a kitchen says that it has; null where it keeps no count of it. What is counted by a shorter name counts for the
+ * longer: 6 probe thermometers are those "that stay in" too. Of several that fit, the nearest name holds.
+ */
+export function countOf(name: string, tools: readonly KitchenTool[]): number | null {
+  const wanted = new Set(wordsOf(name));
+  const fitting = tools
+    .map((tool) => ({ tool, words: wordsOf(tool.name) }))
+    .filter(({ words }) => words.every((word) => wanted.has(word)))
+    .sort((a, b) => b.words.length - a.words.length);
+  return fitting[0]?.tool.count ?? null;
 }
 
 /** What a dish is served on or in, and at which heat, as its steps say. */
@@ -174,6 +184,11 @@ export function platesOf({ method }: Pick<DishContent, 'method'>): Plates {
   return { kind: 'plates', heat: null };
 }
 
+/** Counted for each portion, with their heat. */
+const PLATE = /\b(?:warm|cold|hot) (?:or (?:warm|cold|hot) )?plates?$/;
+/** Named after the food that they are for. */
+const FOOD_TOOL = /\b(?:slice|board|knife|tray|pan|bowl)s?\b/;
+
 function addTool(tool: string, because: string, stations: number, add: (need: Omit<ToolNeed, 'has' | 'inTurn' | 'short'>) => void): void {
   const said = plain(tool);
   const equipment = EQUIPMENT.find(([word]) => word.test(said))?.[1];
@@ -181,8 +196,15 @@ function addTool(tool: string, because: string, stations: number, add: (need: Om
   const among = SHARED_AMONG.find(([word]) => word.test(said))?.[1];
   // "Probe thermometer, checked in ice" is one with a word about it.
   const [name = '', ...about] = tool.split(',').map((part) => part.trim());
-  if (!name) return;
-  const of = { name: name.toLowerCase(), because: [[because, ...about].join(', ')] };
+  if (!name || PLATE.test(said)) return;
+  const food = FOOD_TOOL.test(said) ? null : SHIPPED_BOOK.read(name);
+  if (food && food.found.length > 0 && food.notKnown.length === 0) {
+    // "Cold butter" is ordered; ice and hot water are not.
+    if (food.found.every(({ fact }) => fact.name === 'water'))
+      add({ name: name.toLowerCase(), kind: 'water', count: stations, aStation: 1, because: [because] });
+    return;
+  }
+  const of = { name: name.toLowerCase(), because: [about.length > 0 ? `${because} (${about.join(', ')})` : because] };
   if (among) return add({ ...of, kind: 'shared', count: Math.ceil(stations / among), aStation: null });
   add({ ...of, kind: 'tool', count: stations, aStation: 1 });
 }
