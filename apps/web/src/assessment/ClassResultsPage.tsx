@@ -1,7 +1,7 @@
-import { useMemo, useState } from 'react';
+import { Fragment, useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import useSWR, { mutate as mutateAll } from 'swr';
-import { LEVELS, LEVEL_NAMES, text, type CriterionLevels } from '@pelvo/core';
+import { grouped, LEVEL_NAMES, LEVELS, text, type CriterionLevels } from '@pelvo/core';
 import { resultsOfClass, type ClassResults, type ResultChange } from '@pelvo/contract';
 import { fetcher, fieldProblem, send, dayOf, longDate, useMe, useAction, useLesson } from '../device';
 import {
@@ -174,7 +174,14 @@ function Results({ of, onChanged }: { of: ClassResults; onChanged: () => void })
           ]}
         />
         {of.unmarked.length > 0 ? (
-          <p className="mt-3 text-soft">Not begun: {of.unmarked.map(({ student, dish }) => `${student} (${dish})`).join(', ')}.</p>
+          <dl className="mt-3 text-soft">
+            {[...grouped(of.unmarked, ({ dish }) => dish)].map(([dish, left]) => (
+              <Fragment key={dish}>
+                <dt>Not begun: {dish}</dt>
+                <dd className="mb-2 ml-4">{left.map(({ student }) => student).join(', ')}</dd>
+              </Fragment>
+            ))}
+          </dl>
         ) : null}
       </Section>
       {lead ? <ToldRecord lessonId={of.lessonId} /> : null}
