@@ -43,6 +43,7 @@ import { AtThePass1700001100000 } from './migrations/1700001100000-atThePass';
 import { ToldRecord1700001200000 } from './migrations/1700001200000-toldRecord';
 import { Composition1700001300000 } from './migrations/1700001300000-composition';
 import { PlatePhotos1700001400000 } from './migrations/1700001400000-platePhotos';
+import { AgreedMarks1700001500000 } from './migrations/1700001500000-agreedMarks';
 import { connectionOptions } from './platform/database/connection';
 
 /** The tables of the house, in one list. */
@@ -103,6 +104,7 @@ export const MIGRATIONS = [
   ToldRecord1700001200000,
   Composition1700001300000,
   PlatePhotos1700001400000,
+  AgreedMarks1700001500000,
 ];
 
 /** The database of a school: its tables and its migrations. */

@@ -64,6 +64,7 @@ export const markBodySchema = shape<MarkBody>({
   dishEditionId: idSchema.required(),
   criterionKey: keySchema.required(),
   value: markValueSchema.allow(null).required(),
+  agreed: Joi.boolean().valid(true),
 });
 
 /** What an `arrived` says. */
@@ -159,6 +160,15 @@ export interface DishResult {
   readonly result: Result;
   /** Marks were given or taken back since the student was given this result. */
   readonly changedSince: boolean;
+  /** Where those who marked it differ, by name; only for those who mark. */
+  readonly differing?: { readonly lessonId: string; readonly criteria: readonly DifferingMarks[] };
+}
+
+/** A criterion that was judged differently, and what was agreed on. */
+export interface DifferingMarks {
+  readonly criterionKey: string;
+  readonly said: readonly { readonly assessor: string; readonly value: MarkValue }[];
+  readonly agreed: MarkValue | null;
 }
 
 /** A dish as it was marked; what its result is follows from its rubric and the way of the lesson. */

@@ -8,6 +8,8 @@ import {
   computeResult,
   drawnPlates,
   marksInForce,
+  ownJudgements,
+  differing,
   type CountingRule,
   MARKING_WAYS,
   markInWords,
@@ -16,6 +18,7 @@ import {
   type Criterion,
   type Marks,
   type PassPlate,
+  type GivenMark,
   type MarkValue,
   type RubricContent,
   shownOf,
@@ -340,6 +343,43 @@ describe('whose mark counts', () => {
   ] as const)('by %s of %j is %j, of %j', (rule, given, value, assessors) => {
     expect(marksInForce(given, counting(rule))).toEqual({ size: value });
     expect(assessorsInForce(given, counting(rule))).toEqual(assessors);
+  });
+
+  it.each(['newest', 'lead', 'mean'] as const)('by %s of what was agreed on, whoever said what and when', (rule) => {
+    const agreed: GivenMark = { ...said('lead', 3, at(2)), agreed: true };
+    const given = [said('lead', 1, at(4)), agreed, said('other', 9, at(1))];
+    expect(marksInForce(given, counting(rule))).toEqual({ size: at(2) });
+    // It is of all who judged it.
+    expect(new Set(assessorsInForce(given, counting(rule)))).toEqual(new Set(['lead', 'other']));
+    // Their own judgements stay as they were.
+    expect(ownJudgements(given).map(({ value }) => value)).toEqual([at(4), at(1)]);
+    expect(ownJudgements(given, 'lead').map(({ value }) => value)).toEqual([at(4)]);
+  });
+
+  it('is asked about where judgements differ in more than their faults, in the order in which they were given', () => {
+    const level = [said('a', 2, at(4), 'taste'), said('b', 1, at(2), 'taste')];
+    const alike = [said('a', 3, at(3, ['x']), 'cut'), said('b', 4, at(3), 'cut')];
+    const alone = [said('a', 5, at(3), 'plate'), said('b', 6, null, 'plate')];
+    const danger = [said('a', 7, met(false), 'safe'), said('b', 8, met(true), 'safe')];
+    const settled: GivenMark = { ...said('b', 9, met(false), 'safe'), agreed: true };
+    expect(differing([...level, ...alike, ...alone, ...danger, settled])).toEqual([
+      {
+        criterionKey: 'taste',
+        said: [
+          { assessorId: 'b', value: at(2) },
+          { assessorId: 'a', value: at(4) },
+        ],
+        agreed: null,
+      },
+      {
+        criterionKey: 'safe',
+        said: [
+          { assessorId: 'a', value: met(false) },
+          { assessorId: 'b', value: met(true) },
+        ],
+        agreed: met(false),
+      },
+    ]);
   });
 
   it('draws the same plates everywhere, spread over the class, and as many as were asked for', () => {

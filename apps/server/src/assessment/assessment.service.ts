@@ -4,6 +4,7 @@ import {
   askedHere,
   computeResult,
   cookingTeams,
+  differing,
   momentAt,
   shownOf,
   tastingIdOf,
@@ -166,7 +167,17 @@ export class AssessmentService {
   async one(id: string): Promise<DishResult> {
     const [result] = await this.results({ id });
     if (!result) throw notFound('result');
-    return result;
+    const rows = await this.database.manager.find(MarkRow, {
+      where: { assessmentId: id },
+      relations: { assessor: true, assessment: true },
+    });
+    const names = new Map(rows.map(({ assessorId, assessor }) => [assessorId, assessor.name]));
+    const criteria = differing(rows.map(givenMark)).map(({ criterionKey, said, agreed }) => ({
+      criterionKey,
+      said: said.map(({ assessorId, value }) => ({ assessor: names.get(assessorId)!, value })),
+      agreed,
+    }));
+    return { ...result, differing: { lessonId: rows[0]!.assessment.lessonId, criteria } };
   }
 
   changes(lessonId: string): Promise<readonly ResultChange[]> {

@@ -33,7 +33,7 @@ export async function fairnessOfClass(manager: EntityManager, classId: string): 
        TIMESTAMPDIFF(SECOND, arrival.arrived_at, event.happened_at) / 60 AS waited
      FROM lesson
      JOIN assessment a ON a.lesson_id = lesson.id
-     JOIN mark m ON m.assessment_id = a.id
+     JOIN mark m ON m.assessment_id = a.id AND NOT m.agreed
      JOIN person ON person.id = m.assessor_id
      JOIN lesson_event event ON event.lesson_id = a.lesson_id AND event.number = m.number
      LEFT JOIN plate_arrival arrival

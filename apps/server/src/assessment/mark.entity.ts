@@ -10,6 +10,8 @@ export class MarkRow {
   @PrimaryColumn('char', { name: 'assessment_id', length: 36 }) assessmentId: string;
   @PrimaryColumn('varchar', { name: 'criterion_key', length: 40 }) criterionKey: string;
   @PrimaryColumn('char', { name: 'assessor_id', length: 36 }) assessorId: string;
+  /** Agreed on by those who differed: one for a criterion, beside what each said. */
+  @PrimaryColumn('boolean') agreed: boolean;
   @ManyToOne(() => Assessment, (assessment) => assessment.marks) @JoinColumn({ name: 'assessment_id' }) assessment: Relation<Assessment>;
   @ManyToOne(() => Person) @JoinColumn({ name: 'assessor_id' }) assessor: Relation<Person>;
   /** Its judgement is null once it was taken back. */

@@ -53,13 +53,30 @@ interface Plate {
   readonly given: Map<string, GivenMark>;
   /** Those of them that are new. */
   readonly fresh: Set<string>;
+  /** Criteria whose agreement is made anew, or taken back. */
+  readonly undone: Set<string>;
 }
 
 function give(plate: Plate, { body, personId, number }: TakenEvent<MarkBody>): void {
-  const key = `${body.criterionKey} ${personId}`;
-  plate.given.set(key, { assessorId: personId, criterionKey: body.criterionKey, value: body.value, number });
+  const { criterionKey, value } = body;
+  const key = slotOf({ criterionKey, assessorId: personId, agreed: body.agreed });
+  if (!body.agreed) {
+    plate.given.set(key, { assessorId: personId, criterionKey, value, number });
+    plate.fresh.add(key);
+    return;
+  }
+  // One agreement for a criterion, whoever puts it down; taken back, there is none.
+  plate.fresh.delete(key);
+  plate.given.delete(key);
+  plate.undone.add(criterionKey);
+  if (value === null) return;
+  plate.given.set(key, { assessorId: personId, criterionKey, value, number, agreed: true });
   plate.fresh.add(key);
 }
+
+/** Where a judgement lies: an assessor's own, or what was agreed on. */
+const slotOf = ({ criterionKey, assessorId, agreed }: Pick<GivenMark, 'criterionKey' | 'assessorId' | 'agreed'>): string =>
+  `${criterionKey} ${agreed ? 'agreed' : assessorId}`;
 
 interface PlateRow {
   readonly rubric: string | null;
@@ -71,6 +88,7 @@ interface PlateRow {
   readonly complete: number;
   readonly criterionKey: string | null;
   readonly assessorId: string;
+  readonly agreed: number;
   readonly number: number;
   readonly value: unknown;
 }
@@ -86,7 +104,7 @@ async function platesOf(
   const rows = (await manager.query(
     `SELECT lesson.rubric_edition_id AS rubric, touched.student, touched.edition,
        student.id IS NOT NULL AS inClass, cooked.lesson_id IS NOT NULL AS cooked,
-       a.id, a.complete, m.criterion_key AS criterionKey, m.assessor_id AS assessorId, m.number, m.value
+       a.id, a.complete, m.criterion_key AS criterionKey, m.assessor_id AS assessorId, m.agreed, m.number, m.value
      FROM lesson
      JOIN (${[...touched].map(() => 'SELECT ? AS student, ? AS edition').join(' UNION ALL ')}) touched
      LEFT JOIN student ON student.id = touched.student AND student.class_id = lesson.class_id
@@ -104,11 +122,17 @@ async function platesOf(
     const { studentId, dishEditionId, at: place } = touched.get(key)!;
     if (!row.inClass) throw invalid(`${place}.studentId`, 'This student is not in the class.', 'Load the marking screen again.');
     if (!row.cooked) throw invalid(`${place}.dishEditionId`, 'This dish is not in the lesson.', 'Load the marking screen again.');
-    const said = own.flatMap(({ criterionKey, assessorId, number, value }) =>
-      criterionKey === null
-        ? []
-        : [[`${criterionKey} ${assessorId}`, { criterionKey, assessorId, number, value: openStored(MARK_VALUE, value).value }] as const],
-    );
+    const said = own.flatMap(({ criterionKey, assessorId, agreed, number, value }) => {
+      if (criterionKey === null) return [];
+      const mark: GivenMark = {
+        criterionKey,
+        assessorId,
+        number,
+        value: openStored(MARK_VALUE, value).value,
+        ...(agreed ? { agreed: true } : {}),
+      };
+      return [[slotOf(mark), mark] as const];
+    });
     const { id, complete } = row;
     plates.set(key, {
       id: id ?? randomUUID(),
@@ -118,6 +142,7 @@ async function platesOf(
       complete: Boolean(complete),
       given: new Map(said),
       fresh: new Set(),
+      undone: new Set(),
     });
   }
   return { rubricEditionId, plates };
@@ -150,14 +175,18 @@ function checkValue(rubric: RubricContent, { criterionKey, value }: MarkBody, at
 
 /** Each assessor's last word on each criterion. */
 async function writeMarks(manager: EntityManager, plates: readonly Plate[]): Promise<void> {
+  for (const { id, undone } of plates)
+    if (undone.size > 0)
+      await manager.query('DELETE FROM mark WHERE assessment_id = ? AND agreed AND criterion_key IN (?)', [id, [...undone]]);
   const rows = plates.flatMap(({ id, given, fresh }) =>
     [...fresh].map((key) => {
-      const { criterionKey, assessorId, value, number } = given.get(key)!;
-      return [id, criterionKey, assessorId, sealed(MARK_VALUE, { value }), number];
+      const { criterionKey, assessorId, value, number, agreed = false } = given.get(key)!;
+      return [id, criterionKey, assessorId, agreed, sealed(MARK_VALUE, { value }), number];
     }),
   );
+  if (rows.length === 0) return;
   await manager.query(
-    `INSERT INTO mark (assessment_id, criterion_key, assessor_id, value, number) VALUES ${places(rows.length, 5)}
+    `INSERT INTO mark (assessment_id, criterion_key, assessor_id, agreed, value, number) VALUES ${places(rows.length, 6)}
      ON DUPLICATE KEY UPDATE value = VALUES(value), number = VALUES(number)`,
     rows.flat(),
   );
@@ -176,9 +205,10 @@ async function countMarked(manager: EntityManager, lessonId: string, rubric: Rub
   if (more !== 0) await manager.query('UPDATE lesson SET dishes_marked = dishes_marked + ? WHERE id = ?', [more, lessonId]);
 }
 
-export const givenMark = ({ assessorId, criterionKey, value, number }: MarkRow): GivenMark => ({
+export const givenMark = ({ assessorId, criterionKey, value, number, agreed }: MarkRow): GivenMark => ({
   assessorId,
   criterionKey,
   value: value.value,
   number,
+  ...(agreed ? { agreed } : {}),
 });

@@ -69,7 +69,9 @@ async function signsOfClass(manager: EntityManager, classId: string, studentId?:
     // A row a plate, its marks in one text: most of the time of a year's marks goes into reading rows.
     manager.query(
       `SELECT a.id, a.student_id AS studentId, a.lesson_id AS lessonId, a.dish_edition_id AS dishEditionId, a.rubric_edition_id AS rubricEditionId,
-         (SELECT GROUP_CONCAT(m.criterion_key, ' ', m.value SEPARATOR '\\n') FROM mark m WHERE m.assessment_id = a.id) AS marks
+         (SELECT GROUP_CONCAT(m.criterion_key, ' ', m.value SEPARATOR '\\n') FROM mark m
+           WHERE m.assessment_id = a.id AND (m.agreed OR NOT EXISTS (
+             SELECT 1 FROM mark settled WHERE settled.assessment_id = m.assessment_id AND settled.criterion_key = m.criterion_key AND settled.agreed))) AS marks
        FROM lesson JOIN assessment a ON a.lesson_id = lesson.id WHERE lesson.class_id = ? AND (? IS NULL OR a.student_id = ?) LIMIT ?`,
       of,
     ) as Promise<MarkedPlate[]>,

@@ -24,6 +24,7 @@ interface SaidRow {
   readonly assessor: string | null;
   readonly at: Date | null;
   readonly value: unknown;
+  readonly agreed: number | null;
 }
 
 const MOST = 20_000;
@@ -46,7 +47,7 @@ export async function studentFile(manager: EntityManager, id: string): Promise<S
   );
   const rows = await ask<SaidRow>(
     `SELECT a.id AS assessmentId, lesson.title AS lesson, lesson.date, edition.title AS dish, edition.number AS dishEdition,
-       a.rubric_edition_id AS rubricEditionId, a.told, m.criterion_key AS criterionKey, person.name AS assessor, event.happened_at AS at, m.value
+       a.rubric_edition_id AS rubricEditionId, a.told, m.criterion_key AS criterionKey, person.name AS assessor, event.happened_at AS at, m.value, m.agreed
      FROM assessment a JOIN lesson ON lesson.id = a.lesson_id JOIN dish_edition edition ON edition.id = a.dish_edition_id
      LEFT JOIN mark m ON m.assessment_id = a.id LEFT JOIN person ON person.id = m.assessor_id
      LEFT JOIN lesson_event event ON event.lesson_id = a.lesson_id AND event.number = m.number
@@ -87,14 +88,16 @@ export async function studentFile(manager: EntityManager, id: string): Promise<S
         rubric: rubric.content.name,
         rubricEdition: rubric.number,
         told,
-        judgements: own.flatMap(({ criterionKey, assessor, at, value }) => {
+        judgements: own.flatMap(({ criterionKey, assessor, at, value, agreed }) => {
           const criterion = rubric.content.criteria.find(({ key }) => key === criterionKey);
           const seen = criterion ? openStored(MARK_VALUE, value).value : null;
           if (!criterion || !seen) return [];
           const [said, means] = markInWords(criterion, seen);
           const faults =
             seen.kind === 'notSeen' ? [] : criterion.faults.filter(({ key }) => seen.faults.includes(key)).map(({ see }) => see);
-          return [{ criterion: criterion.name, said, means, faults, by: assessor ?? '', at: at?.toISOString() ?? null }];
+          return [
+            { criterion: criterion.name, said, means, faults, by: assessor ?? '', at: at?.toISOString() ?? null, agreed: Boolean(agreed) },
+          ];
         }),
         givenOut: changes.filter((change) => change.assessmentId === assessmentId).map(({ at, why }) => ({ at, why })),
       };

@@ -1,7 +1,7 @@
 import { ChevronLeft, ChevronRight, Undo2 } from 'lucide-react';
 import { lazy, Suspense, useLayoutEffect, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { computeResult, marksInForce, usualLevels, type Criterion, type MarkValue, type RubricContent } from '@pelvo/core';
+import { computeResult, marksInForce, ownJudgements, usualLevels, type Criterion, type MarkValue, type RubricContent } from '@pelvo/core';
 import type { MarkingSheet } from '@pelvo/contract';
 import { Loading, ProblemNotice, StrandGlyph } from '../design';
 import { LessonStripHere } from '../lessons';
@@ -82,7 +82,7 @@ function MarkScreen({ sheet, rubric, marking, at }: MarkScreenProps) {
   const given = givenOn(sheet, studentId, dishEditionId);
   const { criteria } = rubric;
   const { isDrawn } = useSecond(sheet);
-  const mine = marksInForce(given.filter(({ assessorId }) => assessorId === me.id));
+  const mine = marksInForce(ownJudgements(given, me.id));
   /** A second marking is blind to the first until it is done. */
   const hidden =
     isDrawn(studentId, dishEditionId) && criteria.some(({ key }) => !mine[key]) && given.some(({ assessorId }) => assessorId !== me.id);

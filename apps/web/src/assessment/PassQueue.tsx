@@ -1,5 +1,5 @@
 import { Link } from 'react-router';
-import { computeResult, marksInForce, type ArrivedBody, type QueuedPlate, type RubricContent } from '@pelvo/core';
+import { computeResult, marksInForce, ownJudgements, type ArrivedBody, type QueuedPlate, type RubricContent } from '@pelvo/core';
 import type { MarkingSheet, MarkingStudent } from '@pelvo/contract';
 import { SelectField, Tick } from '../design';
 import { clockTime, shown, speech, useMe, useNow } from '../device';
@@ -21,7 +21,7 @@ function judgedBy(
   personId: string,
   plate: Pick<QueuedPlate, 'studentId' | 'dishEditionId'>,
 ): boolean {
-  const own = marksInForce(givenOn(sheet, plate.studentId, plate.dishEditionId).filter(({ assessorId }) => assessorId === personId));
+  const own = marksInForce(ownJudgements(givenOn(sheet, plate.studentId, plate.dishEditionId), personId));
   return rubric.criteria.every(({ key }) => own[key]);
 }
 

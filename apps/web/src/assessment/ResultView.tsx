@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import { COUNTING_SAYS, markInWords, RUBRIC_STRAND_NAMES, RUBRIC_STRANDS } from '@pelvo/core';
 import type { DishResult } from '@pelvo/contract';
 import { longDate, measured } from '../device';
@@ -5,7 +6,7 @@ import { ResultPhotos } from '../photos';
 import { DownloadLink, FigureValue, Notice, PageHead, Section, StrandGlyph, WorkingPage } from '../design';
 
 /** A dish's result: the mark with its working, what mattered and how to mend it, and every criterion. */
-export function ResultView({ dish, of }: { dish: DishResult; of: 'results' | 'my-results' }) {
+export function ResultView({ dish, of, children }: { dish: DishResult; of: 'results' | 'my-results'; children?: ReactNode }) {
   const pdf = `/api/${of}/${dish.id}/pdf`;
   const { result } = dish;
   return (
@@ -70,6 +71,7 @@ export function ResultView({ dish, of }: { dish: DishResult; of: 'results' | 'my
         ) : null}
       </Section>
       <ResultPhotos list={`/${of}/${dish.id}/photos`} image={of === 'results' ? '/api/photos' : '/api/my-photos'} />
+      {children}
       <Section title="Every criterion">
         <ul className="divide-y divide-line">
           {dish.criteria.map((criterion) => {

@@ -6,6 +6,7 @@ import {
   marksInForce,
   NEWEST,
   open,
+  ownJudgements,
   seal,
   type DocumentFormat,
   type ArrivedBody,
@@ -86,16 +87,22 @@ const same = (a: Pick<MarkBody, 'studentId' | 'dishEditionId'>, b: Pick<MarkBody
 /** A sheet with one more judgement laid over it; the same assessor's last word on a criterion replaces the one before. */
 export function withMark(
   sheet: MarkingSheet,
-  { studentId, dishEditionId, criterionKey, value }: MarkBody,
+  { studentId, dishEditionId, criterionKey, value, agreed }: MarkBody,
   by: { id: string; name: string },
   number: number,
 ): MarkingSheet {
   const plate = sheet.plates.find((each) => same(each, { studentId, dishEditionId })) ?? { studentId, dishEditionId, given: [] };
-  const own = plate.given.find((mark) => mark.assessorId === by.id && mark.criterionKey === criterionKey);
+  // One agreement for a criterion, whoever puts it down.
+  const own = plate.given.find(
+    (mark) => mark.criterionKey === criterionKey && (agreed ? mark.agreed : !mark.agreed && mark.assessorId === by.id),
+  );
   if (own && own.number > number) return sheet;
   const next: MarkedPlate = {
     ...plate,
-    given: [...plate.given.filter((mark) => mark !== own), { assessorId: by.id, criterionKey, value, number }],
+    given: [
+      ...plate.given.filter((mark) => mark !== own),
+      { assessorId: by.id, criterionKey, value, number, ...(agreed ? { agreed } : {}) },
+    ],
   };
   return {
     ...sheet,
@@ -199,7 +206,7 @@ export const marksOf = (sheet: MarkingSheet, studentId: string, dishEditionId: s
 
 /** What one assessor said of a criterion; null when nothing, or when it was taken back. */
 export const ownMark = (given: readonly GivenMark[], assessorId: string, criterionKey: string): MarkValue | null =>
-  given.find((mark) => mark.assessorId === assessorId && mark.criterionKey === criterionKey)?.value ?? null;
+  ownJudgements(given, assessorId).find((mark) => mark.criterionKey === criterionKey)?.value ?? null;
 
 /** Whose word counts on a criterion, where it is not one's own alone. */
 export function otherIn(sheet: MarkingSheet, given: readonly GivenMark[], criterionKey: string, me: string): string | null {

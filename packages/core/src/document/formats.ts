@@ -388,6 +388,8 @@ export interface MarkBody {
   readonly criterionKey: string;
   /** Null takes the mark back. */
   readonly value: MarkValue | null;
+  /** What was agreed on by those who marked differently, not a judgement of one's own; left out elsewhere. */
+  readonly agreed?: true;
 }
 
 export const MARK_EVENT: DocumentFormat<MarkBody> = {

@@ -34,6 +34,9 @@ function standing(given: readonly GivenMark[]): ReadonlyMap<string, readonly Sai
 
 /** Whose judgements make the mark of a criterion: one, or all where their mean counts. */
 function counted(said: readonly Said[], { rule, leadIds }: Counting): readonly Said[] {
+  // What was agreed on counts, whatever the rule.
+  const agreed = said.find((mark) => mark.agreed);
+  if (agreed) return [agreed];
   switch (rule) {
     case 'newest':
       return said.slice(0, 1);
@@ -54,7 +57,53 @@ export function marksInForce(given: readonly GivenMark[], counting: Counting = N
 
 /** Who gave the marks in force, each once. */
 export function assessorsInForce(given: readonly GivenMark[], counting: Counting = NEWEST): readonly string[] {
-  return [...new Set([...standing(given).values()].flatMap((said) => counted(said, counting).map(({ assessorId }) => assessorId)))];
+  return [
+    ...new Set(
+      [...standing(given).values()].flatMap((said) => {
+        const counts = counted(said, counting);
+        // What was agreed on is of all who judged it.
+        return (counts[0]?.agreed ? said : counts).map(({ assessorId }) => assessorId);
+      }),
+    ),
+  ];
+}
+
+/** Judgements of one's own, without what was agreed on afterwards. */
+export const ownJudgements = (given: readonly GivenMark[], assessorId?: string): readonly GivenMark[] =>
+  given.filter((mark) => !mark.agreed && (assessorId === undefined || mark.assessorId === assessorId));
+
+/** Criteria on which those who judged a dish differ, with what each said, and what they agreed on, if they have. */
+export interface Differing {
+  readonly criterionKey: string;
+  readonly said: readonly { readonly assessorId: string; readonly value: MarkValue }[];
+  readonly agreed: MarkValue | null;
+}
+
+/** What a judgement comes to, apart from the faults that were noted. */
+const comesTo = (value: MarkValue): string => {
+  switch (value.kind) {
+    case 'level':
+    case 'measured':
+      return `${value.kind} ${value.level ?? ''}`;
+    case 'critical':
+      return `critical ${value.met}`;
+    case 'counted':
+      return `counted ${value.count}`;
+    case 'ladder':
+      return `ladder ${value.stage}`;
+    case 'notSeen':
+      return value.kind;
+  }
+};
+
+/** @returns only criteria that two or more have judged, and not alike; in the order in which they were first judged */
+export function differing(given: readonly GivenMark[]): readonly Differing[] {
+  return [...standing(given)].flatMap(([criterionKey, all]) => {
+    const own = all.filter((mark) => !mark.agreed);
+    if (new Set(own.map(({ value }) => comesTo(value))).size < 2) return [];
+    const said = [...own].sort((a, b) => a.number - b.number).map(({ assessorId, value }) => ({ assessorId, value }));
+    return [{ criterionKey, said, agreed: all.find((mark) => mark.agreed)?.value ?? null }];
+  });
 }
 
 const MOST_FAULTS = 12;

@@ -18,9 +18,12 @@ export {
   assessorsInForce,
   COUNTING_RULES,
   COUNTING_SAYS,
+  differing,
   isUnderWay,
   marksInForce,
   NEWEST,
+  ownJudgements,
+  type Differing,
   type Counting,
   type CountingRule,
 } from './counting';

@@ -67,4 +67,6 @@ export interface GivenMark {
   /** Null once it was taken back. */
   readonly value: MarkValue | null;
   readonly number: number;
+  /** What those who marked differently agreed on afterwards: it counts, and their own judgements stay on record beside it. */
+  readonly agreed?: true;
 }
