@@ -26,6 +26,7 @@ import { PracticesModule } from './practices';
 import { PreparationModule } from './preparation';
 import { ProgressModule } from './progress';
 import { RubricsModule } from './rubrics';
+import { StandardisationModule } from './standardisation';
 import { RulesModule } from './rules';
 import { ScheduleModule } from './schedule';
 import { SchoolModule } from './school';
@@ -62,6 +63,7 @@ const AREAS = [
   ClassesModule,
   StudentsModule,
   RubricsModule,
+  StandardisationModule,
   KitchensModule,
   LessonsModule,
   OrdersModule,

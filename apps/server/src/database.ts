@@ -44,6 +44,7 @@ import { ToldRecord1700001200000 } from './migrations/1700001200000-toldRecord';
 import { Composition1700001300000 } from './migrations/1700001300000-composition';
 import { PlatePhotos1700001400000 } from './migrations/1700001400000-platePhotos';
 import { AgreedMarks1700001500000 } from './migrations/1700001500000-agreedMarks';
+import { Standardisation1700001600000 } from './migrations/1700001600000-standardisation';
 import { connectionOptions } from './platform/database/connection';
 
 /** The tables of the house, in one list. */
@@ -105,6 +106,7 @@ export const MIGRATIONS = [
   Composition1700001300000,
   PlatePhotos1700001400000,
   AgreedMarks1700001500000,
+  Standardisation1700001600000,
 ];
 
 /** The database of a school: its tables and its migrations. */

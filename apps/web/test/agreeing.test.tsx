@@ -11,7 +11,7 @@ vi.mock('../src/device', async (original) => ({
   useOutbox: () => ({ waiting: [] }),
 }));
 
-const descriptors = { 1: 'one', 2: 'two', 3: 'three', 4: 'four' };
+const descriptors = ['one', 'two', 'three', 'four'];
 const seasoning = {
   key: 'seasoning',
   name: 'Seasoning',

@@ -56,7 +56,7 @@ const values: { readonly [K in MarkValue['kind']]: Joi.PartialSchemaMap } = {
   notSeen: {},
 };
 
-const markValueSchema = byKind(values);
+export const markValueSchema = byKind(values);
 
 /** What a `mark` says; see `LessonEvent`. */
 export const markBodySchema = shape<MarkBody>({

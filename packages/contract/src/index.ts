@@ -26,6 +26,7 @@ export * from './rubrics';
 export * from './rules';
 export * from './school';
 export * from './skills';
+export * from './standardisation';
 export * from './techniques';
 export * from './terms';
 export * from './schedule';

@@ -26,6 +26,7 @@ export {
 } from './figure';
 export * from './doneness';
 export * from './fairness';
+export * from './standardisation';
 export * from './skill';
 export * from './formats';
 export * from './formula';

@@ -1,7 +1,7 @@
 export { AssessmentModule } from './assessment.module';
 export { Assessment } from './assessment.entity';
 export { MarkRow } from './mark.entity';
-export { MARKS } from './takeMarks';
+export { checkValue, MARKS } from './takeMarks';
 export { ToldRecordRow } from './toldRecord.entity';
 export { PlateArrivalRow } from './plateArrival.entity';
 export { snapshotMarks } from './releasedMarks';

@@ -161,15 +161,17 @@ async function makePlates(
   );
 }
 
-function checkValue(rubric: RubricContent, { criterionKey, value }: MarkBody, at: string): void {
+/** @param at - where it stands in what was sent; empty for the body itself */
+export function checkValue(rubric: RubricContent, { criterionKey, value }: Pick<MarkBody, 'criterionKey' | 'value'>, at: string): void {
+  const field = (name: string) => (at ? `${at}.${name}` : name);
   const criterion = rubric.criteria.find(({ key }) => key === criterionKey);
-  if (!criterion) throw invalid(`${at}.criterionKey`, `The rubric has no criterion "${criterionKey}".`, 'Load the marking screen again.');
+  if (!criterion) throw invalid(field('criterionKey'), `The rubric has no criterion "${criterionKey}".`, 'Load the marking screen again.');
   if (!value) return;
   const refused = refusesValue(criterion, value);
-  if (refused) throw invalid(`${at}.value`, refused, 'Send a mark of that kind, with figures that can be.');
+  if (refused) throw invalid(field('value'), refused, 'Send a mark of that kind, with figures that can be.');
   if (value.kind === 'notSeen') return;
   if (value.faults.some((key) => !criterion.faults.some((fault) => fault.key === key))) {
-    throw invalid(`${at}.value.faults`, `"${criterion.name}" has no such fault.`, 'Choose one of its faults.');
+    throw invalid(field('value.faults'), `"${criterion.name}" has no such fault.`, 'Choose one of its faults.');
   }
 }
 

@@ -47,6 +47,8 @@ const ClassesPage = lazy(() => import('../classes/ClassesPage'));
 const ClassPage = lazy(() => import('../classes/ClassPage'));
 const RubricsPage = lazy(() => import('../rubrics/RubricsPage'));
 const RubricPage = lazy(() => import('../rubrics/RubricPage'));
+const StandardisationsPage = lazy(() => import('../standardisation/StandardisationsPage'));
+const StandardisationPage = lazy(() => import('../standardisation/StandardisationPage'));
 const HealthPage = lazy(() => import('../school/HealthPage'));
 const SchoolPage = lazy(() => import('../school/SchoolPage'));
 const PreferencesPage = lazy(() => import('../people/PreferencesPage'));
@@ -106,6 +108,8 @@ const OTHERS: readonly Screen[] = [
   { path: '/classes/:id/fairness', roles: LEAD, page: <FairnessPage /> },
   { path: '/rubrics', roles: TEACHING, page: <RubricsPage /> },
   { path: '/rubrics/:id', roles: TEACHING, page: <RubricPage /> },
+  { path: '/standardisations', roles: TEACHING, page: <StandardisationsPage /> },
+  { path: '/standardisations/:id', roles: TEACHING, page: <StandardisationPage /> },
   { path: '/people', roles: LEAD, page: <PeoplePage /> },
   { path: '/school', roles: LEAD, page: <SchoolPage /> },
   { path: '/school/health', roles: LEAD, page: <HealthPage /> },

@@ -4,7 +4,7 @@ import { PASS_LEVEL, readRubricFile, type RubricContent } from '@pelvo/core';
 import { useState } from 'react';
 import type { Rubric, RubricSummary } from '@pelvo/contract';
 import { fetcher, send, useMe, useAction } from '../device';
-import { Button, Empty, FileChoice, Notice, Loading, PageHead, ProblemNotice } from '../design';
+import { Button, ButtonLink, Empty, FileChoice, Notice, Loading, PageHead, ProblemNotice } from '../design';
 
 const EMPTY: RubricContent = {
   name: '',
@@ -48,7 +48,12 @@ export default function RubricsPage() {
       <PageHead
         title="Rubrics"
         lead="What can be seen, tasted and measured at each level. A mark keeps the edition it was given by."
-        actions={add}
+        actions={
+          <>
+            <ButtonLink to="/standardisations">Standardise</ButtonLink>
+            {add}
+          </>
+        }
       />
       <ProblemNotice error={error ?? failure} retry={error ? () => void mutate() : undefined} />
       {lead ? (

@@ -1,0 +1,1 @@
+export { StandardisationModule } from './standardisation.module';
