@@ -182,9 +182,9 @@ function Faults({ data }: { data: ClassSkills }) {
     <Section title="What goes wrong most">
       <ol className="divide-y divide-line">
         {data.faults.slice(0, 10).map(({ technique, see, times, students }) => (
-          <li key={`${technique} ${see}`} className="flex flex-wrap gap-x-4 py-2">
-            <b className="min-w-64 flex-1">{see}</b>
-            <span className="min-w-48 text-soft">{technique}</span>
+          <li key={`${technique} ${see}`} className="grid gap-x-4 py-2 sm:grid-cols-[minmax(0,1fr)_14rem_10rem]">
+            <b>{see}</b>
+            <span className="text-soft">{technique}</span>
             <span>
               {students} {students === 1 ? 'student' : 'students'}, {times} {times === 1 ? 'time' : 'times'}
             </span>

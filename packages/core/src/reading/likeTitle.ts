@@ -138,6 +138,8 @@ export function likeTitle(
   if (/^\d{1,2}\.\d{1,2}\s+\p{Lu}\p{Ll}/u.test(written) && headLike && !told) like.title += 9;
   // A name over who wrote it.
   if (headLike && next !== null && /^(?:by|posted|published|written by)\s\p{L}/iu.test(next)) like.title += 7;
+  // "12 comments / Baking / By Robyn"
+  if (headLike && !first && next !== null && /^\d+ comments?\b|\s[/|·]\sby\s\p{Lu}/iu.test(next)) like.title += 12;
   // "Poached leeks, warm mayonnaise, rye crumbs" over "Leeks:"
   if (
     !first &&

@@ -117,7 +117,7 @@ export function portionsOfAll(text: string): number | null {
 /** "You asked for the way I do the gooseberry fool": what a letter is about. */
 export function titleInProse(text: string): string | null {
   const said =
-    /\b(?:recipe for|(?:way|how) (?:I|we|she|he|they) (?:do|make|cook|did|made|cooked)|how to (?:make|cook))\s+(?:the\s|my\s|our\s|her\s|his\s|an?\s)?(\p{L}[\p{L}\s’'-]{3,40}?)(?=[.,;:!?]|\s[–—-]\s|\s(?:for|at|when|last|which|that|serves|serving)\b)/u.exec(
+    /\b(?:recipe for|here[’']?s|(?:way|how) (?:I|we|she|he|they) (?:do|make|cook|did|made|cooked)|how to (?:make|cook))\s+(?:the\s|my\s|our\s|her\s|his\s|an?\s)?(\p{L}[\p{L}\s’'-]{3,40}?)(?=[.,;:!?]|\s[–—-]\s|\s(?:for|at|when|last|which|that|you|I|we|serves|serving)\b)/u.exec(
       text.slice(0, 500).replace(/\*\*/g, ''),
     );
   return said ? capital(said[1]!.trim()) : null;

@@ -169,6 +169,7 @@ export function readRecipe(text: string, options: ReadRecipeOptions | FactBook =
 /** Ingredient lines and steps with the lines they go on in. */
 function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
   let title = '';
+  let titleLike = -Infinity;
   let portions: number | null = null;
   let gives: Amount | null = null;
   const components: { name: string; gives: Amount | null; texts: string[] }[] = [];
@@ -201,7 +202,15 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
       case 'title': {
         const read = titleOf(look.written);
         // "Product: mushroom velouté" says what it is, whatever stood at the top of the sheet.
-        if (!title || LABELLED.test(look.written) || PREPARES.test(decided[order - 1]?.look.written ?? '')) ({ title } = read);
+        // The name of the page stands over it, and looks less like one.
+        if (
+          !title ||
+          LABELLED.test(look.written) ||
+          PREPARES.test(decided[order - 1]?.look.written ?? '') ||
+          (components.length === 0 && !/\d/.test(look.written) && look.like.title > titleLike + 8)
+        )
+          ({ title } = read);
+        titleLike = Math.max(titleLike, look.like.title);
         // "Glazed turnips (per student)"
         portions ??= read.portions ?? portionsOfHeading(look.written) ?? (ONE_EACH.test(look.written) ? 1 : null);
         gives ??= read.gives;
@@ -256,6 +265,7 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
         if (/^(?:to (?:serve|plate|finish|assemble)|plate up|plating|service|assembly)\s*[:–—-]/i.test(look.text)) component = null;
         component = namedFirst(look.text, components) ?? component ?? besideLines(places, at, components);
         portions ??= portionsAmong(look.written);
+        gives ??= yieldSaid(JARS.exec(look.written.slice(-200))?.[0] ?? '')?.gives ?? null;
         index =
           method.push({
             text: STEP_ALONE.test(look.text) || STEP_ALONE.test(look.written) ? '' : look.text.replace(METHOD_BEFORE, ''),
@@ -374,6 +384,9 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
 const PER_ONE = /^(?:per|for each|for one|each)\s(?:student|learner|person|head|portion|plate|cover|guest|diner)$/i;
 
 const ONE_EACH = /\((?:one |1 )?(?:per|for each|each) (?:student|learner|person|candidate)\)\s*$/i;
+
+/** "Pot while hot - makes about 8 jars." */
+const JARS = /\bmakes\s(?:about\s)?\d{1,3}\s(?:small\s|large\s)?(?:jars?|bottles?|loaves|tins?)\b/i;
 
 /** "Per person you need" */
 const EACH_ONE = /^(?:per|for each|for every)\s(?:student|learner|person|head|guest|diner)\b/i;

@@ -2988,7 +2988,7 @@ Plate up: leeks in a row, sauce beside, crumbs over one end.
 
 Critical points: yolk and oil at the same temperature; sauce not above 50 °C.
 Clear down by 15.40`,
-    title: 'Emulsified sauces / Group B',
+    title: 'Poached leeks, warm hazelnut mayonnaise, rye crumbs',
     portions: 2,
     components: [
       ['Leeks', ['6 young leeks', '20 g butter', '100 ml vegetable stock']],
@@ -3652,5 +3652,303 @@ Take any quantity of damsons, ripe but not soft. Stew them in a stone jar till t
     portions: null,
     components: [['', ['1 lb pulp', '0.75 lb loaf sugar']]],
     steps: 2,
+  },
+  {
+    manner: 'a remoulade for thirty',
+    text: `HARBOUR HOUSE KITCHEN
+Recipe: Celeriac remoulade with apple           Ref: GM-22
+Yield: 3 kg / 30 portions of 100 g              Date: 02.09
+
+INGREDIENT               QTY        UNIT      REMARKS
+Celeriac, peeled         1.8        kg        julienne
+Green apple              600        g         julienne, last minute
+Mayonnaise               500        g         see GM-03
+Wholegrain mustard       80         g
+Lemon juice              60         ml
+Parsley, flat            30         g         chiffonade
+Salt                     20         g
+White pepper             2          g
+
+METHOD
+1. Julienne celeriac, toss at once with lemon and half the salt. Stand 20 min, squeeze.
+2. Mix mayonnaise and mustard.
+3. Fold in celeriac, apple and parsley. Adjust.
+HOLD: 2 days at 0-4 °C without apple.`,
+    title: 'Celeriac remoulade with apple',
+    portions: 30,
+    components: [
+      [
+        '',
+        [
+          '1.8 kg Celeriac',
+          '600 g Green apple',
+          '500 g Mayonnaise',
+          '80 g Wholegrain mustard',
+          '60 ml Lemon juice',
+          '30 g Parsley',
+          '20 g Salt',
+          '2 g White pepper',
+        ],
+      ],
+    ],
+    steps: 3,
+  },
+  {
+    manner: 'a curd of a mother',
+    text: `MUM'S LEMON CURD
+
+4 lemons (zest and juice)
+200g sugar
+100g butter cut in bits
+3 eggs + 1 yolk
+
+Put everything except the eggs in a bowl over simmering water and stir till the sugar has gone.
+Beat the eggs and strain them in. Keep stirring!! about 10 mins, it should coat a spoon. Don't let it boil or you get scrambled egg
+Into hot jars. Keeps a fortnight in the fridge. Makes 2 small jars.`,
+    title: "MUM'S LEMON CURD",
+    portions: null,
+    components: [['', ['4 lemons', '200 g sugar', '100 g butter', '3 eggs']]],
+    steps: 3,
+  },
+  {
+    manner: 'beans from a garden book',
+    text: `56                      FROM THE GARDEN
+
+BROAD BEANS WITH
+     SUMMER SAVORY
+
+Serves four
+
+2 kg (4½ lb) young broad beans, in their pods
+40 g (1½ oz) butter
+1 lettuce heart, shredded
+150 ml (¼ pint) light vege-
+   table stock
+2 teaspoons chopped summer savory
+4 tablespoons crème fraîche
+
+Pod the beans. Melt the butter in a wide pan, add
+the lettuce and let it wilt for 1 minute. Add the
+beans and the stock, cover and simmer for 5 to 8
+minutes according to their size. Uncover, stir in
+the savory and the crème fraîche, and boil for a
+minute until the sauce just coats the beans.
+Season and serve at once.`,
+    title: 'BROAD BEANS WITH SUMMER SAVORY',
+    portions: 4,
+    components: [
+      [
+        '',
+        [
+          '2 kg young broad beans',
+          '40 g butter',
+          '1 lettuce heart',
+          '150 ml light vegetable stock',
+          '2 tsp summer savory',
+          '4 tbsp crème fraîche',
+        ],
+      ],
+    ],
+    steps: 2,
+  },
+  {
+    manner: 'flapjacks under the name of a site',
+    text: `The Tuesday Tin
+Home  Recipes  Seasons  About
+Sticky date flapjacks
+12 comments / Baking / By Robyn
+I have lost count of how many times I've been asked for these.
+Makes 16
+Takes 45 minutes
+INGREDIENTS
+250g pitted dates, chopped
+150ml boiling water
+1/2 tsp bicarbonate of soda
+200g butter
+100g light muscovado sugar
+3 tbsp golden syrup
+350g porridge oats
+50g pumpkin seeds
+METHOD
+Pour the boiling water over the dates with the bicarb. Leave for 10 minutes, then mash.
+Preheat the oven to 170°C/150°C fan. Line a 20cm square tin.
+Melt the butter, sugar and syrup gently. Stir in the oats and seeds.
+Press half into the tin, spread over the dates, top with the rest.
+Bake for 25-30 minutes until golden. Cool completely before cutting.
+You might also like
+Oaty plum crumble
+Honeycomb bark
+Leave a comment
+Your email address will not be published.`,
+    title: 'Sticky date flapjacks',
+    portions: 16,
+    components: [
+      [
+        '',
+        [
+          '250 g pitted dates',
+          '150 ml boiling water',
+          '0.5 tsp bicarbonate of soda',
+          '200 g butter',
+          '100 g light muscovado sugar',
+          '3 tbsp golden syrup',
+          '350 g porridge oats',
+          '50 g pumpkin seeds',
+        ],
+      ],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'lentils of a unit',
+    text: `CATERING DEPARTMENT – LEVEL 2 DIPLOMA
+Unit 207 Prepare and cook vegetable dishes
+Practical 4: Braised red lentils with crisp onions
+Number of covers: 4
+
+Ingredients
+Red lentils 250 g
+Onions 300 g
+Garlic 2 cloves
+Cumin seed 1 tsp
+Turmeric 1/2 tsp
+Vegetable stock 750 ml
+Vegetable oil 50 ml
+Fresh coriander 1/4 bunch
+Lemon 1/2
+
+Method of work
+1. Wash the lentils until the water runs clear.
+2. Slice two thirds of the onion thinly; finely chop the rest.
+3. Fry the sliced onion in the oil over a medium heat for 12-15 minutes until crisp. Drain, keep the oil.
+4. In a little of the oil, sweat the chopped onion, garlic and spices for 4 minutes.
+5. Add lentils and stock; simmer for 20 minutes, stirring, until they fall.
+6. Season with salt and lemon. Serve with onions and coriander.
+
+Critical points: onions turn bitter past deep gold; lentils catch.
+Evidence: photograph, tutor observation, costing sheet`,
+    title: 'Braised red lentils with crisp onions',
+    portions: 4,
+    components: [
+      [
+        '',
+        [
+          '250 g Red lentils',
+          '300 g Onions',
+          '2 clove Garlic',
+          '1 tsp Cumin seed',
+          '0.5 tsp Turmeric',
+          '750 ml Vegetable stock',
+          '50 ml Vegetable oil',
+          '0.25 bunch Fresh coriander',
+          '0.5 Lemon',
+        ],
+      ],
+    ],
+    steps: 6,
+  },
+  {
+    manner: 'a soup beside its method',
+    text: `Beetroot and horseradish soup          Serves 6
+
+Ingredients                            Method
+700 g raw beetroot                     Peel and dice the beetroot and potato.
+200 g floury potato                    Sweat the onion in the butter for 8 minutes.
+1 onion, sliced                        Add the vegetables and the stock, cover
+30 g butter                            and simmer for 35 minutes.
+1.2 litres vegetable stock             Blend until smooth. Stir in the vinegar
+2 tbsp cider vinegar                   and season.
+3 tbsp grated horseradish              Mix the horseradish into the soured cream
+150 ml soured cream                    and float a spoonful on each bowl.`,
+    title: 'Beetroot and horseradish soup',
+    portions: 6,
+    components: [
+      [
+        '',
+        [
+          '700 g raw beetroot',
+          '200 g floury potato',
+          '1 onion',
+          '30 g butter',
+          '1.2 l vegetable stock',
+          '2 tbsp cider vinegar',
+          '3 tbsp horseradish',
+          '150 ml soured cream',
+        ],
+      ],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'a chutney in a letter',
+    text: `Hello Sabine,
+here's the tomato chutney you liked. It's my aunt's.
+
+2 kg tomatoes (green ones work too)
+500 g onions
+500 g apples
+400 g brown sugar
+500 ml malt vinegar
+2 tsp salt
+1 tbsp mustard seeds
+1 tsp ground ginger
+a good pinch of cayenne
+
+Chop everything small. All in a big pan, bring up slowly and stir till the sugar dissolves. Then 1 1/2 to 2 hours at a bare simmer till a spoon leaves a trail. Pot while hot - makes about 8 jars. Leave it six weeks if you can bear to.
+
+Love to all of you
+Ruth`,
+    title: 'Tomato chutney',
+    portions: null,
+    components: [
+      [
+        '',
+        [
+          '2 kg tomatoes',
+          '500 g onions',
+          '500 g apples',
+          '400 g brown sugar',
+          '500 ml malt vinegar',
+          '2 tsp salt',
+          '1 tbsp mustard seeds',
+          '1 tsp ground ginger',
+          '1 pinch cayenne',
+        ],
+      ],
+    ],
+    steps: 1,
+  },
+  {
+    manner: 'a crisp in a skillet',
+    text: `Skillet Apple Crisp
+Prep Time: 15 min | Cook Time: 40 min | Servings: 8
+
+For the apples:
+3 lbs. Granny Smith apples (about 7), peeled, cored & sliced 1/4" thick
+1/3 c. packed brown sugar
+1 Tbsp. lemon juice
+1 tsp. cinnamon
+For the topping:
+3/4 c. old-fashioned oats
+3/4 c. all-purpose flour
+1/2 c. packed brown sugar
+1/4 tsp. salt
+1 stick cold butter, cubed
+
+Heat oven to 375°F.
+Toss apples with brown sugar, lemon juice and cinnamon in a 10-inch skillet.
+Combine oats, flour, brown sugar and salt; rub in butter until clumpy. Scatter over apples.
+Bake until topping is golden and apples bubble, 40 min. Cool 10 min before serving.
+Notes: Can be made a day ahead; rewarm at 300°F for 15 min.`,
+    title: 'Skillet Apple Crisp',
+    portions: 8,
+    components: [
+      ['Apples', ['3 lb Granny Smith apples', '0.333 cup packed brown sugar', '1 tbsp lemon juice', '1 tsp cinnamon']],
+      [
+        'Topping',
+        ['0.75 cup old-fashioned oats', '0.75 cup all-purpose flour', '0.5 cup packed brown sugar', '0.25 tsp salt', '1 stick butter'],
+      ],
+    ],
+    steps: 4,
   },
 ];
