@@ -326,10 +326,12 @@ export function TimeDesk({ from, time, onTime, onLesson }: TimeDeskProps) {
                 onAhead={ahead}
                 onClose={() => setChosen(null)}
               />
-            ) : conflicts.length > 0 ? (
-              <WhatBreaks conflicts={conflicts} clock={clock} onChoose={setChosen} />
             ) : (
-              <Parts segments={plan.segments} onChange={setSegments} />
+              <div className="space-y-6">
+                {conflicts.length > 0 ? <WhatBreaks conflicts={conflicts} clock={clock} onChoose={setChosen} /> : null}
+                {/* What breaks because a part was made longer is mended where it was made so. */}
+                <Parts segments={plan.segments} onChange={setSegments} />
+              </div>
             )}
           </aside>
         </div>
