@@ -100,7 +100,9 @@ write({ pid: process.pid, port: lastPort });
 ensureBuild();
 
 const database = ownDatabase ? await startDatabase({ dir: join(dir, 'mariadb') }).catch((error) => giveUp(error.message)) : null;
-const port = await freePort(wantedPort === undefined ? lastPort : Number(wantedPort));
+// Any port: the server takes one itself. One that was looked for here could be taken meanwhile, by its own connections even.
+const port = Number(wantedPort) === 0 ? 0 : await freePort(wantedPort === undefined ? lastPort : Number(wantedPort));
+let servedAt = port;
 // A school without a bridge to real instruments tries them with those that are simulated.
 const instruments =
   options.demo && process.env.PELVO_INSTRUMENTS === undefined ? fork(join(ROOT, 'tools', 'instruments.mjs'), ['--port', '0']) : null;
@@ -128,7 +130,8 @@ const server = fork(join(ROOT, 'apps', 'server', 'dist', 'main.js'), {
 });
 server.on('message', (message) => {
   if (!message?.ready) return;
-  write({ pid: process.pid, port, address: message.ready });
+  servedAt = message.port;
+  write({ pid: process.pid, port: servedAt, address: message.ready });
   if (tls)
     console.log(
       `Its certificate is its own: each device asks once whether to trust it. Compare what it shows with\n  ${tls.fingerprint}\n`,
@@ -148,7 +151,7 @@ async function end(code) {
   }
   instruments?.kill('SIGTERM');
   await database?.stop();
-  write({ port });
+  write({ port: servedAt || lastPort });
   process.exit(code);
 }
 

@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
 import type { Server } from 'node:http';
+import type { AddressInfo } from 'node:net';
 import { resolve } from 'node:path';
 import { createApp } from './app';
 import { addDemoCarried, addDemoDemonstrations } from './demo/addDemoDemonstrations';
@@ -78,7 +79,9 @@ const listening = (await app.listen(Number(PORT), HOST)) as Server;
 // Longer than browsers and proxies keep an idle connection, so that none is closed under a request that is just being sent.
 listening.keepAliveTimeout = KEPT_IDLE;
 listening.headersTimeout = KEPT_IDLE + 1000;
-const address = PELVO_TLS_KEY ? `https://${HOST === '0.0.0.0' ? 'localhost' : HOST}:${PORT}` : `http://${HOST}:${PORT}`;
+// Where any port was asked for, the one that was given.
+const { port } = listening.address() as AddressInfo;
+const address = PELVO_TLS_KEY ? `https://${HOST === '0.0.0.0' ? 'localhost' : HOST}:${port}` : `http://${HOST}:${port}`;
 console.log(`\nPelvo is ready at ${address}\n`);
 if (PELVO_DEMO === '1') {
   console.log('Demo sign-ins (name, password):');
@@ -86,4 +89,4 @@ if (PELVO_DEMO === '1') {
   console.log('');
 }
 if (firstCode) console.log(`First visit: create the first lead instructor with the code ${firstCode}\n`);
-process.send?.({ ready: address });
+process.send?.({ ready: address, port });
