@@ -11,6 +11,7 @@ import {
   type LessonSummary,
   type MarkingSheet,
   type SaidEvent,
+  type SkillSignSaid,
 } from '@pelvo/contract';
 import { openSchool, type Call, type School } from './school';
 
@@ -24,7 +25,9 @@ describe('marks that differ', () => {
     school = await openSchool({ demo: true });
     [lead, assistant, student] = await Promise.all([school.as('lead'), school.as('assistant'), school.as('student')]);
     const lessons = (await lead<LessonSummary[]>('GET', '/api/lessons')).body;
-    lesson = (await lead<LessonDetail>('GET', `/api/lessons/${lessons.find(({ title }) => title === 'Blanching and emulsions')!.id}`)).body;
+    lesson = (
+      await lead<LessonDetail>('GET', `/api/lessons/${lessons.find(({ title }) => title === 'Sweating, stock and a slow barley')!.id}`)
+    ).body;
   });
   afterAll(() => school.close());
 
@@ -91,6 +94,12 @@ describe('marks that differ', () => {
     )!.given;
     expect(given.filter(({ criterionKey }) => criterionKey === 'seasoning')).toHaveLength(3);
     expect((await fair()).fairness.criteria).toEqual(before.fairness.criteria);
+
+    // Where a student stands is of what counts.
+    const studentId = sheet.students.find((each) => each.name === name)!.id;
+    const path = `/api/classes/${classId}/skills/${studentId}/${encodeURIComponent('Season and taste')}`;
+    const behind = (await lead<SkillSignSaid[]>('GET', path)).body.filter((sign) => sign.lessonId === id && sign.criterion === 'Seasoning');
+    expect(behind.map((sign) => sign.level)).toEqual([2]);
 
     // Taken back, the rule of the school counts again.
     await say(lead, agreeing(null));

@@ -50,6 +50,16 @@ describe('a standardisation', () => {
       }
   };
 
+  it('keeps one word a person and criterion, said twice at the same moment, and lets it be taken back', async () => {
+    await Promise.all([say(assistant, { value: level(1) }), say(assistant, { value: level(4) }), say(lead, { value: level(3) })]);
+    const of = async (who: Call) =>
+      (await one(who)).mine.filter(({ sampleId, criterionKey }) => sampleId === made.samples[0]!.id && criterionKey === 'seasoning');
+    expect(await of(assistant)).toHaveLength(1);
+    expect(await of(lead)).toMatchObject([{ value: level(3) }]);
+    await say(assistant, { value: null });
+    expect(await of(assistant)).toEqual([]);
+  });
+
   it('hides what others said until one has said all, and names no student', async () => {
     await judgeAll(lead, 3);
     expect((await one(lead)).shown!.judges.map(({ name }) => name)).toEqual(['Maren Oltz']);
@@ -57,6 +67,8 @@ describe('a standardisation', () => {
     expect(await one(assistant)).toMatchObject({ shown: null, mine: [{ criterionKey: 'seasoning', value: level(2) }] });
     await judgeAll(assistant, 1);
     expect((await one(assistant)).shown!.judges.map(({ name }) => name)).toEqual(['Maren Oltz', 'Teo Vasz']);
+    // Whoever has seen what others said no longer judges alone.
+    expect((await say(assistant, { value: level(4) })).status).toBe(409);
     const said = JSON.stringify(await one(assistant));
     for (const { name } of (await school.database.query('SELECT name FROM student')) as { name: string }[])
       expect(said).not.toContain(name);
@@ -67,17 +79,6 @@ describe('a standardisation', () => {
     });
   });
 
-  it('keeps one word a person and criterion, said twice at the same moment, and lets it be taken back', async () => {
-    await Promise.all([say(assistant, { value: level(1) }), say(assistant, { value: level(4) }), say(lead, { value: level(3) })]);
-    const of = async (who: Call) =>
-      (await one(who)).mine.filter(({ sampleId, criterionKey }) => sampleId === made.samples[0]!.id && criterionKey === 'seasoning');
-    expect(await of(assistant)).toHaveLength(1);
-    expect(await of(lead)).toMatchObject([{ value: level(3) }]);
-    await say(assistant, { value: null });
-    expect(await of(assistant)).toEqual([]);
-    await say(assistant, { value: level(2) });
-  });
-
   it('has its standard set by the lead alone', async () => {
     expect((await say(assistant, { value: level(3), standard: true })).status).toBe(403);
     expect((await say(lead, { value: level(3), standard: true })).status).toBe(200);
@@ -85,14 +86,18 @@ describe('a standardisation', () => {
   });
 
   it('is closed: shown to all, and nothing more is said', async () => {
-    await say(assistant, { value: null });
-    expect((await one(assistant)).shown).toBeNull();
-    await lead('PUT', `/api/standardisations/${made.id}/closed`, { body: { closed: true } });
-    expect((await one(assistant)).shown).not.toBeNull();
-    expect((await say(assistant, { value: level(2) })).status).toBe(409);
-    expect((await say(lead, { value: level(2), standard: true })).status).toBe(200);
-    await lead('PUT', `/api/standardisations/${made.id}/closed`, { body: { closed: false } });
-    expect((await say(assistant, { value: level(2) })).status).toBe(200);
+    const { body: other } = await lead<Standardisation>('POST', '/api/standardisations', { body });
+    const path = `/api/standardisations/${other.id}`;
+    const give = (who: Call, standard: boolean) =>
+      who('PUT', `${path}/marks`, { body: { sampleId: other.samples[0]!.id, criterionKey: 'seasoning', value: level(2), standard } });
+    expect((await assistant<Standardisation>('GET', path)).body.shown).toBeNull();
+    await lead('PUT', `${path}/closed`, { body: { closed: true } });
+    expect((await assistant<Standardisation>('GET', path)).body.shown).not.toBeNull();
+    expect((await give(assistant, false)).status).toBe(409);
+    expect((await give(lead, true)).status).toBe(200);
+    await lead('PUT', `${path}/closed`, { body: { closed: false } });
+    expect((await give(assistant, false)).status).toBe(200);
+    expect((await lead('DELETE', path)).status).toBe(204);
   });
 
   it.each([
@@ -101,7 +106,7 @@ describe('a standardisation', () => {
     ['a dish of no sample', { sampleId: randomUUID(), value: { kind: 'level', level: 3, faults: [] } }, 'sampleId'],
   ] as const)('refuses %s by its field', async (_what, part, field) => {
     const { status, body: problem } = await lead<{ errors: { field: string }[] }>('PUT', `/api/standardisations/${made.id}/marks`, {
-      body: { sampleId: made.samples[0]!.id, criterionKey: 'seasoning', standard: false, ...part },
+      body: { sampleId: made.samples[0]!.id, criterionKey: 'seasoning', standard: true, ...part },
     });
     expect([status, problem.errors[0]!.field]).toEqual([422, field]);
   });

@@ -65,13 +65,11 @@ interface SignsOfClass {
 /** What every judgement of a class, or of one of its students, says of techniques. */
 async function signsOfClass(manager: EntityManager, classId: string, studentId?: string): Promise<SignsOfClass> {
   const of = [classId, studentId ?? null, studentId ?? null, MOST_PLATES];
-  const [plates, lessonRows, dishRows, techniqueRows, taught] = await Promise.all([
+  const [plates, lessonRows, dishRows, techniqueRows, taught, agreedRows] = await Promise.all([
     // A row a plate, its marks in one text: most of the time of a year's marks goes into reading rows.
     manager.query(
       `SELECT a.id, a.student_id AS studentId, a.lesson_id AS lessonId, a.dish_edition_id AS dishEditionId, a.rubric_edition_id AS rubricEditionId,
-         (SELECT GROUP_CONCAT(m.criterion_key, ' ', m.value SEPARATOR '\\n') FROM mark m
-           WHERE m.assessment_id = a.id AND (m.agreed OR NOT EXISTS (
-             SELECT 1 FROM mark settled WHERE settled.assessment_id = m.assessment_id AND settled.criterion_key = m.criterion_key AND settled.agreed))) AS marks
+         (SELECT GROUP_CONCAT(m.criterion_key, ' ', m.value SEPARATOR '\\n') FROM mark m WHERE m.assessment_id = a.id) AS marks
        FROM lesson JOIN assessment a ON a.lesson_id = lesson.id WHERE lesson.class_id = ? AND (? IS NULL OR a.student_id = ?) LIMIT ?`,
       of,
     ) as Promise<MarkedPlate[]>,
@@ -86,6 +84,10 @@ async function signsOfClass(manager: EntityManager, classId: string, studentId?:
       'SELECT focus.lesson_id AS lessonId, focus.technique_id AS techniqueId FROM lesson_technique focus JOIN lesson ON lesson.id = focus.lesson_id WHERE lesson.class_id = ?',
       [classId],
     ) as Promise<{ lessonId: string; techniqueId: string }[]>,
+    // Few of all the marks of a school, found by their own index.
+    manager.query("SELECT assessment_id AS plateId, CONCAT(criterion_key, ' ', value) AS judged FROM mark WHERE agreed") as Promise<
+      { plateId: string; judged: string }[]
+    >,
   ]);
   const editions = await rubricsOfEditions(manager, [...new Set(plates.map(({ rubricEditionId }) => rubricEditionId))]);
   const rubrics = new Map(editions.map(({ editionId, content }) => [editionId, content]));
@@ -101,6 +103,7 @@ async function signsOfClass(manager: EntityManager, classId: string, studentId?:
     return new Set(ids.flatMap((id) => techniques.get(id) ?? []));
   };
   // Whoever cooked a dish in a lesson is judged over the same techniques, mostly in the same few ways: each is worked out once.
+  const agreed = grouped(agreedRows, ({ plateId }) => plateId);
   const ways = new Map<string, { readonly names: ReadonlySet<string>; readonly said: Map<string, readonly TechniqueSign[]> }>();
   const found = new Map<string, Map<string, Sign[]>>();
   const newestFirst = [...plates].sort((a, b) => (dayOfLesson.get(b.lessonId) ?? 0) - (dayOfLesson.get(a.lessonId) ?? 0));
@@ -112,7 +115,7 @@ async function signsOfClass(manager: EntityManager, classId: string, studentId?:
     const own = found.get(plate.studentId) ?? new Map<string, Sign[]>();
     found.set(plate.studentId, own);
     const day = dayOfLesson.get(plate.lessonId) ?? 0;
-    for (const mark of plate.marks?.split('\n') ?? []) {
+    for (const mark of settledIn(plate.marks, agreed.get(plate.id))) {
       let says = way.said.get(mark);
       if (!says) {
         says = signsIn(mark, rubric, way.names);
@@ -126,6 +129,15 @@ async function signsOfClass(manager: EntityManager, classId: string, studentId?:
     }
   }
   return { of: found, lessons, dishes, rubrics, techniques };
+}
+
+/** The judgements of a plate; of a criterion that was agreed on, only that. */
+function settledIn(marks: string | null, agreed: readonly { readonly judged: string }[] = []): readonly string[] {
+  const all = marks?.split('\n') ?? [];
+  if (agreed.length === 0) return all;
+  const keyOf = (mark: string) => mark.slice(0, mark.indexOf(' '));
+  const settled = new Set(agreed.map(({ judged }) => keyOf(judged)));
+  return [...agreed.map(({ judged }) => judged), ...all.filter((mark) => !settled.has(keyOf(mark)))];
 }
 
 /** "key value", in two; no key holds a blank. */

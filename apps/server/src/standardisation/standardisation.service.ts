@@ -8,6 +8,7 @@ import {
   MARK_VALUE,
   STANDARDISATION_LIMITS,
   valuesByEye,
+  type RubricContent,
   type SampleDish,
   type SampleMark,
 } from '@pelvo/core';
@@ -136,6 +137,13 @@ export class StandardisationService {
       const { closed, rubricEditionId } = await this.rowOf(manager, id, 'FOR UPDATE');
       if (closed && !standard) throw conflict('value', 'It is closed: what was said stays.', 'The lead can open it again.');
       const rubric = await rubricOfEdition(manager, rubricEditionId);
+      // Whoever has seen what others said would no longer judge alone.
+      if (!standard && (await this.hasJudged(manager, id, rubric, who.id)))
+        throw conflict(
+          'value',
+          'All of yours is given, and what others said is shown: it stays.',
+          'Talk it over, and set the standard together.',
+        );
       checkValue(rubric, { criterionKey, value }, '');
       const criterion = rubric.criteria.find(({ key }) => key === criterionKey)!;
       if (valuesByEye(criterion).length === 0)
@@ -171,6 +179,16 @@ export class StandardisationService {
     const [row] = (await manager.query(`SELECT ${COLUMNS} FROM standardisation WHERE id = ? ${lock}`, [id])) as Row[];
     if (!row) throw notFound('standardisation');
     return row;
+  }
+
+  private async hasJudged(manager: EntityManager, id: string, rubric: RubricContent, personId: string): Promise<boolean> {
+    const samples = (await manager.query('SELECT id FROM sample_dish WHERE standardisation_id = ?', [id])) as { id: string }[];
+    const keys = criteriaByEye(rubric).map(({ key }) => key);
+    const [{ judged }] = (await manager.query(
+      'SELECT COUNT(*) AS judged FROM sample_mark WHERE sample_id IN (?) AND judge = ? AND criterion_key IN (?)',
+      [samples.map((sample) => sample.id), personId, keys],
+    )) as [{ judged: string }];
+    return Number(judged) === samples.length * keys.length;
   }
 
   private async rubricFor(manager: EntityManager, editionId: string) {

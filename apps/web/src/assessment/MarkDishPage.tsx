@@ -103,9 +103,14 @@ function MarkScreen({ sheet, rubric, marking, at }: MarkScreenProps) {
   const index = Math.min(position.index, criteria.length - 1);
   const criterion = criteria[index]!;
   // Pieces that are measured and have no level yet are no mark, and stand there to go on with.
-  // Where not the newest counts, what stands there to be changed is one's own.
+  // Where not the newest counts, or something was agreed on, what stands there to be changed is one's own.
   const standsFor = (key: string) =>
-    (sheet.counting.rule === 'newest' ? null : ownMark(given, me.id, key)) ?? marks[key] ?? ownMark(given, me.id, key) ?? undefined;
+    (sheet.counting.rule === 'newest' && !given.some((mark) => mark.agreed && mark.criterionKey === key)
+      ? null
+      : ownMark(given, me.id, key)) ??
+    marks[key] ??
+    ownMark(given, me.id, key) ??
+    undefined;
   const value = standsFor(criterion.key);
   const result = computeResult(rubric, marks, sheet.way);
 

@@ -104,7 +104,7 @@ function Exercise({ of, onChange }: { readonly of: Standardisation; readonly onC
               label="What I say"
               criterion={criterion}
               value={markAt(of.mine, sample.id, criterion.key)}
-              disabled={of.closed}
+              disabled={of.closed || of.shown !== null}
               explained
               onGive={(value) => give({ sampleId: sample.id, criterionKey: criterion.key, value, standard: false })}
             />
