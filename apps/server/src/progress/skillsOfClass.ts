@@ -85,7 +85,7 @@ async function signsOfClass(manager: EntityManager, classId: string, studentId?:
       [classId],
     ) as Promise<{ lessonId: string; techniqueId: string }[]>,
     // Few of all the marks of a school, found by their own index.
-    manager.query("SELECT assessment_id AS plateId, CONCAT(criterion_key, ' ', value) AS judged FROM mark WHERE agreed") as Promise<
+    manager.query("SELECT assessment_id AS plateId, CONCAT(criterion_key, ' ', value) AS judged FROM mark WHERE agreed = 1") as Promise<
       { plateId: string; judged: string }[]
     >,
   ]);
