@@ -173,6 +173,13 @@ describe('a lesson in time', () => {
     expect(await screen.findByText('Kitchen 2 has no oven that reaches 180 °C.')).toBeTruthy();
     expect(screen.getByText('2 teams, and Kitchen 2 has 1 station.')).toBeTruthy();
   });
+
+  it('says which team nobody is in', async () => {
+    const [ada] = LESSON.students;
+    const team = (id: string, name: string, studentIds: string[]) => ({ id, name, station: '', studentIds, dishIds: null });
+    page({ ...LESSON, teams: [team('t1', 'Ash', [ada!.id]), team('t2', 'Birch', [])] });
+    expect(await screen.findByText('Nobody is in Birch.')).toBeTruthy();
+  });
 });
 
 describe('a plan that a person decides about', () => {

@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { EQUIPMENT_KINDS, KITCHEN_LIMITS, toolKey, type Kitchen, type KitchenTool } from '@pelvo/core';
+import { EQUIPMENT_KINDS, KITCHEN_LIMITS, toolKey, type Kitchen, type KitchenOven, type KitchenTool } from '@pelvo/core';
 import { shape } from './common';
 import { FieldError } from './problems';
 
@@ -32,6 +32,8 @@ export const kitchenSchema = shape<Kitchen>({
       }),
     )
     .max(KITCHEN_LIMITS.ovens)
+    // A plan says "Oven A at 200": two of one name could not be told apart.
+    .unique((a: KitchenOven, b: KitchenOven) => a.name.toLowerCase() === b.name.toLowerCase())
     .required(),
   equipment: Joi.object(Object.fromEntries(EQUIPMENT_KINDS.map((kind) => [kind, count(0, KITCHEN_LIMITS.equipment)]))).required(),
   tools: Joi.array()

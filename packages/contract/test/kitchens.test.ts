@@ -30,3 +30,14 @@ describe('what a kitchen counts', () => {
     expect(refused(tools)?.path).toEqual(path);
   });
 });
+
+describe('ovens of a kitchen', () => {
+  const oven = (name: string) => ({ ...EMPTY_KITCHEN.ovens[0]!, name });
+  const refusedOvens = (names: readonly string[]) =>
+    kitchenSchema.validate({ ...EMPTY_KITCHEN, name: 'Kitchen 1', ovens: names.map(oven) }).error?.details[0]?.path;
+
+  it('bear names of their own: a plan says which of them a tray goes into', () => {
+    expect(refusedOvens(['Oven A', 'Oven B'])).toBeUndefined();
+    expect(refusedOvens(['Oven A', 'Oven B', 'oven a '])).toEqual(['ovens', 2]);
+  });
+});

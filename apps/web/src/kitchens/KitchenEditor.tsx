@@ -27,6 +27,14 @@ const contentOf = ({ name, stations, burnersAStation, stationsABlock, ovens, equ
   assessors,
 });
 
+/** The first of "Oven 1, Oven 2, …" that no oven bears. */
+function nextOven(ovens: readonly KitchenOven[]): string {
+  const taken = new Set(ovens.map(({ name }) => name.trim().toLowerCase()));
+  let number = ovens.length + 1;
+  while (taken.has(`oven ${number}`)) number += 1;
+  return `Oven ${number}`;
+}
+
 interface KitchenEditorProps {
   readonly kitchen: StoredKitchen | null;
   readonly onClose: () => void;
@@ -159,7 +167,7 @@ export function KitchenEditor({ kitchen, onClose, onRemoved }: KitchenEditorProp
           kind="quiet"
           onClick={() =>
             set({
-              ovens: [...content.ovens, { name: `Oven ${content.ovens.length + 1}`, shelves: 2, from: 60, to: 250, changeMinutes: 12 }],
+              ovens: [...content.ovens, { ...EMPTY_KITCHEN.ovens[0]!, name: nextOven(content.ovens) }],
             })
           }
         >

@@ -1,4 +1,4 @@
-import type { ClassProblem, Conflict, TimePlan } from '@pelvo/core';
+import { teamsOfNobody, type ClassProblem, type Conflict, type TimePlan } from '@pelvo/core';
 import { Button, Notice } from '../design';
 import type { MadeFrom } from './planOf';
 
@@ -37,7 +37,9 @@ export function Changed({ from: { kitchen }, problem, outOfDate, conflicts, onAs
 
 /** What else there is to say of a plan: who shares, who is not there, what is borrowed or left out. */
 export function Said({ from: { lesson, kitchen }, problem, plan }: { from: MadeFrom; problem: ClassProblem; plan: TimePlan }) {
-  const { empty, stray, teams } = problem;
+  const { stray, teams } = problem;
+  const present = lesson.students.flatMap(({ id, absent }) => (absent ? [] : [id]));
+  const gone = teamsOfNobody({ ...lesson, present });
   return (
     <>
       {teams.length > kitchen.stations ? (
@@ -47,7 +49,11 @@ export function Said({ from: { lesson, kitchen }, problem, plan }: { from: MadeF
           <p>Some have to share a station, or work in larger teams.</p>
         </Notice>
       ) : null}
-      {empty.length > 0 ? <Notice title={`Nobody of ${empty.map(({ name }) => name).join(', ')} is there.`} /> : null}
+      {gone.length > 0 ? (
+        <Notice title={`Nobody is in ${gone.map(({ name }) => name).join(', ')}.`}>
+          <p>Nothing is planned for them. Put somebody in, or take them apart.</p>
+        </Notice>
+      ) : null}
       {stray.length > 0 ? (
         <Notice
           title={`${stray.length} ${stray.length === 1 ? 'decision was' : 'decisions were'} about steps that are not there any more.`}

@@ -17,4 +17,14 @@ export {
   type SchoolBoard,
   type SchoolBoards,
 } from './settings';
-export { cookingTeams, proposeTeams, teamName, teamsCooking, teamSizes, type CookingTeam, type LessonTeam, type Mixing } from './teams';
+export {
+  cookingTeams,
+  proposeTeams,
+  teamName,
+  teamsCooking,
+  teamSizes,
+  teamsOfNobody,
+  type CookingTeam,
+  type LessonTeam,
+  type Mixing,
+} from './teams';

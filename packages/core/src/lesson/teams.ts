@@ -63,6 +63,12 @@ export function cookingTeams({ teams, present, studentCount, teamSize }: WhoCook
   return [...own, ...further];
 }
 
+/** Teams that were put together and of whom nobody is there: they cook nothing, whatever was planned for them. */
+export function teamsOfNobody({ teams, present, studentCount }: Omit<WhoCooks, 'teamSize'>): readonly LessonTeam[] {
+  const there = new Set(present);
+  return studentCount === null ? teams.filter(({ studentIds }) => !studentIds.some((id) => there.has(id))) : [];
+}
+
 /** Names of the teams that cook a dish; undefined where all do, so that nothing has to be said. */
 export function teamsCooking(teams: readonly Pick<CookingTeam, 'name' | 'dishIds'>[], dishId: string): readonly string[] | undefined {
   if (teams.every(({ dishIds }) => dishIds === null || dishIds.includes(dishId))) return undefined;

@@ -73,8 +73,6 @@ export interface ClassProblem {
   readonly perhaps: readonly { readonly dishId: string; readonly work: WorkStep; readonly minutes: number }[];
   /** What the kitchen has none of, or not as hot: said before any search. */
   readonly lacking: readonly { readonly dishId: string; readonly stepId: string; readonly need: WorkStep['needs'][number] }[];
-  /** Teams of which nobody is there. */
-  readonly empty: readonly PlannedTeam[];
   /** Decisions about steps that are not there any more. */
   readonly stray: readonly StepChange[];
 }
@@ -331,7 +329,6 @@ export function classProblem(lesson: ClassToPlan): ClassProblem {
     ahead: before,
     perhaps,
     lacking,
-    empty: lesson.teams.filter(({ hands }) => hands <= 0),
     stray: [...changeOf.values()],
   };
 }
