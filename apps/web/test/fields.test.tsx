@@ -7,6 +7,7 @@ import { ProblemError, type DishImport } from '@pelvo/contract';
 import { useImport } from '../src/device';
 import { setSpeech } from '../src/device/speech';
 import { DataTable, DateField, SelectField, TextField, TimeField, useFields, wrongField } from '../src/design';
+import { fieldInWords } from '../src/design/fieldInWords';
 import { refused, show, signedIn } from './screen';
 
 const REFUSAL = new ProblemError({
@@ -90,6 +91,18 @@ describe('the boxes of a form', () => {
     await user.click(screen.getByRole('button', { name: 'Back' }));
     expect(name.value).toBe('Ida');
   });
+});
+
+describe('the name of a field that was refused', () => {
+  it.each([
+    ['name', 'Name'],
+    ['method.6.toNext', 'Step 7, to next'],
+    ['components.0.lines.2.amount', 'Component 1, line 3, amount'],
+    ['rubric.criteria.1', 'Rubric, criterion 2'],
+    ['dishes.0', 'Dish 1'],
+    ['line 3', 'line 3'],
+    ['', ''],
+  ])('%s is called "%s"', (path, said) => expect(fieldInWords(path)).toBe(said));
 });
 
 describe('a day and a time', () => {

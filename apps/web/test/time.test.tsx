@@ -145,6 +145,23 @@ describe('a lesson in time', () => {
     expect(await screen.findByText(/does not hold|do not hold/)).toBeTruthy();
   });
 
+  it('says so of a plan that stood and does not fit any more, and what would make it fit', async () => {
+    const { user, kept } = page({ ...LESSON, end: '10:10' }, [KITCHEN], standing());
+    await user.click(await screen.findByRole('button', { name: 'Plan anew' }));
+    expect(await screen.findByText('It does not fit any more.')).toBeTruthy();
+    expect(screen.queryByRole('button', { name: 'Put it right' })).toBeNull();
+    const ahead = (await screen.findByText(/^Make ahead: Bake at 180/)).closest('li')!;
+    await user.click(await within(ahead).findByRole('button', { name: 'It fits: plan it so' }));
+    expect(await screen.findByText(/2 plates reach the pass/)).toBeTruthy();
+    await waitFor(() => expect(kept().content?.ahead).toHaveLength(1));
+  });
+
+  it('says when the practical part would end before it begins', async () => {
+    page({ ...LESSON, end: '09:35' });
+    // Briefing until 09:10 (this class has no demonstration); 20 minutes of cleaning down and 10 of slack before 09:35 leave until 09:05.
+    expect(await screen.findByText('It may begin at 09:10 and has to end by 09:05. There is no room for:')).toBeTruthy();
+  });
+
   it('changes the lesson itself where the lead says so', async () => {
     const { user, sent } = page({ ...LESSON, end: '10:10' }, [KITCHEN], NOTHING, { ...LESSON, end: '11:10', version: 6 });
     const later = (await screen.findByText('End 60 minutes later, at 11:10')).closest('li')!;

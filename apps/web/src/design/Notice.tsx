@@ -1,6 +1,7 @@
 import { CircleAlert, Info, TriangleAlert } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { problemOf, type Problem } from '@pelvo/contract';
+import { fieldInWords } from './fieldInWords';
 
 type Kind = 'info' | 'caution' | 'problem';
 const ICONS = { info: Info, caution: TriangleAlert, problem: CircleAlert };
@@ -31,7 +32,7 @@ export function ProblemNotice({ error, retry }: { error: unknown; retry?: () => 
         <ul className="mt-1 list-disc pl-5">
           {problem.errors.map((found, index) => (
             <li key={index}>
-              <b>{found.field}</b>: {found.problem} {found.remedy}
+              <b>{fieldInWords(found.field)}</b>: {found.problem} {found.remedy}
             </li>
           ))}
         </ul>

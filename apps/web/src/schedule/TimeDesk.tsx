@@ -212,7 +212,9 @@ export function TimeDesk({ from, time, onTime, onLesson }: TimeDeskProps) {
   const shown = lanes.filter((lane) => chosenLane === null || lane.key === chosenLane);
   const busy = solver.solving.kind !== 'idle';
   const needed = slackNeeded(problem);
-  const whyNot = placed === null && failed?.key === key && failed.plan.status === 'infeasible' ? failed.plan : null;
+  const tried = failed?.key === key ? failed.plan : null;
+  // Also where a plan stands that does not hold any more: what to do about it is the same.
+  const whyNot = tried?.status === 'infeasible' && (placed === null || conflicts.length > 0) ? tried : null;
   return (
     <div>
       <PageHead
@@ -239,7 +241,7 @@ export function TimeDesk({ from, time, onTime, onLesson }: TimeDeskProps) {
               <Button onClick={solver.stop}>Leave it as it is</Button>
             ) : (
               <>
-                {placed && conflicts.length > 0 ? (
+                {placed && conflicts.length > 0 && !whyNot ? (
                   <Button kind="main" onClick={putRight}>
                     Put it right
                   </Button>
@@ -264,7 +266,7 @@ export function TimeDesk({ from, time, onTime, onLesson }: TimeDeskProps) {
         <Changed {...{ from, problem, outOfDate, conflicts }} onAsItIs={() => edit((now) => ({ ...now, madeFrom: stamp }))} />
         <p role="status" className={whyNot ? 'font-title text-xl' : ''}>
           {told ||
-            statusOf({ placed, failed: failed?.key === key ? failed.plan : null, solving: solver.solving.kind, conflicts, problem, clock })}
+            statusOf({ placed, failed: tried, solving: solver.solving.kind, conflicts, decided: plan.changes.length > 0, problem, clock })}
         </p>
       </div>
       {whyNot ? (

@@ -78,6 +78,7 @@ function between({ instance }: ClassProblem, reason: readonly string[], clock: (
   if (steps.length === 0) return 'All steps together leave no room.';
   const from = Math.min(...steps.map(({ earliest = 0, fixedStart }) => fixedStart ?? earliest));
   const until = Math.max(...steps.map(({ latestEnd = instance.horizon }) => latestEnd));
+  if (until <= from) return `It may begin at ${clock(from)} and has to end by ${clock(until)}. There is no room for:`;
   const sum = steps.reduce((all, { minutes }) => all + minutes, 0);
   return `Between ${clock(from)} and ${clock(until)}${steps.length > 1 ? `, ${sum} minutes in all,` : ''} there is no room for:`;
 }

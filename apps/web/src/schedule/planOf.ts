@@ -90,6 +90,10 @@ export function remediesOf(from: MadeFrom, plan: TimePlan, problem: ClassProblem
   }
   if (kitchen.ovens.length > 0) add('oven', 'One oven more', { borrowed: { ...borrowed, ovens: borrowed.ovens + 1 } });
   add('assessor', 'One assessor more at the pass', { borrowed: { ...borrowed, assessors: borrowed.assessors + 1 } });
+  if (reason.some((id) => problem.meaning.get(id)?.kind === 'tasting')) {
+    const plateWaits = Math.max(4, 2 * segments.plateWaits);
+    add('wait', `Let plates wait ${plateWaits} minutes, in two rounds at the pass`, { segments: { ...segments, plateWaits } });
+  }
   const components = [
     ...new Map(
       once.flatMap(({ dishId, work }) =>
@@ -101,7 +105,7 @@ export function remediesOf(from: MadeFrom, plan: TimePlan, problem: ClassProblem
     const name = lesson.dishes.find((dish) => dish.dishId === dishId)?.content.components.find(({ id }) => id === componentId)?.name;
     if (name) add(`without-${componentId}`, `Leave out: ${name}`, { without: [...plan.without, { dishId, componentId }] });
   }
-  for (const by of [15, 30, 60]) {
+  for (const by of [15, 30, 60, 120]) {
     const end = laterBy(lesson.end, by);
     if (end) add(`later-${by}`, `End ${by} minutes later, at ${end}`, {}, { end }, { ...lesson, end });
   }

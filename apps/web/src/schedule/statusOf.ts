@@ -6,12 +6,14 @@ interface Status {
   readonly failed: Plan | null;
   readonly solving: 'idle' | 'plan' | 'repair';
   readonly conflicts: readonly Conflict[];
+  /** Whether people have decided about steps: what does not fit may do so without. */
+  readonly decided: boolean;
   readonly problem: ClassProblem;
   readonly clock: (minute: number) => string;
 }
 
 /** How a plan stands, in a sentence. */
-export function statusOf({ placed, failed, solving, conflicts, problem, clock }: Status): string {
+export function statusOf({ placed, failed, solving, conflicts, decided, problem, clock }: Status): string {
   if (solving === 'repair') return 'It is being put right …';
   if (!placed) {
     if (solving === 'plan') return 'The first plan is being made …';
@@ -20,7 +22,9 @@ export function statusOf({ placed, failed, solving, conflicts, problem, clock }:
   }
   if (conflicts.length > 0)
     return failed?.status === 'infeasible'
-      ? 'With what is decided, nothing fits: take something back.'
+      ? decided
+        ? 'With what is decided, it does not fit: take something back, or make room.'
+        : 'It does not fit any more.'
       : `${conflicts.length} ${conflicts.length === 1 ? 'thing does' : 'things do'} not hold.`;
   const plates = problem.instance.steps.filter(({ id }) => problem.meaning.get(id)!.kind === 'tasting').map(({ id }) => placed.starts[id]!);
   const { longest } = platesWait(problem, placed);
