@@ -6,6 +6,7 @@ import {
   EMPTY_KITCHEN,
   EMPTY_STEP,
   minutesFor,
+  nameOfThing,
   planCsv,
   solvePlan,
   USUAL_SEGMENTS,
@@ -115,10 +116,11 @@ describe('a class in time', () => {
   it('goes out as CSV, a row a step in the order of time, with no formula in it', () => {
     const named = { ...TART, method: TART.method.map((each) => (each.id === 'rub' ? { ...each, text: '=1+1' } : each)) };
     const problem = classProblem(toPlan({ teams: teamsOfHands(1), dishes: [{ id: 'tart', content: named }] }));
-    const rows = planCsv(problem, solvePlan(problem.instance), (minute) => `m${minute}`).split('\r\n');
+    const nameOf = (id: string) => nameOfThing(id, problem, EMPTY_KITCHEN);
+    const rows = planCsv(problem, solvePlan(problem.instance), (minute) => `m${minute}`, nameOf).split('\r\n');
     expect(rows[0]).toBe('from,to,minutes,team,kind,what,hands,takes');
     expect(rows).toHaveLength(1 + problem.instance.steps.length);
-    expect(rows[1]).toBe('m0,m10,10,all,briefing,,,hands.team-1');
+    expect(rows[1]).toBe('m0,m10,10,all,briefing,,,the hands of Team 1');
     expect(rows.find((row) => row.includes('1+1'))).toContain("'=1+1");
   });
 

@@ -1,4 +1,4 @@
-import { memo, useCallback, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { memo, useCallback, useLayoutEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import type { Bar, Lane } from './lanes';
 
 /** Height of a row of bars, pixels; lower where there are many, so that a class of twelve teams is seen at once. */
@@ -45,7 +45,7 @@ interface LanesProps {
  * Every bar can be reached and moved by key. The table beside it says the same.
  */
 export const Lanes = memo(function Lanes(props: LanesProps) {
-  const { lanes, minutes, clock, near, chosenLane, onLane, slackFrom, slackUntil } = props;
+  const { lanes, minutes, clock, near, chosen, chosenLane, onLane, slackFrom, slackUntil } = props;
   const [seen, setSeen] = useState(900);
   const area = useRef<HTMLDivElement>(null);
   const pixels = near > 0 ? near : Math.max(1, (seen - NAMES - 2) / Math.max(1, minutes));
@@ -56,6 +56,17 @@ export const Lanes = memo(function Lanes(props: LanesProps) {
     area.current = element;
     if (element && element.clientWidth > 0 && Math.abs(element.clientWidth - seen) > 1) setSeen(element.clientWidth);
   };
+  // Nearer and further away go on where one looks: at the chosen step, or at the middle of what is seen.
+  const lookedAt = lanes.flatMap(({ bars }) => bars).find(({ id }) => id === chosen);
+  const drawnAt = useRef(pixels);
+  useLayoutEffect(() => {
+    const box = area.current;
+    if (!box || drawnAt.current === pixels) return;
+    const half = (box.clientWidth - NAMES) / 2;
+    const middle = lookedAt ? (lookedAt.from + lookedAt.until) / 2 : (box.scrollLeft + half) / drawnAt.current;
+    drawnAt.current = pixels;
+    box.scrollLeft = middle * pixels - half;
+  }, [pixels, lookedAt]);
   const focusBeside = useCallback((from: HTMLElement, down: boolean) => {
     const own = from.closest('[data-lane]')!;
     const beside = down ? own.nextElementSibling : own.previousElementSibling;

@@ -1,4 +1,4 @@
-import { planCsv, type ClassProblem, type PlacedSteps } from '@pelvo/core';
+import { nameOfThing, planCsv, type ClassProblem, type Kitchen, type TimePlan } from '@pelvo/core';
 import type { LessonDetail, TimePaper } from '@pelvo/contract';
 import { saveFile } from '../device';
 import { Button, DownloadLink, Section } from '../design';
@@ -13,13 +13,15 @@ const PAPERS: readonly (readonly [TimePaper, string])[] = [
 interface PaperAndFilesProps {
   readonly lesson: LessonDetail;
   readonly problem: ClassProblem;
-  readonly placed: PlacedSteps;
+  readonly kitchen: Kitchen;
+  readonly plan: TimePlan;
   /** Whether the plan holds and is stored: what is printed is what is stored. */
   readonly ready: boolean;
 }
 
 /** The plan on paper and as files. */
-export function PaperAndFiles({ lesson, problem, placed, ready }: PaperAndFilesProps) {
+export function PaperAndFiles({ lesson, problem, kitchen, plan: { placed, borrowed }, ready }: PaperAndFilesProps) {
+  if (!placed) return null;
   const fileName = `${lesson.date} ${lesson.title}`.replace(/[^\p{L}\d -]+/gu, '').trim();
   const at = `/api/lessons/${lesson.id}`;
   return (
@@ -47,7 +49,12 @@ export function PaperAndFiles({ lesson, problem, placed, ready }: PaperAndFilesP
               saveFile(
                 `${fileName} plan.csv`,
                 'text/csv',
-                planCsv(problem, placed, (minute) => timeAt(lesson, minute)),
+                planCsv(
+                  problem,
+                  placed,
+                  (minute) => timeAt(lesson, minute),
+                  (id) => nameOfThing(id, problem, kitchen, borrowed.ovens),
+                ),
               )
             }
           >

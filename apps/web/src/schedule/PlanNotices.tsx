@@ -7,17 +7,23 @@ interface ChangedProps {
   readonly problem: ClassProblem;
   readonly outOfDate: boolean;
   readonly conflicts: readonly Conflict[];
+  /** Whether it is proven that nothing fits any more. */
+  readonly unfit: boolean;
   readonly onAsItIs: () => void;
 }
 
 /** What there is to say before anything else: what has changed since, and what the kitchen has none of. */
-export function Changed({ from: { kitchen }, problem, outOfDate, conflicts, onAsItIs }: ChangedProps) {
+export function Changed({ from: { kitchen }, problem, outOfDate, conflicts, unfit, onAsItIs }: ChangedProps) {
   return (
     <>
       {outOfDate ? (
         <Notice title="The lesson, its kitchen or who comes has changed since this was planned.">
           <p>
-            {conflicts.length > 0 ? 'What no longer holds stands beside the plan: put it right, or plan anew.' : 'The plan still holds.'}
+            {unfit
+              ? 'What would make it fit stands below.'
+              : conflicts.length > 0
+                ? 'What no longer holds stands beside the plan: put it right, or plan anew.'
+                : 'The plan still holds.'}
           </p>
           {conflicts.length === 0 ? (
             <Button kind="quiet" onClick={onAsItIs}>

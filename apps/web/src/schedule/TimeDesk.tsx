@@ -263,7 +263,11 @@ export function TimeDesk({ from, time, onTime, onLesson }: TimeDeskProps) {
           />
         ) : null}
         <ProblemNotice error={desk.error ?? failure} />
-        <Changed {...{ from, problem, outOfDate, conflicts }} onAsItIs={() => edit((now) => ({ ...now, madeFrom: stamp }))} />
+        <Changed
+          {...{ from, problem, outOfDate, conflicts }}
+          unfit={whyNot !== null}
+          onAsItIs={() => edit((now) => ({ ...now, madeFrom: stamp }))}
+        />
         <p role="status" className={whyNot ? 'font-title text-xl' : ''}>
           {told ||
             statusOf({ placed, failed: tried, solving: solver.solving.kind, conflicts, decided: plan.changes.length > 0, problem, clock })}
@@ -360,7 +364,7 @@ export function TimeDesk({ from, time, onTime, onLesson }: TimeDeskProps) {
       {placed ? (
         <>
           <div className="mt-8">
-            <PaperAndFiles lesson={lesson} problem={problem} placed={placed} ready={holds && desk.saving === 'saved'} />
+            <PaperAndFiles {...{ lesson, problem, kitchen, plan }} ready={holds && desk.saving === 'saved'} />
           </div>
           <Section title={chosenLane === null ? 'The same as a table' : 'This lane as a table'}>
             <div className="grid items-start gap-x-8 xl:grid-cols-2">

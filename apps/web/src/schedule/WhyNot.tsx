@@ -97,10 +97,11 @@ export function whatTogether({ instance, meaning, teams }: ClassProblem, reason:
     const names = ids.flatMap((id) => teams.find((team) => team.id === meaning.get(id)?.team)?.name ?? []);
     const who = names.length === 0 ? 'Everyone' : names.length === 1 ? names[0]! : `${names.length} teams`;
     const heat = step.needs.find(({ temperature }) => temperature !== undefined)?.temperature;
-    const thing = about.kind === 'tasting' ? ' at the pass' : heat !== undefined ? ` an oven at ${heat} °C` : '';
+    const oven = heat === undefined ? '' : `an oven at ${heat} °C for `;
+    const place = about.kind === 'tasting' ? ' at the pass' : '';
     const each = ids.length > 1 ? ' each' : '';
     const what = nameOfStep({ meaning, teams: [] }, ids[0]!);
-    return `${who}${names.length > 1 ? ' need' : ' needs'}${thing} ${thing && about.kind !== 'tasting' ? 'for ' : ''}${step.minutes} minutes${each}: ${what}`;
+    return `${who} ${names.length > 1 ? 'need' : 'needs'} ${oven}${step.minutes} minutes${each}${place}: ${what}`;
   });
 }
 
