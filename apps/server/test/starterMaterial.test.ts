@@ -3,6 +3,7 @@ import {
   askedHere,
   checkRubric,
   holdsHere,
+  LADDER_KEYS,
   MATTER_SPECS,
   MATTERS,
   plainOf,
@@ -22,6 +23,7 @@ const named = (name: string) => CARDS.find((card) => card.name === name)!;
 const asked = (card: PortableTechnique): readonly (MayHoldUnder & { readonly says: string })[] => [
   ...card.criticalPoints.map(({ text, ...point }) => ({ ...point, says: plainOf(text) })),
   ...card.faults.map((fault) => ({ ...fault, says: `${fault.see}; ${fault.cause}` })),
+  ...Object.values(card.aims).map((says) => ({ says })),
   ...card.descriptors.map((descriptor) => ({ ...descriptor, says: descriptor.levels.slice(0, 2).join('; ') })),
 ];
 
@@ -31,7 +33,7 @@ const AGAINST: Readonly<Partial<Record<MatterKey, Readonly<Record<string, RegExp
   'plate-place': { centred: /in the middle of the plate|centred/i, 'off-centre': /off cent(re|er)/i },
   'plate-count': { any: /even number/i, odd: /odd number/i },
   'bulb-cuts': { layers: /level cuts? (were )?(left out|missing)|^the level cuts go/i },
-  'leaf-salt': { leaves: /salt (dissolves|in the dressing)/i, dressing: /salt (on )?the leaves/i },
+  'leaf-salt': { leaves: /salt (dissolve[sd]|in the dressing)/i, dressing: /salt (on )?the leaves/i },
   mushrooms: { first: /salt(ed)? (mushrooms )?(at the end|last)|salted (too )?early/i, last: /salted (too )?late/i },
   curing: { buried: /percent of|by percent/i, percent: /buried|covered all over/i },
   'sharpening-stroke': { equal: /burr/i, burr: /count(ed)? strokes|same number/i },
@@ -75,6 +77,10 @@ describe('the starter cards', () => {
       card.faults.filter(({ rescue }) => /^(the )?same/i.test(rescue)),
       'a rescue says what to do',
     ).toEqual([]);
+  });
+
+  it('show every ladder of stages where it is watched', () => {
+    for (const ladder of LADDER_KEYS) expect(CARDS.filter(({ ladders }) => ladders.includes(ladder)).length, ladder).toBeGreaterThan(0);
   });
 
   it('marks nobody down for following a practice on offer', () => {

@@ -1,6 +1,7 @@
 import Joi from 'joi';
 import {
   CALCULATOR_KEYS,
+  LADDER_KEYS,
   CARD_LIMITS,
   DRAWING_KINDS,
   HAZARDS,
@@ -175,6 +176,7 @@ export const techniqueCardKeys: Readonly<Record<keyof TechniqueCard, Joi.Schema>
       return key;
     }),
   calculators: list(oneOf(CALCULATOR_KEYS), CALCULATOR_KEYS.length).unique(),
+  ladders: list(oneOf(LADDER_KEYS), LADDER_KEYS.length).unique(),
   drawings: list(Joi.object({ kind: oneOf(DRAWING_KINDS).required(), of: keySchema }), CARD_LIMITS.drawings),
   answered: list(Joi.object({ hazard: oneOf(HAZARDS).required(), because: plain(CARD_LIMITS.short).required() }), HAZARDS.length).unique(
     'hazard',

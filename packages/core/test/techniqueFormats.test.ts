@@ -44,6 +44,7 @@ const card: PortableTechnique = {
   ],
   variant: 'single',
   calculators: ['pieces'],
+  ladders: ['crust', 'butter'],
   drawings: [{ kind: 'cut', of: 'julienne' }, { kind: 'guide-hand' }],
   answered: [{ hazard: 'blade', because: 'spoken in the grip lesson' }],
   words: ['julienne', 'matchstick'],
@@ -93,12 +94,24 @@ describe('a technique as JSON and as Markdown', () => {
     );
   });
 
+  it('comes from a file of before cards named their stages', () => {
+    const { ladders: _, ...before } = card;
+    const file = JSON.stringify({ format: 'pelvo-techniques', version: 3, techniques: [before] });
+    expect(readTechniqueFile(file)!.techniques).toEqual([{ ...card, ladders: [] }]);
+  });
+
   it('names what has no place on a card instead of dropping it', () => {
     const text =
-      '# Sweat\n\nSoft, no colour.\n\n## Steps\n\n1. Warm the fat.\n\n```\ncode\n```\n\n## History\n\nLong ago.\n\n## Matters\n\n- wine\n';
+      '# Sweat\n\nSoft, no colour.\n\n## Steps\n\n1. Warm the fat.\n\n```\ncode\n```\n\n## History\n\nLong ago.\n\n## Matters\n\n- wine\n\n## Stages\n\n- Sugar\n- glass\n';
     const { techniques, leftOut } = readTechniqueMarkdown(text);
-    expect(techniques[0]).toMatchObject({ name: 'Sweat', purpose: 'Soft, no colour.', steps: ['Warm the fat.'] });
-    expect(leftOut).toEqual(['Sweat: "code"', 'Sweat: the heading "History"', 'Sweat: "Long ago."', 'Sweat, Matters: "wine"']);
+    expect(techniques[0]).toMatchObject({ name: 'Sweat', purpose: 'Soft, no colour.', steps: ['Warm the fat.'], ladders: ['sugar'] });
+    expect(leftOut).toEqual([
+      'Sweat: "code"',
+      'Sweat: the heading "History"',
+      'Sweat: "Long ago."',
+      'Sweat, Matters: "wine"',
+      'Sweat, Stages: "glass"',
+    ]);
   });
 
   it('reads what a person writes by hand', () => {

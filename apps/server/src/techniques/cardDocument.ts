@@ -2,6 +2,7 @@ import type { Content, ContentText, TDocumentDefinitions } from 'pdfmake/interfa
 import {
   drawCard,
   holdsHere,
+  ladderOf,
   LEVEL_NAMES,
   LEVELS,
   MATTER_SPECS,
@@ -14,6 +15,7 @@ import {
   type CutSet,
   type PracticeChoices,
   type RichText,
+  type StageLadder,
   type TechniqueCard,
 } from '@pelvo/core';
 
@@ -27,6 +29,18 @@ interface CardOptions {
   /** For whose hands its drawings are. */
   readonly hand?: 'left' | 'right';
 }
+
+/** A ladder in a paragraph, from least to most: "Sugar: thread, 106 to 112 °C, a short thread between two spoons; …". */
+const stages = ({ name, stages: all }: StageLadder, gap: number): Content => ({
+  text: [
+    { text: `${name}: `, bold: true },
+    ...all.flatMap(({ name: stage, heat, cue }, at): ContentText[] => [
+      { text: stage, bold: true },
+      { text: `${heat ? `, ${heat[0]} to ${heat[1]} °C` : ''}, ${cue}${at < all.length - 1 ? '; ' : ''}` },
+    ]),
+  ],
+  margin: [0, 0, 0, gap],
+});
 
 /** A technique card to teach from, laid out for one sheet: what to do on the left, how to know on the right, faults below. */
 export function cardDocument(card: TechniqueCard, { size, choices, cutSet, before, hand }: CardOptions): TDocumentDefinitions {
@@ -85,6 +99,10 @@ export function cardDocument(card: TechniqueCard, { size, choices, cutSet, befor
                   text: [{ text: `${SENSE_NAMES[sense]}: `, bold: true }, text],
                   margin: [0, 0, 0, gap],
                 })),
+              ),
+              ...part(
+                heading('Stages'),
+                card.ladders.map((key) => stages(ladderOf(key)!, gap)),
               ),
               ...part(heading('Passed round'), card.passedRound.length > 0 ? [{ text: card.passedRound.join('; ') }] : []),
               ...part(

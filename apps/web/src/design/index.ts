@@ -14,6 +14,7 @@ export { StrandGlyph, Wordmark } from './StrandGlyph';
 export { useMedia } from './useMedia';
 export { Strip, type StripItem } from './Strip';
 export { Drawing, DrawingShapes } from './Drawing';
+export { heatBand, Ladder } from './Ladder';
 export { Rich } from './Rich';
 export { RuleUse } from './RuleUse';
 export { SubNav, type View } from './SubNav';

@@ -9,13 +9,10 @@ import {
   WHO_DECIDES,
   type DonenessFood,
   type LocalRules,
-  type StageLadder,
 } from '@pelvo/core';
 import { measured, useInForce, useMe, useSchool } from '../device';
-import { Button, DataTable, Fetching, PageHead, Section } from '../design';
+import { Button, DataTable, Fetching, heatBand, Ladder, PageHead, Section } from '../design';
 import { BandForm } from './BandForm';
-
-const band = (from: number, to: number) => `${measured(measure(from, 'celsius'))} to ${measured(measure(to, 'celsius'))}`;
 
 /** How far food is cooked, by core and by cue, and the ladders of stages: for the wall and the desk. */
 export default function DonenessPage() {
@@ -59,7 +56,7 @@ export default function DonenessPage() {
             columns={[
               { head: 'Food', names: true, cell: ({ food, first }) => (first ? food.name : <span className="sr-only">{food.name}</span>) },
               { head: 'Degree', cell: ({ degree }) => <b>{degree.name}</b> },
-              { head: 'Core', cell: ({ degree }) => band(degree.from, degree.to) },
+              { head: 'Core', cell: ({ degree }) => heatBand(degree.from, degree.to) },
               { head: 'Without a probe', cell: ({ degree }) => degree.cue },
               { head: 'Rest', cell: ({ degree }) => degree.rest },
               {
@@ -114,32 +111,6 @@ function Rule({ food, from, rules }: { food: DonenessFood; from: number; rules: 
     <>
       {measured(measure(need, 'celsius'))} <span className="text-soft">{RULE_SPECS[food.rule].name.toLowerCase()}</span>
       {from < need ? <b className="block">below it: only under an allowance</b> : null}
-    </>
-  );
-}
-
-function Ladder({ ladder: { name, stages, short, far } }: { ladder: StageLadder }) {
-  return (
-    <>
-      <h3 className="text-xl">{name}</h3>
-      <ol className="mt-2 space-y-1">
-        {stages.map((stage) => (
-          <li key={stage.key} className="flex items-start gap-3">
-            <span
-              aria-hidden
-              className="mt-0.5 size-6 shrink-0 border border-soft"
-              style={stage.colour ? { background: stage.colour, printColorAdjust: 'exact' } : { visibility: 'hidden' }}
-            />
-            <span>
-              <b>{stage.name}</b>
-              {stage.heat ? `, ${band(stage.heat[0], stage.heat[1])}` : ''}: {stage.cue}
-            </span>
-          </li>
-        ))}
-      </ol>
-      <p className="mt-2 text-small text-soft">
-        Too short: {short}. Too far: {far}.
-      </p>
     </>
   );
 }

@@ -3,6 +3,7 @@ import { Fragment, type ReactNode } from 'react';
 import {
   drawCard,
   HAZARD_SPECS,
+  ladderOf,
   LEVEL_NAMES,
   LEVELS,
   PURPOSES,
@@ -15,7 +16,7 @@ import {
   type TechniqueCard,
   type Variant,
 } from '@pelvo/core';
-import { DataTable, Drawing, Notice, Rich, Section } from '../design';
+import { DataTable, Drawing, Ladder, Notice, Rich, Section } from '../design';
 import { MatterLine, type TaughtIn } from '../practices';
 import type { InForceHere } from '../device';
 
@@ -132,6 +133,7 @@ export function CardBody({ card, inForce, hand, taught, onVariant }: CardBodyPro
         </div>
       </div>
       <Faults card={card} inForce={inForce} />
+      <Stages card={card} />
       {card.matters.length > 0 || card.variants.length > 0 ? (
         <Section title="Ways of doing it">
           <div className="space-y-5">
@@ -221,6 +223,22 @@ function Faults({ card: { faults }, inForce }: Judged) {
           rescued ? { head: 'Rescue now', cell: ({ rescue }) => rescue || <span className="text-soft">Cannot be rescued</span> } : null,
         ]}
       />
+    </Section>
+  );
+}
+
+/** By which stages one sees how far it has come. */
+function Stages({ card: { ladders } }: { card: TechniqueCard }) {
+  if (ladders.length === 0) return null;
+  return (
+    <Section title="Stages">
+      <ul className="grid gap-5 md:grid-cols-2">
+        {ladders.map((key) => (
+          <li key={key}>
+            <Ladder ladder={ladderOf(key)!} />
+          </li>
+        ))}
+      </ul>
     </Section>
   );
 }

@@ -197,6 +197,8 @@ export const CARD: DocumentFormat<TechniqueCard> = {
         : [],
       matters: matterKeys(card.matters),
     }),
+    // From 3: no card named its stages.
+    (card) => ({ ladders: [], ...card }),
   ],
   lacks: lacking({
     name: 'text',
@@ -216,6 +218,7 @@ export const CARD: DocumentFormat<TechniqueCard> = {
     matters: 'list',
     variants: 'parts',
     calculators: 'list',
+    ladders: 'list',
     drawings: 'list',
     answered: 'parts',
     words: 'list',

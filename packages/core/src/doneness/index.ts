@@ -1,4 +1,4 @@
-export { ladderOf, LADDERS, shareOff, sharesFor, type LadderStage, type StageLadder } from './stages';
+export { LADDER_KEYS, ladderOf, LADDERS, shareOff, sharesFor, type LadderKey, type LadderStage, type StageLadder } from './stages';
 export {
   checkDoneness,
   DONENESS,

@@ -1,3 +1,7 @@
+/** The ladders there are. */
+export const LADDER_KEYS = ['butter', 'sugar', 'roux', 'cream', 'egg-foam', 'crust', 'reduction', 'dough'] as const;
+export type LadderKey = (typeof LADDER_KEYS)[number];
+
 /** A stage on a ladder: how it is known, its heat where it has one, and its colour where colour tells. */
 export interface LadderStage {
   readonly key: string;
@@ -10,7 +14,7 @@ export interface LadderStage {
 }
 
 export interface StageLadder {
-  readonly key: string;
+  readonly key: LadderKey;
   readonly name: string;
   /** What has gone wrong when it stopped short, and when it went on. */
   readonly short: string;

@@ -16,6 +16,7 @@ export const CARD_HEADINGS = {
   variants: 'Variants',
   matters: 'Matters',
   calculators: 'Calculators',
+  ladders: 'Stages',
   drawings: 'Drawings',
   answered: 'Hazards answered',
   words: 'Words in a step',

@@ -1,6 +1,7 @@
 import type { List, ListItem, Nodes, PhrasingContent, RootContent } from 'mdast';
 import { fromMarkdown } from 'mdast-util-from-markdown';
 import { CALCULATOR_KEYS, type CalculatorKey } from '../calculators/keys';
+import { LADDER_KEYS, type LadderKey } from '../doneness/stages';
 import { DRAWING_KINDS, type DrawingKind } from '../drawing/spec';
 import { MATTERS, practiceOf, type HoldsUnder, type MatterKey } from '../practice';
 import { LEVEL_NAMES, LEVELS } from '../rubric';
@@ -205,6 +206,9 @@ function fill(card: Draft, section: Section, list: List, leftOut: string[]): voi
       break;
     case 'calculators':
       card.calculators = items.flatMap(({ text }): CalculatorKey[] => only(known(CALCULATOR_KEYS, text)));
+      break;
+    case 'ladders':
+      card.ladders = items.flatMap(({ text }): LadderKey[] => only(known(LADDER_KEYS, text)));
       break;
     case 'drawings':
       card.drawings = items.flatMap(({ text }) => {

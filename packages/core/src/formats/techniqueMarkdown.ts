@@ -99,6 +99,7 @@ function blocksOf(card: PortableTechnique): RootContent[] {
     ),
     ...section(H.matters, card.matters.map(plainItem)),
     ...section(H.calculators, card.calculators.map(plainItem)),
+    ...section(H.ladders, card.ladders.map(plainItem)),
     ...section(
       H.drawings,
       card.drawings.map(({ kind, of }) => (of ? pair(kind, of) : plainItem(kind))),

@@ -1,4 +1,5 @@
 import type { CalculatorKey } from '../calculators/keys';
+import type { LadderKey } from '../doneness/stages';
 import type { DrawingSpec } from '../drawing/spec';
 import type { MatterKey, MayHoldUnder } from '../practice';
 import type { HazardKey } from './hazards';
@@ -103,6 +104,8 @@ export interface TechniqueCard {
   /** Key of the variant in force; null while nobody has chosen. */
   readonly variant: string | null;
   readonly calculators: readonly CalculatorKey[];
+  /** The ladders of stages by which one sees how far it has come. */
+  readonly ladders: readonly LadderKey[];
   readonly drawings: readonly DrawingSpec[];
   readonly answered: readonly AnsweredHazard[];
   /** Words in a method step that point to this technique: "blanch", "sweat". */
@@ -130,6 +133,7 @@ export const EMPTY_CARD: TechniqueCard = {
   variants: [],
   variant: null,
   calculators: [],
+  ladders: [],
   drawings: [],
   answered: [],
   words: [],

@@ -6,6 +6,8 @@ import {
   drawCard,
   DRAWING_KINDS,
   DRAWING_NAMES,
+  LADDER_KEYS,
+  LADDERS,
   SHIPPED_CUT_SETS,
   type DrawingKind,
   type DrawingSpec,
@@ -56,6 +58,18 @@ export function PlaceSection({ fields, onChange, error, ownId }: CardFormProps &
               onChange={(on) =>
                 onChange({ calculators: CALCULATOR_KEYS.filter((each) => (each === key ? on : fields.calculators.includes(each))) })
               }
+            />
+          ))}
+        </div>
+      </Section>
+      <Section title="Stages on the card">
+        <div className="grid sm:grid-cols-2">
+          {LADDERS.map(({ key, name }) => (
+            <Tick
+              key={key}
+              label={name}
+              checked={fields.ladders.includes(key)}
+              onChange={(on) => onChange({ ladders: LADDER_KEYS.filter((each) => (each === key ? on : fields.ladders.includes(each))) })}
             />
           ))}
         </div>
