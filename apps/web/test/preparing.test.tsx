@@ -1,6 +1,6 @@
 // @vitest-environment happy-dom
-import { screen, waitFor, within } from '@testing-library/react';
-import { describe, expect, it } from 'vitest';
+import { act, screen, waitFor, within } from '@testing-library/react';
+import { describe, expect, it, vi } from 'vitest';
 import { EMPTY_DEMONSTRATION, EMPTY_STEP, type Demonstration, type DishContent, type MethodStep } from '@pelvo/core';
 import type { DemonstrationsOfLesson, PreparationOfLesson, StoredTermLesson, TermOfClass } from '@pelvo/contract';
 import DemonstrationsPage from '../src/demonstrations/DemonstrationsPage';
@@ -106,13 +106,14 @@ describe('a demonstration at the desk', () => {
 });
 
 describe('a demonstration before the group', () => {
+  const open = () =>
+    show(<PresentPage />, {
+      at: '/lessons/l1/demonstrations/d1/show',
+      route: '/lessons/:id/demonstrations/:dishId/show',
+      answers: { '/lessons/l1': LESSON, '/lessons/l1/demonstrations': chosen() },
+    });
+
   it('goes on by one touch a step, from where it was after a reload', async () => {
-    const open = () =>
-      show(<PresentPage />, {
-        at: '/lessons/l1/demonstrations/d1/show',
-        route: '/lessons/:id/demonstrations/:dishId/show',
-        answers: { '/lessons/l1': LESSON, '/lessons/l1/demonstrations': chosen() },
-      });
     const { user, unmount } = open();
     expect(await screen.findByText('17 min planned')).toBeTruthy();
     await user.click(screen.getByRole('button', { name: 'Begin' }));
@@ -123,6 +124,27 @@ describe('a demonstration before the group', () => {
     open();
     expect(await screen.findByText('A hot knife.')).toBeTruthy();
     sessionStorage.clear();
+  });
+
+  it('says how far behind it is only once a step runs over, and corrects the plan at the end', async () => {
+    vi.useFakeTimers({ toFake: ['Date', 'setInterval', 'clearInterval'] });
+    const { user } = open();
+    await user.click(await screen.findByRole('button', { name: 'Begin' }));
+    const first = Number(/of (\d+)/.exec(screen.getByLabelText('This step').textContent!)![1]);
+    const pass = (minutes: number) => act(() => vi.advanceTimersByTime(minutes * 60_000));
+    pass(first);
+    expect(screen.queryByText(/min behind/)).toBeNull();
+    pass(2);
+    expect(screen.getByText('2 min behind')).toBeTruthy();
+    await user.click(screen.getByRole('button', { name: 'Done, next' }));
+    // The plan that is followed stays as it is: the next step begins two minutes late, and of the same whole.
+    expect(screen.getByText('2 min behind')).toBeTruthy();
+    expect(screen.getByRole('timer').textContent).toContain('of 17:00');
+    pass(3);
+    await user.click(screen.getByRole('button', { name: 'Finished' }));
+    expect(await screen.findByText(/The minutes that steps really took are noted/)).toBeTruthy();
+    sessionStorage.clear();
+    vi.useRealTimers();
   });
 });
 

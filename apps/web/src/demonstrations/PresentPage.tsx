@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import { useParams } from 'react-router';
+import { useNavigate, useParams } from 'react-router';
 import { words, type RunningStep } from '@pelvo/core';
 import type { DemonstrationsOfLesson, LessonDetail, LessonDish, StoredDemonstration } from '@pelvo/contract';
 import { useAction, useLesson, useWakeLock } from '../device';
@@ -52,15 +52,17 @@ interface Running {
   /** Milliseconds since 1970 at which the step, and all of it, began; null while it has not. */
   readonly stepBegan: number | null;
   readonly began: number | null;
+  /** Minutes that steps have really taken so far. They correct the plan once it is over: before that the running order stays as it is. */
+  readonly took: Readonly<Record<string, number>>;
 }
 
-const NOT_BEGUN: Running = { step: 0, stepBegan: null, began: null };
+const NOT_BEGUN: Running = { step: 0, stepBegan: null, began: null, took: {} };
 
 function useRunning(key: string) {
   const [running, setRunning] = useState<Running>(() => {
     try {
       const kept = JSON.parse(sessionStorage.getItem(key) ?? 'null') as Running | null;
-      return kept && Number.isInteger(kept.step) ? kept : NOT_BEGUN;
+      return kept && Number.isInteger(kept.step) ? { ...NOT_BEGUN, ...kept } : NOT_BEGUN;
     } catch {
       return NOT_BEGUN;
     }
@@ -84,8 +86,15 @@ const spent = (milliseconds: number): string => {
   return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
 };
 
+/** Whole minutes by which a step was begun late, or has run over, whichever is more: within its minutes nobody is behind. */
+function minutesBehind({ began, stepBegan }: Running, { from, until }: RunningStep, now: number): number {
+  if (began === null || stepBegan === null) return 0;
+  return Math.floor(Math.max(stepBegan - began - from * 60_000, now - began - until * 60_000) / 60_000);
+}
+
 function Presenting({ lesson, dish, all, onStored, onAsked }: PresentingProps) {
   useWakeLock();
+  const navigate = useNavigate();
   const here = useDemonstration(lesson, dish, all, onStored);
   const { rows, steps, draft, taken } = here;
   const [running, setRunning] = useRunning(`pelvo.presenting.${lesson.id}.${dish.dishId}`);
@@ -105,14 +114,24 @@ function Presenting({ lesson, dish, all, onStored, onAsked }: PresentingProps) {
   const at = Math.min(running.step, rows.length);
   const row = rows[at];
   const next = rows[at + 1];
-  const late = running.began === null || !row ? 0 : Math.round((now - running.began) / 60_000) - row.from;
-  const begin = () => setRunning({ step: at, stepBegan: Date.now(), began: running.began ?? Date.now() });
+  const late = row ? minutesBehind(running, row, now) : 0;
+  const begin = () => setRunning({ ...running, step: at, stepBegan: Date.now(), began: running.began ?? Date.now() });
+  const note = (took: Running['took']) => {
+    if (Object.keys(took).length > 0) draft.change((content) => ({ ...content, took: { ...content.took, ...took } }));
+  };
   const done = () => {
     if (!row) return;
     // Less than half a minute is a touch too many, not a measurement.
     const minutes = running.stepBegan === null ? 0 : Math.round((Date.now() - running.stepBegan) / 60_000);
-    if (minutes >= 1) draft.change((content) => ({ ...content, took: { ...content.took, [row.stepId]: Math.min(240, minutes) } }));
-    setRunning({ ...running, step: at + 1, stepBegan: Date.now() });
+    const took = minutes >= 1 ? { ...running.took, [row.stepId]: Math.min(240, minutes) } : running.took;
+    const last = at === rows.length - 1;
+    if (last) note(took);
+    setRunning({ ...running, step: at + 1, stepBegan: Date.now(), took: last ? {} : took });
+  };
+  const leave = () => {
+    note(running.took);
+    setRunning({ ...running, took: {} });
+    void navigate(back);
   };
   const textOf = (id: string) => steps.find(({ work }) => work.id === id)?.work.text ?? '';
   return (
@@ -179,9 +198,9 @@ function Presenting({ lesson, dish, all, onStored, onAsked }: PresentingProps) {
             From the start
           </Button>
         )}
-        <ButtonLink kind="quiet" className="col-span-2 sm:col-span-4" to={back}>
+        <Button kind="quiet" className="col-span-2 sm:col-span-4" onClick={leave}>
           Leave
-        </ButtonLink>
+        </Button>
       </div>
       {row ? (
         <Dialog open={asking} onClose={() => setAsking(false)} title="What was asked?" sheet>
