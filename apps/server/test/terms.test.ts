@@ -97,6 +97,24 @@ describe('a calendar address', () => {
     expect((await school.anyone('GET', '/api/feeds/guessed.ics')).status).toBe(404);
   });
 
+  it('is its maker’s to see and to withdraw, besides a lead’s, and ends with their access', async () => {
+    const id = classId('Foundation');
+    const feedsFor = async (who: Call) => (await who<TermOfClass>('GET', `/api/classes/${id}/term`)).body.feeds.map(({ name }) => name);
+    const teo = await school.as('assistant');
+    const staff = (await lead<NewFeed>('POST', `/api/classes/${id}/feeds`, { body: { name: 'Staff room' } })).body;
+    const own = (await teo<NewFeed>('POST', `/api/classes/${id}/feeds`, { body: { name: 'My phone' } })).body;
+    expect([await feedsFor(teo), await feedsFor(lead)]).toEqual([['My phone'], ['Staff room', 'My phone']]);
+    expect((await teo('DELETE', `/api/feeds/${staff.id}`)).status).toBe(404);
+    expect((await school.anyone('GET', own.path)).status).toBe(200);
+    const person = (await lead<{ id: string; role: string }[]>('GET', '/api/people')).body.find(({ role }) => role === 'assistant')!;
+    await lead('PUT', `/api/people/${person.id}/active`, { body: { active: false } });
+    expect((await school.anyone('GET', own.path)).status).toBe(404);
+    await lead('PUT', `/api/people/${person.id}/active`, { body: { active: true } });
+    for (const each of [staff, own]) expect((await lead('DELETE', `/api/feeds/${each.id}`)).status).toBe(204);
+    const stores = await school.as('stores');
+    expect((await stores('POST', `/api/classes/${id}/feeds`, { body: { name: 'Mine' } })).status).toBe(403);
+  });
+
   it('is made at most twenty times for a class, however many ask at once', async () => {
     const id = classId('Evening');
     const asked = await Promise.all(

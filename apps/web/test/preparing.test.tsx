@@ -131,7 +131,7 @@ describe('a demonstration before the group', () => {
     const { user } = open();
     await user.click(await screen.findByRole('button', { name: 'Begin' }));
     const first = Number(/of (\d+)/.exec(screen.getByLabelText('This step').textContent!)![1]);
-    const pass = (minutes: number) => act(() => vi.advanceTimersByTime(minutes * 60_000));
+    const pass = (minutes: number) => act(() => void vi.advanceTimersByTime(minutes * 60_000));
     pass(first);
     expect(screen.queryByText(/min behind/)).toBeNull();
     pass(2);

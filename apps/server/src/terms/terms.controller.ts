@@ -29,14 +29,14 @@ export class TermsController {
 
   @Get('classes/:id/term')
   @Allow(...TEACHING)
-  term(@Param('id') id: string): Promise<TermOfClass> {
-    return this.terms.of(id);
+  term(@Param('id') id: string, @Who() who: SignedIn): Promise<TermOfClass> {
+    return this.terms.of(id, who);
   }
 
   @Put('classes/:id/term/days')
   @Allow('lead')
-  move(@Param('id') id: string, @Body(joi(termMovesSchema)) body: TermMoves): Promise<TermOfClass> {
-    return this.terms.move(id, body);
+  move(@Param('id') id: string, @Body(joi(termMovesSchema)) body: TermMoves, @Who() who: SignedIn): Promise<TermOfClass> {
+    return this.terms.move(id, body, who);
   }
 
   @Post('classes/:id/term/copies')
@@ -60,16 +60,16 @@ export class TermsController {
   }
 
   @Post('classes/:id/feeds')
-  @Allow('lead')
+  @Allow(...TEACHING)
   addFeed(@Param('id') id: string, @Body(joi(feedSchema)) { name }: { name: string }, @Who() who: SignedIn): Promise<NewFeed> {
     return this.terms.addFeed(id, name, who.id);
   }
 
   @Delete('feeds/:id')
-  @Allow('lead')
+  @Allow(...TEACHING)
   @HttpCode(204)
-  withdraw(@Param('id') id: string): Promise<void> {
-    return this.terms.withdrawFeed(id);
+  withdraw(@Param('id') id: string, @Who() who: SignedIn): Promise<void> {
+    return this.terms.withdrawFeed(id, who);
   }
 
   /** Asked by calendars, which have no account: the secret in the address is what lets them in. */

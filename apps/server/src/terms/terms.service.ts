@@ -18,6 +18,7 @@ import { Absence, CookeryClass } from '../classes';
 import { carriedRows, CarriedWorkRow, Lesson, LessonDemonstration, LessonDish, LessonTechnique } from '../lessons';
 import { apart } from '../platform/apart';
 import { inTransaction } from '../platform/database/transaction';
+import type { SignedIn } from '../platform/identity';
 import { fileName, renderPdf } from '../platform/pdf';
 import { conflict, invalid, notFound, takesTooLong } from '../platform/problems';
 import { changedMeanwhile, saveOver } from '../platform/saving';
@@ -33,13 +34,17 @@ import { termDocument } from './termDocument';
 const readApart = apart<typeof readCalendar>('readCalendar', { milliseconds: 10_000, late: takesTooLong });
 const hashOf = (secret: string): string => createHash('sha256').update(secret).digest('hex');
 const stored = ({ id, first, last, name }: DayOffRow): StoredDayOff => ({ id, first, last, name });
+/** Whose calendar addresses somebody sees and withdraws: a lead everybody's, others their own. */
+const ofWhom = ({ id, role }: SignedIn): { createdBy?: string } => (role === 'lead' ? {} : { createdBy: id });
+
 const feedOf = ({ id, name, createdAt }: CalendarFeedRow): CalendarFeed => ({ id, name, createdAt: createdAt.toISOString() });
 
 @Injectable()
 export class TermsService {
   constructor(private readonly database: DataSource) {}
 
-  async of(classId: string): Promise<TermOfClass> {
+  /** @param who - sees their own calendar addresses, a lead all; nobody's are told where it is left out */
+  async of(classId: string, who?: SignedIn): Promise<TermOfClass> {
     const { manager } = this.database;
     const own = await manager.findOneBy(CookeryClass, { id: classId });
     if (!own) throw notFound('class');
@@ -47,7 +52,7 @@ export class TermsService {
       courseOf(manager, classId),
       manager.find(Lesson, { where: { classId }, relations: { inKitchen: true }, order: { date: 'DESC' }, take: LESSONS_SHOWN }),
       loadSchool(manager),
-      manager.find(CalendarFeedRow, { where: { classId }, order: { createdAt: 'ASC' } }),
+      who ? manager.find(CalendarFeedRow, { where: { classId, ...ofWhom(who) }, order: { createdAt: 'ASC' } }) : [],
       carryingDishes(manager),
     ]);
     const byId = new Map(rows.map((row) => [row.id, row]));
@@ -93,7 +98,7 @@ export class TermsService {
   }
 
   /** Gives lessons other days, all of them or none. */
-  async move(classId: string, { moves }: TermMoves): Promise<TermOfClass> {
+  async move(classId: string, { moves }: TermMoves, who: SignedIn): Promise<TermOfClass> {
     const saved = await inTransaction(this.database, async (manager) => {
       const ids = moves.map(({ lessonId }) => lessonId).sort();
       const rows = await manager.find(Lesson, {
@@ -111,7 +116,7 @@ export class TermsService {
       if (error instanceof StaleTerm) return false;
       throw error;
     });
-    const now = await this.of(classId);
+    const now = await this.of(classId, who);
     if (!saved) throw changedMeanwhile('A lesson of this term', now);
     return now;
   }
@@ -224,14 +229,19 @@ export class TermsService {
     return { ...feedOf({ ...row } as CalendarFeedRow), path: `/api/feeds/${secret}.ics` };
   }
 
-  async withdrawFeed(id: string): Promise<void> {
-    const { affected } = await this.database.manager.delete(CalendarFeedRow, { id });
+  /** @throws ProblemException for an address that is not there, or is somebody else's: the two are not told apart */
+  async withdrawFeed(id: string, who: SignedIn): Promise<void> {
+    const { affected } = await this.database.manager.delete(CalendarFeedRow, { id, ...ofWhom(who) });
     if (!affected) throw notFound('calendar address');
   }
 
-  /** @throws ProblemException for a secret that is not known, or was withdrawn: the two are not told apart */
+  /**
+   * An address ends with the access of who made it.
+   *
+   * @throws ProblemException for a secret that is not known, was withdrawn, or has ended: these are not told apart
+   */
   async feed(secret: string): Promise<string> {
-    const row = await this.database.manager.findOneBy(CalendarFeedRow, { secretHash: hashOf(secret) });
+    const row = await this.database.manager.findOneBy(CalendarFeedRow, { secretHash: hashOf(secret), person: { active: true } });
     if (!row) throw notFound('calendar address');
     return (await this.calendar(row.classId)).ics;
   }

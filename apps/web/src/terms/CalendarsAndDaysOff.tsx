@@ -16,7 +16,7 @@ export function CalendarsAndDaysOff({ here, lead, onChanged }: Props) {
     <Section title="Days off, and calendars that follow">
       <div className="grid gap-8 md:grid-cols-2">
         <DaysOff here={here} lead={lead} onChanged={onChanged} />
-        {lead ? <Feeds here={here} lead={lead} onChanged={onChanged} /> : null}
+        <Feeds here={here} onChanged={onChanged} />
       </div>
     </Section>
   );
@@ -116,7 +116,7 @@ function DaysOff({ here, lead, onChanged }: Props) {
   );
 }
 
-function Feeds({ here, onChanged }: Props) {
+function Feeds({ here, onChanged }: Omit<Props, 'lead'>) {
   const [name, setName] = useState('');
   const [made, setMade] = useState<NewFeed | null>(null);
   const { run, busy, error } = useAction();
@@ -137,7 +137,7 @@ function Feeds({ here, onChanged }: Props) {
       <h3 className="text-lg">Calendar addresses</h3>
       <p className="text-small text-soft">
         Whoever knows an address sees when the lessons are and what they are called, without an account; nobody is named. Withdrawn, it ends
-        at once.
+        at once; it also ends with the access of who made it.
       </p>
       {made ? (
         <Notice title="The address is shown once. Copy it now.">
