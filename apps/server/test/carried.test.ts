@@ -4,6 +4,7 @@ import {
   carriedPieces,
   orderInputOf,
   type CarriedRecord,
+  type Course,
   type LessonDetail,
   type NewCarried,
   type PreparationOfLesson,
@@ -39,6 +40,28 @@ async function crumble(part: Partial<NewCarried> = {}): Promise<NewCarried> {
   return { fromLessonId: idOf('Duck'), dishId: pear.dishId, stepId, store: 'frozen', hours: 720, covers: [], ...part };
 }
 const add = (body: NewCarried, as = lead) => as<CarriedRecord>('POST', `/api/lessons/${idOf('Two plates')}/carried`, { body });
+
+describe('practice', () => {
+  it('counts where a stage is made, and no more where its dish is plated', async () => {
+    const { dishes } = await lessonOf('Two plates');
+    const pear = dishes.find(({ content }) => content.title.startsWith('Poached pear'))!;
+    const stepId = pear.content.method.find(({ text }) => text.startsWith('Poach the pears'))!.id;
+    const techniques = (await lead<{ id: string; name: string }[]>('GET', '/api/techniques')).body;
+    const countsIn = async (name: string) => {
+      const { id } = techniques.find((each) => each.name === name)!;
+      const { lessons } = (await lead<Course>('GET', `/api/classes/${term.classId}/course`)).body;
+      return lessons.flatMap(({ title, inPassing }) =>
+        /^(Duck|Two plates)/.test(title) && inPassing.includes(id) ? [title.slice(0, 4)] : [],
+      );
+    };
+    expect([await countsIn('Peel, top and tail'), await countsIn('Syrup and poached fruit')]).toEqual([['Two '], ['Two ']]);
+    // Peeled and poached a week before; the syrup is still reduced on the day.
+    const { body: row } = await add(await crumble({ stepId, store: 'chilled', hours: 200 }));
+    expect([await countsIn('Peel, top and tail'), await countsIn('Syrup and poached fruit')]).toEqual([['Duck'], ['Duck', 'Two ']]);
+    expect((await lead('DELETE', `/api/carried/${row.id}`)).status).toBe(204);
+    expect(await countsIn('Peel, top and tail')).toEqual(['Two ']);
+  });
+});
 
 describe('what is made in one lesson for another', () => {
   it('is refused, by its field, where it cannot be', async () => {

@@ -1,5 +1,5 @@
 import { In, type EntityManager } from 'typeorm';
-import { cookingTeams, type CookingTeam } from '@pelvo/core';
+import { carriedSteps, cookingTeams, type CookingTeam, type DishContent } from '@pelvo/core';
 import type { CarriedLesson, CarriedRecord } from '@pelvo/contract';
 import { CarriedWorkRow } from './carriedWork.entity';
 import type { Lesson } from './lesson.entity';
@@ -79,6 +79,52 @@ export async function carriedOf(manager: EntityManager, lessonId: string, named:
     ];
   });
 }
+
+/** What lessons exercise because a stage is made in one for another: it is done in the earlier, and not in the later. */
+export interface CarriedPractice {
+  readonly fromLessonId: string;
+  readonly toLessonId: string;
+  readonly dishId: string;
+  /** Of the steps that are done in the earlier lesson. */
+  readonly techniqueIds: readonly string[];
+  /** Of all that is left of the dish for the later one, whoever else makes some of it. */
+  readonly left: readonly string[];
+}
+
+/** What is exercised elsewhere than where its dish is cooked, for the lessons from which and to which something is carried. */
+export async function carriedPractice(manager: EntityManager, lessonIds: readonly string[]): Promise<readonly CarriedPractice[]> {
+  const own = await carriedRows(manager, lessonIds);
+  if (own.length === 0) return [];
+  const to = [...new Set(own.map(({ toLessonId }) => toLessonId))];
+  const [rows, cooked] = await Promise.all([
+    carriedRows(manager, to),
+    manager.find(LessonDish, { where: { lessonId: In(to) }, relations: { edition: true } }),
+  ]);
+  return own.flatMap((row) => {
+    const { fromLessonId, toLessonId, dishId, stepId } = row;
+    const content = cooked.find(({ lessonId, edition }) => lessonId === toLessonId && edition.dishId === dishId)?.edition.content;
+    if (!content) return [];
+    const here = carriedSteps(content, stepId, doneBefore(row, rows));
+    const elsewhere = carriedUpTo(
+      content,
+      rows.filter((each) => each.toLessonId === toLessonId && each.dishId === dishId),
+    );
+    const named = (kept: (id: string) => boolean) => [
+      ...new Set(content.method.flatMap(({ id, techniqueIds }) => (kept(id) ? techniqueIds : []))),
+    ];
+    return [
+      {
+        ...{ fromLessonId, toLessonId, dishId },
+        techniqueIds: named((id) => here.has(id)),
+        left: named((id) => !elsewhere.has(id)),
+      },
+    ];
+  });
+}
+
+/** Steps of a dish that are done in any lesson before. */
+const carriedUpTo = (content: DishContent, rows: readonly CarriedWorkRow[]): ReadonlySet<string> =>
+  new Set(rows.flatMap(({ stepId }) => [...carriedSteps(content, stepId)]));
 
 /** What is made in earlier lessons of a dish of a lesson, as an order wants it. */
 export const madeBefore = (rows: readonly CarriedWorkRow[], lessonId: string, dishId: string) =>

@@ -10,7 +10,7 @@ export { teamsOfLessons } from './teams';
 export { planChanges, resultsRelease } from './planChanges';
 export { LessonDemonstration } from './lessonDemonstration.entity';
 export { demonstratedOf } from './standIns';
-export { carriedOf, carriedRows, doneBefore } from './carriedWork';
+export { carriedOf, carriedPractice, carriedRows, doneBefore } from './carriedWork';
 export { CarriedWorkRow } from './carriedWork.entity';
 export { Lesson } from './lesson.entity';
 export { LessonDish } from './lessonDish.entity';

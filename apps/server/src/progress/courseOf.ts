@@ -2,7 +2,7 @@ import { grouped } from '@pelvo/core';
 import { In, type EntityManager } from 'typeorm';
 import { LESSONS_SHOWN, type Course } from '@pelvo/contract';
 import { Absence, CookeryClass, Student } from '../classes';
-import { Lesson } from '../lessons';
+import { carriedPractice, Lesson } from '../lessons';
 import { parsedJson } from '../platform/database/documentColumn';
 import { notFound } from '../platform/problems';
 
@@ -51,19 +51,24 @@ export async function courseOf(manager: EntityManager, id: string): Promise<Cour
   };
 }
 
-/** Techniques that the dishes of lessons exercise. */
+/** Techniques that the dishes of lessons exercise: a stage that is made in an earlier lesson where it is made, not where it is plated. */
 async function inPassingOf(manager: EntityManager, lessonIds: readonly string[]): Promise<ReadonlyMap<string, readonly string[]>> {
   if (lessonIds.length === 0) return new Map();
-  const rows = (await manager.query(
-    `SELECT lesson_dish.lesson_id AS lessonId, edition.technique_ids AS named
-     FROM lesson_dish JOIN dish_edition edition ON edition.id = lesson_dish.dish_edition_id
-     WHERE lesson_dish.lesson_id IN (?) AND edition.technique_ids IS NOT NULL`,
-    [lessonIds],
-  )) as { lessonId: string; named: unknown }[];
-  return new Map(
-    [...grouped(rows, ({ lessonId }) => lessonId)].map(([id, own]) => [
-      id,
-      [...new Set(own.flatMap(({ named }) => parsedJson(named) as readonly string[]))],
-    ]),
-  );
+  const [rows, carried] = await Promise.all([
+    manager.query(
+      `SELECT lesson_dish.lesson_id AS lessonId, edition.dish_id AS dishId, edition.technique_ids AS named
+       FROM lesson_dish JOIN dish_edition edition ON edition.id = lesson_dish.dish_edition_id
+       WHERE lesson_dish.lesson_id IN (?) AND edition.technique_ids IS NOT NULL`,
+      [lessonIds],
+    ) as Promise<{ lessonId: string; dishId: string; named: unknown }[]>,
+    carriedPractice(manager, lessonIds),
+  ]);
+  const exercised = [
+    ...rows.map(({ lessonId, dishId, named }) => ({
+      lessonId,
+      ids: carried.find((each) => each.toLessonId === lessonId && each.dishId === dishId)?.left ?? (parsedJson(named) as readonly string[]),
+    })),
+    ...carried.map(({ fromLessonId, techniqueIds }) => ({ lessonId: fromLessonId, ids: techniqueIds })),
+  ];
+  return new Map([...grouped(exercised, ({ lessonId }) => lessonId)].map(([id, own]) => [id, [...new Set(own.flatMap(({ ids }) => ids))]]));
 }
