@@ -60,9 +60,10 @@ const WORDS: readonly (readonly [PreparationAction, RegExp])[] = [
     /\b(?:pat(?:ted)?(?: \w+){0,3} dry|spin|dried (?:off|well|on)|dry (?:them|it|the|well|off|on)(?![^.;]{0,24}\boven\b)|squeez(?:e|ed) (?:dry|out|well)|(?:spun|shaken) dry)\b/i,
   ],
   ['grate', /\bgrat(?:e|ed)\b/i],
-  ['toast', /\b(?:toast(?:ed)?|roast(?:ed)? (?:the )?(?:nuts|seeds|almonds|hazelnuts))\b/i],
+  // Toast is eaten, too: "on a slice of toast".
+  ['toast', /\b(?:toasted|(?<!\b(?:of|on|with|the|their) )toast|roast(?:ed)? (?:the )?(?:nuts|seeds|almonds|hazelnuts))\b/i],
   ['sift', /\b(?:sift(?:ed)?|sieved|sieve (?:the|together|in)|through a (?:fine )?sieve)\b/i],
-  ['soften', /\b(?:soften(?:ed)?|(?:at|to) room temperature|soft(?! peaks?\b))\b/i],
+  ['soften', /\b(?:soften(?:ed)?|(?:at|to) room temperature|(?<!\b(?:until|till|when|while|are|is|very|still) )soft(?! peaks?\b))\b/i],
   ['melt', /\bmelt(?:ed)?\b/i],
   ['beat', /\b(?:beaten|beat the|whipped|whisked|whisk (?:the )?(?:whole )?eggs?)\b/i],
 ];
@@ -79,13 +80,16 @@ const CUTS: readonly (readonly [string, RegExp])[] = [
     'thin slices',
     /\bshaved?\b|\bslic(?:e|ed|es) (?:\w+ ){0,3}(?:paper|wafer)[- ]thin\b|\b(?:paper|wafer)[- ]thin slic\w+|\b(?:thin(?:ly)?|fine(?:ly)?)[ -]slic(?:e|ed|es)\b|\bslic(?:e|ed) (?:(?!not\b|too\b)\w+ ){0,2}?(?:thin|fine)(?:ly)?\b/i,
   ],
-  ['slices', /\bslic(?:e|ed|es)\b|\b(?:across|along|against) the grain\b|\bon (?:the|a) (?:bias|diagonal|slant)\b/i],
+  [
+    'slices',
+    /\b(?<!\b(?:a|an|one|each|per|every) )slice\b|\bslice[ds]\b|\b(?:across|along|against) the grain\b|\bon (?:the|a) (?:bias|diagonal|slant)\b/i,
+  ],
   ['rings', /\brings\b/i],
   ['rounds', /\brounds\b|\bdiscs?\b/i],
   ['sticks', /\bsticks\b|\bbatons?\b/i],
   ['wedges', /\bwedges\b/i],
   ['quarters', /\bquarter(?:s|ed| the| them| it| lengthways)\b/i],
-  ['halves', /\bhalv(?:es?|ed)\b|\bin half\b|\bsplit\b/i],
+  ['halves', /\bhalv(?:es?|ed)\b|\bin half\b|\bsplit\b(?! (?:peas?|lentils?|beans?|pulses|dal)\b)/i],
   ['spirals', /\bspirali[sz]ed?\b|\bspirals\b/i],
   ['shreds', /\bshred(?:s|ded)?\b/i],
   [
@@ -95,7 +99,8 @@ const CUTS: readonly (readonly [string, RegExp])[] = [
   ['chop', /\bchop(?:ped)?\b/i],
   [
     'crush',
-    /\b(?:crush(?:ed)?|bruised?|pound(?:ed)?|crack(?:ed)? the|cracked|smash(?:ed)?|mash(?:ed)?|bash(?:ed)?|grind(?= it| them| the)|crumbled?|ground in a mortar)\b/i,
+    // A crumble, a mash and a crush are dishes, too: "plate the pear on crumble".
+    /\b(?:crushed|bruised?|pound(?:ed)?|crack(?:ed)? the|cracked|smash(?:ed)?|mashed|bash(?:ed)?|grind(?= it| them| the)|crumbled|ground in a mortar)\b|(?<!\b(?:the|a|an|of|on|with|under|over|into?|our|your) )\b(?:crush|mash|crumble)\b(?! (?:mix|topping|dough|together))/i,
   ],
   ['tear', /\b(?:torn|tear)\b/i],
   ['flakes', /\bflaked?\b|\bflakes\b/i],
