@@ -378,6 +378,20 @@ describe('tools of one name', () => {
   });
 });
 
+describe('several of a tool at a station', () => {
+  it('are counted each: two bowls at seven stations are fourteen, of twelve that the kitchen has', () => {
+    const cards = new Map([['peel', { name: 'Peel', tools: ['two bowls', '3 trays, lined'] }]]);
+    const content = dishFrom('Salad\n1 carrot\n\nMethod\nPeel the carrot.');
+    const method = content.method.map((step) => ({ ...step, techniqueIds: ['peel'] }));
+    const kitchen = { ...EMPTY_KITCHEN, tools: [{ name: 'bowls', count: 12 }] };
+    const needs = toolsList({ dishes: [{ content: { ...content, method }, stations: 7, portions: 0 }], cards, kitchen });
+    expect(needs.map(({ name, count, aStation, has, short }) => [name, count, aStation, has, short])).toEqual([
+      ['bowl', 14, 2, 12, 2],
+      ['tray', 21, 3, null, 0],
+    ]);
+  });
+});
+
 describe('minutes of preparation', () => {
   // Two techniques in one dish: the onion's is introduced, the carrot's practised by three quarters of the class.
   const read = dishFrom('Dish\nserves 1\n100 g onion\n100 g carrot\nMethod\n1. Slice the onion.\n2. Dice the carrot.');

@@ -186,6 +186,9 @@ export function platesOf({ method }: Pick<DishContent, 'method'>): Plates {
 
 /** Counted for each portion, with their heat. */
 const PLATE = /\b(?:warm|cold|hot) (?:or (?:warm|cold|hot) )?plates?$/;
+/** "Two bowls": so many at each station. */
+const SEVERAL = /^(two|three|four|five|six|[2-9]|1\d) (\D+)$/;
+const NUMBERS: Readonly<Record<string, number>> = { two: 2, three: 3, four: 4, five: 5, six: 6 };
 /** Named after the food that they are for. */
 const FOOD_TOOL = /\b(?:slice|board|knife|tray|pan|bowl)s?\b/;
 
@@ -205,6 +208,11 @@ function addTool(tool: string, because: string, stations: number, add: (need: Om
     return;
   }
   const of = { name: name.toLowerCase(), because: [about.length > 0 ? `${because} (${about.join(', ')})` : because] };
+  const [, several = '', ones = ''] = SEVERAL.exec(of.name) ?? [];
+  if (several) {
+    const aStation = NUMBERS[several] ?? Number(several);
+    return add({ ...of, name: toolKey(ones), kind: 'tool', count: stations * aStation, aStation });
+  }
   if (among) return add({ ...of, kind: 'shared', count: Math.ceil(stations / among), aStation: null });
   add({ ...of, kind: 'tool', count: stations, aStation: 1 });
 }
