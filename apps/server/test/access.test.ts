@@ -42,7 +42,7 @@ describe('who may call what', () => {
         .filter((route) => route.allowed !== 'open' && route.allowed!.includes(role))
         .map(({ path }) => path);
     expect(open('stores').filter((path) => /mark|result|students|rubric|photo/.test(path))).toEqual([]);
-    expect(open('student').every((path) => /^.api.my-(results|photos)/.test(path) || path === '/api/preferences')).toBe(true);
+    expect(open('student').every((path) => /^.api.my-(results|photos|skills)/.test(path) || path === '/api/preferences')).toBe(true);
   });
 
   it('refuses writes that another site asks a browser for', async () => {

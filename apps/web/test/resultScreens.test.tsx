@@ -4,7 +4,7 @@ import { IDBFactory } from 'fake-indexeddb';
 import { screen, waitFor, within } from '@testing-library/react';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { computeResult, type Criterion, type MarkingWay, type Marks } from '@pelvo/core';
-import type { ClassResults, DishResult, MarkedDish, MyResult } from '@pelvo/contract';
+import type { ClassResults, DishResult, MarkedDish, MyResult, MySkills } from '@pelvo/contract';
 import { lessonOf, RUBRIC } from './fixtures';
 import { refused, show } from './screen';
 
@@ -208,8 +208,20 @@ describe('a student’s own results', () => {
       { id: 'a1', dish: 'Leek salad', lesson: 'Leeks', date: '2026-12-04', mark: '75' },
       { id: 'a2', dish: 'Barley', lesson: 'Stock', date: '2026-11-11', mark: 'Not yet' },
     ];
-    show(<MyResultsPage />, { role: 'student', answers: { '/my-results': mine } });
+    const skill = (at: number) => ({ level: at, spread: 0.4, signs: 3, lastDay: 1, below: 0.1, known: true });
+    const point = (date: string, at: number) => ({ date, lesson: 'Leeks', skill: skill(at) });
+    const techniques: MySkills['techniques'] = [
+      { name: 'Blanch', way: 'up', points: [point('2026-11-11', 2), point('2026-12-04', 3.2)] },
+      { name: 'Sweat', way: 'unknown', points: [point('2026-12-04', 2.9)] },
+    ];
+    show(<MyResultsPage />, { role: 'student', answers: { '/my-results': mine, '/my-skills': { techniques } } });
     expect((await screen.findByRole('link', { name: /Leek salad/ })).textContent).toContain('75');
     expect(screen.getByRole('link', { name: /Barley/ }).textContent).toContain('Not yet');
+    expect((await screen.findByText('Blanch')).closest('li')!.textContent).toMatch(
+      /^BlanchSecure, give or take 0\.4 levels, of 3 judgements; better than on .*11 November 2026\.$/,
+    );
+    expect(screen.getByText('Sweat').closest('li')!.textContent).toBe(
+      'SweatSecure, give or take 0.4 levels, of 3 judgements; seen in “Leeks” only.',
+    );
   });
 });

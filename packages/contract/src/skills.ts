@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import type { EvidenceKind, Paper, SkillCell } from '@pelvo/core';
+import type { EvidenceKind, Paper, Skill, SkillCell, TrendWay } from '@pelvo/core';
 import { idSchema, paperField } from './common';
 
 /** How the students of a class stand with techniques, estimated from marks. */
@@ -14,6 +14,16 @@ export interface ClassSkills {
   readonly cells: readonly SkillCell[];
   /** The commonest faults, those of most students first. */
   readonly faults: readonly { readonly technique: string; readonly see: string; readonly times: number; readonly students: number }[];
+}
+
+/** How a student stands with techniques and how that has gone, by the results that were given to them. */
+export interface MySkills {
+  readonly techniques: readonly {
+    readonly name: string;
+    readonly way: TrendWay;
+    /** Where they stood after each lesson that says something of it, the oldest first. */
+    readonly points: readonly { readonly date: string; readonly lesson: string; readonly skill: Skill }[];
+  }[];
 }
 
 export const SKILL_SIGNS_SHOWN = 60;

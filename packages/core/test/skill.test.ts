@@ -1,6 +1,16 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { estimateSkill, signsOf, toReteach, type Criterion, type MarkValue, type RubricContent, type Skill, type SkillSign } from '../src';
+import {
+  estimateSkill,
+  signsOf,
+  toReteach,
+  trendOf,
+  type Criterion,
+  type MarkValue,
+  type RubricContent,
+  type Skill,
+  type SkillSign,
+} from '../src';
 
 const seen = (level: number, day = 0): SkillSign => ({ day, level, evidence: 'seen', sharedBy: 1 });
 
@@ -119,5 +129,31 @@ describe('what is to be taken up again', () => {
       { technique: 'Poach', known: 2, students: ['b', 'a'] },
       { technique: 'Sear', known: 2, students: ['a'] },
     ]);
+  });
+});
+
+describe('how a standing has gone', () => {
+  const days = (...signs: SkillSign[]) => trendOf(signs);
+
+  it('is up where it lies further from the first day than it may itself lie off', () => {
+    // Twice Nearly on day 0: 2, variance 0.1526. Ten weeks on 0.3526; Assured twice: 2 + 0.4948 × 2 = 2.9896, then + 0.3310 × 1.0104 = 3.3240,
+    // variance 0.1192, so give or take 0.3452: 1.324 is more.
+    const { points, way } = days(seen(2), seen(2), seen(4, 70), seen(4, 70));
+    expect(points.map(({ day }) => day)).toEqual([0, 70]);
+    expect(points[0]!.skill.level).toBeCloseTo(2, 6);
+    expect(points[1]!.skill.level).toBeCloseTo(3.324, 3);
+    expect(points[1]!.skill.spread).toBeCloseTo(0.3452, 3);
+    expect(way).toBe('up');
+  });
+
+  it('is down, steady, or not known', () => {
+    expect(days(seen(4), seen(4), seen(1, 70), seen(1, 70)).way).toBe('down');
+    expect(days(seen(3), seen(3), seen(3, 7)).way).toBe('steady');
+    expect(days(seen(3), seen(3)).way).toBe('unknown');
+    expect(days().points).toEqual([]);
+  });
+
+  it('takes signs in any order', () => {
+    expect(days(seen(4, 70), seen(2), seen(4, 70), seen(2))).toEqual(days(seen(2), seen(2), seen(4, 70), seen(4, 70)));
   });
 });

@@ -43,7 +43,7 @@ interface MarkedPlate {
 const MOST_PLATES = 10_000;
 const DAY_MS = 86_400_000;
 
-const dayOf = (date: string): number => Math.round(Date.parse(`${date}T00:00:00Z`) / DAY_MS);
+export const dayOf = (date: string): number => Math.round(Date.parse(`${date}T00:00:00Z`) / DAY_MS);
 
 /** A judgement that says something of a technique: where it was given, and the judgement as it is stored, "key value". */
 interface Sign {
@@ -60,6 +60,28 @@ interface SignsOfClass {
   readonly dishes: ReadonlyMap<string, DishCooked>;
   readonly rubrics: ReadonlyMap<string, RubricContent>;
   readonly techniques: ReadonlyMap<string, string>;
+}
+
+/**
+ * Names of the techniques that a dish exercises and its lesson takes up.
+ *
+ * @param techniques - names by id
+ */
+export function namesIn({
+  dishes,
+  taught,
+  techniques,
+}: {
+  readonly dishes: ReadonlyMap<string, Pick<DishCooked, 'techniqueIds'>>;
+  readonly taught: readonly { readonly lessonId: string; readonly techniqueId: string }[];
+  readonly techniques: ReadonlyMap<string, string>;
+}): (plate: Pick<MarkedPlate, 'lessonId' | 'dishEditionId'>) => ReadonlySet<string> {
+  const inFocus = grouped(taught, ({ lessonId }) => lessonId);
+  return ({ lessonId, dishEditionId }) => {
+    const exercised = (parsedJson(dishes.get(dishEditionId)?.techniqueIds ?? null) as readonly string[] | null) ?? [];
+    const ids = [...exercised, ...(inFocus.get(lessonId) ?? []).map(({ techniqueId }) => techniqueId)];
+    return new Set(ids.flatMap((id) => techniques.get(id) ?? []));
+  };
 }
 
 /** What every judgement of a class, or of one of its students, says of techniques. */
@@ -94,14 +116,8 @@ async function signsOfClass(manager: EntityManager, classId: string, studentId?:
   const lessons = new Map(lessonRows.map((lesson) => [lesson.id, lesson]));
   const dishes = new Map(dishRows.map((dish) => [dish.id, dish]));
   const techniques = new Map(techniqueRows.map(({ id, name }) => [id, name]));
-  const inFocus = grouped(taught, ({ lessonId }) => lessonId);
   const dayOfLesson = new Map(lessonRows.map(({ id, date }) => [id, dayOf(date)]));
-  /** Names of what a dish exercises and its lesson takes up. */
-  const inLesson = ({ lessonId, dishEditionId }: MarkedPlate): ReadonlySet<string> => {
-    const exercised = (parsedJson(dishes.get(dishEditionId)?.techniqueIds ?? null) as readonly string[] | null) ?? [];
-    const ids = [...exercised, ...(inFocus.get(lessonId) ?? []).map(({ techniqueId }) => techniqueId)];
-    return new Set(ids.flatMap((id) => techniques.get(id) ?? []));
-  };
+  const inLesson = namesIn({ dishes, taught, techniques });
   // Whoever cooked a dish in a lesson is judged over the same techniques, mostly in the same few ways: each is worked out once.
   const agreed = grouped(agreedRows, ({ plateId }) => plateId);
   const ways = new Map<string, { readonly names: ReadonlySet<string>; readonly said: Map<string, readonly TechniqueSign[]> }>();

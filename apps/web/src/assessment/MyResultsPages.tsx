@@ -3,6 +3,7 @@ import useSWR from 'swr';
 import type { DishResult, MyResult } from '@pelvo/contract';
 import { fetcher, longDate } from '../device';
 import { Empty, Fetching, PageHead } from '../design';
+import { MySkills } from './MySkills';
 import { ResultView } from './ResultView';
 
 /** A student's own results. */
@@ -32,6 +33,7 @@ export function MyResultsPage() {
           </li>
         ))}
       </ul>
+      {data && data.length > 0 ? <MySkills /> : null}
     </>
   );
 }

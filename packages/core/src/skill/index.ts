@@ -9,4 +9,5 @@ export {
 } from './estimateSkill';
 export { signsOf, type TechniqueSign } from './signsOf';
 export { nearestLevel, skillInWords } from './skillInWords';
+export { trendOf, type Trend, type TrendWay } from './trendOf';
 export { toReteach, type SkillCell, type ToReteach } from './toReteach';
