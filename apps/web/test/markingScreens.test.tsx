@@ -152,6 +152,15 @@ describe('marking a dish', () => {
     expect(screen.getByRole('alert').textContent).toContain('"3O00" is no measure in mm');
     expect(field.value).toBe('3O00');
     await user.clear(field);
+    // Of the 9 to 11 that are wanted: nothing is 0, and 3000 is asked about before it is taken.
+    await user.type(field, '0{Enter}');
+    expect(screen.getByRole('alert').textContent).toContain('Nothing is 0 mm');
+    await user.clear(field);
+    await user.type(field, '3000{Enter}');
+    expect(screen.getByRole('alert').textContent).toContain('3000 mm is far from the 9 to 11 that is wanted');
+    expect(screen.getByText('1 of 1 within')).toBeTruthy();
+    await user.type(field, '{Enter}');
+    await user.click(await screen.findByRole('button', { name: 'Take out piece 2, 3000 mm' }));
     for (const digit of ['1', '2']) await user.click(screen.getByRole('button', { name: digit }));
     await user.click(screen.getByRole('button', { name: 'Take it' }));
     expect(await screen.findByText('1 of 2 within')).toBeTruthy();

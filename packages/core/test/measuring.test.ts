@@ -6,6 +6,7 @@ import {
   gradebookCsv,
   marksInForce,
   markInWords,
+  likelyMeasure,
   measuredPieces,
   normalQuantile,
   refusesValue,
@@ -47,6 +48,22 @@ it.each([
   [0.05, -1.64485],
 ])('the normal quantile of %d is %d', (share, quantile) => {
   expect(Math.abs(normalQuantile(share) - quantile)).toBeLessThan(1e-5);
+});
+
+describe('a figure before it is taken', () => {
+  it.each([
+    ['a julienne', 2, 3, 2.4, 'likely'],
+    ['one cut much too thick', 2, 3, 12, 'likely'],
+    ['a point that was missed', 2, 3, 25, 'far'],
+    ['a figure that was missed', 40, 50, 4, 'far'],
+    ['nothing', 2, 3, 0, 'none'],
+    ['less than nothing', 40, 50, -40, 'none'],
+    ['no trim left', 0, 20, 0, 'likely'],
+    ['a kilogram of trim', 0, 20, 1000, 'far'],
+    ['a freezer', -24, -18, -30, 'likely'],
+  ] as const)('of %s', (_, least, most, figure, said) => {
+    expect(likelyMeasure({ least, most }, figure)).toBe(said);
+  });
 });
 
 describe('pieces that were measured', () => {

@@ -1,6 +1,6 @@
 export * from './types';
 export * from './levels';
-export { MEASURED_FROM, MEASURED_TO, targetSaid, type MeasureTarget } from './measureTarget';
+export { likelyMeasure, MEASURED_FROM, MEASURED_TO, targetSaid, type MeasureTarget } from './measureTarget';
 export { measuredPieces, normalQuantile, shareInterval, SURE, type Measured, type Settled, type SizeMeasured } from './measuring';
 export { aimOf, CRITERION_KINDS, lacksOf, levelOf, refusesValue, seenInWords, seenOf, standingOf, weighs } from './kinds';
 export { MOST_COUNTED, type CountedCriterion, type CountedValue } from './kinds/counted';

@@ -14,6 +14,25 @@ export interface MeasureTarget {
 export const MEASURED_FROM = -200;
 export const MEASURED_TO = 20_000;
 
+/** How many times what is wanted a figure may be, and how small a part of it, before it is asked about. @source our own working figure */
+const FAR = 5;
+
+/**
+ * What is to be said of a figure before it is taken: `none` where a piece of that size cannot be, `far` where it lies so far from what is
+ * wanted that a key may have been missed, `likely` for all else.
+ *
+ * @example likelyMeasure({ least: 2, most: 3 }, 25) // 'far': 2.5 was meant
+ */
+export function likelyMeasure(
+  { least, most }: Pick<MeasureTarget['sizes'][number], 'least' | 'most'>,
+  figure: number,
+): 'likely' | 'far' | 'none' {
+  // What may be nothing, or below it, as trim or a freezer's heat, has no such bounds.
+  if (least <= 0) return most > 0 && figure > FAR * most ? 'far' : 'likely';
+  if (figure <= 0) return 'none';
+  return figure > FAR * most || figure < least / FAR ? 'far' : 'likely';
+}
+
 export const decimals = (value: number): string => String(Math.round(value * 100) / 100);
 
 /** "9 to 11 mm", "28 to 32 × 9 to 11 mm". */

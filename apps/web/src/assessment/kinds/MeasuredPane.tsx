@@ -3,6 +3,7 @@ import { useState } from 'react';
 import {
   LEVEL_NAMES,
   LEVELS,
+  likelyMeasure,
   MEASURED_FROM,
   MEASURED_TO,
   measuredPieces,
@@ -34,6 +35,8 @@ export default function MeasuredPane({ criterion, value, onMark }: PaneProps<'me
   const [typed, setTyped] = useState('');
   const [begun, setBegun] = useState<readonly number[]>([]);
   const [problem, setProblem] = useState('');
+  /** What was asked about: taken the second time. */
+  const [asked, setAsked] = useState('');
   const pieces = value?.pieces ?? [];
   const stands = measuredPieces(target, pieces);
   const next = target.sizes[begun.length]!;
@@ -50,6 +53,20 @@ export default function MeasuredPane({ criterion, value, onMark }: PaneProps<'me
       setProblem(`${MOST_PIECES} pieces are measured; that is enough for any tray.`);
       return;
     }
+    const likely = likelyMeasure(next, figure);
+    if (likely === 'none') {
+      setProblem(`Nothing is ${said} ${target.unit}: measure it again. Nothing that was measured is lost.`);
+      return;
+    }
+    if (likely === 'far' && asked !== said) {
+      setTyped(said);
+      setAsked(said);
+      setProblem(
+        `${said} ${target.unit} is far from the ${decimals(next.least)} to ${decimals(next.most)} that is wanted. Take it once more if it is so, else type it again.`,
+      );
+      return;
+    }
+    setAsked('');
     setProblem('');
     setTyped('');
     const piece = [...begun, figure];
