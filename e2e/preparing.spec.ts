@@ -29,7 +29,7 @@ test('a demonstration is chosen side by side, presented step by step, and its re
   await page.reload();
   await expect(page.getByRole('button', { name: 'Back' })).toBeEnabled();
   await expect(page.locator('p.font-title').first()).toHaveText(second!);
-  await page.getByRole('link', { name: 'Leave' }).click();
+  await page.getByRole('button', { name: 'Leave' }).click();
   await expect(page.getByText('Can it be frozen?').first()).toBeVisible();
 });
 

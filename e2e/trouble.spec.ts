@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { idOf, signIn } from './school';
+import { expectAccessible, idOf, signIn } from './school';
 
 test('marks given without a network are kept over a reload and saved when it is back', async ({ page, context }) => {
   await signIn(page, 'teo.vasz');
@@ -95,4 +95,10 @@ test('people see only what is theirs', async ({ page }) => {
   await expect(page.getByText('There is nothing at this address')).toBeVisible();
   await page.goto(`/lessons/${lesson}/order`);
   await expect(page.getByRole('heading', { name: 'Order for 14 students' })).toBeVisible();
+  // A student sees their own results, and nothing of the school.
+  await page.getByRole('button', { name: 'Sign out' }).click();
+  await signIn(page, 'amara.quill');
+  await expect(page.getByRole('heading', { name: 'Where I stand, by technique' })).toBeVisible();
+  await expectAccessible(page);
+  await expect(page.getByRole('link', { name: 'Term' })).toBeHidden();
 });

@@ -113,7 +113,7 @@ for (const each of again) await runAgain(each);
 // After the rest: a browser beside a suite that computes takes longer than one after the other. Two schools that are walked at once do
 // not: each waits for its own browser, server and database most of the time.
 if (wanted('e2e')) {
-  const schools = await Promise.all(['one', 'two'].map((name) => startSchool(join(scratch, `e2e-${name}`))));
+  const schools = await Promise.all(['one', 'two', 'three'].map((name) => startSchool(join(scratch, `e2e-${name}`))));
   if (schools.every(({ address }) => address)) await walkThrough(schools);
   else {
     failures.push('end to end: Pelvo did not start');
