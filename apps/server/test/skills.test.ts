@@ -62,4 +62,36 @@ describe('skills of a class', () => {
     for (const role of ['lead', 'assistant', 'stores'] as const)
       expect((await (await school.as(role))('GET', '/api/my-skills')).status).toBe(403);
   });
+
+  it('tell what goes wrong most by technique and by the component on which it sits', async () => {
+    const [lead, assistant] = await Promise.all([school.as('lead'), school.as('assistant')]);
+    const lesson = (await lead<LessonSummary[]>('GET', '/api/lessons')).body.find(({ title }) => title === 'Poaching and a mounted sauce')!;
+    const sheet = (await assistant<MarkingSheet>('GET', `/api/lessons/${lesson.id}/marking-sheet`)).body;
+    const [dish] = sheet.dishes;
+    expect(dish!.components!.map(({ name }) => name)).toEqual(['Sauce', 'Garnish', '']);
+    const criterion = sheet.rubric!.content.criteria.find(({ key }) => key === 'sauce')!;
+    const fault = criterion.faults.find(({ technique }) => technique === 'Reduce and mount a sauce')!;
+    expect(dish!.components!.filter(({ techniques }) => techniques.includes(fault.technique)).map(({ name }) => name)).toEqual(['Sauce']);
+    const mark = (studentId: string, notes: object) => ({
+      id: randomUUID(),
+      kind: 'mark',
+      body: {
+        ...{ studentId, dishEditionId: dish!.editionId, criterionKey: criterion.key },
+        value: { kind: 'level', level: 2, faults: [fault.key], notes },
+      },
+      at: new Date().toISOString(),
+    });
+    const give = (...events: object[]) => assistant('POST', `/api/lessons/${lesson.id}/events`, { body: { events } });
+    const [ada, bo, cy] = sheet.students.filter(({ absent }) => !absent).map(({ id }) => id);
+    const sits = { [fault.key]: { place: 'Sauce', nextTime: 'Half the butter at a time' } };
+    expect((await give(mark(ada!, sits), mark(bo!, sits), mark(cy!, {}))).status).toBe(200);
+    // A note of a fault that was not noted, or one too long, is refused by its field.
+    for (const notes of [{ other: { place: 'Sauce' } }, { [fault.key]: { place: 'x'.repeat(121) } }])
+      expect((await give(mark(ada!, notes))).status).toBe(422);
+    const { classId } = (await lead<{ classId: string }>('GET', `/api/lessons/${lesson.id}`)).body;
+    const { faults } = (await lead<ClassSkills>('GET', `/api/classes/${classId}/skills`)).body;
+    const told = faults.filter(({ see }) => see === fault.see);
+    expect(told.find(({ place }) => place === 'Sauce')).toMatchObject({ technique: fault.technique, times: 2, students: 2 });
+    expect(told.find(({ place }) => place === '')!.times).toBeGreaterThan(0);
+  });
 });

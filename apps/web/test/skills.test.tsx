@@ -29,7 +29,7 @@ const CLASS: ClassSkills = {
     { studentId: 'b', technique: 'Poach', skill: skill(4, 4, 4) },
     { studentId: 'a', technique: 'Turn, the old way', skill: skill(3) },
   ],
-  faults: [{ technique: 'Poach', see: 'Ragged edges', times: 3, students: 1 }],
+  faults: [{ technique: 'Poach', place: '', see: 'Ragged edges', times: 3, students: 1 }],
 };
 const SIGN: SkillSignSaid = {
   lesson: 'Poaching',

@@ -17,20 +17,39 @@ import {
   type MarkValue,
   type Needs,
   type Result,
+  NOTED_LIMITS,
+  type FaultNote,
+  type PlacedComponent,
   type RubricContent,
   type WantedStage,
 } from '@pelvo/core';
 import { byKind, idSchema, keySchema, shape } from './common';
+import { FieldError } from './problems';
 
-const faults = Joi.array().items(keySchema).max(12).unique().required();
+const faults = Joi.array().items(keySchema).max(NOTED_LIMITS.faults).unique().required();
+/** Where faults sit, and own words for them; of faults that are noted only. */
+const notes = Joi.object<Readonly<Record<string, FaultNote>>>()
+  .pattern(
+    keySchema,
+    Joi.object({
+      place: Joi.string().trim().min(1).max(NOTED_LIMITS.place),
+      nextTime: Joi.string().trim().min(1).max(NOTED_LIMITS.nextTime),
+    }),
+  )
+  .custom((given: Readonly<Record<string, FaultNote>>, helpers) => {
+    const { faults: noted = [] } = helpers.state.ancestors[0] as { faults?: readonly string[] };
+    const stray = Object.keys(given).find((key) => !noted.includes(key));
+    if (stray) throw new FieldError(`"${stray}" is not among the faults that were noted.`, 'Note the fault first.');
+    return given;
+  });
 
 const level = Joi.number()
   .valid(...LEVELS)
   .required();
 /** What a judgement of each kind consists of. */
 const values: { readonly [K in MarkValue['kind']]: Joi.PartialSchemaMap } = {
-  level: { level, faults },
-  critical: { met: Joi.boolean().required(), faults },
+  level: { level, faults, notes },
+  critical: { met: Joi.boolean().required(), faults, notes },
   measured: {
     pieces: Joi.array()
       .items(Joi.array().items(Joi.number().min(MEASURED_FROM).max(MEASURED_TO)).min(1).max(3))
@@ -39,8 +58,9 @@ const values: { readonly [K in MarkValue['kind']]: Joi.PartialSchemaMap } = {
     // Pieces are kept before anybody gives a level.
     level: level.allow(null),
     faults,
+    notes,
   },
-  counted: { count: Joi.number().integer().min(0).max(MOST_COUNTED).required(), faults },
+  counted: { count: Joi.number().integer().min(0).max(MOST_COUNTED).required(), faults, notes },
   ladder: {
     stage: Joi.number()
       .integer()
@@ -52,6 +72,7 @@ const values: { readonly [K in MarkValue['kind']]: Joi.PartialSchemaMap } = {
       .min(0)
       .max(MOST_STAGES - 1),
     faults,
+    notes,
   },
   notSeen: {},
 };
@@ -104,6 +125,8 @@ export interface DishAtPass {
   readonly below?: readonly string[];
   /** The stages it wants, one for each ladder; left out where it wants none. */
   readonly wants?: readonly WantedStage[];
+  /** Its components, and without a name all that is of none of them, where there are several: a fault sits on one of them. */
+  readonly components?: readonly PlacedComponent[];
 }
 
 export interface MarkingSheet {

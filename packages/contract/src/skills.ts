@@ -13,7 +13,14 @@ export interface ClassSkills {
   readonly techniques: readonly { readonly name: string; readonly id: string | null }[];
   readonly cells: readonly SkillCell[];
   /** The commonest faults, those of most students first. */
-  readonly faults: readonly { readonly technique: string; readonly see: string; readonly times: number; readonly students: number }[];
+  readonly faults: readonly {
+    readonly technique: string;
+    /** The component of the dish on which it sat; empty for the whole plate, or where nobody said. */
+    readonly place: string;
+    readonly see: string;
+    readonly times: number;
+    readonly students: number;
+  }[];
 }
 
 /** How a student stands with techniques and how that has gone, by the results that were given to them. */

@@ -87,7 +87,7 @@ const of = (value: MarkValue | null, inLesson: readonly string[], criterion: Cri
     technique,
     level,
     sharedBy,
-    faults.join(),
+    faults.map(({ key }) => key).join(),
   ]);
 const level = (value: 1 | 2 | 3 | 4, faults: string[] = []): MarkValue => ({ kind: 'level', level: value, faults });
 

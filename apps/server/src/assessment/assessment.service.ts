@@ -78,6 +78,14 @@ export class AssessmentService {
       manager,
       dishes.map(({ editionId }) => editionId),
     );
+    const exercised = [
+      ...new Set([...atThePass.values()].flatMap(({ components }) => components.flatMap(({ techniqueIds }) => techniqueIds))),
+    ];
+    const techniqueNames = new Map(
+      (exercised.length > 0 ? await manager.find(Technique, { where: { id: In(exercised) }, select: { id: true, name: true } }) : []).map(
+        ({ id, name }) => [id, name],
+      ),
+    );
     const aims = await aimsOfDay(manager, lesson, choices, new Set(rubric?.criteria.map(({ name }) => name)));
     return {
       lessonId,
@@ -89,8 +97,20 @@ export class AssessmentService {
       releasedAt: lesson.releasedAt?.toISOString() ?? null,
       rubric: rubric ? { editionId: lesson.rubricEditionId!, content: rubric } : null,
       dishes: dishes.map(({ editionId, title }) => {
-        const { below = [], wants = [] } = atThePass.get(editionId) ?? {};
-        return { editionId, title, ...(below.length > 0 ? { below } : {}), ...(wants.length > 0 ? { wants } : {}) };
+        const { below = [], wants = [], components = [] } = atThePass.get(editionId) ?? {};
+        return {
+          ...{ editionId, title },
+          ...(below.length > 0 ? { below } : {}),
+          ...(wants.length > 0 ? { wants } : {}),
+          ...(components.length > 1
+            ? {
+                components: components.map(({ name, techniqueIds }) => ({
+                  name,
+                  techniques: techniqueIds.flatMap((id) => techniqueNames.get(id) ?? []),
+                })),
+              }
+            : {}),
+        };
       }),
       students: students.map(({ id, name, needs }) => ({
         id,

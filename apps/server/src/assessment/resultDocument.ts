@@ -72,7 +72,7 @@ function remarks({ result }: DishResult): Content[] {
     { text: 'What mattered most', style: 'heading' },
     ...result.remarks.map((remark): Content => ({
       stack: [
-        { text: `${remark.criterion}: ${remark.see}`, bold: true },
+        { text: `${[remark.criterion, remark.place].filter(Boolean).join(', ')}: ${remark.see}`, bold: true },
         ...(remark.cause ? [{ text: `Likely cause: ${remark.cause}` }] : []),
         ...(remark.correction ? [{ text: `Next time: ${remark.correction}` }] : []),
       ],

@@ -1,5 +1,5 @@
 import { In, type EntityManager } from 'typeorm';
-import { words, servedBelow, wantedStages, type WantedStage } from '@pelvo/core';
+import { words, servedBelow, wantedStages, type DishContent, type WantedStage } from '@pelvo/core';
 import { DishEdition } from './dishEdition.entity';
 
 /** What of a dish is asked at the pass. */
@@ -8,11 +8,24 @@ export interface AtThePass {
   readonly below: readonly string[];
   /** The stages it wants, one for each ladder. */
   readonly wants: readonly WantedStage[];
+  /** Its named components and, without a name, all that is of none of them, with the techniques that their steps exercise. */
+  readonly components: readonly { readonly name: string; readonly techniqueIds: readonly string[] }[];
 }
 
 /** Editions never change: their documents, which are long, are not read again for every marking sheet. */
 const read = new Map<string, AtThePass>();
 const MOST = 5000;
+
+function componentsOf({ components, method }: DishContent): AtThePass['components'] {
+  const named = components.filter(({ name }) => name !== '');
+  if (named.length === 0) return [];
+  const of = (componentId: string | null) =>
+    method.flatMap((step) => {
+      const own = named.some(({ id }) => id === step.componentId) ? step.componentId : null;
+      return own === componentId ? step.techniqueIds : [];
+    });
+  return [...named.map(({ id, name }) => ({ name, techniqueIds: of(id) })), { name: '', techniqueIds: of(null) }];
+}
 
 /** What is asked of dishes at the pass, by edition. */
 export async function passOfEditions(manager: EntityManager, ids: readonly string[]): Promise<ReadonlyMap<string, AtThePass>> {
@@ -21,7 +34,11 @@ export async function passOfEditions(manager: EntityManager, ids: readonly strin
   const editions = unknown.length > 0 ? await manager.findBy(DishEdition, { id: In(unknown) }) : [];
   if (read.size + editions.length > MOST) read.clear();
   for (const { id, content } of editions) {
-    const asked = { below: servedBelow(content).map((said) => words(said)), wants: wantedStages(content.method) };
+    const asked = {
+      below: servedBelow(content).map((said) => words(said)),
+      wants: wantedStages(content.method),
+      components: componentsOf(content),
+    };
     read.set(id, asked);
     known.set(id, asked);
   }

@@ -194,15 +194,24 @@ export async function skillsOfClass(manager: EntityManager, classId: string, tod
       criteria.flatMap(({ faults }) => faults.map(({ technique, key, see }) => [`${technique} ${key}`, see] as const)),
     ),
   );
-  const faults = new Map<string, { readonly technique: string; readonly see: string; times: number; readonly students: Set<string> }>();
+  const faults = new Map<
+    string,
+    { readonly technique: string; readonly place: string; readonly see: string; times: number; readonly students: Set<string> }
+  >();
   const cells: ClassSkills['cells'][number][] = [];
   for (const { id: studentId } of students)
     for (const [technique, own] of signs.of.get(studentId) ?? []) {
       cells.push({ studentId, technique, skill: skillOf(own, dayOf(today)) });
       for (const { says } of own)
-        for (const key of says.faults) {
-          const at: string = `${technique} ${key}`;
-          const known = faults.get(at) ?? { technique, see: sees.get(at) ?? key, times: 0, students: new Set<string>() };
+        for (const { key, place } of says.faults) {
+          const at = `${technique} ${key} ${place}`;
+          const known = faults.get(at) ?? {
+            technique,
+            place,
+            see: sees.get(`${technique} ${key}`) ?? key,
+            times: 0,
+            students: new Set<string>(),
+          };
           faults.set(at, known);
           known.times += 1;
           known.students.add(studentId);

@@ -2,13 +2,17 @@ import {
   RUBRIC_STRAND_NAMES,
   shareOff,
   ladderStageName,
+  notedOf,
+  touchFault,
   wantedAt,
   wrongAt,
   type Criterion,
   type MarkValue,
+  type PlacedComponent,
   type WantedStage,
 } from '@pelvo/core';
 import { StrandGlyph } from '../design';
+import { FaultNotes } from './FaultNotes';
 import { Choice, GivenBy } from './kinds';
 
 interface CriterionPaneProps {
@@ -18,6 +22,8 @@ interface CriterionPaneProps {
   readonly below?: readonly string[];
   /** The stages that the dish wants. */
   readonly wants?: readonly WantedStage[];
+  /** Where on the plate a fault can sit; empty where there is one place only. */
+  readonly components?: readonly PlacedComponent[];
   readonly onMark: (value: MarkValue) => void;
 }
 
@@ -39,17 +45,21 @@ export function forDish(criterion: Criterion, value: MarkValue, wants: readonly 
 }
 
 /** The value after a fault has been touched; a fault can be noted only beside a judgement. */
-export function withFault(value: MarkValue | undefined, key: string): MarkValue | null {
+export function withFault(
+  value: MarkValue | undefined,
+  fault: Criterion['faults'][number],
+  components: readonly PlacedComponent[] = [],
+): MarkValue | null {
   if (!value || value.kind === 'notSeen') return null;
-  const has = value.faults.includes(key);
-  return { ...value, faults: has ? value.faults.filter((other) => other !== key) : [...value.faults, key] };
+  const { faults: _faults, notes: _notes, ...judged } = value;
+  return { ...judged, ...touchFault(notedOf(value), fault, components) };
 }
 
 const EVIDENCE = { measured: 'measured', seen: 'by eye', tasted: 'by taste' } as const;
 export const FAULT_KEYS = 'abcdefghijkl';
 
 /** One criterion, to be judged by a single touch: what can be seen at each level, and the faults. */
-export function CriterionPane({ criterion, value, below = [], wants = [], onMark }: CriterionPaneProps) {
+export function CriterionPane({ criterion, value, below = [], wants = [], components = [], onMark }: CriterionPaneProps) {
   const faults = faultsIn(value);
   const wanted = stageWanted(criterion, wants);
   return (
@@ -100,7 +110,7 @@ export function CriterionPane({ criterion, value, below = [], wants = [], onMark
                   aria-pressed={chosen}
                   disabled={!value || value.kind === 'notSeen'}
                   onClick={() => {
-                    const next = withFault(value, fault.key);
+                    const next = withFault(value, fault, components);
                     if (next) onMark(next);
                   }}
                   className={`inline-flex min-h-12 items-center gap-2 rounded-sm border-2 px-3 text-lg disabled:opacity-60 ${chosen ? 'border-beet bg-beet text-white' : 'border-line bg-tile hover:border-ink'}`}
@@ -113,6 +123,9 @@ export function CriterionPane({ criterion, value, below = [], wants = [], onMark
               );
             })}
           </div>
+          {value && value.kind !== 'notSeen' && faults.length > 0 ? (
+            <FaultNotes criterion={criterion} value={value} components={components} onMark={onMark} />
+          ) : null}
         </div>
       ) : null}
     </section>

@@ -1,7 +1,16 @@
 import { ChevronLeft, ChevronRight, Undo2 } from 'lucide-react';
 import { lazy, Suspense, useLayoutEffect, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { computeResult, marksInForce, ownJudgements, usualLevels, type Criterion, type MarkValue, type RubricContent } from '@pelvo/core';
+import {
+  computeResult,
+  marksInForce,
+  ownJudgements,
+  usualLevels,
+  type Criterion,
+  type MarkValue,
+  type PlacedComponent,
+  type RubricContent,
+} from '@pelvo/core';
 import type { MarkingSheet } from '@pelvo/contract';
 import { Loading, ProblemNotice, StrandGlyph } from '../design';
 import { LessonStripHere } from '../lessons';
@@ -147,7 +156,7 @@ function MarkScreen({ sheet, rubric, marking, at }: MarkScreenProps) {
     if (open >= 0) show(open);
   };
 
-  const { wants } = sheet.dishes.find(({ editionId }) => editionId === dishEditionId)!;
+  const { wants, components = [] } = sheet.dishes.find(({ editionId }) => editionId === dishEditionId)!;
   const mark = (touched: MarkValue, advance = true) => {
     const next = forDish(criterion, touched, wants);
     setUndoable((now) => [...now.slice(-99), doneTo(criterion.key)]);
@@ -177,7 +186,7 @@ function MarkScreen({ sheet, rubric, marking, at }: MarkScreenProps) {
     const onKey = (event: KeyboardEvent) => {
       // What is typed into a field, or while something is read in front of the dish, is no mark.
       if (event.ctrlKey || event.metaKey || event.altKey || (event.target as Element).closest('[role="dialog"], input')) return;
-      const byKey = valueForKey(criterion, value, event.key);
+      const byKey = valueForKey(criterion, value, event.key, components);
       if (byKey) mark(byKey, !FAULT_KEYS.includes(event.key));
       else if (event.key === 'ArrowDown') show(index + 1);
       else if (event.key === 'ArrowUp') show(index - 1);
@@ -289,7 +298,14 @@ function MarkScreen({ sheet, rubric, marking, at }: MarkScreenProps) {
             </li>
           ))}
         </ol>
-        <CriterionPane criterion={criterion} value={value} below={dish.below} wants={wants} onMark={(next) => mark(next)} />
+        <CriterionPane
+          criterion={criterion}
+          value={value}
+          below={dish.below}
+          wants={wants}
+          components={components}
+          onMark={(next) => mark(next)}
+        />
       </div>
       <div className="sticky bottom-0 -mx-4 mt-4 flex flex-wrap items-center gap-2 border-t-2 border-ink bg-paper px-4 py-2 sm:-mx-7 sm:px-7">
         <BarButton label="Undo" disabled={undoable.length === 0} onClick={undo}>
@@ -378,10 +394,15 @@ function said(criterion: Criterion, value: MarkValue | undefined): string {
 }
 
 /** The mark a key stands for on a criterion, or null when it stands for none. */
-function valueForKey(criterion: Criterion, value: MarkValue | undefined, key: string): MarkValue | null {
+function valueForKey(
+  criterion: Criterion,
+  value: MarkValue | undefined,
+  key: string,
+  components: readonly PlacedComponent[],
+): MarkValue | null {
   if (key === '0') return { kind: 'notSeen' };
   const given = byKey(criterion, value, key);
   if (given) return given;
   const fault = key.length === 1 ? criterion.faults[FAULT_KEYS.indexOf(key)] : undefined;
-  return fault ? withFault(value, fault.key) : null;
+  return fault ? withFault(value, fault, components) : null;
 }

@@ -48,6 +48,7 @@ export function ResultView({ dish, of, children }: { dish: DishResult; of: 'resu
             <li key={remark.criterion + remark.see} className={`border-t-4 bg-tile p-4 ${remark.critical ? 'border-beet' : 'border-ink'}`}>
               <p className="text-small text-soft">
                 {remark.criterion}
+                {remark.place ? `, ${remark.place}` : ''}
                 {remark.critical ? ', critical' : ''}
               </p>
               <h3 className="text-xl">{remark.see}</h3>

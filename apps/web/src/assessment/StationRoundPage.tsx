@@ -1,7 +1,7 @@
 import { Check, Plus, Undo2, X } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { LEVEL_NAMES, LEVELS, type Criterion, type MarkValue } from '@pelvo/core';
+import { LEVEL_NAMES, notedOf, LEVELS, type Criterion, type MarkValue } from '@pelvo/core';
 import type { MarkingSheet, MarkingStudent } from '@pelvo/contract';
 import { useMe, useWakeLock } from '../device';
 import { Empty, Loading, ProblemNotice, SelectField } from '../design';
@@ -171,7 +171,7 @@ interface TouchesProps {
 /** What one touch says, by the kind of the criterion. */
 function Touches({ criterion, value, who, onMark }: TouchesProps) {
   const named = (said: string) => `${who}, ${criterion.name}: ${said}`;
-  const faults = value && value.kind !== 'notSeen' ? value.faults : [];
+  const noted = notedOf(value && value.kind !== 'notSeen' ? value : null);
   switch (criterion.kind) {
     case 'critical': {
       const met = value?.kind === 'critical' ? value.met : null;
@@ -180,11 +180,7 @@ function Touches({ criterion, value, who, onMark }: TouchesProps) {
           <Touch name={named('met')} taken={met === true} onTouch={() => onMark({ kind: 'critical', met: true, faults: [] })}>
             <Check aria-hidden className="size-5" />
           </Touch>
-          <Touch
-            name={named('not met')}
-            taken={met === false}
-            onTouch={() => onMark({ kind: 'critical', met: false, faults: [...faults] })}
-          >
+          <Touch name={named('not met')} taken={met === false} onTouch={() => onMark({ kind: 'critical', met: false, ...noted })}>
             <X aria-hidden className="size-5" />
           </Touch>
         </>
@@ -197,7 +193,7 @@ function Touches({ criterion, value, who, onMark }: TouchesProps) {
           key={each}
           name={named(`${each} ${LEVEL_NAMES[each]}`)}
           taken={level === each}
-          onTouch={() => onMark({ kind: 'level', level: each, faults: [...faults] })}
+          onTouch={() => onMark({ kind: 'level', level: each, ...noted })}
         >
           {each}
         </Touch>
@@ -207,13 +203,13 @@ function Touches({ criterion, value, who, onMark }: TouchesProps) {
       const count = value?.kind === 'counted' ? value.count : null;
       return (
         <>
-          <Touch name={named('none')} taken={count === 0} onTouch={() => onMark({ kind: 'counted', count: 0, faults: [...faults] })}>
+          <Touch name={named('none')} taken={count === 0} onTouch={() => onMark({ kind: 'counted', count: 0, ...noted })}>
             0
           </Touch>
           <Touch
             name={named(`one more, now ${count ?? 0}`)}
             taken={(count ?? 0) > 0}
-            onTouch={() => onMark({ kind: 'counted', count: (count ?? 0) + 1, faults: [...faults] })}
+            onTouch={() => onMark({ kind: 'counted', count: (count ?? 0) + 1, ...noted })}
           >
             <Plus aria-hidden className="size-4" />
             {count ? count : ''}
@@ -224,7 +220,7 @@ function Touches({ criterion, value, who, onMark }: TouchesProps) {
     case 'ladder': {
       const stage = value?.kind === 'ladder' ? value.stage : null;
       return criterion.stages.map(({ name }, at) => (
-        <Touch key={at} name={named(name)} taken={stage === at} onTouch={() => onMark({ kind: 'ladder', stage: at, faults: [...faults] })}>
+        <Touch key={at} name={named(name)} taken={stage === at} onTouch={() => onMark({ kind: 'ladder', stage: at, ...noted })}>
           {at + 1}
         </Touch>
       ));

@@ -181,10 +181,13 @@ function Faults({ data }: { data: ClassSkills }) {
   return (
     <Section title="What goes wrong most">
       <ol className="divide-y divide-line">
-        {data.faults.slice(0, 10).map(({ technique, see, times, students }) => (
-          <li key={`${technique} ${see}`} className="grid gap-x-4 py-2 sm:grid-cols-[minmax(0,1fr)_14rem_10rem]">
+        {data.faults.slice(0, 10).map(({ technique, place, see, times, students }) => (
+          <li key={`${technique} ${place} ${see}`} className="grid gap-x-4 py-2 sm:grid-cols-[minmax(0,1fr)_14rem_10rem]">
             <b>{see}</b>
-            <span className="text-soft">{technique}</span>
+            <span className="text-soft">
+              {technique}
+              {place ? `, ${place}` : ''}
+            </span>
             <span>
               {students} {students === 1 ? 'student' : 'students'}, {times} {times === 1 ? 'time' : 'times'}
             </span>

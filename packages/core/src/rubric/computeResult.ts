@@ -13,6 +13,8 @@ export interface Remark {
   readonly cause: string;
   readonly correction: string;
   readonly technique: string;
+  /** The component of the dish on which it sits; empty for the whole plate. */
+  readonly place: string;
   /** Points out of 100 that were lost here. */
   readonly lost: number;
   readonly critical: boolean;
@@ -127,22 +129,18 @@ function remarksOf(
     const lost = grade ? lostIn(criterion, grade.share) : critical ? 100 : 0;
     const chosen = criterion.faults.filter((fault) => value.faults.includes(fault.key));
     if (chosen.length > 0) {
-      return chosen.map(({ see, cause, correction, technique }) => ({
-        criterion: criterion.name,
-        see,
-        cause,
-        correction,
-        technique,
-        lost,
-        critical,
-      }));
+      return chosen.map(({ key, see, cause, correction, technique }) => {
+        const { place = '', nextTime = correction } = value.notes?.[key] ?? {};
+        return { criterion: criterion.name, see, cause, correction: nextTime, technique, place, lost, critical };
+      });
     }
     const technique = criterion.faults[0]?.technique ?? '';
+    const place = '';
     const [said, means] = seenInWords(criterion, value);
     const see = means || said;
-    if (critical) return [{ criterion: criterion.name, see, cause: '', correction: aimOf(criterion), technique, lost, critical }];
+    if (critical) return [{ criterion: criterion.name, see, cause: '', correction: aimOf(criterion), technique, place, lost, critical }];
     if (grade && grade.level <= 2)
-      return [{ criterion: criterion.name, see, cause: '', correction: `Aim for: ${aimOf(criterion)}`, technique, lost, critical }];
+      return [{ criterion: criterion.name, see, cause: '', correction: `Aim for: ${aimOf(criterion)}`, technique, place, lost, critical }];
     return [];
   });
   const remarks = all

@@ -1,4 +1,5 @@
 import type { Level } from './levels';
+import { notedTogether } from './noted';
 import type { GivenMark, Marks, MarkValue } from './types';
 
 /** Which of several assessors' marks on one criterion counts. */
@@ -106,8 +107,6 @@ export function differing(given: readonly GivenMark[]): readonly Differing[] {
   });
 }
 
-const MOST_FAULTS = 12;
-
 /**
  * Several judgements of one criterion as one: the mean of their levels or counts, to the lower where it lies between two, so that nobody is
  * marked up unseen; not met where anybody saw that it was not; the newest where no mean makes sense. Faults of all are kept.
@@ -116,22 +115,22 @@ function together(values: readonly MarkValue[]): MarkValue {
   const [newest, ...older] = values as [MarkValue, ...MarkValue[]];
   if (older.length === 0 || newest.kind === 'notSeen') return newest;
   const alike = values.flatMap((value) => (value.kind === newest.kind ? [value as typeof newest] : []));
-  const faults = [...new Set(alike.flatMap((value) => value.faults))].slice(0, MOST_FAULTS);
+  const noted = notedTogether(alike);
   const mean = (figures: readonly number[]) => figures.reduce((sum, figure) => sum + figure, 0) / figures.length;
   const lower = (figures: readonly number[]) => Math.ceil(mean(figures) - 0.5) as Level;
   switch (newest.kind) {
     case 'level':
-      return { ...newest, level: lower(alike.map((value) => (value.kind === 'level' ? value.level : 1))), faults };
+      return { ...newest, level: lower(alike.map((value) => (value.kind === 'level' ? value.level : 1))), ...noted };
     case 'measured':
-      return { ...newest, level: lower(alike.map((value) => (value.kind === 'measured' ? (value.level ?? 1) : 1))), faults };
+      return { ...newest, level: lower(alike.map((value) => (value.kind === 'measured' ? (value.level ?? 1) : 1))), ...noted };
     case 'counted':
-      return { ...newest, count: Math.round(mean(alike.map((value) => (value.kind === 'counted' ? value.count : 0)))), faults };
+      return { ...newest, count: Math.round(mean(alike.map((value) => (value.kind === 'counted' ? value.count : 0)))), ...noted };
     case 'critical': {
       const met = alike.every((value) => value.kind === 'critical' && value.met);
-      return { ...newest, met, faults: met ? [] : faults };
+      return met ? { kind: 'critical', met, faults: [] } : { ...newest, met, ...noted };
     }
     case 'ladder':
-      return { ...newest, faults };
+      return { ...newest, ...noted };
   }
 }
 

@@ -7,8 +7,8 @@ export interface TechniqueSign {
   readonly level: Level;
   readonly evidence: EvidenceKind;
   readonly sharedBy: number;
-  /** Keys of the faults of this technique that were noted. */
-  readonly faults: readonly string[];
+  /** The faults of this technique that were noted, with the component on which each sits; empty for the whole plate. */
+  readonly faults: readonly { readonly key: string; readonly place: string }[];
 }
 
 /**
@@ -33,6 +33,6 @@ export function signsOf(
     level,
     evidence: criterion.evidence,
     sharedBy: techniques.length,
-    faults: noted.filter((fault) => fault.technique === technique).map(({ key }) => key),
+    faults: noted.filter((fault) => fault.technique === technique).map(({ key }) => ({ key, place: seen.notes?.[key]?.place ?? '' })),
   }));
 }

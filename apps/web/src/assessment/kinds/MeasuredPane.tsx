@@ -8,6 +8,7 @@ import {
   MEASURED_TO,
   measuredPieces,
   MOST_PIECES,
+  notedOf,
   targetSaid,
   typedValue,
   type Measured,
@@ -15,7 +16,7 @@ import {
   type MeasuredValue,
 } from '@pelvo/core';
 import { FromInstrument, useInstruments } from './FromInstrument';
-import { faultsOf, type PaneProps } from './pane';
+import type { PaneProps } from './pane';
 
 const PAD = ['7', '8', '9', '4', '5', '6', '1', '2', '3', '.', '0'] as const;
 const key = 'flex min-h-14 items-center justify-center rounded-sm border-2 border-line bg-tile text-2xl font-semibold hover:border-ink';
@@ -25,7 +26,7 @@ const measured = (value: MeasuredValue | null, change: Partial<MeasuredValue>): 
   kind: 'measured',
   pieces: value?.pieces ?? [],
   level: value?.level ?? null,
-  faults: faultsOf(value),
+  ...notedOf(value),
   ...change,
 });
 

@@ -1,10 +1,10 @@
-import { LEVEL_NAMES, MOST_COUNTED, seenInWords, type CountedValue } from '@pelvo/core';
-import { faultsOf, type PaneOf } from './pane';
+import { LEVEL_NAMES, MOST_COUNTED, notedOf, seenInWords, type CountedValue } from '@pelvo/core';
+import type { PaneOf } from './pane';
 
 const counted = (value: CountedValue | null, count: number): CountedValue => ({
   kind: 'counted',
   count: Math.min(MOST_COUNTED, Math.max(0, count)),
-  faults: faultsOf(value),
+  ...notedOf(value),
 });
 const step = 'flex size-20 items-center justify-center rounded-sm border-2 border-ink bg-tile text-4xl font-bold disabled:opacity-40';
 

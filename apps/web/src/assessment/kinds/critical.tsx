@@ -1,4 +1,5 @@
-import { Choice, faultsOf, type PaneOf } from './pane';
+import { notedOf } from '@pelvo/core';
+import { Choice, type PaneOf } from './pane';
 
 export const CRITICAL_PANE: PaneOf<'critical'> = {
   Pane: ({ criterion, value, onMark }) =>
@@ -7,13 +8,13 @@ export const CRITICAL_PANE: PaneOf<'critical'> = {
         key={String(met)}
         chosen={value?.met === met}
         keyCap={met ? '2' : '1'}
-        onChoose={() => onMark({ kind: 'critical', met, faults: met ? [] : faultsOf(value) })}
+        onChoose={() => onMark({ kind: 'critical', met, ...(met ? { faults: [] } : notedOf(value)) })}
       >
         <b>{met ? 'Met' : 'Not met'}.</b> {met ? criterion.met : criterion.notMet}
       </Choice>
     )),
   byKey: (_criterion, value, key) =>
-    /^[12]$/.test(key) ? { kind: 'critical', met: key === '2', faults: key === '2' ? [] : faultsOf(value) } : null,
+    /^[12]$/.test(key) ? { kind: 'critical', met: key === '2', ...(key === '2' ? { faults: [] } : notedOf(value)) } : null,
   isSettled: ({ met }) => met,
   brief: ({ met }) => (met ? 'met' : 'not met'),
 };

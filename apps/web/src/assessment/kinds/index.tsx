@@ -9,7 +9,7 @@ import { LEVELS_PANE } from './levels';
 import { fetchMeasuredPane, MEASURED_PANE } from './measured';
 import { valueOfKind, type PaneOf } from './pane';
 
-export { Choice, faultsOf } from './pane';
+export { Choice } from './pane';
 
 /** How each kind is given; one that is missing does not compile. */
 const PANES: { readonly [K in Criterion['kind']]: PaneOf<K> } = {

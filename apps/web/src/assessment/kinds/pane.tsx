@@ -1,5 +1,5 @@
 import type { ComponentType } from 'react';
-import { CRITERION_KINDS, type Criterion, type CriterionOf, type MarkValue, type SeenValue, type ValueOf } from '@pelvo/core';
+import { CRITERION_KINDS, type Criterion, type CriterionOf, type MarkValue, type ValueOf } from '@pelvo/core';
 
 /** How a kind of criterion is given at the pass, by touch and by key. */
 export interface PaneOf<K extends Criterion['kind']> {
@@ -17,8 +17,6 @@ export interface PaneProps<K extends Criterion['kind']> {
   readonly value: ValueOf<K> | null;
   readonly onMark: (value: ValueOf<K>) => void;
 }
-
-export const faultsOf = (value: SeenValue | null): readonly string[] => value?.faults ?? [];
 
 /** A value where it is one of the criterion's kind; while pieces are measured, too. */
 export const valueOfKind = <K extends Criterion['kind']>(criterion: CriterionOf<K>, value: MarkValue | undefined): ValueOf<K> | null =>

@@ -2,6 +2,7 @@ import { LEVEL_NAMES, type Level } from '../levels';
 import type { CriterionBase, Weighed } from '../types';
 import { shareOfLevel } from './levels';
 import type { KindOf } from './kind';
+import type { Noted } from '../noted';
 
 /** A criterion that is counted: marks on a rim, pieces that fell apart, boards not changed. Fewer is better. */
 export interface CountedCriterion extends CriterionBase, Weighed {
@@ -12,10 +13,9 @@ export interface CountedCriterion extends CriterionBase, Weighed {
   readonly most: readonly [assured: number, secure: number, nearly: number];
 }
 
-export interface CountedValue {
+export interface CountedValue extends Noted {
   readonly kind: 'counted';
   readonly count: number;
-  readonly faults: readonly string[];
 }
 
 /** More than anybody counts on a plate. */

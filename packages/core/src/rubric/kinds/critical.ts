@@ -1,6 +1,7 @@
 import { exact } from '../../exact';
 import type { CriterionBase } from '../types';
 import type { KindOf } from './kind';
+import type { Noted } from '../noted';
 
 /** A criterion that caps the dish when it is not met, whatever the rest says. */
 export interface CriticalCriterion extends CriterionBase {
@@ -11,10 +12,9 @@ export interface CriticalCriterion extends CriterionBase {
   readonly cap: number;
 }
 
-export interface CriticalValue {
+export interface CriticalValue extends Noted {
   readonly kind: 'critical';
   readonly met: boolean;
-  readonly faults: readonly string[];
 }
 
 export const CRITICAL_KIND: KindOf<'critical'> = {

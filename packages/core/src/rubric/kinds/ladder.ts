@@ -6,6 +6,7 @@ import { LEVELS } from '../levels';
 import type { CriterionBase, Weighed } from '../types';
 import type { KindOf, Scale } from './kind';
 import { shareOfLevel } from './levels';
+import type { Noted } from '../noted';
 
 /** A criterion with stages of its own, weakest first: raw, just set, set, dry. */
 export interface LadderCriterion extends CriterionBase, Weighed {
@@ -14,13 +15,12 @@ export interface LadderCriterion extends CriterionBase, Weighed {
   readonly stages: readonly { readonly name: string; readonly share: number }[];
 }
 
-export interface LadderValue {
+export interface LadderValue extends Noted {
   readonly kind: 'ladder';
   /** Which stage, from 0. */
   readonly stage: number;
   /** Which stage the dish wanted when it was judged, where it says one: then that earns all, whatever the rubric would. */
   readonly wanted?: number;
-  readonly faults: readonly string[];
 }
 
 export const LEAST_STAGES = 2;

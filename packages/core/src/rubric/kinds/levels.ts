@@ -2,6 +2,7 @@ import { fromDecimal, type Exact } from '../../exact';
 import { LEVEL_NAMES, type Level } from '../levels';
 import type { CriterionBase, Weighed } from '../types';
 import type { KindOf, Scale } from './kind';
+import type { Noted } from '../noted';
 
 /** A criterion judged by level. */
 export interface LevelCriterion extends CriterionBase, Weighed {
@@ -10,10 +11,9 @@ export interface LevelCriterion extends CriterionBase, Weighed {
   readonly descriptors: readonly [string, string, string, string];
 }
 
-export interface LevelValue {
+export interface LevelValue extends Noted {
   readonly kind: 'level';
   readonly level: Level;
-  readonly faults: readonly string[];
 }
 
 export const shareOfLevel = ({ levelShares }: Pick<Scale, 'levelShares'>, level: Level): Exact => fromDecimal(levelShares[level - 1]!, 4);

@@ -3,6 +3,7 @@ import { decimals, targetSaid, withinOf, type MeasureTarget } from '../measureTa
 import type { CriterionBase, Weighed } from '../types';
 import { shareOfLevel } from './levels';
 import type { KindOf } from './kind';
+import type { Noted } from '../noted';
 
 /** A criterion with a target that is measured, piece by piece; a person accepts the level that follows, or another. */
 export interface MeasuredCriterion extends CriterionBase, Weighed {
@@ -10,13 +11,12 @@ export interface MeasuredCriterion extends CriterionBase, Weighed {
   readonly target: MeasureTarget;
 }
 
-export interface MeasuredValue {
+export interface MeasuredValue extends Noted {
   readonly kind: 'measured';
   /** What was measured: a figure for each size of each piece, in the target's unit. */
   readonly pieces: readonly (readonly number[])[];
   /** The level that a person gave, beside what the pieces propose; null while none was, and the criterion is not marked yet. */
   readonly level: Level | null;
-  readonly faults: readonly string[];
 }
 
 export const MOST_PIECES = 200;

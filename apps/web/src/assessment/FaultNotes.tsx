@@ -1,0 +1,100 @@
+import { useState } from 'react';
+import { NOTED_LIMITS, notedOf, withNote, type Criterion, type FaultNote, type PlacedComponent, type SeenValue } from '@pelvo/core';
+
+interface FaultNotesProps {
+  readonly criterion: Criterion;
+  readonly value: SeenValue;
+  readonly components: readonly PlacedComponent[];
+  readonly onMark: (value: SeenValue) => void;
+}
+
+/** What the student will read of each fault: where it sits, what is likely behind it, and what to do next time, in the card's words or one's own. */
+export function FaultNotes({ criterion, value, components, onMark }: FaultNotesProps) {
+  const add = (key: string, note: FaultNote) => {
+    const { faults: _faults, notes: _notes, ...judged } = value;
+    onMark({ ...judged, ...withNote(notedOf(value), key, note) } as SeenValue);
+  };
+  return (
+    <ul aria-label="What the student reads" className="mt-3 divide-y divide-line border-y border-line">
+      {criterion.faults
+        .filter(({ key }) => value.faults.includes(key))
+        .map((fault) => (
+          <OneFault
+            key={fault.key}
+            fault={fault}
+            note={value.notes?.[fault.key] ?? {}}
+            components={components}
+            onNote={(note) => add(fault.key, note)}
+          />
+        ))}
+    </ul>
+  );
+}
+
+interface OneFaultProps {
+  readonly fault: Criterion['faults'][number];
+  readonly note: FaultNote;
+  readonly components: readonly PlacedComponent[];
+  readonly onNote: (note: FaultNote) => void;
+}
+
+function OneFault({ fault: { see, cause, correction }, note, components, onNote }: OneFaultProps) {
+  const [own, setOwn] = useState<string | null>(null);
+  const nextTime = note.nextTime ?? correction;
+  const keep = () => {
+    const said = (own ?? '').trim();
+    onNote({ nextTime: said === correction ? '' : said });
+    setOwn(null);
+  };
+  return (
+    <li className="py-2">
+      <p>
+        <b>
+          {see}
+          {note.place ? `, ${note.place}` : ''}.
+        </b>{' '}
+        {cause ? `Likely cause: ${cause}.` : ''} {nextTime ? `Next time: ${nextTime}.` : ''}
+      </p>
+      {components.length > 1 ? (
+        <div role="group" aria-label={`Where: ${see}`} className="mt-1 flex flex-wrap gap-2">
+          {[...components.flatMap(({ name }) => name || []), ''].map((place) => (
+            <button
+              key={place}
+              type="button"
+              aria-pressed={(note.place ?? '') === place}
+              onClick={() => onNote({ place })}
+              className={`min-h-12 rounded-sm border-2 px-3 ${(note.place ?? '') === place ? 'border-ink bg-ink text-paper' : 'border-line bg-tile hover:border-ink'}`}
+            >
+              {place || 'the whole plate'}
+            </button>
+          ))}
+        </div>
+      ) : null}
+      {own === null ? (
+        <button type="button" onClick={() => setOwn(nextTime)} className="min-h-12 font-semibold underline underline-offset-4">
+          Say it otherwise
+        </button>
+      ) : (
+        <form
+          className="mt-1 flex flex-wrap gap-2"
+          onSubmit={(event) => {
+            event.preventDefault();
+            keep();
+          }}
+        >
+          <input
+            autoFocus
+            aria-label={`Next time: ${see}`}
+            maxLength={NOTED_LIMITS.nextTime}
+            value={own}
+            onChange={(event) => setOwn(event.target.value)}
+            className="min-h-12 min-w-0 grow border-2 border-ink bg-paper px-3"
+          />
+          <button type="submit" className="min-h-12 rounded-sm border-2 border-ink bg-tile px-3 font-semibold">
+            Keep it
+          </button>
+        </form>
+      )}
+    </li>
+  );
+}
