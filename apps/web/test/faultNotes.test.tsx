@@ -50,4 +50,20 @@ describe('a fault at the pass', () => {
     await user.click(noted().getByRole('button', { name: 'Keep it' }));
     await waitFor(() => expect(marksSent(sent).at(-1)!.value).toEqual({ kind: 'level', level: 2, faults: ['cut-f'] }));
   });
+
+  it('that looks like another names what tells them apart, and is the other by one touch', async () => {
+    const { rubric, ...rest } = sheetOf();
+    const [first, ...others] = rubric!.content.criteria;
+    const [slips] = first!.faults;
+    const twin = { ...slips!, key: 'twin', see: 'Cut slides', looksLike: { fault: slips!.key, test: 'Press it: a slip stays.' } };
+    const content = { ...rubric!.content, criteria: [{ ...first!, faults: [slips!, twin] }, ...others] };
+    const { user, sent } = await marking({ ...rest, rubric: { editionId: 'r1', content } });
+    await screen.findByRole('heading', { name: 'Ada' });
+    await user.keyboard('2a');
+    expect(noted().getByText('Press it: a slip stays.')).toBeTruthy();
+    await user.click(noted().getByRole('button', { name: 'It is “Cut slides”' }));
+    await waitFor(() => expect(marksSent(sent).at(-1)!.value).toEqual({ kind: 'level', level: 2, faults: ['twin'] }));
+    await user.click(noted().getByRole('button', { name: 'It is “Cut slips”' }));
+    await waitFor(() => expect(marksSent(sent).at(-1)!.value).toEqual({ kind: 'level', level: 2, faults: ['cut-f'] }));
+  });
 });

@@ -13,7 +13,7 @@ import {
   type RubricContent,
 } from '@pelvo/core';
 import { byKind, keySchema, shape } from './common';
-import { holdsUnderSchema } from './techniques';
+import { holdsUnderSchema, looksLikeSchema } from './techniques';
 import type { EditionSummary } from './dishes';
 
 export interface RubricSummary {
@@ -58,6 +58,7 @@ const faultSchema = Joi.object({
   correction: Joi.string().trim().allow('').max(300).required(),
   rescue: Joi.string().trim().allow('').max(300).required(),
   technique: Joi.string().trim().allow('').max(120).required(),
+  looksLike: looksLikeSchema,
   under: holdsUnderSchema,
 });
 

@@ -12,7 +12,9 @@ import {
   SENSES,
   STRANDS,
   writeInline,
+  type Fault,
   type HoldsUnder,
+  type LooksLike,
   type PortableTechnique,
   type Strand,
   type TaughtLesson,
@@ -99,6 +101,9 @@ const list = (item: Joi.Schema, max: number) => Joi.array().items(item).max(max)
 const oneOf = (values: readonly string[]) => Joi.string().valid(...values);
 const minutes = Joi.number().integer().min(1).max(1440).allow(null).required();
 
+/** What a fault looks like, and how they are told apart. */
+export const looksLikeSchema = Joi.object<LooksLike>({ fault: keySchema.required(), test: plain(CARD_LIMITS.short).required() });
+
 /** Under which practice something holds: one that the matter knows. */
 export const holdsUnderSchema = Joi.object<HoldsUnder>({
   matter: oneOf(MATTERS).required(),
@@ -141,10 +146,20 @@ export const techniqueCardKeys: Readonly<Record<keyof TechniqueCard, Joi.Schema>
       cause: plainOrNothing(CARD_LIMITS.short),
       correction: plainOrNothing(CARD_LIMITS.short),
       rescue: plainOrNothing(CARD_LIMITS.short),
+      looksLike: looksLikeSchema,
       under: holdsUnderSchema,
     }),
     CARD_LIMITS.faults,
-  ).unique('key'),
+  )
+    .unique('key')
+    .custom((faults: readonly Fault[]) => {
+      const stray = faults.find(
+        ({ key, looksLike }) => looksLike && !faults.some((other) => other.key === looksLike.fault && other.key !== key),
+      );
+      if (stray)
+        throw new FieldError(`"${stray.see}" looks like a fault that is not on this card.`, 'Choose another of its faults, or none.');
+      return faults;
+    }),
   cautions: list(plain(CARD_LIMITS.short), CARD_LIMITS.cautions),
   passedRound: list(plain(CARD_LIMITS.short), CARD_LIMITS.passedRound),
   questions: list(

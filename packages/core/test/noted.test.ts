@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import {
   computeResult,
+  lookAlike,
   marksInForce,
   NEWEST,
   notedOf,
@@ -71,6 +72,26 @@ const noted = (level: 1 | 2, note?: { place?: string; nextTime?: string }): Mark
   ...(note ? { notes: { pale: note } } : {}),
 });
 const remarkOf = (marks: Marks) => computeResult(RUBRIC, marks).remarks[0]!;
+
+describe('faults that look alike', () => {
+  const fault = (key: string, technique: string, looksLike?: { fault: string; test: string }) => ({
+    ...{ key, technique, see: key, cause: '', correction: '', rescue: '' },
+    ...(looksLike ? { looksLike } : {}),
+  });
+  const over = fault('over', 'Bread', { fault: 'under', test: 'Press it' });
+  const under = fault('under', 'Bread');
+
+  it('find each other, whichever of them says so', () => {
+    expect(lookAlike(over, [over, under])).toEqual({ other: under, test: 'Press it' });
+    expect(lookAlike(under, [over, under])).toEqual({ other: over, test: 'Press it' });
+  });
+
+  it('are of one technique, and both among what is noted here', () => {
+    expect(lookAlike(over, [over, fault('under', 'Cake')])).toBeNull();
+    expect(lookAlike(over, [over])).toBeNull();
+    expect(lookAlike(under, [under, fault('third', 'Bread')])).toBeNull();
+  });
+});
 
 describe('a remark', () => {
   it('says where the fault sits, with the card’s words or the assessor’s own', () => {

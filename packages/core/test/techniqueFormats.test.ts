@@ -33,7 +33,10 @@ const card: PortableTechnique = {
   looksWrong: [{ see: 'Half of it is trim', because: 'Round things have round sides; it goes to stock.' }],
   faults: [
     { key: 'wedge', see: 'Thick at one end', cause: 'The knife leans', correction: 'Look down on the spine', rescue: 'Use it in a stock' },
-    { key: 'mixed', see: 'Two widths', cause: '', correction: 'Guide with the knuckle', rescue: '' },
+    {
+      ...{ key: 'mixed', see: 'Two widths', cause: '', correction: 'Guide with the knuckle', rescue: '' },
+      looksLike: { fault: 'wedge', test: 'Measure both ends: a difference there is the knife.' },
+    },
   ],
   cautions: ['Round things roll: flat side first.'],
   descriptors: [{ key: 'even', name: 'Evenness', evidence: 'measured', levels: ['under half', 'half', 'eight in ten', 'nine in ten'] }],

@@ -3,6 +3,7 @@ import {
   drawCard,
   holdsHere,
   ladderOf,
+  lookAlike,
   LEVEL_NAMES,
   LEVELS,
   MATTER_SPECS,
@@ -13,6 +14,7 @@ import {
   toSvg,
   WHO_DECIDES,
   type CutSet,
+  type Fault,
   type PracticeChoices,
   type RichText,
   type StageLadder,
@@ -28,6 +30,12 @@ interface CardOptions {
   readonly before: readonly string[];
   /** For whose hands its drawings are. */
   readonly hand?: 'left' | 'right';
+}
+
+/** What tells a fault from one that looks like it. */
+function toldApart(fault: Fault, among: readonly Fault[]): Content[] {
+  const alike = lookAlike(fault, among);
+  return alike ? [{ text: `Looks like "${alike.other.see}". ${alike.test}`, italics: true }] : [];
 }
 
 /** A ladder in a paragraph, from least to most: "Sugar: thread, 106 to 112 °C, a short thread between two spoons; …". */
@@ -132,7 +140,7 @@ export function cardDocument(card: TechniqueCard, { size, choices, cutSet, befor
                   ...card.faults
                     .filter((fault) => holdsHere(fault, choices))
                     .map((fault) => [
-                      { text: fault.see, bold: true },
+                      { stack: [{ text: fault.see, bold: true }, ...toldApart(fault, card.faults)] },
                       { text: fault.cause },
                       { text: fault.correction },
                       { text: fault.rescue || 'none: start again' },

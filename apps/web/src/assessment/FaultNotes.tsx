@@ -1,5 +1,15 @@
 import { useState } from 'react';
-import { NOTED_LIMITS, notedOf, withNote, type Criterion, type FaultNote, type PlacedComponent, type SeenValue } from '@pelvo/core';
+import {
+  lookAlike,
+  NOTED_LIMITS,
+  notedOf,
+  touchFault,
+  withNote,
+  type Criterion,
+  type FaultNote,
+  type PlacedComponent,
+  type SeenValue,
+} from '@pelvo/core';
 
 interface FaultNotesProps {
   readonly criterion: Criterion;
@@ -14,6 +24,12 @@ export function FaultNotes({ criterion, value, components, onMark }: FaultNotesP
     const { faults: _faults, notes: _notes, ...judged } = value;
     onMark({ ...judged, ...withNote(notedOf(value), key, note) } as SeenValue);
   };
+  // It was the other one after all: one touch takes the one and notes the other.
+  const swap = (fault: Fault, other: Fault) => {
+    const { faults: _faults, notes: _notes, ...judged } = value;
+    const without = value.faults.includes(fault.key) ? touchFault(notedOf(value), fault, components) : notedOf(value);
+    onMark({ ...judged, ...(without.faults.includes(other.key) ? without : touchFault(without, other, components)) } as SeenValue);
+  };
   return (
     <ul aria-label="What the student reads" className="mt-3 divide-y divide-line border-y border-line">
       {criterion.faults
@@ -25,20 +41,27 @@ export function FaultNotes({ criterion, value, components, onMark }: FaultNotesP
             note={value.notes?.[fault.key] ?? {}}
             components={components}
             onNote={(note) => add(fault.key, note)}
+            alike={lookAlike(fault, criterion.faults)}
+            onSwap={(other) => swap(fault, other)}
           />
         ))}
     </ul>
   );
 }
 
+type Fault = Criterion['faults'][number];
+
 interface OneFaultProps {
-  readonly fault: Criterion['faults'][number];
+  readonly fault: Fault;
+  /** One that looks like it, and what tells them apart. */
+  readonly alike: { readonly other: Fault; readonly test: string } | null;
+  readonly onSwap: (other: Fault) => void;
   readonly note: FaultNote;
   readonly components: readonly PlacedComponent[];
   readonly onNote: (note: FaultNote) => void;
 }
 
-function OneFault({ fault: { see, cause, correction }, note, components, onNote }: OneFaultProps) {
+function OneFault({ fault: { see, cause, correction }, alike, onSwap, note, components, onNote }: OneFaultProps) {
   const [own, setOwn] = useState<string | null>(null);
   const nextTime = note.nextTime ?? correction;
   const keep = () => {
@@ -55,6 +78,18 @@ function OneFault({ fault: { see, cause, correction }, note, components, onNote 
         </b>{' '}
         {cause ? `Likely cause: ${cause}.` : ''} {nextTime ? `Next time: ${nextTime}.` : ''}
       </p>
+      {alike ? (
+        <p className="mt-1 flex flex-wrap items-center gap-x-3 border-l-4 border-ink pl-3">
+          <span>{alike.test}</span>
+          <button
+            type="button"
+            onClick={() => onSwap(alike.other)}
+            className="min-h-12 rounded-sm border-2 border-line bg-tile px-3 hover:border-ink"
+          >
+            It is “{alike.other.see}”
+          </button>
+        </p>
+      ) : null}
       {components.length > 1 ? (
         <div role="group" aria-label={`Where: ${see}`} className="mt-1 flex flex-wrap gap-2">
           {[...components.flatMap(({ name }) => name || []), ''].map((place) => (

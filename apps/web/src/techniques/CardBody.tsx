@@ -4,6 +4,7 @@ import {
   drawCard,
   HAZARD_SPECS,
   ladderOf,
+  lookAlike,
   LEVEL_NAMES,
   LEVELS,
   PURPOSES,
@@ -12,6 +13,7 @@ import {
   holdsHere,
   underInWords,
   type Cue,
+  type Fault,
   type MayHoldUnder,
   type TechniqueCard,
   type Variant,
@@ -191,6 +193,17 @@ function Shown({ card: { passedRound, questions } }: { card: TechniqueCard }) {
   );
 }
 
+/** What tells a fault from one that looks like it. */
+function Alike({ fault, among }: { fault: Fault; among: readonly Fault[] }) {
+  const alike = lookAlike(fault, among);
+  if (!alike) return null;
+  return (
+    <span className="block text-small font-normal text-soft">
+      Looks like “{alike.other.see}”. {alike.test}
+    </span>
+  );
+}
+
 interface Judged {
   readonly card: TechniqueCard;
   readonly inForce: InForceHere | null;
@@ -214,6 +227,7 @@ function Faults({ card: { faults }, inForce }: Judged) {
             cell: (fault) => (
               <>
                 {fault.see}
+                <Alike fault={fault} among={faults} />
                 <Under of={fault} inForce={inForce} />
               </>
             ),

@@ -180,7 +180,9 @@ function fill(card: Draft, section: Section, list: List, leftOut: string[]): voi
         const key = below(item, 'key') || newKey(item.text, card.faults);
         const rescue = below(item, 'rescue');
         const [cause, correction] = [below(item, 'cause'), below(item, 'correction')];
-        card.faults = [...card.faults, { key, see: item.text, cause, correction, rescue, ...underOf(item, lost) }];
+        const [fault, test] = [below(item, 'looks like'), below(item, 'told apart by')];
+        const looksLike = fault && test ? { looksLike: { fault, test } } : {};
+        card.faults = [...card.faults, { key, see: item.text, cause, correction, rescue, ...looksLike, ...underOf(item, lost) }];
       }
       break;
     case 'aims':

@@ -35,6 +35,8 @@ const COLUMNS = [
   'cause',
   'correction',
   'rescue',
+  'looks like',
+  'told apart by',
   'under',
   'key',
 ] as const;
@@ -63,10 +65,12 @@ export function rubricCsv(content: RubricContent): string {
         key: criterion.key,
         ...ownCells(criterion, levels),
       },
-      ...criterion.faults.map(({ see, under, ...fault }) => ({
+      ...criterion.faults.map(({ see, under, looksLike, ...fault }) => ({
         row: 'fault',
         name: see,
         ...fault,
+        'looks like': looksLike?.fault ?? '',
+        'told apart by': looksLike?.test ?? '',
         under: under ? `${under.matter}, ${under.practice}` : '',
       })),
     ]),
@@ -204,6 +208,7 @@ function faultOf(cells: Cells, at: number): Criterion['faults'][number] {
     correction: cells.correction ?? '',
     rescue: cells.rescue ?? '',
     technique: cells.technique ?? '',
+    ...(cells['looks like'] && cells['told apart by'] ? { looksLike: { fault: cells['looks like'], test: cells['told apart by'] } } : {}),
     ...(matter ? { under: { matter, practice } } : {}),
   } as Criterion['faults'][number];
 }

@@ -62,6 +62,8 @@ function blocksOf(card: PortableTechnique): RootContent[] {
           ['Cause', fault.cause],
           ['Correction', fault.correction],
           ['Rescue', fault.rescue],
+          ['Looks like', fault.looksLike?.fault ?? ''],
+          ['Told apart by', fault.looksLike?.test ?? ''],
           ...underPairs(fault.under),
           ['Key', fault.key],
         ]),

@@ -29,6 +29,14 @@ export interface Fault extends MayHoldUnder {
   readonly correction: string;
   /** How the dish can be rescued; empty when it cannot. */
   readonly rescue: string;
+  /** Another fault of the card that looks alike, and what tells the two apart. */
+  readonly looksLike?: LooksLike;
+}
+
+export interface LooksLike {
+  /** Key of the other fault. */
+  readonly fault: string;
+  readonly test: string;
 }
 
 /** One of the few things that decide the result. */

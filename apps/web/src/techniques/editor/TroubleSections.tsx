@@ -178,10 +178,49 @@ export function FaultsSection({ fields, onChange, error }: CardFormProps) {
                   onChange={(event) => set({ [field]: event.target.value })}
                 />
               ))}
+              <LooksLikeFields fault={fault} others={fields.faults.filter(({ key }) => key !== fault.key)} onChange={set} />
             </div>
           )}
         </Rows>
       </Section>
     </section>
+  );
+}
+
+/** Another fault that looks like it, and what tells the two apart; the second is asked for once the first is chosen. */
+function LooksLikeFields({
+  fault: { see, looksLike },
+  others,
+  onChange,
+}: {
+  fault: Fault;
+  others: readonly Fault[];
+  onChange: (part: Partial<Fault>) => void;
+}) {
+  if (others.length === 0) return null;
+  return (
+    <>
+      <SelectField
+        label={`Looks like, ${see || 'new fault'}`}
+        value={looksLike?.fault ?? ''}
+        onChange={({ target: { value: fault } }) => onChange({ looksLike: fault ? { fault, test: looksLike?.test ?? '' } : undefined })}
+      >
+        <option value="">nothing else</option>
+        {others.map(({ key, see: other }) => (
+          <option key={key} value={key}>
+            {other}
+          </option>
+        ))}
+      </SelectField>
+      {looksLike ? (
+        <TextArea
+          rows={2}
+          label={`Told apart by, ${see || 'new fault'}`}
+          maxLength={CARD_LIMITS.short}
+          value={looksLike.test}
+          onChange={(event) => onChange({ looksLike: { ...looksLike, test: event.target.value } })}
+        />
+      ) : null}
+    </>
   );
 }
