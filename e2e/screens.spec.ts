@@ -37,7 +37,7 @@ const views: readonly [string, (page: Page) => Promise<string>][] = [
 ];
 
 test('axe finds nothing on any main view, and nothing runs off the side at 200 percent', async ({ page }) => {
-  test.setTimeout(240_000);
+  test.setTimeout(420_000);
   const errors: string[] = [];
   const listen = (each: Page) => {
     each.on('console', (message) => message.type() === 'error' && errors.push(message.text()));

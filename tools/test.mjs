@@ -86,13 +86,13 @@ async function runAgain({ name, cwd, files, failed, titles }) {
   say(`\n== ${name}, again: ${alone.failed} failed`);
 }
 
-/** Suites in turn, two at a time, the longest first: they wait for their databases while the others compute. */
-async function inPairs(suites) {
+/** Suites in turn, three at a time, the longest first: they wait for their databases and their imports while the others compute. */
+async function threeAtATime(suites) {
   const next = suites[Symbol.iterator]();
   const worker = async () => {
     for (const suite of next) await suite();
   };
-  await Promise.all([worker(), worker()]);
+  await Promise.all([worker(), worker(), worker()]);
 }
 
 if (wanted('server') || wanted('e2e')) ensureDebianPackage(MARIADB.program, MARIADB.name);
@@ -100,17 +100,18 @@ if (wanted('e2e')) {
   ensureDebianPackage(CHROMIUM.program, CHROMIUM.name);
   ensureBuild();
 }
-await inPairs([
+await threeAtATime([
   ...(wanted('server') ? [() => suite('server', 'apps/server')] : []),
   ...(wanted('unit') ? [() => suite('web', 'apps/web')] : []),
+  ...(wanted('unit') ? [() => suite('core', 'packages/core')] : []),
   ...(wanted('lint') ? [() => check('lint', bin('oxlint'), [])] : []),
-  ...(wanted('unit') ? [() => suite('core', 'packages/core'), () => suite('contract', 'packages/contract')] : []),
+  ...(wanted('unit') ? [() => suite('contract', 'packages/contract')] : []),
   ...(wanted('types')
     ? ['packages', 'apps/server', 'apps/web', 'e2e'].map((project) => () => check(`types, ${project}`, bin('tsc'), ['--noEmit', '-p', project]))
     : []),
 ]);
 for (const each of again) await runAgain(each);
-// After the rest: a browser beside a suite that computes takes longer than one after the other. Two schools that are walked at once do
+// After the rest: a browser beside a suite that computes takes longer than one after the other. Three schools that are walked at once do
 // not: each waits for its own browser, server and database most of the time.
 if (wanted('e2e')) {
   const schools = await Promise.all(['one', 'two', 'three'].map((name) => startSchool(join(scratch, `e2e-${name}`))));
