@@ -13,7 +13,7 @@ describe('a fault at the pass', () => {
     { name: 'Crumb', techniques: [] },
   ];
   const sheet = () => ({ ...sheetOf(), dishes: sheetOf().dishes.map((dish) => ({ ...dish, components })) });
-  const noted = () => within(screen.getByRole('list', { name: 'What the student reads' }));
+  const noted = async () => within(await screen.findByRole('list', { name: 'What the student reads' }));
 
   it('sits where its technique is exercised, and elsewhere by one touch', async () => {
     const { user, sent } = await marking(sheet());
@@ -22,13 +22,13 @@ describe('a fault at the pass', () => {
     await waitFor(() =>
       expect(marksSent(sent).at(-1)).toMatchObject({ value: { level: 2, faults: ['cut-f'], notes: { 'cut-f': { place: 'Leeks' } } } }),
     );
-    expect(noted().getByText('Cut slips, Leeks.')).toBeTruthy();
-    await user.click(noted().getByRole('button', { name: 'Crumb' }));
+    expect((await noted()).getByText('Cut slips, Leeks.')).toBeTruthy();
+    await user.click((await noted()).getByRole('button', { name: 'Crumb' }));
     await waitFor(() => expect(marksSent(sent).at(-1)).toMatchObject({ value: { notes: { 'cut-f': { place: 'Crumb' } } } }));
     // Another level keeps what was noted.
     await user.keyboard('1');
     await waitFor(() => expect(marksSent(sent).at(-1)).toMatchObject({ value: { level: 1, notes: { 'cut-f': { place: 'Crumb' } } } }));
-    await user.click(noted().getByRole('button', { name: 'the whole plate' }));
+    await user.click((await noted()).getByRole('button', { name: 'the whole plate' }));
     await waitFor(() => expect(marksSent(sent).at(-1)!.value).toEqual({ kind: 'level', level: 1, faults: ['cut-f'] }));
   });
 
@@ -36,18 +36,18 @@ describe('a fault at the pass', () => {
     const { user, sent } = await marking();
     await screen.findByRole('heading', { name: 'Ada' });
     await user.keyboard('2a');
-    expect(noted().queryByRole('group')).toBeNull();
-    await user.click(noted().getByRole('button', { name: 'Say it otherwise' }));
-    const own = noted().getByRole<HTMLInputElement>('textbox', { name: 'Next time: Cut slips' });
+    expect((await noted()).queryByRole('group')).toBeNull();
+    await user.click((await noted()).getByRole('button', { name: 'Say it otherwise' }));
+    const own = (await noted()).getByRole<HTMLInputElement>('textbox', { name: 'Next time: Cut slips' });
     await user.clear(own);
     await user.type(own, 'Rest 3 minutes first{Enter}');
     await waitFor(() =>
       expect(marksSent(sent).at(-1)).toMatchObject({ value: { level: 2, notes: { 'cut-f': { nextTime: 'Rest 3 minutes first' } } } }),
     );
-    expect(noted().getByText(/Next time: Rest 3 minutes first\./)).toBeTruthy();
-    await user.click(noted().getByRole('button', { name: 'Say it otherwise' }));
-    await user.clear(noted().getByRole('textbox'));
-    await user.click(noted().getByRole('button', { name: 'Keep it' }));
+    expect((await noted()).getByText(/Next time: Rest 3 minutes first\./)).toBeTruthy();
+    await user.click((await noted()).getByRole('button', { name: 'Say it otherwise' }));
+    await user.clear((await noted()).getByRole('textbox'));
+    await user.click((await noted()).getByRole('button', { name: 'Keep it' }));
     await waitFor(() => expect(marksSent(sent).at(-1)!.value).toEqual({ kind: 'level', level: 2, faults: ['cut-f'] }));
   });
 
@@ -60,10 +60,10 @@ describe('a fault at the pass', () => {
     const { user, sent } = await marking({ ...rest, rubric: { editionId: 'r1', content } });
     await screen.findByRole('heading', { name: 'Ada' });
     await user.keyboard('2a');
-    expect(noted().getByText('Press it: a slip stays.')).toBeTruthy();
-    await user.click(noted().getByRole('button', { name: 'It is “Cut slides”' }));
+    expect((await noted()).getByText('Press it: a slip stays.')).toBeTruthy();
+    await user.click((await noted()).getByRole('button', { name: 'It is “Cut slides”' }));
     await waitFor(() => expect(marksSent(sent).at(-1)!.value).toEqual({ kind: 'level', level: 2, faults: ['twin'] }));
-    await user.click(noted().getByRole('button', { name: 'It is “Cut slips”' }));
+    await user.click((await noted()).getByRole('button', { name: 'It is “Cut slips”' }));
     await waitFor(() => expect(marksSent(sent).at(-1)!.value).toEqual({ kind: 'level', level: 2, faults: ['cut-f'] }));
   });
 });

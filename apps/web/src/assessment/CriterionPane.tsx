@@ -1,3 +1,4 @@
+import { lazy, Suspense } from 'react';
 import {
   RUBRIC_STRAND_NAMES,
   shareOff,
@@ -12,8 +13,10 @@ import {
   type WantedStage,
 } from '@pelvo/core';
 import { StrandGlyph } from '../design';
-import { FaultNotes } from './FaultNotes';
+import { fetchFaultNotes } from './fetchFaultNotes';
 import { Choice, GivenBy } from './kinds';
+
+const FaultNotes = lazy(() => fetchFaultNotes().then(({ FaultNotes: notes }) => ({ default: notes })));
 
 interface CriterionPaneProps {
   readonly criterion: Criterion;
@@ -124,7 +127,9 @@ export function CriterionPane({ criterion, value, below = [], wants = [], compon
             })}
           </div>
           {value && value.kind !== 'notSeen' && faults.length > 0 ? (
-            <FaultNotes criterion={criterion} value={value} components={components} onMark={onMark} />
+            <Suspense fallback={null}>
+              <FaultNotes criterion={criterion} value={value} components={components} onMark={onMark} />
+            </Suspense>
           ) : null}
         </div>
       ) : null}

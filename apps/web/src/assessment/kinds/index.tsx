@@ -1,6 +1,7 @@
 import { Suspense, useEffect } from 'react';
 import type { Criterion, MarkValue, RubricContent, SeenValue } from '@pelvo/core';
 import { Loading } from '../../design';
+import { fetchFaultNotes } from '../fetchFaultNotes';
 import { fetchTaught } from '../fetchTaught';
 import { COUNTED_PANE } from './counted';
 import { CRITICAL_PANE } from './critical';
@@ -57,7 +58,7 @@ export function usePanes(rubric: RubricContent | undefined): void {
   const measures = rubric?.criteria.some(({ kind }) => kind === 'measured') ?? false;
   useEffect(() => {
     // A device without a network has them from before, or has not.
-    if (known) void fetchTaught().catch(() => undefined);
+    if (known) for (const fetch of [fetchTaught, fetchFaultNotes]) void fetch().catch(() => undefined);
     if (measures) void fetchMeasuredPane().catch(() => undefined);
   }, [known, measures]);
 }
