@@ -1,5 +1,5 @@
 import { In, type EntityManager } from 'typeorm';
-import { carriedSteps, cookingTeams, type CookingTeam, type DishContent } from '@pelvo/core';
+import { carriedSteps, cookingTeams, type CookingTeam } from '@pelvo/core';
 import type { CarriedLesson, CarriedRecord } from '@pelvo/contract';
 import { CarriedWorkRow } from './carriedWork.entity';
 import type { Lesson } from './lesson.entity';
@@ -105,10 +105,8 @@ export async function carriedPractice(manager: EntityManager, lessonIds: readonl
     const content = cooked.find(({ lessonId, edition }) => lessonId === toLessonId && edition.dishId === dishId)?.edition.content;
     if (!content) return [];
     const here = carriedSteps(content, stepId, doneBefore(row, rows));
-    const elsewhere = carriedUpTo(
-      content,
-      rows.filter((each) => each.toLessonId === toLessonId && each.dishId === dishId),
-    );
+    const same = rows.filter((each) => each.toLessonId === toLessonId && each.dishId === dishId);
+    const elsewhere = new Set(same.flatMap((each) => [...carriedSteps(content, each.stepId)]));
     const named = (kept: (id: string) => boolean) => [
       ...new Set(content.method.flatMap(({ id, techniqueIds }) => (kept(id) ? techniqueIds : []))),
     ];
@@ -121,10 +119,6 @@ export async function carriedPractice(manager: EntityManager, lessonIds: readonl
     ];
   });
 }
-
-/** Steps of a dish that are done in any lesson before. */
-const carriedUpTo = (content: DishContent, rows: readonly CarriedWorkRow[]): ReadonlySet<string> =>
-  new Set(rows.flatMap(({ stepId }) => [...carriedSteps(content, stepId)]));
 
 /** What is made in earlier lessons of a dish of a lesson, as an order wants it. */
 export const madeBefore = (rows: readonly CarriedWorkRow[], lessonId: string, dishId: string) =>

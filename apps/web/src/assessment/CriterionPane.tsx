@@ -5,6 +5,7 @@ import {
   ladderStageName,
   notedOf,
   touchFault,
+  withNoted,
   wantedAt,
   wrongAt,
   type Criterion,
@@ -54,8 +55,7 @@ export function withFault(
   components: readonly PlacedComponent[] = [],
 ): MarkValue | null {
   if (!value || value.kind === 'notSeen') return null;
-  const { faults: _faults, notes: _notes, ...judged } = value;
-  return { ...judged, ...touchFault(notedOf(value), fault, components) };
+  return withNoted(value, touchFault(notedOf(value), fault, components));
 }
 
 const EVIDENCE = { measured: 'measured', seen: 'by eye', tasted: 'by taste' } as const;

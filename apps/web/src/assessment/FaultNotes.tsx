@@ -5,6 +5,7 @@ import {
   notedOf,
   touchFault,
   withNote,
+  withNoted,
   type Criterion,
   type FaultNote,
   type PlacedComponent,
@@ -20,15 +21,12 @@ interface FaultNotesProps {
 
 /** What the student will read of each fault: where it sits, what is likely behind it, and what to do next time, in the card's words or one's own. */
 export function FaultNotes({ criterion, value, components, onMark }: FaultNotesProps) {
-  const add = (key: string, note: FaultNote) => {
-    const { faults: _faults, notes: _notes, ...judged } = value;
-    onMark({ ...judged, ...withNote(notedOf(value), key, note) } as SeenValue);
-  };
+  const noted = notedOf(value);
+  const add = (key: string, note: FaultNote) => onMark(withNoted(value, withNote(noted, key, note)));
   // It was the other one after all: one touch takes the one and notes the other.
   const swap = (fault: Fault, other: Fault) => {
-    const { faults: _faults, notes: _notes, ...judged } = value;
-    const without = value.faults.includes(fault.key) ? touchFault(notedOf(value), fault, components) : notedOf(value);
-    onMark({ ...judged, ...(without.faults.includes(other.key) ? without : touchFault(without, other, components)) } as SeenValue);
+    const without = touchFault(noted, fault, components);
+    onMark(withNoted(value, without.faults.includes(other.key) ? without : touchFault(without, other, components)));
   };
   return (
     <ul aria-label="What the student reads" className="mt-3 divide-y divide-line border-y border-line">

@@ -11,7 +11,7 @@ export { MOST_PIECES, type MeasuredCriterion, type MeasuredValue } from './kinds
 export { askedHere } from './askedHere';
 export { checkRubric } from './checkRubric';
 export { computeResult, type Remark, type Result } from './computeResult';
-export { NOTED_LIMITS, notedOf, touchFault, withNote, type FaultNote, type Noted, type PlacedComponent } from './noted';
+export { NOTED_LIMITS, notedOf, touchFault, withNote, withNoted, type FaultNote, type Noted, type PlacedComponent } from './noted';
 export { MARKING_WAYS, type MarkingWay } from './markingWay';
 export { markInWords } from './markInWords';
 export { passQueue, type PassPlate, type PassState, type QueuedPlate } from './passQueue';

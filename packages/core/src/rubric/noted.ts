@@ -26,6 +26,11 @@ export const NOTED_LIMITS = { faults: 12, place: 120, nextTime: 300 } as const;
 export const notedOf = (value: SeenValue | null | undefined): Noted =>
   value ? { faults: value.faults, ...(value.notes ? { notes: value.notes } : {}) } : { faults: [] };
 
+/** The same judgement with something else noted of it. */
+export function withNoted<V extends SeenValue>({ faults: _faults, notes: _notes, ...judged }: V, noted: Noted): V {
+  return { ...judged, ...noted } as V;
+}
+
 /** Notes without those that say nothing, or are of faults that are not noted any more. */
 function kept({ faults, notes = {} }: Noted): Noted {
   const said = Object.entries(notes).filter(([key, note]) => faults.includes(key) && (note.place || note.nextTime));

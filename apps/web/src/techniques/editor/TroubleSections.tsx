@@ -178,7 +178,12 @@ export function FaultsSection({ fields, onChange, error }: CardFormProps) {
                   onChange={(event) => set({ [field]: event.target.value })}
                 />
               ))}
-              <LooksLikeFields fault={fault} others={fields.faults.filter(({ key }) => key !== fault.key)} onChange={set} />
+              <LooksLikeFields
+                fault={fault}
+                others={fields.faults.filter(({ key }) => key !== fault.key)}
+                problem={fieldProblem(error, `faults.${index}.looksLike.test`)}
+                onChange={set}
+              />
             </div>
           )}
         </Rows>
@@ -191,10 +196,12 @@ export function FaultsSection({ fields, onChange, error }: CardFormProps) {
 function LooksLikeFields({
   fault: { see, looksLike },
   others,
+  problem,
   onChange,
 }: {
   fault: Fault;
   others: readonly Fault[];
+  problem: ReturnType<typeof fieldProblem>;
   onChange: (part: Partial<Fault>) => void;
 }) {
   if (others.length === 0) return null;
@@ -218,6 +225,7 @@ function LooksLikeFields({
           label={`Told apart by, ${see || 'new fault'}`}
           maxLength={CARD_LIMITS.short}
           value={looksLike.test}
+          problem={problem}
           onChange={(event) => onChange({ looksLike: { ...looksLike, test: event.target.value } })}
         />
       ) : null}
