@@ -5,6 +5,7 @@ import { HOME_PAGES } from './corpus/homePages';
 import { KITCHEN_PAGES } from './corpus/kitchenPages';
 import { MORE_PAGES } from './corpus/morePages';
 import { PAGES as FIRST_PAGES } from './corpus/pages';
+import { POSTED_PAGES } from './corpus/postedPages';
 import { SCHOOL_PAGES } from './corpus/schoolPages';
 import { WHOLE_TEXTS as ALL } from './corpus/wholeTexts';
 
@@ -48,7 +49,7 @@ const said = ({ amount, item }: LineReading): string =>
     ? `${short(amount.min)}${amount.max === amount.min ? '' : `-${short(amount.max)}`}${amount.unit === 'each' ? '' : ` ${amount.unit}`} ${item}`
     : item;
 
-const PAGES = [...FIRST_PAGES, ...MORE_PAGES, ...HOME_PAGES, ...KITCHEN_PAGES, ...SCHOOL_PAGES];
+const PAGES = [...FIRST_PAGES, ...MORE_PAGES, ...HOME_PAGES, ...KITCHEN_PAGES, ...SCHOOL_PAGES, ...POSTED_PAGES];
 
 describe('pages in rows, columns, sentences and chats', () => {
   it.each(PAGES.map((page) => [page.manner, page] as const))('%s', (_, { text, title, portions, components, steps }) => {

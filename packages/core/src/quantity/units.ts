@@ -30,7 +30,7 @@ const UNIT_ROWS = [
   ['cl', 'volume', '10', 'cl', 'cl', 'cl|centilitre|centilitres|centiliter|centiliters'],
   ['dl', 'volume', '100', 'dl', 'dl', 'dl|decilitre|decilitres|deciliter|deciliters'],
   ['l', 'volume', '1000', 'l', 'l', 'l|lt|ltr|litre|litres|liter|liters'],
-  ['tsp', 'volume', '5', 'tsp', 'tsp', 'tsp|tsps|teaspoon|teaspoons|teaspoonful|teaspoonfuls'],
+  ['tsp', 'volume', '5', 'tsp', 'tsp', 'tsp|tsps|teasp|teasps|teaspoon|teaspoons|teaspoonful|teaspoonfuls'],
   ['tbsp', 'volume', '15', 'tbsp', 'tbsp', 'tbsp|tbsps|tbs|tbl|tbls|tblsp|tblsps|tblspn|tablespoon|tablespoons|tablespoonful|tablespoonfuls'],
   ['floz', 'volume', '30', 'fl oz', 'fl oz', 'fl oz|floz|fluid ounce|fluid ounces'],
   ['cup', 'volume', '240', 'cup', 'cups', 'cup|cups|cupful|cupfuls'],

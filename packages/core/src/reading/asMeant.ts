@@ -7,11 +7,13 @@ export function asMeant(text: string): { readonly text: string; readonly read: r
   const [written] = FIGURE.exec(text) ?? [];
   const figure =
     written && /[OolI]/.test(written) && /\d|^[lI]$/.test(written) ? written.replace(/[Oo]/g, '0').replace(/[lI]/g, '1') : null;
-  const first = figure === null ? text : figure + text.slice(written!.length);
+  // "l egg", "l medium marrow"
+  const alone = figure === null && /^[lI|]\s(?=\p{Ll}{3})/u.test(text);
+  const first = alone ? `1${text.slice(1)}` : figure === null ? text : figure + text.slice(written!.length);
   const [divided] = IN_A_WORD.test(first) ? (WORD.exec(first) ?? []) : [];
   const word = divided?.replace(/1/g, 'l').replace(/0/g, 'o');
   return {
     text: divided && word ? first.replace(divided, word) : first,
-    read: [...(figure === null ? [] : [figure]), ...(word ? [word] : [])],
+    read: [...(alone ? ['1'] : figure === null ? [] : [figure]), ...(word ? [word] : [])],
   };
 }

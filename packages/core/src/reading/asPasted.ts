@@ -1,8 +1,11 @@
+import { isTold } from '../verbs';
+import { isTableHead } from './cells';
 import type { Role } from './looks';
+import { readAmount } from './readAmount';
 
 const QUOTED = /^\s*(?:>\s?)+/;
 const CHAT =
-  /^\[?(?:\d{1,2}[./]\d{1,2}[./]\d{2,4},?\s+)?\d{1,2}[:.]\d{2}(?:[:.]\d{2})?(?:\s?[ap]\.?m\.?)?\]?\s*(?:[-–]\s*)?\p{L}[\p{L}\s.’'-]{0,24}:\s+/iu;
+  /^\[?(?:\d{1,2}[./-]\d{1,2}(?:[./-]\d{2,4})?,?\s+)?\d{1,2}[:.]\d{2}(?:[:.]\d{2})?(?:\s?[ap]\.?m\.?)?\]?\s*(?:[-–]\s*)?\p{L}[\p{L}\s.’'-]{0,24}:\s+/iu;
 
 /** A text without what a mail or a chat puts before each of its lines: "> ", "[14:02] Noor: ". */
 export function unquoted(lines: readonly string[]): readonly string[] {
@@ -13,6 +16,85 @@ export function unquoted(lines: readonly string[]): readonly string[] {
     if (with_ >= 3 && with_ >= written * 0.6) return lines.map((line) => line.replace(before, ''));
   }
   return lines;
+}
+
+/** A number, or a unit alone in its cell. */
+const BARE_CELL = /^(?:\d{1,6}(?:[.,]\d{1,3})?|kg|g|ml|l|cl|ea|each|pcs?|stk|tbsp|tsp)\.?$/i;
+const HEAD_WITH_COMMAS = /^[^,\d]{2,30},[^,\d]{2,30},[^.\d]{1,80}$/;
+const inCells = (line: string, sign: ',' | ';'): string[] =>
+  (line.match(sign === ';' ? /"[^"]*"|[^;]+|(?<=;|^)(?=;|$)/g : /"[^"]*"|[^,]+|(?<=,|^)(?=,|$)/g) ?? []).map((cell) =>
+    cell.replace(/^\s*"?|"?\s*$/g, ''),
+  );
+
+/**
+ * Rows of a table that was saved as text, its cells parted by semicolons or commas, with tabs between them: "1;brown lentils;4,5;kg". With
+ * commas only where a head says that it is a table.
+ */
+export function tabled(lines: readonly string[]): readonly string[] {
+  for (const sign of [';', ','] as const) {
+    // Commas stand in every list: only the head of a table tells.
+    if (sign === ',' && !lines.some((line) => HEAD_WITH_COMMAS.test(line))) continue;
+    const rows = lines.filter((line) => line.length < 300 && line.includes(sign));
+    if (rows.length < 4) continue;
+    const counts = rows.map((line) => inCells(line, sign).length);
+    const usual = counts.filter((count) => count === counts.at(-1)).length;
+    const bare = rows.filter((line) => inCells(line, sign).some((cell) => BARE_CELL.test(cell))).length;
+    const cells = counts.at(-1)!;
+    if (cells < 3 || cells > 8 || usual < rows.length * 0.7 || bare < rows.length * 0.6) continue;
+    if (sign === ',' && !rows.some((line) => isTableHead(inCells(line, sign).join('\t')))) continue;
+    return lines.map((line) =>
+      line.length < 300 && line.includes(sign)
+        ? inCells(line, sign)
+            // With semicolons between its cells a table writes its decimals with commas.
+            .map((cell) => (sign === ';' && /^\d{1,5},\d{1,3}$/.test(cell) ? cell.replace(',', '.') : cell))
+            .join('\t')
+        : line,
+    );
+  }
+  return lines;
+}
+
+const DITTO = /^(\s*(?:\d[\d./]*\s?[½¼¾]?|[½¼¾⅓⅔]|\d{1,2}\s\d\/\d)\s*)(?:[„“”"″]|,,|''|do\.|ditto)\s+(?=\p{L})/iu;
+
+/** A list whose units are only written once: "½ lb oatmeal", "½ „ flour". */
+export function dittoed(lines: readonly string[]): readonly string[] {
+  if (!lines.some((line) => DITTO.test(line))) return lines;
+  let unit = '';
+  return lines.map((line) => {
+    const ditto = DITTO.exec(line);
+    if (ditto) return unit ? `${ditto[1]!.trimEnd()} ${unit} ${line.slice(ditto[0].length)}` : line;
+    const read = line.length < 120 ? readAmount(line.trim()) : null;
+    unit = read?.unitWritten ? (/^[\d\s./½¼¾⅓⅔]+(?:(?:heaped|level)\s)?([a-z]+\.?)\s/i.exec(line.trim())?.[1] ?? '') : '';
+    return line;
+  });
+}
+
+const SLIDE = /^\s*slide\s\d{1,3}\s*(?:[:–—-]\s*)?/i;
+
+/** What stood on slides, without their numbers: "Slide 2 – Ingredients (pairs)". */
+export const unslid = (lines: readonly string[]): readonly string[] =>
+  lines.filter((line) => SLIDE.test(line)).length >= 2
+    ? lines.map((line) => (SLIDE.test(line) && line.replace(SLIDE, '').trim() ? line.replace(SLIDE, '') : line))
+    : lines;
+
+const COUNTED = /^\s*(\d{1,2})[.)]\s+(?=\S)/;
+
+/** A list whose lines are counted, without the numbers: "1. 2 kg quinces", "2. Water to cover", "3. Juice of 2 lemons". */
+export function uncounted(lines: readonly string[]): readonly string[] {
+  const out = [...lines];
+  for (let from = 0; from < lines.length; from += 1) {
+    let end = from;
+    while (end < lines.length && Number(COUNTED.exec(lines[end]!)?.[1] ?? 0) === end - from + 1) end += 1;
+    if (end - from < 3) continue;
+    const rest = lines.slice(from, end).map((line) => line.replace(COUNTED, '').trim());
+    const amounts = rest.filter(
+      (line) => line.length < 100 && (/^\d/.test(line) ? readAmount(line)?.unitWritten : /\d/.test(line)) && !isTold(line),
+    );
+    if (amounts.length >= rest.length * 0.7 && rest.filter((line) => /^\d/.test(line)).length >= 2 && !rest.some((line) => isTold(line)))
+      rest.forEach((line, at) => (out[from + at] = line));
+    from = end - 1;
+  }
+  return out;
 }
 
 const CODED = /^\s*[A-Z]{2,4}(?:\t|\s{2,})(?=\p{Ll})/u;

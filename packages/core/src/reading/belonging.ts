@@ -21,11 +21,22 @@ export function besideLines(places: readonly ReadPlace[], at: number, components
 
 /** "Custard: bring the milk …": the component that a step begins with, by its place. */
 export function namedFirst(text: string, components: readonly { readonly name: string }[]): number | null {
-  const first = /^(?:(?:for|to make) the\s+)?(\p{L}[^:.,]{1,40}?)\s*(?::|\s[–—-])\s/iu.exec(text.slice(0, 80))?.[1];
-  if (!first) return null;
+  const first =
+    /^(?:(?:for|(?:to )?(?:make|prepare|do|finish|start)(?: with)?) (?:the|your)\s+)?(\p{L}[^:.,]{1,40}?)\s*(?::|\s[–—-])\s/iu.exec(
+      text.slice(0, 80),
+    )?.[1];
+  if (!first) {
+    // "Crust. Pulse the flours …", "Finish. Scatter over the crumbs": one word, by which the part was headed.
+    const word = /^(\p{Lu}\p{L}{2,14}(?:\s\p{L}{3,14})?)\.\s+(?=\p{Lu})/u.exec(text.slice(0, 60))?.[1];
+    const place = word ? components.findIndex(({ name }) => [plain(word), plain(`to ${word}`)].includes(plain(name))) : -1;
+    return place < 0 ? null : place;
+  }
   const at = components.findIndex(({ name }) => name !== '' && singular(plain(name)) === singular(plain(first)));
   return at < 0 ? null : at;
 }
+
+/** "Part 2. Beat butter and sugar": a step that names its component by the number under which the component stood. */
+export const BY_NUMBER = /^(?:part|element|component|stage)\s+(\d{1,2}|[A-H])\s*(?:[.:)]|[–—-](?=\s))\s*(?=\p{L})/iu;
 
 /** Whether components stand each with its own steps, rather than all steps at the end. */
 export function ownSteps(decided: readonly Decided[]): boolean {
@@ -80,7 +91,22 @@ export function secondRecipe(decided: readonly Decided[]): number | null {
 
 /** A dish whose only heading stands before all its lines, and that has no title, bears that name. */
 export function withTitle(roles: readonly Role[], looks: readonly Look[], said: ReadonlyMap<number, Role>): readonly Role[] {
-  if (roles.includes('title')) return roles;
+  // A mail about "Order for bread week" with one list, under the name of what it makes.
+  const subject = roles.indexOf('title');
+  const only = roles.indexOf('component');
+  if (
+    subject >= 0 &&
+    only > subject &&
+    /^subject\s*:/i.test(looks[subject]!.written) &&
+    roles.indexOf('component', only + 1) < 0 &&
+    roles.indexOf('line') > only &&
+    !said.has(subject) &&
+    !said.has(only) &&
+    !/:$/.test(looks[only]!.written) &&
+    !FOR_THE.test(looks[only]!.written)
+  )
+    return roles.map((role, index) => (index === subject ? 'aside' : index === only ? 'title' : role));
+  if (subject >= 0) return roles;
   const at = roles.indexOf('component');
   const before = roles.slice(0, Math.max(at, 0));
   // A table with the dish's name under it, over the steps.

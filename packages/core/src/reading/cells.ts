@@ -2,22 +2,25 @@ import { findUnit } from '../quantity';
 import { isTold, verbsIn } from '../verbs';
 
 const NUMBER = /^(?:about\s+|~)?(?:\d{1,6}(?:[.,]\d{1,3})?(?:\s?[½¼¾])?|\d{1,2}\s?\/\s?\d{1,2}|[½¼¾⅓⅔])$/;
-const MEASURED = /^(?:\d{1,3}\s?[x×]\s?)?(?:\d{1,6}(?:[.,]\d{1,3})?\s?[½¼¾⅓⅔]?|[½¼¾⅓⅔]|\d{1,2}\/\d{1,2})\s?[a-z]{1,6}\.?$/i;
+const MEASURED =
+  /^(?:\d{1,3}\s?[x×]\s?)?(?:\d{1,6}(?:[.,]\d{1,3})?\s?[½¼¾⅓⅔]?|[½¼¾⅓⅔]|(?:\d{1,2}\s)?\d{1,2}\/\d{1,2})\s?(?:(?:small|large|big|good)\s)?[a-z]{1,6}\.?$/i;
 
 /** Looked for first: most lines have neither strokes nor gaps. */
 const HAS_CELLS = /\t|\||\s\s|\s\/\s/;
 const PERCENT = /^\d[\d.,]*\s?%$/;
 const isMeasured = (cell: string): boolean =>
-  MEASURED.test(cell) && findUnit(cell.replace(/^(?:\d{1,3}\s?[x×]\s?)?[\d.,½¼¾⅓⅔\s]+/, '')) !== null;
+  MEASURED.test(cell) && findUnit(cell.replace(/^(?:\d{1,3}\s?[x×]\s?)?[\d.,/½¼¾⅓⅔\s]+(?:(?:small|large|big|good)\s)?/i, '')) !== null;
 /** "EG02", "VI-0412": by what a supplier knows it. */
 const CODE = /^[A-Z]{1,4}-?\d{1,6}$/;
 
 /** What heads a column: no ingredient and no component. */
 const HEAD_CELL =
-  /^(?:qty|quantity|quantities|units?|items?|prep(?:aration)?(?:\s?notes?)?|ingredients?|raw materials?|(?:amount |qty )?per \d{1,4}|amounts?|weights?|commodit(?:y|ies)|metric|imperial|us|cost|price|method|procedure|process|directions|instructions|time|times|phases?|sections?|components?|elements?|parts?|activity|activities|actions?|ccps?|critical (?:limits?|points?)|stage|notes?|details?|step|product|yield|baker[’']?s?\s?%|%|✓|grams?|ml|no\.?|cut|form|code|tick|weighed|remarks?|comments?|min(?:ute)?s?|what to do|(?:supplier|product|item|stock)?\s?codes?|suppliers?|sku|allergens?|lot|batch(?: no\.?)?|#|nr\.?|pos\.?|item no\.?|ep|ap|(?:ap |ep |yield |waste )?factor|waste(?:\s?%)?|net|gross)$/i;
+  /^(?:qty|quantity|quantities|units?|items?|prep(?:aration)?(?:\s?notes?)?|ingredients?|food items?|foods?|raw materials?|(?:amount |qty )?per (?:\d{1,4}|portion|person|head|cover|pair|student)|amounts?|weights?|measures?|commodit(?:y|ies)|metric|imperial|us|cost|price|method|procedure|process|directions|instructions|time|times|phases?|sections?|components?|elements?|parts?|activity|activities|actions?|ccps?|critical (?:limits?|points?)|stage|notes?|details?|step|product|yield|baker[’']?s?\s?%|%|✓|grams?|ml|no\.?|cut|form|code|tick|weighed|remarks?|comments?|min(?:ute)?s?|what to do|(?:supplier|product|item|stock)?\s?codes?|suppliers?|sku|allergens?|lot|batch(?: no\.?)?|#|nr\.?|pos\.?|item no\.?|ep|ap|(?:ap |ep |yield |waste )?factor|waste(?:\s?%)?|net|gross|zutat(?:en)?(?:\s?\/\s?ingredients?)?|menge|einheit)$/i;
 
 /** "thyme      few sprigs": an amount by eye in its cell. */
 const BY_EYE_CELL = /^(?:an?\s)?(few\s(?:sprigs|leaves|drops|stalks)|handful|pinch|knob|splash|dash|bunch|sprig)$/i;
+
+const IN_WORDS_CELL = /^(?:to taste|to (?:barely |just )?cover|as (?:needed|required)|q\.?\s?s\.?|t\.?\s?t\.?)$/i;
 
 /** "fennel / 4 heads / wedges": strokes between the cells; "250 g / 9 oz butter" and "1 / 2 cup" are none. */
 const SLASHED = /^\s*\p{L}[^/\d]{1,40}\s\/\s(?:about\s)?[\d½¼¾⅓⅔][^/]{0,14}(?:\s\/\s|$)/u;
@@ -30,12 +33,17 @@ const cellsOf = (raw: string): string[] =>
   raw
     .replace(/^\s*\||\|\s*$/g, '')
     .split(SLASHED.test(raw) ? /\s\/\s/ : /\t|\||(?<=\S) {3,}(?=\S)/)
-    .map((cell) => cell.replace(/\s+/g, ' ').trim());
+    .map((cell) =>
+      cell
+        .replace(/\s+/g, ' ')
+        .replace(/^\s*[-–—]\s*$/, '')
+        .trim(),
+    );
 
 const PORTION_HEAD =
   /^(?:(?:amount|qty|quantity|weight)s?\s*)?\(?(?:for\s)?\d{1,3}\s?(?:portions?|ptns?|covers|servings?|people|pax)?\)?$/i;
 const PORTION_HEADS =
-  /\d{1,3}\s(?:portions?|ptns?|covers|servings?|people|pax)\)?\s.*\d{1,3}\s(?:portions?|ptns?|covers|servings?|people|pax)/i;
+  /\d{1,3}\s(?:portions?|ptns?|covers|servings?|people|pax)\)?\s.*\d{1,3}\s(?:portions?|ptns?|covers|servings?|people|pax)|\bfor \d{1,4}\b.*\bfor \d{1,4}\b/i;
 /** The titles in the head of a table; null where a line is none. Where gaps were lost, as in the text of a PDF, each word is a title. */
 function headOf(raw: string): readonly string[] | null {
   // Titles have no figures, but for how many portions a column is.
@@ -60,8 +68,8 @@ function headOf(raw: string): readonly string[] | null {
 export const isTableHead = (raw: string): boolean => headOf(raw) !== null;
 
 const UNIT_HEAD = /^(?:(?:weight|qty|quantity|amount|mass)\s*)?\(?(g|gr|gms?|grams?|kg|kilos?|ml|l|litres?|oz|lb)\)?$/i;
-const NAME_HEAD = /^(?:ingredients?|items?|commodit(?:y|ies)|products?|materials?)$/i;
-const AMOUNT_HEAD = /^(?:qty|quantity|quantities|amounts?|weights?)$/i;
+const NAME_HEAD = /^(?:zutat(?:en)?(?:\s?\/\s?ingredients?)?|ingredients?|food items?|items?|commodit(?:y|ies)|products?|materials?)$/i;
+const AMOUNT_HEAD = /^(?:measures?|qty|quantity|quantities|amounts?|weights?)$/i;
 
 /** The units that head the columns of figures a row stands under. Two of them make one amount: "Kg G" over "2 400". */
 export interface Columns {
@@ -91,10 +99,58 @@ const unitHeaded = (cell: string): string[] => {
 };
 const TOGETHER = /^(?:kg g|l ml|lb oz)$/;
 
+const BASE: Readonly<Record<string, readonly [what: string, times: number]>> = {
+  g: ['g', 1],
+  kg: ['g', 1000],
+  ml: ['ml', 1],
+  cl: ['ml', 10],
+  l: ['ml', 1000],
+};
+/** How much a cell is in its base unit: "4.8 kg" is 4,800 of grams; null where it is no plain amount. */
+function inBase(cell: string): readonly [what: string, much: number] | null {
+  const [, figure = '', unit = ''] = /^(\d{1,5}(?:[.,]\d{1,3})?)\s?(kg|g|ml|cl|l)?$/i.exec(cell) ?? [];
+  if (!figure) return null;
+  const [what, times] = BASE[unit.toLowerCase()] ?? ['each', 1];
+  return [what, Number(figure.replace(',', '.')) * times];
+}
+
+/** How many times the first of its two amounts the second is, in a row of a name and two amounts; null where it is none. */
+function timesAsMuch(raw: string): number | null {
+  if (raw.length > 200 || !HAS_CELLS.test(raw)) return null;
+  const amounts = cellsOf(raw).map(inBase);
+  const found = amounts.filter((each) => each !== null);
+  const [small, large] = found;
+  if (found.length !== 2 || amounts.length > 4 || small![0] !== large![0] || small![1] === 0) return null;
+  const times = large![1] / small![1];
+  return Number.isInteger(Math.round(times * 1000) / 1000) && times >= 2 ? Math.round(times) : null;
+}
+
+/** Rows that say how much for a few and, so many times as much, how much for many: the first counts. */
+function twoSizes(lines: readonly string[]): ReadonlySet<number> {
+  const times = lines.map(timesAsMuch);
+  const often = new Map<number, number>();
+  for (const each of times) if (each !== null) often.set(each, (often.get(each) ?? 0) + 1);
+  const [most, count] = [...often].sort((a, b) => b[1] - a[1])[0] ?? [0, 0];
+  return new Set(count >= 3 ? times.flatMap((each, at) => (each === most ? [at] : [])) : []);
+}
+
+const SIZES: Columns = {
+  units: [],
+  close: false,
+  minutes: false,
+  portions: true,
+  numbered: false,
+  figures: false,
+  amountAt: null,
+  count: 3,
+};
+
 /** What heads the columns that a line stands in, by line: "Item   g   %". It holds until a line without figures. */
 export function columnUnits(lines: readonly string[]): readonly (Columns | null)[] {
   let now: Columns | null = null;
-  return lines.map((raw) => {
+  const sizes = twoSizes(lines);
+  return lines.map((raw, at) => {
+    if (sizes.has(at) && now === null) return SIZES;
     const head = headOf(raw);
     if (head) {
       const units = head.flatMap(unitHeaded);
@@ -131,6 +187,8 @@ export function toldRow(raw: string, columns: Columns | null): string | null {
   const counted = cells.length === 2 && /^\d{1,2}[.)]?$/.test(cells[0]!) && verbsIn(cells[1]!) >= 2;
   const at = counted ? 1 : cells.findIndex((cell) => isTold(cell));
   if (at < 0 || at > 1 || (at === 1 && !/^(?:\d{0,2}[.)]?|\d{1,2}[.:]\d{2}(?:\s?[-–]\s?\d{1,2}[.:]\d{2})?)$/.test(cells[0]!))) return null;
+  // "1 | brown lentils | 4.5 | kg" is weighed.
+  if (cells.some((cell, index) => index > at && NUMBER.test(cell) && findUnit(cells[index + 1] ?? '') !== null)) return null;
   return cells
     .slice(at)
     .filter(Boolean)
@@ -164,7 +222,9 @@ export function fromCells(raw: string, columns: Columns | null = null): string |
   if (columns?.close) return closeRow(raw, columns);
   if (!HAS_CELLS.test(raw) || isFence(raw)) return null;
   if (toldRow(raw, columns) !== null) return null;
-  const all = cellsOf(raw);
+  // "1  Onions      5.600": what counts the rows may stand close to the name.
+  const uncounted = columns?.numbered ? raw.replace(/^\s*\d{1,3}[.)]?\s{1,6}(?=\p{L})/u, '') : raw;
+  const all = cellsOf(uncounted);
   const cells = columns?.numbered && /^\d{1,3}[.)]?$/.test(all[0] ?? '') ? all.slice(1) : all;
   const columnUnit = columns?.units.length === 1 ? columns.units[0]! : null;
   if (cells.length < 2) return null;
@@ -178,11 +238,19 @@ export function fromCells(raw: string, columns: Columns | null = null): string |
   const place = at >= 0 ? at : together;
   const eye = place < 0 && cells.length <= 3 ? cells.findIndex((cell) => BY_EYE_CELL.test(cell)) : -1;
   if (eye === 1) return [`a ${BY_EYE_CELL.exec(cells[1]!)![1]!} ${cells[0]!}`, ...cells.slice(2).filter(Boolean)].join(', ');
+  // "Water    to barely cover": said in words, where an amount stands elsewhere.
+  const inWords = place < 0 ? cells.findIndex((cell, index) => index > 0 && IN_WORDS_CELL.test(cell)) : -1;
+  if (inWords > 0 && /\p{L}{3}/u.test(cells[0]!)) {
+    const words = /^[tq]/i.test(cells[inWords]!) && !/cover/i.test(cells[inWords]!) ? 'to taste' : cells[inWords]!;
+    return [`${cells[0]!} ${words}`, ...cells.slice(inWords + 1).filter((cell) => cell && !IN_WORDS_CELL.test(cell))].join(', ');
+  }
   if (place < 0) return cells.length < all.length && cells.length <= 3 ? cells.filter(Boolean).join(', ') : null;
-  const counted = at >= 0 && /^(?:nos?|ea|each|pcs?|pieces?)\.?$/i.test(cells[at + 1] ?? '');
+  const counted = at >= 0 && /^(?:nos?|ea|each|pcs?|pieces?|stk|stück)\.?$/i.test(cells[at + 1] ?? '');
   const unitBehind = at >= 0 && (counted || findUnit(cells[at + 1] ?? '') !== null);
   const both = columns?.units.length === 2 && at >= 0 && NUMBER.test(cells[at + 1] ?? '');
   if (columns && both) return `${inOne(cells[at]!, cells[at + 1]!, columns.units)} ${cells.find((cell) => /\p{L}{2}/u.test(cell)) ?? ''}`;
+  // "5.600 | 4.900 | kg": gross and net in one unit.
+  const unitCell = cells.find((cell) => !/\d/.test(cell) && findUnit(cell) !== null);
   const amount =
     at < 0
       ? cells[together]!
@@ -192,7 +260,9 @@ export function fromCells(raw: string, columns: Columns | null = null): string |
           : `${cells[at]!} ${cells[at + 1]!}`
         : columnUnit
           ? `${cells[at]!} ${columnUnit}`
-          : cells[at]!;
+          : columns?.portions && unitCell
+            ? `${cells[at]!} ${unitCell}`
+            : cells[at]!;
   const used = new Set(unitBehind ? [place, place + 1] : [place]);
   const left = cells.filter(
     (cell, index) =>
@@ -204,8 +274,8 @@ export function fromCells(raw: string, columns: Columns | null = null): string |
   );
   if (columns?.portions) return [`${amount} ${left.find((cell) => /\p{L}{2}/u.test(cell) && !isMeasured(cell)) ?? ''}`].join('');
   // The same amount in another system, in a column of its own.
-  const beside = left.find((cell) => isMeasured(cell) || cell === amount);
+  const beside = left.find((cell) => isMeasured(cell.split(/\s*\+\s*/)[0]!) || cell === amount);
   const [name, ...others] = left.filter((cell) => cell !== beside);
   if (!name || !/\p{L}{2}/u.test(name) || /^(?:sub-?)?totals?$/i.test(name)) return null;
-  return [`${amount}${beside && beside !== amount ? ` / ${beside}` : ''} ${name}`, ...others].join(', ');
+  return [`${amount}${beside && beside !== amount && !beside.includes('+') ? ` / ${beside}` : ''} ${name}`, ...others].join(', ');
 }

@@ -33,7 +33,7 @@ const GOING: Readonly<Record<Part, Readonly<Partial<Record<Part, number>>>>> = {
 /** Roles that open a part, so that going there costs nothing. */
 const OPENS: ReadonlySet<Role> = new Set(['ingredients', 'method', 'tools', 'component', 'title']);
 
-function going(from: State | null, to: State, look: Pick<Look, 'blankBefore' | 'opensAside'>): number {
+function going(from: State | null, to: State, look: Pick<Look, 'blankBefore' | 'opensAside' | 'labelled'>): number {
   if (from === null) {
     if (to.part === 'before') return 0;
     if (to.part === 'head') return to.role === 'title' ? 1 : to.role === 'yield' ? -1 : to.role === 'note' ? -3 : -10;
@@ -52,6 +52,8 @@ function going(from: State | null, to: State, look: Pick<Look, 'blankBefore' | '
             ? -1
             : -5
           : -Infinity;
+  // What is said to be the name of the dish ends what is about something else, however long that was.
+  if (look.labelled && from.part === 'aside' && (to.part === 'aside' || to.role === 'more')) return -60;
   // A heading of something else opens it, wherever it stands.
   if (look.opensAside && to.role === 'aside' && to.part !== 'aside') return -Infinity;
   if (to.role === 'more') {
@@ -88,7 +90,7 @@ const asideGoesOn = (from: State, to: State): number => (from.part === 'aside' &
 /** What it costs to go from each state to each, by what of a line that hangs on: worked out once. */
 const tables = new Map<string, Float64Array>();
 function tableOf(look: Look): Float64Array {
-  const key = `${look.blankBefore} ${look.opensAside}`;
+  const key = `${look.blankBefore} ${look.opensAside} ${look.labelled}`;
   let table = tables.get(key);
   if (!table) {
     table = Float64Array.from(STATES.flatMap((to) => STATES.map((from) => going(from, to, look) + asideGoesOn(from, to))));

@@ -8,11 +8,14 @@ const NO_LIST = 4;
 const MOST = 120;
 /** Where an amount may begin. */
 const BEGINS =
-  /(?<![\p{L}\d.,/°-])(?:about\s+|roughly\s+)?(?:\d|[½¼¾⅓⅔]|(?:half\s+)?an?\s+(?=(?:(?:good|big|small|large|heaped)\s+)?(?:handful|pinch|knob|splash|spoon(?:ful)?|teaspoon|tablespoon|cup|kilo|litre|pound|pint|ounce|quart|bunch|clove|sprig|stick|glass|tin|can|blade)\b)|half\s+an?\s+|(?:two|three|four|five|six)\s+(?=\p{L}))/giu;
+  /(?<![\p{L}\d.,/°-])(?:about\s+|roughly\s+)?(?:\d|[½¼¾⅓⅔]|(?:half\s+)?an?\s+(?=(?:(?:good|big|small|large|heaped)\s+)?(?:handful|pinch|knob|splash|spoon(?:ful)?|teaspoon|tablespoon|cup|kilo|litre|pound|pint|ounce|quart|bunch|clove|sprig|stick|glass|tin|can|blade|piece|thumb|lump)\b)|half\s+an?\s+|(?:two|three|four|five|six)\s+(?=\p{L}))/giu;
 /** Measures that nobody knows the size of: they are asked about, as in a list. */
-const UNKNOWN_MEASURE = /^(?:spoon(?:ful)?s?|glass(?:es)?|mugs?|ladles?|scoops?|blades?)\s+(?:of\s+)?(?:an?\s+|or\s+two\s+(?:of\s+)?)?/i;
+const UNKNOWN_MEASURE =
+  /^(?:spoon(?:ful)?s?|glass(?:es)?|mugs?|ladles?|scoops?|blades?|pieces?|lumps?)\s+(?:of\s+)?(?:an?\s+|or\s+two\s+(?:of\s+)?)?/i;
 /** "400 g tin tomatoes" */
 const PACKED = /^(?:tins?|cans?|jars?|packets?|cartons?)\s+(?:of\s+)?(?=\p{L})/iu;
+/** What is said of a food before its name: "a kilo of firm plums". */
+const HOW_IT_IS = /^(?:of\s+)?(?:(?:firm|ripe|good|fresh|nice|young|tender|very|best|sour|large|small|big)\s+){1,2}/i;
 /** What comes before an amount of something that is there already: "half of the", "2 tablespoons of the same oil". */
 const OF_WHAT_IS_THERE = /^(?:of\s+)?(?:the|this|that|it|them|its|their|your|these|those|each|more|less)\b/i;
 
@@ -29,17 +32,20 @@ const OF_WHAT_IS_THERE = /^(?:of\s+)?(?:the|this|that|it|them|its|their|your|the
 export function ingredientsInSteps(title: string, steps: readonly string[], listed: readonly string[], book: FactBook): readonly string[] {
   if (listed.length >= NO_LIST) return [];
   const known = new Set(listed.map((item) => itemKey(item, book)));
-  const heads = new Set([...listed.map(lastWord), lastWord(title)]);
+  const heads = new Set(listed.map(lastWord));
   let looked = 0;
   return steps.flatMap((step) => {
     const found: string[] = [];
-    const text = step.slice(0, 2000);
+    // "200 grams of flour 100 of butter 75 of sugar": said without a pause.
+    const text = step.slice(0, 2000).replace(/(?<=\p{L})\s(?=\d{1,4}\sof\s\p{L})/gu, ', ');
     for (const match of text.matchAll(BEGINS)) {
       looked += 1;
       if (looked > MOST) break;
       const rest = text.slice(match.index, match.index + 80).split(/[.,](?!\d)|[;:()]|\s[-–—]\s/)[0]!;
       const read = readAmount(rest);
       if (!read || !rest.endsWith(read.rest) || OF_WHAT_IS_THERE.test(read.rest)) continue;
+      // "a piece of ginger": one of it, whatever that weighs.
+      const piece = /^(?:half )?an? (?:piece|lump|thumb) of /i.test(rest);
       const spoon = read.unitWritten ? null : UNKNOWN_MEASURE.exec(read.rest);
       // "2 carrots", "6 vegan sausages": counted in figures, and not what it is cut into.
       const counted =
@@ -47,13 +53,25 @@ export function ingredientsInSteps(title: string, steps: readonly string[], list
         !read.unitWritten &&
         /^\d/.test(rest) &&
         !/\b(?:into|in|every|each|of|the)\s+$/i.test(text.slice(0, match.index));
-      if (!spoon && !counted && !isOfFood(read.amount.unit, read.unitWritten)) continue;
+      if (!spoon && !counted && !piece && !isOfFood(read.amount.unit, read.unitWritten)) continue;
       const [measure = ''] = spoon ?? PACKED.exec(read.rest) ?? [];
-      const item = foodAt(read.rest.slice(measure.length), book);
+      const weighed = read.unitWritten && unitOf(read.amount.unit).dimension !== 'count';
+      const named = foodAt(read.rest.slice(measure.length).replace(HOW_IT_IS, ''), book);
+      // "six cloves and a piece of ginger": the spice.
+      const item =
+        named ||
+        (read.amount.unit === 'clove' && read.amount.max !== '1' && /^\s*(?:and\b|$)/i.test(read.rest) && !/garlic/i.test(text)
+          ? 'cloves'
+          : '');
       // "The oil" of a step is the olive oil of the list.
-      if (!item || known.has(itemKey(item, book)) || heads.has(lastWord(item))) continue;
+      if (!item || known.has(itemKey(item, book)) || heads.has(lastWord(item)) || (!weighed && lastWord(item) === lastWord(title)))
+        continue;
       known.add(itemKey(item, book));
-      found.push(`${rest.slice(0, rest.length - read.rest.length)}${measure}${item}`.replace(/\s+/g, ' ').trim());
+      found.push(
+        (named ? `${rest.slice(0, rest.length - read.rest.length)}${measure}${item}` : rest.slice(0, rest.length - read.rest.length))
+          .replace(/\s+/g, ' ')
+          .trim(),
+      );
     }
     return found;
   });

@@ -1,12 +1,5 @@
-export {
-  placeKey,
-  readRecipe,
-  type RecipeReading,
-  type ReadComponent,
-  type ReadPlace,
-  type ReadRecipeOptions,
-  type ReadStep,
-} from './readRecipe';
+export { readRecipe, type RecipeReading, type ReadComponent, type ReadPlace, type ReadRecipeOptions, type ReadStep } from './readRecipe';
+export { placeKey } from './linesApart';
 export { readLine, type LineReading } from './readLine';
 export { readAmount } from './readAmount';
 export { defaultScaling } from './defaultScaling';

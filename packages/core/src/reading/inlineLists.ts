@@ -1,6 +1,7 @@
 import { SHIPPED_BOOK, type FactBook } from '../ingredients';
 import { isTold } from '../verbs';
 import { readAmount } from './readAmount';
+import { COMPONENT_WORDS } from './sectionWords';
 
 /** Longer paragraphs are prose, whatever stands in them. */
 const LONGEST = 1200;
@@ -19,8 +20,14 @@ const HEADED_SPOKEN =
 const HEADED_BARE =
   /^(?:(?:the|my)\s+(\p{L}[\p{L} ]{1,24}?)\s+(?:is|are|takes?|needs?|has)|(for\s+the\s+\p{L}[\p{L} ]{1,24}?))\s+(?=(?:about\s)?(?:\d|[½¼¾]|an?\s)[^.]{3,60}(?:,|\sand\s))/iu;
 
+/** "dough first. 300 flour, 150 butter": a part named in a word before what goes in. */
+const HEADED_FIRST =
+  /^((?:the )?\p{L}{3,14}(?: (?!first|then|next)\p{L}{3,14})?)(?: first| then| next)?\.\s+(?=(?:about\s)?(?:\d|[½¼¾]|an?\s|one\s|two\s|three\s|half\s)[^.]{3,160},\s)/iu;
+
 /** A heading inside a sentence, with its name first. */
 function headedIn(written: string): readonly [all: string, heading: string] | null {
+  const word = HEADED_FIRST.exec(written);
+  if (word && COMPONENT_WORDS.test(word[1]!) && !isTold(written.slice(word[0].length))) return [word[0], word[1]!];
   const asked = HEADED_ASKED.exec(written) ?? HEADED_SPOKEN.exec(written);
   if (asked) return [asked[0], asked[1]!];
   const bareHead = HEADED_BARE.exec(written);
@@ -105,8 +112,14 @@ function twoBehind(text: string, book: FactBook): InlineList | null {
   return isTwo && !isTold(text) ? { lead: '', heading: '', lines, after: '' } : null;
 }
 
+/** "1 egg and 1 yolk", "2 large eggs + 2 egg yolks" */
+const EGGS_AND_PARTS =
+  /^[-*•]?\s*((?:\d{1,2}|one|two|three|four)\s(?:whole\s)?(?:(?:small|medium|large)\s)?eggs?)\s*(?:,|\+|&|and|plus)\s*(?:and\s|plus\s)?(\d{1,2}|an?|one|two|three|four)\s(?:extra\s)?(?:egg\s)?(yolks?|whites?)$/i;
+
 /** "2 t. salt, ¼ t. pepper", "1 cup cornmeal + ½ cup crumbs": two in a line, each measured. */
 function twoMeasured(text: string, book: FactBook): InlineList | null {
+  const eggs = EGGS_AND_PARTS.exec(text);
+  if (eggs) return { lead: '', heading: '', lines: [eggs[1]!, `${eggs[2]!} egg ${eggs[3]!}`], after: '' };
   // "50 g carrot, 50 g onion, both in fine dice"
   const [, list = text, done = ''] =
     (/,\s+(?:both|all)\s/.test(text) && /^(.+?),\s+(?:both|all)\s+(\p{L}[\p{L} ]{2,30})$/u.exec(text)) || [];
@@ -162,7 +175,7 @@ function runOn(text: string, book: FactBook): InlineList | null {
 const OLD_LIST = /^(?:take|get)\s+((?:an?|one|two|three|half|\d)\b[^.;]{3,80}(?:;[^.;]{3,80}){2,20})\.\s*(.*)$/i;
 
 /** Cut at commas and at "and" that stand outside brackets and before another amount or food. */
-function cutAtCommas(text: string, book: FactBook): string[] {
+export function cutAtCommas(text: string, book: FactBook): string[] {
   // "broad beans, dried, split 500 g; onion 150 g; …": commas stand inside of what semicolons part.
   const apart = text.split(/\s*;\s*/).filter(Boolean);
   if (apart.length >= 3 && apart.every((part) => isAmount(part, book) || /\d/.test(part))) return apart;
@@ -244,7 +257,7 @@ const NEXT_LIST = /\s*(?:,|;|\band\b)\s*(?:and\s+)?for\s+the\s+(\p{L}[\p{L} ]{1,
 export function listInside(raw: string, book: FactBook = SHIPPED_BOOK): { readonly before: string; readonly row: InlineList } | null {
   if (raw.length < 60 || raw.length > LONGEST) return null;
   // "… is really easy, you want a whole lemon": a sentence goes on to the list.
-  const sentences = raw.trim().split(/(?<=[.!?])\s+(?=\p{Lu})|,\s+(?=you (?:want|need|take)\s)/u);
+  const sentences = raw.trim().split(/(?<=[.!?])\s+(?=\p{Lu})|,\s+(?=you (?:want|need|take)\s)|(?<=!)\s+(?=\d)/u);
   for (let at = 1; at < sentences.length; at += 1) {
     const row = isTold(sentences[at]!) ? null : inlineList(sentences.slice(at).join(' '), book);
     if (row && (row.lines.length >= 2 || row.heading)) return { before: sentences.slice(0, at).join(' '), row };
@@ -260,7 +273,7 @@ export function listInside(raw: string, book: FactBook = SHIPPED_BOOK): { readon
  * @example inlineList('Whisk 200 g flour, 2 eggs and 1 tsp salt.') // null
  */
 export function inlineList(raw: string, book: FactBook = SHIPPED_BOOK): InlineList | null {
-  if (NUTRITION.test(raw)) return null;
+  if (NUTRITION.test(raw) || /^\s*\d{1,2}[:.]\d{2}\s?[-–]/.test(raw)) return null;
   const two = raw.length < 80 ? (twoBehind(raw.trim(), book) ?? twoMeasured(raw.trim(), book) ?? runOn(raw.trim(), book)) : null;
   if (two) return two;
   if (raw.length < 24 || raw.length > LONGEST || /^\s*\||\t/.test(raw)) return null;
@@ -366,7 +379,8 @@ export function inlineList(raw: string, book: FactBook = SHIPPED_BOOK): InlineLi
     !/[.!]$/.test(end < 0 ? body : listed);
   if (!isList && !isNamed && !areFoods) return null;
   // What leads to a list stands before it: see `listInside`.
-  if (lines.some((line) => /^you (?:want|need|take)\s/i.test(line)) || /[\p{L}\d][.!]\s+(?:I|We|You)\s/u.test(lines[0]!)) return null;
+  if (lines.some((line) => /^you (?:want|need|take)\s/i.test(line)) || /[\p{L}\d][.!]\s+(?:I|We|You)\s|!\s+\d/u.test(lines[0]!))
+    return null;
   // "warm water 60 ml" is no order.
   if (lines.some((line) => (isTold(line) && !AMOUNT_LAST.test(line)) || line.length > 160)) return null;
   // "dressing: 4 tbsp oil, …" heads what follows, in small letters too.

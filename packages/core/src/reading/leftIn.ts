@@ -15,6 +15,8 @@ export function leftIn(item: string, preparation: string, book: FactBook): reado
   // "chives, dill, parsley, a big handful altogether": behind the comma stand foods, and no way of cutting.
   const others = !preparation ? 0 : preparation.split(/,\s*/).filter((part) => book.find(part) !== null).length;
   const several = others >= 2 || (others === 1 && /\b(?:altogether|in all|between them|mixed)\b/i.test(preparation)) || SEVERAL.test(item);
-  const left = LEFT_OVER.test(item) ? item : COUNTED_BEHIND.test(preparation) ? preparation : null;
+  // "sugar, 450 g per lb of pulp" is no amount by itself.
+  const share = /^per\s(?:lb|pound|kg|kilo|litre|liter|l|pint|quart|100)\b/i.test(preparation);
+  const left = LEFT_OVER.test(item) ? item : share || COUNTED_BEHIND.test(preparation) ? preparation : null;
   return [...(several ? [{ code: 'several-items' } as const] : []), ...(left ? [{ code: 'left-over', text: left } as const] : [])];
 }

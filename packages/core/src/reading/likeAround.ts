@@ -1,12 +1,14 @@
+import { namesTime } from '../quantity';
 import { isTold } from '../verbs';
 import type { Likeness } from './likeness';
-import { ALL_IN } from './manner';
+import { ALL_IN, TRAIL } from './manner';
 import { LEADERS, type Seen } from './seen';
 import {
   ABOUT_IT,
   OF_THE_LESSON,
   TO_FILL_IN,
   NOTE,
+  OUT_OF,
   KEEPING,
   ASIDE,
   AROUND,
@@ -15,6 +17,19 @@ import {
   RUNNING_HEAD,
   STEP_ALONE,
 } from './sectionWords';
+
+const WISHES =
+  /^(?:(?:with )?(?:best|kind|warm(?:est)?) (?:wishes|regards)|regards|many thanks|thanks(?: all| everyone| a lot| so much| again)?|cheers(?: all)?|love|yours(?: \p{L}+)?)[,!.]?$/iu;
+const LABEL_ALONE =
+  /^(serves|servings?|portions?|makes|yields?|ready in|prep(?:aration)?(?: time)?|cook(?:ing)?(?: time)?|total(?: time)?|difficulty|level|cuisine|course|cost|skill level|rating|diet)\s*:?$/i;
+const YIELD_LABEL = /^(?:serves|serving|portion|makes|yield)/i;
+
+/** The word that stands alone over what is said to it; "COOK" over what is done is none. */
+function labelOf(line: string, value: string): string | null {
+  const [, label = ''] = LABEL_ALONE.exec(line) ?? [];
+  if (!label || value.length > 30) return null;
+  return !/^(?:prep|cook|total)/i.test(label) || namesTime(value) ? label : null;
+}
 
 /** Whether a line opens something that is not the recipe: questions, aims, readers' comments. */
 export const headsAside = ({ bare, text, pointed }: Pick<Seen, 'bare' | 'text' | 'pointed'>): boolean =>
@@ -46,9 +61,49 @@ export function likeAround(
     before,
     first,
     next,
+    signed,
   }: Seen,
   like: Likeness,
 ): void {
+  // "Each table of 4 cooks one tray (8 small portions)"
+  if (
+    /^(?:each|every) (?:table|group|team|pair|bench|station|student|learner)\b[^.]{0,20}\s(?:cooks|makes|prepares|produces|gets|shares)\s(?!.*:$)/i.test(
+      bare,
+    )
+  ) {
+    like.note += 12;
+    like.line -= 10;
+    like.more -= 12;
+    like.title -= 10;
+  }
+  // "Serves" / "− 4 +", "Difficulty" / "Easy": a word over what is said to it.
+  if (next !== null && labelOf(bare, next)) {
+    like.aside += 14;
+    like.component -= 14;
+    like.line -= 8;
+    like.note -= 10;
+  }
+  const label = before === null ? null : labelOf(before, bare);
+  if (label && YIELD_LABEL.test(label) && /^\W*\d{1,3}(?:\s?[-–]\s?\d{1,3})?\W*(?:people|portions?|servings?|pieces)?\W*$/i.test(bare)) {
+    like.yield += 26;
+    like.line -= 12;
+  } else if (label && words <= 5 && !measured) {
+    like.note += 12;
+    like.component -= 12;
+    like.line -= 8;
+    like.more -= 14;
+  }
+  // "Sufficient for 5 persons. Time 1 hour. Cost 1s. 4d."
+  if (/^(?:sufficient|enough|serves|makes|feeds)\b[^.]{3,30}\.\s+(?:time|seasonable|cost|average cost|keeps)\b/i.test(bare)) {
+    like.note += 12;
+    like.step -= 8;
+    like.line -= 8;
+  }
+  if (signed) {
+    like.aside += 14;
+    like.step -= 10;
+    like.line -= 10;
+  }
   if (said && said.left < 4) like.yield += 14;
   else if (said && /[|•]|\/\s/.test(bare)) like.yield += times ? 14 : 10;
   if (/^\s*>\s/.test(raw) && !measured && !told && !times && !heats) like.note += 5;
@@ -65,7 +120,8 @@ export function likeAround(
   }
   // "Makes: a bowlful | Time: 40 min | Difficulty: easy"
   if (/[|•]\s*(?:(?:difficulty|level|skill)\b|(?:time|prep|cook)\b(?:\s+time)?\s*(?::|\d))/i.test(bare)) like.note += 8;
-  if (like.note > 6 && (heading || /^[^\p{Ll}]+$|:$/u.test(bare) || /^(?:notes?|tips?|variations?)$/i.test(bare))) like.component -= 20;
+  if (like.note > 6 && (heading || /^[^\p{Ll}]+$|:$/u.test(bare) || /^(?:recipe )?(?:notes?|tips?|variations?)$/i.test(bare)))
+    like.component -= 20;
   if (like.note > 6) {
     like.step -= 4;
     like.line -= 4;
@@ -77,7 +133,7 @@ export function likeAround(
   // What is written under a stroke at the very end signs every mail alike.
   if (before !== null && /^[_-]{2,}$/.test(before) && !measured && number === null && next === null) like.aside += 12;
   // "How many does that do" and the answer.
-  if (before !== null && /^how many\b/i.test(before) && /^\D{0,8}\d{1,3}(?:\s?ish)?\W*$/i.test(bare)) {
+  if (before !== null && /^(?:for )?how many\b/i.test(before) && /^\D{0,8}\d{1,3}(?:\s?ish)?\W*$/i.test(bare)) {
     like.yield += 24;
     like.line -= 10;
   }
@@ -115,11 +171,101 @@ export function likeAround(
     like.title -= 10;
   }
   if (/^please\s/i.test(bare) && ASIDE.test(bare)) like.step -= 6;
-  if (like.aside < 3 && (AROUND.test(bare) || (TO_FILL_IN.test(bare.slice(-80)) && !(number !== null && told))) && !LEADERS.test(bare)) {
+  if (
+    like.aside < 3 &&
+    (AROUND.test(bare) || (words <= 9 && OUT_OF.test(bare)) || (TO_FILL_IN.test(bare.slice(-80)) && !(number !== null && told))) &&
+    !LEADERS.test(bare)
+  ) {
     like.aside += 10;
     like.component -= 6;
     like.step -= 5;
     like.line -= 5;
+  }
+  // "Don't forget the tin you borrowed!!"
+  if (
+    (/^(?:do ?n[o’']t|don[’']t) forget\b/i.test(bare) || /!!+$/.test(bare)) &&
+    /\b(?:you|your|me|my)\b/i.test(bare) &&
+    !times &&
+    !heats &&
+    !measured &&
+    !food
+  ) {
+    like.aside += 10;
+    like.step -= 8;
+  }
+  // Who writes, and what they are, under "Best wishes".
+  if (before !== null && WISHES.test(before) && words <= 4 && !measured && !amount) {
+    like.aside += 12;
+    like.line -= 8;
+    like.component -= 8;
+  }
+  if (
+    /^(?:head|manager|director|lecturer|tutor|instructor|coordinator|secretary|(?:head |sous |executive )?chef)\s(?:of|for)\s\p{Lu}[\p{L} &]{2,40}$/iu.test(
+      bare,
+    )
+  ) {
+    like.aside += 18;
+    like.line -= 16;
+    like.component -= 8;
+  }
+  // "IN → OUT: 8 kg raw onion gives about 5 L"
+  if (
+    words >= 5 &&
+    /^[^(]*\b(?:gives?|yields?|makes?)\s(?:about\s|ca\.?\s)?\d[\d.,]*\s?(?:l|kg|g|ml|litres?)\b\W*$/i.test(bare) &&
+    !/^(?:gives?|yields?|makes?)\b/i.test(bare)
+  ) {
+    like.note += 16;
+    like.line -= 14;
+  }
+  // "1x2x3x": what is pressed to have more of it.
+  if (/^(?:\d(?:\/\d)?\s?x\s?){2,6}$/i.test(bare)) {
+    like.aside += 24;
+    like.line -= 14;
+  }
+  // "DAY 2–3: Keep at 22 °C. Burp once a day."
+  if (
+    /^(?:day|night|hour|week|morning)\s?\d{0,2}(?:\s?[-–]\s?\d{1,2})?\s*[:–—]\s+\S/i.test(bare) &&
+    (heats || told || times || sentence) &&
+    words > 4
+  ) {
+    like.aside -= 10;
+    like.step += 8;
+    like.note -= 4;
+  }
+  if (/^stor(?:e|age)\s*:/i.test(bare)) {
+    like.note += 8;
+    like.step -= 6;
+  }
+  // "I always do this one:"
+  if (/^(?:I|we|he|she|this|here)\b[^\d]{3,50}:$/i.test(bare) && !food) {
+    like.aside += 6;
+    like.line -= 4;
+    like.component -= 4;
+  }
+  // "I put oats on sometimes. See you on the 14th!"
+  if (
+    /^I\s(?:\p{L}+ )?(?:put|use|add|make|do|like|love|serve|freeze|keep)\b.*\b(?:sometimes|usually|often|always|too|as well|see you|instead|myself)\b/iu.test(
+      bare,
+    ) ||
+    /\bsee you (?:on|at|in|next|soon|then|tomorrow)\b/i.test(bare)
+  ) {
+    like.note += 8;
+    like.step -= 7;
+  }
+  // "Candidate signature ......... Date .........": to be filled in by hand.
+  if (
+    /^(?:assessor|candidate|student|learner|tutor|teacher|examiner|verifier)[’']?s? (?:comments?|signature|names?|feedback|number|declaration)\b/i.test(
+      bare,
+    )
+  ) {
+    like.aside += 20;
+    like.line -= 16;
+    like.step -= 8;
+  }
+  // "LESSON 7 — KNEADING AND PROVING"
+  if (/^(?:lesson|session|unit|module|week|practical)\s\d{1,2}\s*[:–—-]\s/i.test(bare) && first && next !== null) {
+    like.aside += 8;
+    like.step -= 12;
   }
   // "Mrs. O. Larkin": who gave it.
   if (/^(?:Mrs?|Ms|Miss|Dr|Sister|Brother|Father|Rev)\b\.?\s(?:\p{Lu}[\p{L}.’'-]*\s?){1,4}(?:,.{2,40})?$/u.test(bare)) {
@@ -196,10 +342,16 @@ export function likeAround(
     like.line -= 12;
   }
   // A bar of links: names apart, nothing between them.
-  if (/\S {3,}\S.* {3,}\S/.test(raw.trim()) && !/\d/.test(bare) && words <= 10) like.aside += 6;
+  if (/\S {3,}\S.* {3,}\S/.test(raw.trim()) && !/\d/.test(bare) && words <= 10 && cells === null) like.aside += 6;
   // "My dear Oda,"
   if (/^\p{Lu}[^,.]{1,30},$/u.test(bare) && words <= 5 && !food) like.aside += 4;
   if (/[|»>]/.test(bare) && cells === null && !amount) like.aside += 2;
+  // "Home › Baking › Tray bakes": the way to a page.
+  if (/[>»›/]/.test(bare) && TRAIL.test(bare)) {
+    like.aside += 16;
+    like.title -= 14;
+    like.component -= 14;
+  }
   if (measured && !sentence) like.aside -= 4;
   // Whoever is told what to do in two sentences is told how to cook, whatever is said before.
   if (

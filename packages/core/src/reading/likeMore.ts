@@ -26,10 +26,15 @@ export function likeMore(
     headLike,
     before,
     blankBefore,
+    byWidth,
     manner: { mostlySmall, wrapped },
   }: Seen,
   like: Likeness,
 ): void {
+  if (byWidth) {
+    like.more += 18;
+    like.line -= 6;
+  }
   if (!blankBefore && before !== null && !bullet && number === null) {
     if (STEP_NAMED.test(before)) like.more += 24;
     else if (/\p{Ll}[-\u00ad]$/u.test(before) && /^\p{Ll}/u.test(bare)) like.more += 16;
@@ -75,6 +80,16 @@ export function likeMore(
       like.more += behind ? 12 : 3;
       like.line -= 4;
     }
+    // "… remove the seeds" / "and boil in salted water for 5 min."
+    if (
+      !mostlySmall &&
+      before.length > 30 &&
+      !measured &&
+      /^(?:and|or|then|until|for|with|but|which|while)\s\p{Ll}|^(?:for|until|about)\s\d/u.test(bare)
+    ) {
+      like.more += 9;
+      like.step -= 3;
+    }
     // A figure broken off its line: "cook / for another 15 min", "Mix dry / ingredients. Stir …"
     if (like.more > 3) like.more += 1;
     if (said && said.left < 4) like.more -= 12;
@@ -84,6 +99,14 @@ export function likeMore(
     if (/^(?:salt|pepper|nutmeg)\b/i.test(bare) && isMeasured(before) && !/,$/.test(before)) like.more -= 8;
     // "nutmeg, salt and pepper": names alone, the last of a list.
     if (!amount && isMeasured(before) && !/,$/.test(before) && SEASONINGS_ALONE.test(bare)) like.more -= 24;
+    // "nigella seeds if you like" behind a line of a list.
+    if (
+      food &&
+      words <= 6 &&
+      !/,$/.test(before) &&
+      /\b(?:if (?:you )?(?:like|have|want|need)\p{L}*|optional|to taste|to serve|to finish)\)?$/iu.test(bare)
+    )
+      like.more -= 14;
     // "shallots 600" under a heading goes on with nothing.
     if (food && words <= 4 && /\p{L}\s\d{1,4}$/u.test(bare)) like.more -= 8;
   } else like.more -= 20;

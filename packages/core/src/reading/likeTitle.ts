@@ -1,7 +1,15 @@
 import type { Likeness } from './likeness';
+import { isMeasured } from './measured';
 import type { Seen } from './seen';
-import { FILED_BEHIND, INGREDIENTS, NUMBERED_CAPITALS, PREPARES, TIMES_SO_MANY, TO_TASTE, TOOLS } from './sectionWords';
+import { GIVES_DASHED, PER_PORTION_BEHIND, PIECES_BEHIND } from './names';
+import { FILED_BEHIND, INGREDIENTS, NUMBERED_CAPITALS, PREPARES, RUNNING_HEAD, TIMES_SO_MANY, TO_TASTE, TOOLS } from './sectionWords';
 import { yieldSaid } from './yields';
+
+const PART_ALONE =
+  /^(?:the )?(?:pudding|cake|sponge|dough|sauce|base|topping|filling|pastry|icing|custard|crust|batter|dressing|marinade|glaze|syrup)$/i;
+/** "Weeknight / Vegetarian", "Mains · Quick" */
+const OF_A_SITE =
+  /^(?=(?:.*\s[/·|›]\s)?(?:vegetarian|vegan|weeknight|weekend|dinners?|lunch(?:es)?|breakfasts?|brunch|desserts?|baking|mains?|main courses?|starters?|sides|snacks?|quick|easy|healthy|recipes|dairy[- ]free|gluten[- ]free)(?:\s(?:recipes|meals|dishes|ideas))?(?:$|\s[/·|›]\s))[\p{L}&’' -]{3,30}(?:\s[/·|›]\s[\p{L}&’' -]{3,30}){1,3}$/iu;
 
 /** How much it looks like the title. */
 export function likeTitle(
@@ -43,8 +51,8 @@ export function likeTitle(
   if (/[:–—-]$/.test(bare)) like.title -= 6;
   // "HILLSIDE TRAINING AGENCY": who hands the sheet out.
   if (
-    /\b(?:agency|college|academy|institute|university|catering (?:dept|department)|training (?:centre|center)|school of|(?:learning|catering|education) services?)\b/i.test(
-      bare,
+    /\b(?:agency|college|academy|institute|university|catering (?:dept|department)|training (?:centre|center)|school of|(?:learning|catering|education) services?|(?:community|training|teaching) kitchen)\b|\b(?:hotels?|restaurants?|rooms|bistro|brasserie|canteen|catering|trust)$/i.test(
+      outside,
     )
   ) {
     like.title -= 7;
@@ -56,19 +64,32 @@ export function likeTitle(
     like.title -= 6;
     like.aside += 6;
   }
+  // "No. 48: What to do with a cabbage": a letter that goes out to many.
+  if (first && /^(?:no|issue|vol(?:ume)?|letter|episode|ep|post|part)\b\.?\s?#?\d{1,4}\s*[:–—-]/i.test(bare) && !measured) {
+    like.title -= 10;
+    like.aside += 9;
+  }
+  // "Weeknight / Vegetarian": where on a site it stands.
+  if (OF_A_SITE.test(bare)) {
+    like.title -= 12;
+    like.aside += 14;
+    like.component -= 10;
+    like.line -= 8;
+  }
   // "Each candidate prepares 2 portions of:" over the name of the dish.
   if (before !== null && PREPARES.test(before) && headLike) {
     like.title += 14;
   }
   // "Day 3 – stocks and soups" heads a plan.
   if (
-    /^(?:day|week|unit|lesson|session|module|(?:practical )?(?:assessment|exam(?:ination)?|test))\s\d/i.test(bare) &&
+    /^(?:day|week|unit|lesson|session|module|(?:practical |skills? )?(?:assessment|exam(?:ination)?|test))\s(?:\d|[A-H]\b)/i.test(bare) &&
     !told &&
     verbs === 0 &&
     !times
   ) {
     like.aside += 5;
     like.line -= 8;
+    like.step -= 4;
   }
   if (/^day\s\d/i.test(bare) && words <= 3) like.component -= 8;
   // "RECIPE CARD NO. 31" counts the card.
@@ -100,6 +121,22 @@ export function likeTitle(
   if (headLike && TIMES_SO_MANY.test(bare)) like.title += 12;
   // "Sorrel sauce (yield 600 ml)"
   if (first && /\p{L}\s*\((?:yields?|makes|gives|serves|feeds)\b[^()]*\)$/iu.test(bare)) like.title += 10;
+  // "FISH FINGER BUNS — per portion / x40"
+  else if (first && blankAfter && PER_PORTION_BEHIND.test(bare)) {
+    like.title += 18;
+    like.step -= 8;
+    like.line -= 8;
+  }
+  // "SAUCE 4: CHARRED ONION GRAVY — 5 L"
+  else if (first && blankAfter && GIVES_DASHED.test(bare)) {
+    like.title += 18;
+    like.line -= 16;
+  }
+  // "SPELT LEVAIN  1.1 kg x 12"
+  else if (first && blankAfter && PIECES_BEHIND.test(bare)) {
+    like.title += 18;
+    like.line -= 16;
+  }
   // "SPICED PEAR CHUTNEY (6 x 340 g jars)"
   else if (/^\p{Lu}[^\p{Ll}()]{4,50}\(\d{1,3}\s?[x×]\s?\d{1,4}\s?(?:g|ml)\s\p{L}+\)$/u.test(bare)) {
     like.title += 14;
@@ -109,10 +146,16 @@ export function likeTitle(
   else if (headLike && /\p{L}\s*\((?:serves|feeds)\b[^()]*\)$/iu.test(bare)) like.title += 6;
   // "Module 6: Emulsion sauces" names the lesson; the dish stands further down.
   if (/^(?:module|unit|lesson|session|week|chapter|day)\s+\d/i.test(bare)) like.title -= 4;
-  if (/^(?:practical )?(?:assessment|exam(?:ination)?|test)\s\d/i.test(bare)) like.title -= 12;
+  if (/^(?:practical |skills? )?(?:assessment|exam(?:ination)?|test)\s(?:\d|[A-H]\b)/i.test(bare)) like.title -= 12;
   if (/^(?:practical|recipe|dish)\s+(?:no\.?\s?)?\d{1,2}\s*[:.–-]/i.test(bare) && words <= 9 && !sentence) {
     like.title += 8;
     like.aside -= 6;
+  }
+  // "Task 3 – Vichy-style carrots" over "(two portions)"
+  if (/^task\s\d{1,2}\s*[:.–—-]\s*\p{Lu}/iu.test(bare) && next !== null && (yieldSaid(next.slice(0, 80))?.left ?? 9) === 0) {
+    like.title += 26;
+    like.aside -= 9;
+    like.component -= 14;
   }
   // "Recipe 5a  Glazed turnips"
   if (/^recipe\s+(?:\d{1,2}[a-h]?|[A-H])\s+\p{Lu}/u.test(bare.replace(/^R/, 'r')) && words <= 9 && !sentence) like.title += 8;
@@ -120,12 +163,14 @@ export function likeTitle(
   if (/[.!]$/.test(bare) && !marked && !/\b(?:serves|feeds|makes)\b/i.test(bare)) like.title -= /[.!?]\s\p{Lu}/u.test(bare) ? 6 : 3;
   if (!first && blankBefore && headLike && food && next !== null && (TOOLS.test(next) || INGREDIENTS.test(next))) like.title += 9;
   if (
-    /^(?:dish|recipe(?:\s+\d{1,2})?|(?:recipe )?title|name of (?:the )?dish|product|menu item|item|(?:dish|recipe) name|name of recipe)\s*:\s*\p{L}/iu.test(
+    /^(?:(?:today[’']?s |our |the )?dish|(?:sub-?|base )?recipe(?:\s+\d{1,2})?|(?:recipe )?title|name of (?:the )?dish|product|(?:set )?menu|menu item(?:\s\d{1,2})?|item|(?:dish|recipe) name|name of recipe)\s*:\s*\p{L}|^menu item\s\d{1,2}\s*[–—-]\s*\p{L}/iu.test(
       bare,
     )
   ) {
     like.title += 14;
     like.line -= 10;
+    // Behind the aims of a lesson, too.
+    like.aside -= 14;
   }
   // "SUMMER TABLE" stands over the name of the dish.
   if (underOther && next !== null && !marked && food && /^(?:yields?|makes|serves)\b\s*:?\s*(?:about\s)?\d/i.test(next)) like.title += 15;
@@ -134,6 +179,8 @@ export function likeTitle(
     like.title += /^(?:yields?|makes|serves|portions)\b/i.test(next) ? 9 : 5;
   if ((bare.match(/,/g)?.length ?? 0) >= 3) like.title -= 4;
   if (/^name\s*:\s*\p{L}/iu.test(bare) && food && words <= 10) like.title += 22;
+  // "PUDDINGS AND SWEETS 87" over the name of the dish.
+  if (RUNNING_HEAD.test(written) && /\d{2,}$|^\d{2,}/.test(written) && next !== null && first) like.title -= 14;
   // "3.4 Cream of celery soup"
   if (/^\d{1,2}\.\d{1,2}\s+\p{Lu}\p{Ll}/u.test(written) && headLike && !told) like.title += 9;
   // A name over who wrote it.
@@ -158,6 +205,8 @@ export function likeTitle(
     like.title += 20;
     like.line -= 10;
   }
+  // "Pudding" over what goes in, where another part has its own name: no dish is called no more than that.
+  if (PART_ALONE.test(bare) && next !== null && isMeasured(next)) like.title -= 9;
   if (nameLike) like.title += 1;
   if (food) like.title += 0.5;
 }

@@ -31,6 +31,9 @@ export type Likeness = Record<Role, number>;
 const FOR_THE = /^(?:for|to make|making)\s+(?:the\s+|an?\s+)?[^,\d]{2,60}:?$/i;
 const PART =
   /^(?:part|component|stage|section)\s+(?:\d+|[A-Z])\b\s*[:.–-]?|^(?:task|exercise|activity)\s+(?:\d+|[A-Z])\b\s*[:.–—-]\s*(?=\p{L})|^[A-H]\s[–—-]\s(?=\p{Lu})|^[A-H][.)]\s+(?=\p{Lu})|^\d\s*[.)]\s*(?=for the\b)/iu;
+/** "Plate: 24 cm shallow, chilled": on what it is served. */
+const ON_WHAT =
+  /^(?:plate|bowl|glass|dish|crockery|board)\s*:\s+(?=.*\b(?:\d{2}\s?cm|shallow|deep|chilled|warm(?:ed)?|hot|cold|flat|round|oval|white|black|slate)\b)[^.]{3,50}$/i;
 const isSentence = (line: string): boolean => /[.!]$/.test(line) && line.split(' ').length >= 3;
 const ZERO: Readonly<Record<Role, number>> = {
   title: 0,
@@ -47,9 +50,12 @@ const ZERO: Readonly<Record<Role, number>> = {
   more: -4,
 };
 
+const BARE_FIGURE = /^\p{L}[\p{L} ]{1,24}\s\d{1,4}(?:\s\p{L}.*)?$/u;
+const BARE_ONLY = /^\p{L}[\p{L} ]{1,24}\s\d{1,4}$/u;
+
 /** How much it looks like a line of ingredients. */
 function likeLine(
-  { bare, cells, pointed, number, marked, words, amount, measured, counted, behind, food, sentence, told, verbs, times, heats }: Seen,
+  { bare, cells, pointed, number, marked, words, amount, measured, counted, behind, food, sentence, told, verbs, times, heats, next }: Seen,
   like: Likeness,
 ): void {
   if (measured && amount) like.line += unitOf(amount.amount.unit).dimension === 'count' ? 4 : 6;
@@ -78,6 +84,13 @@ function likeLine(
   if (food && FOR_WORK.test(bare)) {
     like.line += 5;
     like.component -= 6;
+  }
+
+  // "ratte 600 smoked 40min skin on" over "milk 300": a cook in a hurry.
+  if (!sentence && words <= 8 && BARE_FIGURE.test(bare) && next !== null && BARE_ONLY.test(next)) {
+    like.line += 9;
+    like.step -= 6;
+    like.note -= 6;
   }
 
   // "squeeze lemon": by eye, and no order.
@@ -164,6 +177,11 @@ function likeStep(
     like.step += 5;
     like.line -= 5;
   }
+  // "rings 2mm, hot pickle over, 1hr min."
+  if (times && !amount && number === null && /\b\d{1,2}\s?(?:mm|cm)\b/.test(bare) && /,\s/.test(bare)) {
+    like.step += 8;
+    like.line -= 8;
+  }
   if (times) like.step += 2;
   if (heats) like.step += 1.5;
   if (sentence) like.step += 1.5;
@@ -175,7 +193,8 @@ function likeStep(
   // "SERVICE: quenelle of pate, cucumber, toast"
   if (
     /^(?:service|plat(?:e|ing)|to plate|pick ?-?up|to finish|assembly|build|presentation)\s*:\s+\S/i.test(bare) &&
-    (!behind || /^(?:to )?plat(?:e|ing)\b/i.test(bare))
+    (!behind || /^(?:to )?plat(?:e|ing)\b/i.test(bare)) &&
+    !ON_WHAT.test(bare)
   ) {
     like.step += 8;
     like.line -= 8;
@@ -299,6 +318,11 @@ function likeSection({ bare, text, pointed, words, told }: Seen, like: Likeness)
   }
   if (TOOLS.test(bare)) like.tools += words <= 5 || /^[^:]{3,30}:\s*\S/.test(bare) ? 18 : 4;
   if (TOOL.test(bare) && words <= 8 && !told) like.tool += 3;
+  if (ON_WHAT.test(bare)) {
+    like.note += 10;
+    like.line -= 6;
+    like.component -= 8;
+  }
 }
 
 /** A weighed food and no more: most lines of most texts. */

@@ -1,4 +1,5 @@
 import { SHIPPED_BOOK, type FactBook } from '../ingredients';
+import { LABELLED } from './names';
 import { headsAside } from './likeAround';
 import { likenessOf } from './likeness';
 import { mannerOf, type LineToSee } from './manner';
@@ -38,6 +39,8 @@ export interface Look {
   readonly blankAfter: boolean;
   /** Whether it opens something that is not the recipe: questions, aims, readers' comments. */
   readonly opensAside: boolean;
+  /** Says of itself that it is the name of the dish: "Dish: …". */
+  readonly labelled: boolean;
   /** How much it looks like each role, from what it says alone; more is likelier. */
   readonly like: Readonly<Record<Role, number>>;
 }
@@ -58,6 +61,7 @@ export function looksOf(lines: readonly (LineToSee & { readonly as?: Role })[], 
       blankBefore,
       blankAfter,
       opensAside: headsAside(seen),
+      labelled: LABELLED.test(seen.bare),
       like: likenessOf(seen, as),
     };
   });

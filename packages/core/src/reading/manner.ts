@@ -12,7 +12,7 @@ export interface LineToSee {
 }
 
 /** "9.40  Peel and slice the pears": the hour a step begins at. */
-const CLOCK = /^\d{1,2}[.:]\d{2}\s+(?:[-–]\s*\d{1,2}[.:]\d{2}\s+)?(?=\p{L})/u;
+const CLOCK = /^\d{1,2}[.:]\d{2}(?:\s*[-–]\s*\d{1,2}[.:]\d{2})?\s+(?=\p{L})/u;
 /** "0-15  weigh, line trays": from which minute to which. */
 const MINUTES_FROM_TO = /^(\d{1,3})\s?[-–]\s?(\d{1,3})(?:\s?(?:min(?:ute)?s?|['’]))?\s*:?\s+(?=\p{L})/u;
 
@@ -50,6 +50,10 @@ export interface Manner {
   readonly clocked: boolean;
   /** Lines are broken by their width. */
   readonly wrapped: boolean;
+  /** Lines under a rule at the end, that sign a mail or a post. */
+  readonly signed: ReadonlySet<number>;
+  /** Lines that only go on with what the width of a page broke. */
+  readonly byWidth: ReadonlySet<number>;
   /** What heads the columns of figures, by line. */
   readonly columns: readonly (Columns | null)[];
   /** Lines that head numbered boxes of steps. */
@@ -64,8 +68,8 @@ export interface Manner {
   readonly again: ReadonlySet<number>;
   /** The unit that all bare amounts are said to be in: "everything in grams"; null where nothing is said. */
   readonly allIn: 'g' | 'ml' | null;
-  /** The line that the page itself calls its name: "3 thoughts on …", the last of "Home > Baking > …"; null where there is none. */
-  readonly named: number | null;
+  /** Lines with the name that the page itself says: "3 thoughts on …", the last of "Home > Baking > …", or its first line over again. */
+  readonly named: ReadonlySet<number>;
   /** "0:45 Pressing the tofu": where in a film it is shown. */
   readonly chapters: ReadonlySet<number>;
   /** Lines in the block under "Notes", "Tips" or "Variations". */
@@ -73,10 +77,10 @@ export interface Manner {
 }
 
 const HEADS_NOTES =
-  /^\W*(?:(?:cook|chef|baker)[’']?s? )?(?:notes?|tips?|variations?|tips (?:and|&) (?:notes|variations|tricks)|get ahead|make ahead|recipe tips|swaps|substitutions)\W*$/i;
+  /^\W*(?:(?:(?:cook|chef|baker)[’']?s?|recipe|my|some|our|kitchen) )?(?:notes?|tips?|variations?|tips (?:and|&) (?:notes|variations|tricks)|get ahead|make ahead|recipe tips|swaps|substitutions)\W*$/i;
 
 export const ALL_IN =
-  /^\W*(?:(?:everything|all)(?: (?:weights?|amounts?|quantities|figures|numbers|measures))?(?: (?:is|are))?|(?:weights?|amounts?|quantities|figures|numbers)(?: (?:is|are))?) (?:given )?in (grams?|g|ml|millilitres?)\b/i;
+  /^\W*(?:(?:everything|all)(?: (?:weights?|amounts?|quantities|figures|numbers|measures))?(?: (?:is|are))?|(?:weights?|amounts?|quantities|figures|numbers)(?: (?:is|are))?) (?:given )?(?:in )?(grams?|g|ml|millilitres?)\b/i;
 
 function saidUnit(lines: readonly string[]): 'g' | 'ml' | null {
   const said = lines.find((line) => line.length < 80 && ALL_IN.test(line));
@@ -84,15 +88,21 @@ function saidUnit(lines: readonly string[]): 'g' | 'ml' | null {
 }
 
 const CALLS_ITSELF = /^(?:\d+\s)?(?:thoughts?|comments?|responses?|replies|reviews?) (?:on|to|of|for)\s["“«]([^"”»]{3,100})["”»]/i;
-const TRAIL = /^(?:home|start|recipes)\s[>»›/]\s.*[>»›/]\s([^>»›/]{3,100})$/i;
+/** "Home › Baking › Tray bakes": the way to a page; what stands last may be its name. */
+export const TRAIL = /^(?:home|start|recipes|[^>»›/\d]{3,30}\s[>»›]\s[^>»›/\d]{3,30})\s[>»›/]\s(?:.*[>»›/]\s)?([^>»›/]{3,100})$/i;
 
-function namedByPage(lines: readonly string[]): number | null {
+function namedByPage(lines: readonly string[]): ReadonlySet<number> {
+  const bare = (name: string) => name.replace(/\s*\([^()]*\)$/, '').toLowerCase();
+  const same = (name: string) => lines.flatMap((each, at) => (each.length < 160 && bare(each) === bare(name) ? [at] : []));
   for (const line of lines) {
     const name = line.length < 300 ? (CALLS_ITSELF.exec(line) ?? TRAIL.exec(line))?.[1] : undefined;
-    const at = name ? lines.findIndex((each) => each !== line && each.toLowerCase() === name.toLowerCase()) : -1;
-    if (at >= 0) return at;
+    const found = name ? same(name).filter((at) => lines[at] !== line) : [];
+    if (found.length > 0) return new Set(found);
   }
-  return null;
+  // A blog names itself at the top, and once more over what is printed.
+  const [first = ''] = lines;
+  const again = /\p{L}{3}.*\s/u.test(first) && first.length < 120 && !/[.:!?]$/.test(first) ? same(first) : [];
+  return new Set(again.length > 1 ? again : []);
 }
 
 const CHAPTER = /^\(?(?:\d{1,2}:)?\d{1,2}:\d{2}\)?\s+[-–]?\s*\p{L}/u;
@@ -166,6 +176,7 @@ function saidAgain(lines: readonly LineToSee[]): ReadonlySet<number> {
   const heads = new Map<string, number>();
   const found = new Set<number>();
   lines.forEach(({ raw, blankBefore }, at) => {
+    if (raw.length > 80) return;
     const name = raw
       .replace(/[\s:*_#–—-]+/g, ' ')
       .trim()
@@ -190,13 +201,47 @@ function countedUnderMethod(lines: readonly string[]): ReadonlySet<number> {
   return found;
 }
 
+/**
+ * Lines that go on with the line before them, in a block of prose that was broken by its width: all but its last are about as long, and
+ * sentences end inside of them.
+ */
+function brokenByWidth(lines: readonly LineToSee[]): ReadonlySet<number> {
+  const found = new Set<number>();
+  const lengths = lines.map(({ raw }) => raw.trim().length);
+  const long = (at: number) => lengths[at]!;
+  for (let from = 0; from < lines.length; from += 1) {
+    let end = from + 1;
+    if (long(from) < 38 || long(from) > 100 || !/^\s*\p{Lu}/u.test(lines[from]!.raw)) continue;
+    // The block begins with the first line of prose: a list may stand right over it.
+    while (end < lines.length && !lines[end]!.blankBefore && Math.abs(long(end - 1) - long(from)) <= 12) end += 1;
+    const block = lines.slice(from, end).map(({ raw }) => raw.trim());
+    const ends = block.filter((line) => /\p{Ll}[.!]\s+\p{Lu}/u.test(line)).length;
+    const runs = block.slice(1).filter((line, at) => /^[\p{Ll}\d(]/u.test(line) && !/[.!?:;]$/.test(block[at]!)).length;
+    if (block.length < 3 || long(from) < 38 || long(from) > 100 || ends < 1 || runs * 2 < block.length - 1 || !/^\p{Lu}/u.test(block[0]!))
+      continue;
+    for (let at = 1; at < block.length; at += 1)
+      if (/^[\p{Ll}\d(]/u.test(block[at]!) && !/[.!?:;]$/.test(block[at - 1]!) && !isMeasured(block[at - 1]!)) found.add(from + at);
+    from = end - 1;
+  }
+  return found;
+}
+
+/** Lines under a rule at the very end, by which whoever writes signs everything alike. */
+function signedBy(lines: readonly string[]): ReadonlySet<number> {
+  const rule = lines.findLastIndex((line) => /^_{5,}$|^--$/.test(line));
+  const after = lines.slice(rule + 1);
+  return new Set(rule > 2 && after.length <= 4 && !after.some((line) => isMeasured(line)) ? after.map((_, at) => rule + 1 + at) : []);
+}
+
 /** What can be seen of a text as a whole; takes time in proportion to its length. */
 export function mannerOf(lines: readonly LineToSee[]): Manner {
   const texts = lines.map(({ raw }) => raw.trim());
   // A line broken by its width is no beginning, where others that are so broken begin with capitals.
   const broken = lines.map(({ blankBefore }, index) => index > 0 && !blankBefore && goesOn(texts[index - 1]!, texts[index]!));
+  const byWidth = brokenByWidth(lines);
   const capitals = texts.filter((text, index) => !broken[index] && /^\p{Lu}/u.test(text)).length;
-  const begin = (pattern: RegExp) => texts.filter((text, index) => !(broken[index] && capitals >= 3) && pattern.test(text)).length;
+  const begin = (pattern: RegExp) =>
+    texts.filter((text, index) => !byWidth.has(index) && !(broken[index] && capitals >= 3) && pattern.test(text)).length;
   // Of those that begin with a letter: who writes in small letters does so throughout.
   const mostlySmall = begin(/^\p{Ll}/u) > begin(/^\p{L}/u) * 0.5 && begin(/^\p{Lu}/u) < 5;
   const chapters = chaptersOf(texts);
@@ -204,6 +249,8 @@ export function mannerOf(lines: readonly LineToSee[]): Manner {
     mostlySmall,
     clocked: (chapters.size === 0 && texts.filter((text) => CLOCK.test(text)).length >= 3) || spansFollow(texts),
     wrapped: !mostlySmall && broken.filter(Boolean).length >= 2,
+    byWidth,
+    signed: signedBy(texts),
     columns: columnUnits(lines.map(({ raw }) => raw)),
     boxes: numberedBoxes(texts),
     counted: countedUnderMethod(texts),

@@ -42,13 +42,20 @@ function capital(text: string): string {
   return bare.charAt(0).toUpperCase() + bare.slice(1);
 }
 
+/** "CHARRED ONION GRAVY — 5 L" */
+export const GIVES_DASHED = /(?<=\p{L}{3})\s+[–—-]\s+(?:about\s)?(\d{1,4}(?:[.,]\d{1,3})?\s?(?:kg|g|ml|l|litres?))$/iu;
+/** "FISH FINGER BUNS — per portion / x40" */
+export const PER_PORTION_BEHIND = /(?<=\p{L}{3})\s*[–—(,-]\s*per (?:portion|cover|person|plate|serving|head)\b[^.]{0,20}$/iu;
+/** "SPELT LEVAIN  1.1 kg x 12", "Focaccia 12 x 600 g": how many, and how large, behind the name. */
+export const PIECES_BEHIND =
+  /(?<=\p{L}{3})[\s,–—-]+(?:\d{1,4}(?:[.,]\d{1,3})?\s?(?:kg|g|ml|l)\s?[x×]\s?(\d{1,3})|(\d{1,3})\s?[x×]\s?\d{1,4}(?:[.,]\d{1,3})?\s?(?:kg|g|ml|l))$/iu;
 /** "Pickled beetroot      Page 3 of 9" */
 export const PAGE_BEHIND = /\s+page \d{1,3}(?: of \d{1,3})?$/i;
 /** "Product: mushroom velouté" */
 export const LABELLED =
-  /^(?:dish|recipe(?:\s+\d{1,2})?|(?:recipe )?title|name of (?:the )?dish|product|menu item|item|(?:dish|recipe) name|name of recipe|name)\s*:\s*\p{L}/iu;
+  /^(?:(?:today[’']?s |our |the )?dish|(?:sub-?|base )?recipe(?:\s+\d{1,2})?|(?:recipe )?title|name of (?:the )?dish|product|(?:set )?menu|menu item(?:\s\d{1,2})?|item|(?:dish|recipe) name|name of recipe|name)\s*:\s*\p{L}|^menu item\s\d{1,2}\s*[–—-]\s*\p{L}/iu;
 const YIELD_BEHIND =
-  /\s*\(\d{1,3}\s?[x×]\s?\d{1,4}\s?(?:g|ml)\s+\p{L}+\)$|\s+\d{1,3}\s?p(?:ax|tns?|ers)?\.?$|(?:\s+[–—-]|,)\s+\d{1,3}\s+(?:portions?|ptns?|covers?|servings?|people|pax)\s*$|\s+[–—-]\s+\d{1,3}\s+(?:small|large|medium|pieces?|pcs)\s*$|,\s+\d[\d.,]*\s?(?:kg|g|ml|l|litres?)\s+batch\s*$|\s*[,;([–—-]*\s*\b(?:serves|makes|feeds|for|yields?|covers|batch(?: of)?)\s+[^()[\]]{1,40}[)\]]?\s*$|\s*[([]\s*(?:[^()[\]]{1,30},\s*)?\d{1,3}\s+(?:portions?|ptns?|covers?|servings?|people|pers(?:ons?)?\.?|pax)\s*[)\]]\s*$/iu;
+  /\s*\(\d{1,3}\s?[x×]\s?\d{1,4}\s?(?:g|ml)\s+\p{L}+\)$|\s+\d{1,3}\s?p(?:ax|tns?|ers)?\.?$|(?:,\s+(?:tray|tin|mould|frame|ring)\s\d[\d x×]{1,12}\s?cm)?(?:\s+[–—-]|,)\s+\d{1,3}\s+(?:portions?|ptns?|covers?|servings?|people|pax|pieces|pcs)\s*$|\s+[–—-]\s+\d{1,3}\s+(?:small|large|medium|pieces?|pcs)\s*$|,\s+\d[\d.,]*\s?(?:kg|g|ml|l|litres?)\s+batch\s*$|\s*[,;([–—-]*\s*\b(?:serves|makes|feeds|(?:enough |sufficient )?for|yields?|covers|batch(?: of)?)\s+[^()[\]]{1,40}[)\]]?\s*$|\s*[([]\s*(?:[^()[\]]{1,30},\s*)?\d{1,3}\s+(?:portions?|ptns?|covers?|servings?|people|pers(?:ons?)?\.?|pax|plates|bowls|glasses|pieces|pcs)\s*[)\]]\s*$/iu;
 
 /** The title without signs, and what stands in it of how much there is: "Warm lentils (serves 6)", "Sorrel sauce (yield 600 ml)". */
 export function titleOf(text: string): { readonly title: string; readonly portions: number | null; readonly gives: Amount | null } {
@@ -66,16 +73,23 @@ export function titleOf(text: string): { readonly title: string; readonly portio
     .replace(/[\p{Extended_Pictographic}\u{FE0F}\u{200D}]+/gu, (sign) => (/[©®™\d#*]/.test(sign) ? sign : ''))
     .replace(/^re\s*:\s*/i, '')
     .replace(/^how (?:to|we) make(?: it)?\s*[:–-]?\s+(?=\p{L}{3})/iu, '')
-    .replace(/^subject\s*:\s*(?:(?:re|fwd?|aw|wg)\s*:\s*)*/i, '')
+    .replace(/^subject\s*:\s*(?:(?:re|fwd?|aw|wg)\s*:\s*)*(?:(?:that|the|your|my)\s+)?(?:recipe for\s+)?/i, '')
     .replace(NUMBERED_CAPITALS, '')
     .replace(/^\d{1,2}[:.]\d{2}\s+(?=\p{L})/u, '')
     .replace(
-      /^(?:practical|(?:technique|recipe|method|skills?|demonstration|production|lesson)\s+(?:sheet|card|no\.?))\s+\d{1,3}\s*[:.–-]\s+(?=\p{L})/iu,
+      /^(?:practical|task|demo|sauce|soup|dish|item|bread|salad|(?:technique|recipe|method|skills?|demonstration|production|lesson)\s+(?:sheet|card|no\.?))\s+\d{1,3}\s*[:.–-]\s+(?=\p{L})/iu,
       '',
     )
     .replace(/^recipe\s+(?:no\.?\s*)?\d{1,3}(?:\.\d{1,2}|[a-h])?\s*[:.–-]?\s+(?=\p{L})/iu, '')
     .replace(/(?<=\p{L}{3})\s+[|·]\s.*$/u, '')
     .replace(FILED_BEHIND, '')
+    // "(2 h 30)": how long the lesson takes.
+    .replace(/\s*\(\d{1,2}\s?(?:h|hrs?|hours?)(?:\s?\d{1,2}(?:\s?min\w*)?)?\)$/i, '')
+    .replace(/\s*\((?:sent in|contributed|given|submitted|shared|donated) by [^()]{2,40}\)$/i, '')
+    .replace(/^[Rr]ecipe\s+(?=\p{Lu}\p{Ll}{2,})/u, '')
+    // "recipe for the lentil salad pls"
+    .replace(/^(?:(?:the|that|your)\s)?recipe for (?:(?:the|that|your|my|our)\s)?(?=\p{L}{3})/iu, '')
+    .replace(/\s+(?:pls|plz|please)\W*$/i, '')
     .replace(/\s+(?:code|ref|rev|no)\b\.?:?\s\d{2,6}$/i, '')
     .replace(/\s+\((?:V|VE|VG|GF|DF)(?:,\s?(?:V|VE|VG|GF|DF))*\)$/, '')
     .replace(
@@ -83,12 +97,20 @@ export function titleOf(text: string): { readonly title: string; readonly portio
       '',
     )
     .replace(
-      /^(?:dish|recipe(?:\s+\d{1,2})?|(?:recipe )?title|name of (?:the )?dish|product|menu item|item|(?:dish|recipe) name|name of recipe|name)\s*:\s*/i,
+      /^(?:(?:today[’']?s |our |the )?dish|(?:sub-?|base )?recipe(?:\s+\d{1,2})?|(?:recipe )?title|name of (?:the )?dish|product|(?:set )?menu|menu item(?:\s\d{1,2})?|item|(?:dish|recipe) name|name of recipe|name)\s*:\s*|^menu item\s\d{1,2}\s*[–—-]\s*/i,
       '',
     )
     .trim();
   const times = TIMES_SO_MANY.exec(bare);
   if (times) return { title: bare.slice(0, times.index).trim(), portions: Number(times[1]) || null, gives: null };
+  // "BROAD BEAN FRITTERS."
+  if (/^[^\p{Ll}]{4,60}\.$/u.test(bare)) return titleOf(bare.slice(0, -1));
+  const dashed = GIVES_DASHED.exec(bare);
+  if (dashed) return { title: bare.slice(0, dashed.index).trim(), portions: null, gives: yieldSaid(dashed[1]!, true)?.gives ?? null };
+  const one = PER_PORTION_BEHIND.exec(bare);
+  if (one) return { title: bare.slice(0, one.index).trim(), portions: 1, gives: null };
+  const pieces = PIECES_BEHIND.exec(bare);
+  if (pieces) return { title: bare.slice(0, pieces.index).trim(), portions: Number(pieces[1] ?? pieces[2]) || null, gives: null };
   const tail = YIELD_BEHIND.exec(bare);
   const told = tail?.[0].replace(/^[\s,;([–—-]+|[)\]\s]+$/g, '').replace(/^[^()]{1,30},\s*(?=\d)/, '');
   // "Herb dressing, for about half a litre"
@@ -117,10 +139,16 @@ export function portionsOfAll(text: string): number | null {
 /** "You asked for the way I do the gooseberry fool": what a letter is about. */
 export function titleInProse(text: string): string | null {
   const said =
-    /\b(?:recipe for|here[’']?s|(?:way|how) (?:I|we|she|he|they) (?:do|make|cook|did|made|cooked)|how to (?:make|cook))\s+(?:the\s|my\s|our\s|her\s|his\s|an?\s)?(\p{L}[\p{L}\s’'-]{3,40}?)(?=[.,;:!?]|\s[–—-]\s|\s(?:for|at|when|last|which|that|you|I|we|serves|serving)\b)/u.exec(
+    /\b(?:recipe for|here[’']?s|(?:we[’']re|we are|we[’']ll be|you[’']re|you will be) (?:doing|making|cooking|baking)|(?:way|how) (?:I|we|she|he|they|you) (?:do|make|cook|did|made|cooked)|how (?:do|did|does) (?:I|we|you|she|he) (?:do|make|cook)|how to (?:make|cook))\s+(?:the\s|my\s|our\s|her\s|his\s|an?\s)?(\p{L}[\p{L}\s’'&-]{3,40}?)(?=[.,;:!?]|\s?\(|\s[–—-]\s|\s(?:as|for|at|when|last|which|that|you|I|we|serves|serving)\b)/u.exec(
       text.slice(0, 500).replace(/\*\*/g, ''),
     );
-  return said ? capital(said[1]!.trim()) : null;
+  // "could you send the lemon bars again?"
+  const asked =
+    said ??
+    /\b(?:could|can|would|will) (?:you|u) (?:please )?(?:send|share|give|post|write down)(?: (?:me|us))? (?:the|your|that)\s(?:recipe for (?:the )?)?(\p{L}[\p{L}\s’'-]{3,40}?)(?=[?.,!]|\s(?:again|recipe|please|from|you|thing|one)\b)/u.exec(
+      text.slice(0, 500),
+    );
+  return asked ? capital(asked[1]!.trim()) : null;
 }
 
 export function portionsOfHeading(text: string): number | null {
@@ -132,7 +160,7 @@ export function portionsOfHeading(text: string): number | null {
   // "For the dough (makes 12)" tells of the dish, where no weight is given.
   const made = brackets && /^makes\s/i.test(brackets[1]!) ? yieldSaid(brackets[1]!) : null;
   if (made && made.gives === null) return made.portions;
-  return brackets && /^(?:serves|feeds|covers|for\s(?:about\s)?\d)/i.test(brackets[1]!)
+  return brackets && /^(?:serves|feeds|covers|for\s(?:about\s)?\d|\d{1,3}\s(?:portions|covers|servings|people)$)/i.test(brackets[1]!)
     ? (yieldSaid(brackets[1]!)?.portions ?? null)
     : null;
 }
@@ -143,7 +171,10 @@ export const portionsOfColumns = (text: string): number | null => {
     /\b(\d{1,3})\s(?:portions?|ptns?|covers|servings?|people|pax)\)?\s+(?:(?:amount|qty|quantity|weight)s?\s)?\(?\d{1,3}\s(?:portions?|ptns?|covers|servings?|people|pax)\b/i.exec(
       text.slice(0, LONGEST_NAME),
     );
-  return columns ? Number(columns[1]) : null;
+  const named = columns ?? /\bfor (\d{1,4})\s*[|\s]\s*for \d{1,4}\b/i.exec(text.slice(0, LONGEST_NAME));
+  // "Per portion   Per 25"
+  if (/\bper (?:portion|person|head|cover)\s*[|\s]\s*per \d/i.test(text.slice(0, LONGEST_NAME))) return 1;
+  return named ? Number(named[1]) : null;
 };
 
 /** "RECIPE 0417 / 40 covers / rev 2", "Prep 10 min | Servings: 4": one of the things a line says. */
@@ -181,11 +212,15 @@ export function portionsAmong(text: string): number | null {
   if (we) return yieldSaid(`for ${we[1]!} people`)?.portions ?? null;
   // "Serve in glasses. (6 persons)"
   const bracket =
-    /\((?:for\s|serves\s)?(\d{1,3})\s(?:persons?|people|servings?|portions?|covers)\)\s*$/i.exec(text.slice(-80)) ??
-    /\((\d{1,4})\s(?:covers|guests|pax)\)/i.exec(text.slice(0, LONGEST_NAME));
+    /\((?:for\s|serves\s|makes\s)?(\d{1,3})\s(?:(?:small|large|good|generous)\s)?(?:persons?|people|servings?|portions?|covers)\)\s*$/i.exec(
+      text.slice(-80),
+    ) ??
+    /\((?:makes\s)?(\d{1,4})\s(?:covers|guests|pax|portions|rolls|buns|loaves|squares|bars|biscuits|cookies|scones|slices)\b/i.exec(
+      text.slice(0, LONGEST_NAME),
+    );
   if (bracket) return Number(bracket[1]) || null;
   const said =
-    /(?:^|[.!;,|]\s|→\s?|\b(?:that|which)\s)(?:that[’']s\s|this is\s)?(cuts into\s\d{1,3}\s\p{L}+|(?:enough for|serves|feeds)\s[^.,;]{1,30}|(?:(?:the |this )?recipe )?makes\s(?:about\s)?\d{1,3}(?:\s(?:servings?|portions?|pieces|loaves|buns|rolls|biscuits|tarts|cakes)\b|\.?\s*$)|for\s\d{1,3}(?:\s(?:people|persons?|portions?|servings?)|[.:]?\s*$))/iu.exec(
+    /(?:^|[.!;,|—–]\s|→\s?|\b(?:that|which)\s)(?:that[’']s\s|this is\s)?(cuts into\s\d{1,3}\s\p{L}+|(?:enough for|sufficient for|serves|feeds)\s[^.,;]{1,30}|(?:(?:the |this )?recipe )?makes\s(?:about\s)?\d{1,3}(?:\s(?:servings?|portions?|pieces|loaves|buns|rolls|biscuits|tarts|cakes)\b|\.?\s*$)|for\s\d{1,3}(?:\s(?:people|persons?|portions?|servings?)|[.:]?\s*$)|(?<=[—–|]\s)\d{1,3}\s(?:covers|portions|pax)\s*$)/iu.exec(
       text.slice(-80),
     );
   return said ? (yieldSaid(said[1]!)?.portions ?? null) : null;

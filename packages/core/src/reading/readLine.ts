@@ -105,7 +105,11 @@ function readAnew(written: string, book: FactBook): LineReading {
     .trim()
     .replace(BULLET, '')
     .replace(TO_TICK, '')
-    .trim();
+    .trim()
+    // "apples peeled & cored"
+    .replace(/(?<=\p{L}{2}ed)\s&\s(?=\p{L}+ed\b)/giu, ' and ')
+    // "plus a bit of oil": one more of the list.
+    .replace(/^(?:plus|and)\s+(?=an?\s|some\s|[\d½¼¾])/i, '');
   if (clean.length > LONGEST_LINE) return unread(written);
   const brackets = takeBrackets(shorthandOut(clean));
   let text = brackets.text;
@@ -333,6 +337,9 @@ function readAnew(written: string, book: FactBook): LineReading {
       preparation = preparation ? `${trailing[2]!.toLowerCase()}, ${preparation}` : trailing[2]!.toLowerCase();
     }
   }
+  // "50 g butter soft"
+  const state = preparation ? null : /^(.{3,30})\s(soft|very soft|cold|warm|lukewarm|hot|frozen)$/i.exec(item);
+  if (state && read && book.find(state[1]!) && !book.find(item)) [item, preparation] = [state[1]!, state[2]!.toLowerCase()];
   // "2 large or 3 small courgettes": another amount of the same.
   const orOther = read ? /^or\s+(.+)$/i.exec(item) : null;
   const other = orOther ? readAmount(orOther[1]!) : null;

@@ -1,8 +1,7 @@
 import { SHIPPED_BOOK, type FactBook } from '../ingredients';
 import { minutesIn, type Amount } from '../quantity';
 import { plain } from '../text';
-import { FIRST_CELL, methodCell, PHASED, phasedRow, uncoded, unquoted } from './asPasted';
-import { besideLines, goesOnByComponent, namedFirst, ownSteps, secondRecipe, withTitle, type Decided } from './belonging';
+import { besideLines, BY_NUMBER, goesOnByComponent, namedFirst, ownSteps, secondRecipe, withTitle, type Decided } from './belonging';
 import { decideRoles } from './decide';
 import { looksOf, type Role } from './looks';
 import {
@@ -19,11 +18,9 @@ import {
 } from './names';
 import { STEP_NAMED } from './likeMore';
 import { ingredientsInSteps } from './inSteps';
-import { countedSteps } from './measured';
-import { partsOfLine } from './partsOfLine';
+import { linesApart, placeKey } from './linesApart';
 import { PER_PLATE, readLine, type LineReading } from './readLine';
 import { PREPARES } from './sectionWords';
-import { sideBySide } from './sideBySide';
 import { yieldSaid } from './yields';
 
 export interface ReadComponent {
@@ -79,29 +76,6 @@ export interface ReadRecipeOptions {
   readonly said?: ReadonlyMap<string, Role>;
 }
 
-/** How a person's word for a place is kept: by the line, and by which of several things in it. */
-export const placeKey = ({ at, part }: Pick<ReadPlace, 'at' | 'part'>): string => (part === 0 ? `${at}` : `${at}.${part}`);
-
-/** Said of a line with several things in it, these mean all of it: it is put together again. */
-const OF_THE_WHOLE: ReadonlySet<Role> = new Set([
-  'step',
-  'note',
-  'aside',
-  'title',
-  'yield',
-  'method',
-  'tools',
-  'tool',
-  'more',
-  'ingredients',
-]);
-
-/**
- * A dish holds 200 lines, 80 steps and 20 components: a text of more lines than this becomes none that can be saved, whatever is
- * in it, and is refused with its number of lines as it stands. What comes after is not worth anybody's time.
- */
-const MOST_LINES_READ = 1000;
-
 /** Steps go on in the words that they were broken in: a word that was divided is put together again. */
 const joinedTo = (before: string, more: string): string =>
   /\p{Ll}[-\u00ad]$/u.test(before) && /^\p{Ll}/u.test(more) ? before.slice(0, -1) + more : `${before} ${more}`;
@@ -119,38 +93,7 @@ const TOOL_LIST = /^[^:]{3,40}:\s*(\S.*)$/;
  */
 export function readRecipe(text: string, options: ReadRecipeOptions | FactBook = {}): RecipeReading {
   const { book = SHIPPED_BOOK, said } = 'find' in options ? { book: options, said: undefined } : options;
-  const all = sideBySide(uncoded(unquoted(text.replace(/\r\n?/g, '\n').split('\n'))), book);
-  const kept: { raw: string; at: number; part: number; blankBefore: boolean; blankAfter: boolean; as?: Role }[] = [];
-  const partsOf = new Map<number, number>();
-  let blank = true;
-  let phased = false;
-  let methodAt: number | null = null;
-  const counted = countedSteps(all.map(({ raw }) => raw));
-  for (const [row, { raw, at, as }] of all.entries()) {
-    if (kept.length >= MOST_LINES_READ) break;
-    if (!raw.trim()) {
-      blank = true;
-      if (kept.length > 0) kept[kept.length - 1]!.blankAfter = true;
-      continue;
-    }
-    const told = said?.get(`${at}`);
-    const heads = raw.length < LONGEST_NAME && PHASED.test(raw);
-    phased = heads || (phased && /[|\t]/.test(raw));
-    if (heads) methodAt = methodCell(raw);
-    const inPhase = heads ? [{ raw: `|${raw.replace(FIRST_CELL, '')}` }] : phased ? phasedRow(raw, methodAt) : null;
-    const parts =
-      told && OF_THE_WHOLE.has(told)
-        ? [{ raw }]
-        : as
-          ? [{ raw, as }]
-          : (inPhase ?? (counted.has(row) ? [{ raw }] : partsOfLine(raw, book)));
-    for (const [index, each] of parts.entries()) {
-      const part = partsOf.get(at) ?? 0;
-      partsOf.set(at, part + 1);
-      kept.push({ ...each, at, part, blankBefore: index === 0 && blank, blankAfter: false });
-    }
-    blank = false;
-  }
+  const kept = linesApart(text, book, said);
   const looks = looksOf(kept, book);
   const placeOf = new Map(kept.map((place, index) => [placeKey(place), index]));
   const saidAt = new Map(
@@ -184,6 +127,8 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
   let last: Role | null = null;
   let inMethod = false;
   const byComponent = ownSteps(decided);
+  /** The components by the number that their headings bear. */
+  const numbered = new Map<string, number>();
 
   const main = (): number => {
     if (current !== null) return current;
@@ -223,7 +168,7 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
               .slice(0, LONGEST_NAME)
               .replace(/\*\*/g, '')
               .replace(/^[\s#>*_–—•-]+|[*_]+$/g, ''),
-          ) ?? yieldSaid(look.written, true);
+          ) ?? yieldSaid(look.written.replace(/^\W+(?=\d{1,3}\W*$)|(?<=^\W*\d{1,3})\W+$/g, ''), true);
         portions ??= read?.portions ?? null;
         gives ??= read?.gives ?? null;
         // "Crushed potatoes with chive dip | Serves 4 | Prep 10 min"
@@ -238,8 +183,11 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
         // "Mise en place (per group of 4)"
         portions ??= read?.portions ?? portionsOfHeading(look.written) ?? (EACH_ONE.test(look.written) ? 1 : null);
         inMethod = false;
-        current = null;
-        under = null;
+        // "Ingredients:" under the name of a part heads what goes into that part.
+        if (last !== 'component') {
+          current = null;
+          under = null;
+        }
         break;
       }
       case 'method':
@@ -253,13 +201,23 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
         portions ??= portionsOfHeading(look.written);
         component = current;
         under = current;
+        {
+          const number = BY_NUMBER.exec(look.written.replace(/^[\s#>*_–—•-]+/, ''))?.[1];
+          if (number) numbered.set(number.toLowerCase(), current);
+        }
         break;
       case 'line':
         component = main();
         inMethod = false;
         index = components[component]!.texts.push(look.asLine) - 1;
         break;
-      case 'step':
+      case 'step': {
+        const byNumber = BY_NUMBER.exec(look.text);
+        const place = byNumber ? numbered.get(byNumber[1]!.toLowerCase()) : undefined;
+        if (place !== undefined) {
+          inMethod = true;
+          under = place;
+        }
         component = inMethod ? under : current !== null && components[current]!.name !== '' && byComponent ? current : null;
         // "To serve: …" is of the whole dish, under whatever it stands.
         if (/^(?:to (?:serve|plate|finish|assemble)|plate up|plating|service|assembly)\s*[:–—-]/i.test(look.text)) component = null;
@@ -268,11 +226,15 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
         gives ??= yieldSaid(JARS.exec(look.written.slice(-200))?.[0] ?? '')?.gives ?? null;
         index =
           method.push({
-            text: STEP_ALONE.test(look.text) || STEP_ALONE.test(look.written) ? '' : look.text.replace(METHOD_BEFORE, ''),
+            text:
+              STEP_ALONE.test(look.text) || STEP_ALONE.test(look.written)
+                ? ''
+                : look.text.slice(place === undefined ? 0 : byNumber![0].length).replace(METHOD_BEFORE, ''),
             written: look.written,
             component,
           }) - 1;
         break;
+      }
       case 'tools': {
         const listed = TOOL_LIST.exec(look.written);
         if (listed) tools.push(...listed[1]!.split(/\s*[,;]\s*/).filter(Boolean));
@@ -294,6 +256,9 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
         break;
       }
       case 'aside':
+        // "Yield: 2 pizzas" among what is printed around it.
+        if (method.length === 0 && /^(?:yields?|serves|servings?|makes|portions?)\s*:/i.test(look.written))
+          portions ??= yieldSaid(look.written)?.portions ?? null;
         if (method.length === 0)
           portions ??= portionsOfColumns(look.written) ?? portionsOfParts(look.written) ?? portionsAmong(look.written);
         aside.push(look.written);
@@ -407,5 +372,5 @@ const askedOf = (line: LineReading): LineReading => ({
 });
 
 /** "Method: whisk …": the heading stands in the line of the first step. */
-const METHOD_BEFORE = /^(?:method|procedure|directions|instructions)\s*:\s+(?=\p{L})/iu;
+const METHOD_BEFORE = /^(?:method|procedure|directions|instructions|how(?: to)?)\s*:\s+(?=\p{L})/iu;
 const LESSON_HEAD = /^(?:week|unit|lesson|session|module|practical|day|class)\b[^:–—]{0,30}(?::|\s[–—-])\s*(\p{L}.{2,50})$/iu;

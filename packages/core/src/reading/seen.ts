@@ -26,6 +26,7 @@ import {
   TO_TICK,
 } from './sectionWords';
 import { PAGE_BEHIND } from './names';
+import { likelyGrams } from './shorthand';
 import { yieldSaid, type YieldSaid } from './yields';
 
 export const CAPS = /^(?=.*\p{Lu}{2})[^\p{Ll}]{3,60}$/u;
@@ -36,7 +37,13 @@ const MARKS = /^(?:#{1,6}\s+|>\s*)+|^\*\*(?=.*\*\*$)|^__(?=.*__$)|^[*_](?=[^*_]+
 const SIZED_HANDFUL =
   /^(?:small|large|big|good|generous)\s+(?:bunch|handful|pinch|knob|sprig|dash|splash|drizzle|squeeze|tin|can|jar|packet|bag|tub)(?=\s+(?:of\s+)?\p{L})|^(?:tin|can|jar|packet|pack|bag|carton|tub|sachet|punnet|bottle|head)(?=\s+of\s+\p{L})/iu;
 
-const BARE_BEHIND = /^\p{L}[^\d:.]{2,50}\s\d{1,5}(?:[.,]\d{1,2})?$/u;
+const BARE_BEHIND = /^\p{L}[^\d:.]{2,50}(?:\s\d{1,2}\s?°?\s?C)?\s\d{1,5}(?:[.,]\d{1,2})?$/u;
+const bareGrams = (line: string, book: FactBook): boolean => {
+  const [, count = '', item = ''] = /^(\d{1,2},\d{3}|\d{2,5})\s(\p{L}{3}[^,(\d]{0,40})/u.exec(line) ?? [];
+  if (!item || readAmount(line)?.unitWritten !== false) return false;
+  const each = book.find(item.trim())?.gramsOfOne.some(({ unit }) => unit === 'each') ?? false;
+  return !each || likelyGrams(count.replace(',', ''), item.trim(), book);
+};
 const STEP_IN_WORDS = /^(step) (one|two|three|four|five|six|seven|eight|nine|ten)\b(?=\s*[:.–-]|$)/i;
 
 const NAMES_TOO =
@@ -117,6 +124,10 @@ export interface Seen {
   readonly underOther: boolean;
   /** The name that the page calls itself by elsewhere. */
   readonly named: boolean;
+  /** It goes on with what the width of a page broke. */
+  readonly byWidth: boolean;
+  /** It signs what stands before. */
+  readonly signed: boolean;
 }
 
 /** "Dough (gives 1.1 kg)"; of what is made by its name, "Dough (6 x 900 g)" too. */
@@ -127,6 +138,14 @@ const SIZES_GIVEN = /\((?:(?:batch|gives?|yields?|makes?|serves|feeds|for|about)
 function countsOn(before: string | null, number: number): boolean {
   const last = before === null ? null : BARE_NUMBER.exec(before);
   return last !== null && number > 1 && Number(last[1]) === number - 1 && isTold(before!.slice(last[0].length));
+}
+
+/** "4. 40 mins. sounds hollow" behind "3. shape round": the number counts on, and the figure behind it counts minutes. */
+function countedOn(before: string | null, line: string): RegExpExecArray | null {
+  const here = /^(\d{1,2})[.)]\s+(?=\d)/.exec(line);
+  if (!here || before === null || !namesTime(line.slice(0, 60))) return null;
+  const last = /^(\d{1,2})[.)]\s/.exec(before);
+  return last && Number(last[1]) === Number(here[1]) - 1 ? here : null;
 }
 
 /** Whether a time or a heat is named shows within so many letters. */
@@ -160,7 +179,7 @@ export function seenAt(lines: readonly LineToSee[], at: number, manner: Manner, 
     // A figure drawn on a key.
     .replace(/^(\d)\uFE0F?\u20E3\s*/u, '$1. ');
   const alone = STEP_ALONE.exec(bare);
-  const pointed = NUMBERED.exec(bare);
+  const pointed = NUMBERED.exec(bare) ?? countedOn(before, bare);
   const unpointed = pointed ? null : BARE_NUMBER.exec(bare);
   const lettered = LETTERED.test(bare);
   const afterNumber = pointed
@@ -183,7 +202,13 @@ export function seenAt(lines: readonly LineToSee[], at: number, manner: Manner, 
     (leaders ? `${leaders[2]!.replace(DONE_TO_IT, '')} ${leaders[1]!}${DONE_TO_IT.exec(leaders[2]!)?.[0] ?? ''}` : null);
   const line = cells ?? bare;
   // "mustard seeds, yellow 200" where all is said to be in grams.
-  const asLine = manner.allIn && BARE_BEHIND.test(line) ? `${line} ${manner.allIn}` : line;
+  const asLine =
+    manner.allIn && BARE_BEHIND.test(line)
+      ? `${line} ${manner.allIn}`
+      : // "225 butter" in front; six eggs and five lemons are counted all the same.
+        manner.allIn && bareGrams(line, book)
+        ? line.replace(/^[\d,]+/, `$& ${manner.allIn}`)
+        : line;
   const heading =
     /^[-–—=~*]\s?\p{Lu}[^.]{1,40}\s?[-–—=~*]$/u.test(short) ||
     /^#{1,6}\s/.test(short) ||
@@ -196,7 +221,15 @@ export function seenAt(lines: readonly LineToSee[], at: number, manner: Manner, 
 
   const words = bare.split(' ').length;
   const plain = bare.replace(/:$/, '');
-  const amount = readAmount(asLine.replace(/^(?:the|scant|no more than|at least|at most|generous)\s+/i, '').replace(SIZED_HANDFUL, '1 $&'));
+  // "A. CAPER MAYONNAISE" is lettered, and no article.
+  const amount = /^[A-H][.)]\s+\p{Lu}/u.test(bare)
+    ? null
+    : readAmount(
+        asLine
+          .replace(/^[lI|](?=\s(?:small|medium|large)?\s?\p{Ll}{3})/u, '1')
+          .replace(/^(?:the|scant|no more than|at least|at most|generous)\s+/i, '')
+          .replace(SIZED_HANDFUL, '1 $&'),
+      );
   const measured = amount !== null && amount.unitWritten;
   const counted = amount !== null && !amount.unitWritten;
   const behind =
@@ -301,6 +334,8 @@ export function seenAt(lines: readonly LineToSee[], at: number, manner: Manner, 
     chapter: manner.chapters.has(at),
     underOther:
       words <= 12 && !sentence && !amount && blankBefore && before !== null && before.length < 40 && book.read(before).found.length === 0,
-    named: manner.named === at,
+    named: manner.named.has(at),
+    byWidth: manner.byWidth.has(at),
+    signed: manner.signed.has(at),
   };
 }

@@ -57,6 +57,33 @@ export const shorthandOut = (line: string): string =>
       /^(\p{L}[\p{L}\s-]{2,30}?)\s*(?:\s[-–—]|[:,])\s((?:(?:finely )?grated )?(?:juice|zest|rind|seeds|flesh|pulp|leaves)(?:\s?(?:and|&)\s?(?:juice|zest|rind))?) of ((?:[½¼]|half|one|two|three|an?|\d)(?:\s\p{L}{3,6})?)$/iu,
       '$2 of $3 $1',
     )
+    // "4 thick slices sourdough"
+    .replace(
+      /^(\d{1,3}|an?|one|two|three|four|six|eight)\s(thick|thin|chunky|generous|fat|nice)\s(slices?|wedges?|rashers?)\s(?:of\s)?(\p{L}[^,()]{2,40})$/iu,
+      '$1 $3 $4, $2',
+    )
+    // "420 g Water 26C"
+    .replace(/(?<=\d\s?(?:g|kg|ml|l)\s(?:\p{L}+\s)?(?:water|milk))\s(\d{1,2})\s?°?\s?C$/iu, ', $1 °C')
+    // "a good grating of nutmeg": by eye.
+    .replace(
+      /^(?:an?|a few|1)\s(?:(?:very\s)?(?:good|generous|little|small|big|decent)\s)?(?:gratings?|scrapings?|scrapes?|twists?|grinds?|grindings?|shavings?|spritz|trickles?|licks?|squeezes?)\s(?:of\s)?(?=\p{L}{3})/iu,
+      'a little ',
+    )
+    // "Onion 1 finely chopped", "Lemon 1 juice only"
+    .replace(
+      /^(\p{L}[\p{L}\s-]{2,30}?)\s([1-9]\d?|½)\s((?:(?:very |finely |roughly |thinly |coarsely )?\p{Ll}+(?:ed|cut)|juice only|zest only|juice and zest)(?:\s(?:and|in|into)\s[\p{L}\s]{3,30})?)$/u,
+      '$2 $1, $3',
+    )
+    // "oil 3 EL"
+    .replace(
+      /^(\p{L}[\p{L}\s-]{2,30}?),?\s([\d½¼¾/]{1,4})\s(EL|TL)$/u,
+      (_, name: string, count: string, unit: string) => `${count} ${unit === 'EL' ? 'tbsp' : 'tsp'} ${name}`,
+    )
+    // "Lemon zest   3 lemons"
+    .replace(
+      /^(\p{L}{3,12})\s((?:finely grated |grated )?(?:zest|juice|rind|peel)(?:\s?(?:and|&)\s?(?:juice|zest))?),?\s+(?:of\s)?(\d{1,2}|[½¼]|half)\s\1(?:s|es)?$/iu,
+      '$2 of $3 $1',
+    )
     // "a sachet of dried yeast that's 7 grams"
     .replace(/,?\sthat(?:['’]?s| is)\s((?:about\s)?\d[\d.,]*\s?(?:g|grams?|ml|kg|oz))$/i, ' ($1)')
     // Spoons as they are shortened in German.

@@ -8,13 +8,22 @@ const GAP = /(?<=\S)\s{3,}(?=\S)/;
 /** What stands so far to the right belongs to the right column. */
 const INDENTED = /^\s{12,}\S/;
 
-const isLine = (text: string, book: FactBook): boolean => {
+const isLine = (written: string, book: FactBook): boolean => {
+  // A scanner takes a one for a letter.
+  const text = written.replace(/^\s*[lI|](?=\s\p{L}{3})/u, '1');
   if (
+    /^(?:a little|some|a few|a bit of)\s\p{L}{3}[^.]{2,40}$/iu.test(text.trim()) ||
     /^(?:an?\s)?(?:small\s|large\s|big\s|good\s)?(?:pinch|handful|bunch|knob|splash|dash|sprig|glug)\s(?:of\s)?\p{L}{3}/iu.test(text.trim())
   )
     return true;
   const read = readAmount(text.trim());
-  return read !== null && /\p{L}{3}/u.test(read.rest) && (read.unitWritten || book.read(read.rest.slice(0, 60)).found.length > 0);
+  return (
+    read !== null &&
+    /\p{L}{3}/u.test(read.rest) &&
+    (read.unitWritten ||
+      /^\d{1,2}\s(?:small|medium|large|big)\s\p{L}/iu.test(text.trim()) ||
+      book.read(read.rest.slice(0, 60)).found.length > 0)
+  );
 };
 
 /** Where columns may begin: what stands behind a gap in three lines or more, from the right. */

@@ -15,7 +15,7 @@ export interface YieldSaid {
 }
 
 const LEAD =
-  /^\W*(?:(?:each|every)\s+(?:group|team|pair|student|person)\s+(?=makes\b))?(?:to make\s+(?=\d)|(?:this\s+)?(?:recipe\s+|standard\s+|batch\s+|total\s+)?(?:serves|serving|servings?|feeds|scale\s*:?\s*[×x]?\s?1(?=\s?=)|(?:we|there) (?:are|were)(?=\s+\d{1,3}(?:\s(?:of us|people))?[.,]?\s*$)|does(?=\s+\d)|output(?=\s*:)|(?:got|gave|made|filled)(?=\s(?:about\s)?\d{1,3}\s(?:jars?|bottles?|loaves|tins?|pots?|pieces|portions|buns|rolls|biscuits)\b)|fills|will (?:do|make|serve|feed)|batch(?:\s+size)?(?=\s*:|\s+(?:of\s+)?\d)|(?:pour|für|para|per|voor)(?=\s+\d{1,3}(?:\s+(?:pers[a-z]*|portionen|convives))?\.?\s*$)|yields?|makes(?:\s+enough(?=\s+for))?|gives|covers?|portions?|pax|quantity(?: to (?:produce|make))?|enough|sufficient|for|(?:number|no\.?)(?: of)? (?:portions|covers|servings|people)|cuts into)\b(?:\s+(?:for|to serve|to make|about))?)\s*[:\-–=]?\s*(?:it\s+serves\s+)?/i;
+  /^\W*(?:(?:each|every)\s+(?:group|team|pair|student|person)\s+(?=makes\b))?(?:to make\s+(?=\d)|(?:this\s+)?(?:recipe\s+|standard\s+|batch\s+|total\s+)?(?:serves|serving|servings?|feeds|scale\s*:?\s*[×x]?\s?1(?=\s?=)|(?:we|there) (?:are|were)(?=\s+\d{1,3}(?:\s(?:of us|people))?[.,]?\s*$)|does(?=\s+\d)|output(?=\s*:)|(?:pieces|units|balls|rings|tins)(?=\s*:?\s+\d{1,3}\s(?:of|at|à|@|x|×)\s?\d)|(?:got|gave|made|filled)(?=\s(?:about\s)?\d{1,3}\s(?:jars?|bottles?|loaves|tins?|pots?|pieces|portions|buns|rolls|biscuits)\b)|fills|will (?:do|make|serve|feed)|batch(?:\s+size)?(?=\s*:|\s+(?:of\s+)?\d)|(?:pour|für|para|per|voor)(?=\s+\d{1,3}(?:\s+(?:pers[a-z]*|portionen|convives))?\.?\s*$)|yields?|makes(?:\s+enough(?=\s+for))?|gives|covers?|portions?|pax|quantity(?: to (?:produce|make))?|enough|sufficient|for|(?:number|no\.?)(?: of)? (?:portions|covers|servings|people)|cuts into)\b(?:\s+(?:for|to serve|to make|about))?)\s*[:\-–=]?\s*(?:it\s+serves\s+)?/i;
 const ABOUT = /^(?:about|approx(?:imately)?\.?|around|roughly|up to|at least|~|ca?\.)\s*/i;
 const EATERS =
   /^(?:(?:very\s+)?(?:hungry|greedy)\s+)?(?:people|pers(?:ons?)?\b\.?|portions?|ptns?\b\.?|servings?|covers?|plates?|pax|guests?|students?|diners?|serves|ppl|peeps|p(?=$)|personnes|personen|personas|persone|portionen|convives)\b/i;
@@ -23,11 +23,19 @@ const EATERS =
 const PIECES =
   /^(?:(?:very\s+)?(?:small|large|big|medium|mini|little|generous|individual|good|fat|thin|thick)(?:\s+ones?)?\s*)?(?:pieces?|squares?|slices?|biscuits?|cookies?|crackers?|buns?|rolls?|muffins?|scones?|tarts?|tartlets?|cakes?|bars?|fingers?|balls?|pancakes?|pies|bowls?|glasses|cups?|ones?|tranches|items?|units?|each|ea|pcs?|samosas|pasties|parcels?|blinis?|shortbreads?)?\b/i;
 const NOTHING_MORE =
-  /^(?:\s*(?:easy|simple|moderate|challenging|vegetarian|vegan|(?:gluten|dairy|nut)[- ]free|cost\s*(?:\/|per|a)\s*portions?\s*[£$€]?\s?\d[\d.,]*|takes\s+[\p{L}\s]+|(?:or\s+(?:for\s+)?\d{1,3}\s+)?as\s+(?:an?\s+|part of an?\s+)?[\p{L}\s]+|\+ a (?:bit|little)|and a bit|each|or so|approx(?:imately)?|about|ca|with\s+[\p{L}\s]+|in all|batch|per\s+(?:learner|student|pair|person|group|team)|to share|generously|(?:of|at|à|@|x|×)\s?\d+\s?(?:g|ml|cm)(?:\s+each)?|\([^)]*\)|[.,;:|/–-]))*\s*$/iu;
+  /^(?:\s*(?:easy|simple|moderate|challenging|vegetarian|vegan|(?:gluten|dairy|nut)[- ]free|(?:cost\s*)?(?:\/|per|a)\s*portions?\s*[£$€]?\s?\d[\d.,]*|takes\s+[\p{L}\s]+|(?:or\s+(?:for\s+)?\d{1,3}\s+)?as\s+(?:an?\s+|part of an?\s+)?[\p{L}\s]+|\+ a (?:bit|little)|and a bit|each|or so|approx(?:imately)?|about|ca|with\s+[\p{L}\s]+|in all|batch|per\s+(?:learner|student|pair|person|group|team)|to share|generously|(?:of|at|à|@|x|×)\s?\d+\s?(?:g|ml|cm)(?:\s+each)?|\([^)]*\)|[.,;:|/–-]))*\s*$/iu;
 
 /** "A bowl for four": what it is made in, and for how many. */
 const FOR_SO_MANY =
   /^(?:an?|one)\s+(?:(?:small|large|big|good|generous)\s+)?(?:bowl|bowlful|dish|pot|potful|pan|tray|loaf|cake|tart|pie|jug|lunch|supper|dinner|meal|starter|snack|breakfast)\s+for\s+(two|three|four|five|six|eight|ten|twelve|\d{1,3})(?:\s+(?:people|persons?|hungry\s+\p{L}+))?\.?$/iu;
+
+/** "For one 20x30 tin (24 bars)" */
+const FOR_ONE =
+  /^(?:(?:sure(?: thing)?|ok(?:ay)?|right|of course)[!.,]?\s+)?(?:this is |it[’']s )?(?:for|makes|fills) (?:an?|one|1)\s[^()]{2,30}\b(?:tin|tray|dish|mould|pan|frame|sheet)\s*\((?:about\s|makes\s)?(\d{1,3})\s\p{L}+\)[:.]?$/iu;
+
+/** "1 form, about 10 bits" */
+const VESSEL_CUT =
+  /^(?:1|one|an?)\s(?:\d{1,2}\s?(?:cm|inch)\s)?(?:form|tin|tray|loaf|cake|tart|pie|mould|dish|slab|sheet),?\s(?:about\s|ca\.?\s|approx\.?\s|makes\s|gives\s|cuts into\s)?(\d{1,3})\s(?:bits|pieces|slices|squares|portions|bars|wedges|fingers)\.?$/iu;
 
 const isMeasure = (unit: UnitCode): boolean => unitOf(unit).dimension !== 'count';
 /** What things are made in, and counted by. */
@@ -35,7 +43,7 @@ const MADE_IN: ReadonlySet<UnitCode> = new Set(['tin', 'jar', 'bottle', 'tub', '
 
 /** What stands beside a yield and is about time: "Takes 45 mins", "Prep time 10 minutes". */
 const TIMED =
-  /^(?:takes?|prep(?:aration)?(?: time)?|cook(?:ing)?(?: time)?|total(?: time)?|ready in|bak(?:e|ing)(?: time)?|time)\b\s*:?\s*(?:about\s+)?\d[\w\s½¼]{0,20}$/i;
+  /^(?:about\s+)?\d{1,3}\s?(?:min(?:ute)?s?|hours?|hrs?)\s(?:hands[- ]on|altogether|in all|in total|total|active|prep(?:aration)?|cooking|baking|to (?:make|prepare|cook)|plus\s[\p{L}\s]{3,20})$|^(?:takes?|prep(?:aration)?(?: time)?|cook(?:ing)?(?: time)?|total(?: time)?|ready in|bak(?:e|ing)(?: time)?|time)\b\s*:?\s*(?:about\s+)?\d[\w\s½¼]{0,20}$/iu;
 
 /** Between what a line says: signs, or nothing before what takes time ("SERVES 4  PREP 10 MINS  COOK 12 MINS"). */
 const SIGNS = /\s*(?:[|•]|\s·\s|\/(?=\s)|,(?=\s*\d)|;)\s*/;
@@ -78,7 +86,7 @@ function partSaid(
   if (amount?.unitWritten && amount.amount.unit !== 'each' && (isMeasure(amount.amount.unit) || MADE_IN.has(amount.amount.unit))) {
     const left = amount.rest.replace(/\([^)]*\)|^of\s+\d[\d.,]*\s?(?:kg|g|ml|cl|l)\b/gi, '');
     // Bare tins are a yield where nothing is in them: "8 tins of 500 g".
-    return told || isMeasure(amount.amount.unit) || /^(?:of\s+)?\d/.test(amount.rest.trim()) || amount.one
+    return told || isMeasure(amount.amount.unit) || /^(?:of\s+)?\d/.test(amount.rest.trim()) || NOTHING_MORE.test(amount.rest) || amount.one
       ? { portions: bracket ? Number(bracket[1]) : null, gives: amount.amount, left: left.replace(/^\d[\d.,]*\s?(?:kg|g|ml|cl|l)\b/, '') }
       : null;
   }
@@ -119,15 +127,27 @@ function saidOf(line: string, told: boolean): YieldSaid | null {
   if (!told && /^\W*(?:one|1|two|2)[- ](?:bowl|pot|pan|tray|sheet|skillet)s?\W*$/i.test(line)) return null;
   const bare = (NO_ASCII.test(line) ? line.replace(PICTURE, ' | ') : line)
     .replace(/^[\s*_>#|–—•-]+|(?<![\s*_|])[\s*_|]+$/g, '')
+    // "(two portions)"
+    .replace(/^\(([^()]*)\)$/, '$1')
     // "24ish", "4 jars-ish": about so many; "yep. for 25": said in a chat.
     .replace(/(?<=\d|\p{L}-)\s?-?ish\b/giu, '')
     .replace(/(?<=\p{L})-(?=\s|$|\))/gu, '')
     // "Enough for four as a side dish, two as a meal", "serves 2 hungry ppl or 3 normal"
     .replace(/,\s(?:\d{1,3}|two|three|four|five|six|eight)\s(?:as|after|before|with|if)\s[\p{L}\s]{2,40}[.!]?$/iu, '')
     .replace(/(?<=\d.*)\sor\s\d{1,3}\s(?:normal|small|light|polite|less|not)\b[\p{L}\s]*$/iu, '')
+    // "Serves two, or one with plans"
+    .replace(
+      /^((?:serves|feeds|for)\s(?:\d{1,3}|\p{L}+)),?\sor\s(?:\d{1,3}|one|two|three|four|five|six|eight|ten)\s\p{L}[\p{L} ]{2,30}$/iu,
+      '$1',
+    )
     .replace(/^(?:yep|yes|yeah|yup|ok(?:ay)?|sure|so)[.,!:]?\s+(?=for\s)/i, '')
     .trim();
   if (!bare || bare.length > 120) return null;
+  // "For one 20x30 tin (24 bars):"
+  const tin = FOR_ONE.exec(bare);
+  const cut = VESSEL_CUT.exec(bare);
+  if (cut) return { portions: Number(cut[1]) || null, gives: null, left: 0 };
+  if (tin) return { portions: Number(tin[1]) || null, gives: null, left: 0 };
   const vessel = FOR_SO_MANY.exec(bare);
   if (vessel) {
     const eaters = readNumber(vessel[1]!)!.value.valueOf();
@@ -177,6 +197,9 @@ function saidOf(line: string, told: boolean): YieldSaid | null {
   if (portions === null && gives === null) return null;
   // "For 6" and "For 6 people", but not "For 2 minutes" or "for 20 g of yeast".
   if (isFor && gives) return null;
+  // "Batch 2.0 kg dough": what there is so much of.
+  if (lead)
+    left = left.replace(/^\s*(?:of\s+)?(?:finished\s+)?(?:dough|mix(?:ture)?|batter|paste|mass|liquid|product|net|gross|finished)\b/i, '');
   const rest = NOTHING_MORE.test(left) ? '' : left.replace(/\([^)]*\)/g, '').trim();
   // "90 ml oil" and "1 large egg" say what goes in.
   if (!lead && !told && leads === 0 && rest) return null;

@@ -970,7 +970,7 @@ feeds 4-6. better next day x
 
 --
 Sent from my phone`,
-    title: 'that lentil thing',
+    title: 'lentil thing',
     portions: 4,
     components: [
       ['', ['250 g puy lentils', 'red onion', 'cherry toms', 'feta block', 'mint + parsley']],

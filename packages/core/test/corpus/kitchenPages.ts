@@ -2454,7 +2454,7 @@ Makes a big bowl (6-8 as a dip). Keeps 3 days in the fridge.`,
         ['4 carrots', '1 tin chickpeas', '3 tbsp tahini', '1 lemon', '1 clove garlic', '0.5 tsp ground cumin', 'extra virgin olive oil'],
       ],
     ],
-    steps: 4,
+    steps: 3,
   },
   {
     manner: 'a standardised recipe with rows counted and factors',
@@ -2478,7 +2478,7 @@ a. Sauté onion and garlic in half the oil, 6 min.
 b. Add pepper, 5 min. Brown aubergine and courgette apart in the rest.
 c. Combine, add tomato and herbs, stew covered 20 min.
 d. Season. Hold >63 °C or chill.`,
-    title: 'Standardised recipe File: VEG-22',
+    title: 'Ratatouille-style stew',
     portions: 20,
     components: [
       [
@@ -2732,7 +2732,7 @@ sesame seeds to sprinkle
 4. sesame, 190 fan, 18-20 mins
 
 We have the two ovens from 11. Could you check we have enough trays?`,
-    title: '',
+    title: 'Spinach & feta triangles',
     portions: null,
     components: [
       ['', ['6 sheet filo', '400 g spinach', '200 g feta', '1 bunch spring onions', '1 egg', 'nutmeg', '80 g butter', 'sesame seeds']],

@@ -61,7 +61,7 @@ Mix the lot, it'll be like mud, don't panic. Leave it covered somewhere warm for
 
 Love to the kids
 M.`,
-    title: '',
+    title: "Aunt Wilma's rye loaf",
     portions: null,
     components: [
       ['', ['1.5 lb rye flour', '0.5 lb strong white', '2 tsp salt', '20 g fresh yeast', '0.75 pint warm water', '2 tbsp black treacle']],

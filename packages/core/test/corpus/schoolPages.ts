@@ -1478,7 +1478,7 @@ Bain marie. Everything in except eggs, melt. Whisk in beaten eggs through a siev
 2 jars. Keeps 2 weeks in the fridge.`,
     title: "Nana's lemon curd",
     portions: null,
-    components: [['', ['4 lemons', '200 g sugar', '100 g butter', '3 eggs']]],
+    components: [['', ['4 lemons', '200 g sugar', '100 g butter', '3 eggs', '1 egg yolk']]],
     steps: 1,
   },
   {
@@ -2433,7 +2433,7 @@ Tutor's comments: ____________________`,
 [12:13] Jules: dress warm!! parsley at end
 [12:15] Bea: how many does that do
 [12:15] Jules: 4 ish`,
-    title: 'recipe for the lentil salad pls',
+    title: 'lentil salad',
     portions: 4,
     components: [
       [
@@ -3707,7 +3707,7 @@ Beat the eggs and strain them in. Keep stirring!! about 10 mins, it should coat 
 Into hot jars. Keeps a fortnight in the fridge. Makes 2 small jars.`,
     title: "MUM'S LEMON CURD",
     portions: null,
-    components: [['', ['4 lemons', '200 g sugar', '100 g butter', '3 eggs']]],
+    components: [['', ['4 lemons', '200 g sugar', '100 g butter', '3 eggs', '1 egg yolk']]],
     steps: 3,
   },
   {

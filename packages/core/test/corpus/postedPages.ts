@@ -1,0 +1,2261 @@
+/** Whole texts as they are posted, mailed, scanned and handed out, each read by hand. */
+import type { Page } from './pages';
+export const POSTED_PAGES: readonly Page[] = [
+  {
+    manner: 'a trifle by parts between stars',
+    text: `Rosehip & pear trifle
+Covers 14            Glassware: 14 tumblers, 200 ml
+
+* Rosehip jelly *
+rosehip syrup 400 ml
+water 350 ml
+gelatine 6 leaves
+lemon juice 30 ml
+Bloom the gelatine in cold water.
+Warm syrup with water to 60 °C, stir in gelatine.
+Pour 50 ml into each tumbler; set at 3 °C, 2 hours least.
+
+* Poached pears *
+conference pears 7
+white wine 500 ml
+caster sugar 150 g
+Peel, quarter and core. Poach 12-15 min at a bare simmer under paper.
+Cool in the liquor. Drain before dicing.
+
+* Custard *
+milk 600 ml
+double cream 200 ml
+egg yolks 8
+caster sugar 90 g
+cornflour 25 g
+Whisk yolks, sugar and cornflour. Boil the milk with cream, pour over.
+Return to pan and cook to 82 °C, stirring all the time.
+Chill quickly over ice, cover to the surface.`,
+    title: 'Rosehip & pear trifle',
+    portions: 14,
+    components: [
+      ['Rosehip jelly', ['400 ml rosehip syrup', '350 ml water', '6 leaf gelatine', '30 ml lemon juice']],
+      ['Poached pears', ['7 conference pears', '500 ml white wine', '150 g caster sugar']],
+      ['Custard', ['600 ml milk', '200 ml double cream', '8 egg yolks', '90 g caster sugar', '25 g cornflour']],
+    ],
+    steps: 8,
+  },
+  {
+    manner: 'a traybake under the way to its page',
+    text: `Home › Baking › Tray bakes
+Jump to recipe   Print   Pin
+★★★★☆ 4.3 from 87 votes
+
+Sticky oat and rhubarb squares
+
+These keep for a week in a tin, if you can hide the tin. My neighbour Ode asks for them every spring, and I have given up pretending the recipe is a secret.
+
+Prep 20 mins | Cook 45 mins | Makes 16
+
+Ingredients
+▢ 300 g rhubarb, cut in 2 cm pieces
+▢ 60 g light brown sugar
+▢ 1 tbsp orange juice
+
+For the oat layer
+▢ 250 g rolled oats
+▢ 150 g plain flour
+▢ 200 g butter, melted
+▢ 120 g light brown sugar
+▢ 80 g golden syrup (about 4 tbsp)
+▢ 1/2 tsp bicarbonate of soda
+▢ good pinch of salt
+
+Instructions
+Heat the oven to 180C/160C fan/gas 4 and line a 20 cm square tin.
+Put the rhubarb, sugar and orange juice in a small pan and cook gently for 8–10 minutes until it slumps. Leave to cool.
+Mix the oats, flour, soda and salt. Stir in the butter, sugar and syrup.
+Press two thirds of the oats into the tin. Spread over the rhubarb. Scatter the rest on top.
+Bake for 35 minutes until deep gold at the edges.
+Cool completely in the tin before cutting into 16.
+
+Nutrition per square: 236 kcal, 11 g fat, 31 g carbohydrate
+Did you make this? Tag us!
+
+Comments (2)
+Bryn says: used 2 cups of plums instead and it worked.
+Ode says: told you.`,
+    title: 'Sticky oat and rhubarb squares',
+    portions: 16,
+    components: [
+      ['', ['300 g rhubarb', '60 g light brown sugar', '1 tbsp orange juice']],
+      [
+        'Oat layer',
+        [
+          '250 g rolled oats',
+          '150 g plain flour',
+          '200 g butter',
+          '120 g light brown sugar',
+          '80 g golden syrup',
+          '0.5 tsp bicarbonate of soda',
+          '1 pinch salt',
+        ],
+      ],
+    ],
+    steps: 6,
+  },
+  {
+    manner: 'a chick-pea pan under a running head',
+    text: `142        VEGETABLES AND PULSES
+
+Chick-pea and Spinach Pan
+                                     Serves six
+
+10 oz (275 g) dried chick-peas, soaked over-
+    night
+2 onions, sliced
+3 tablespoons olive oil
+4 cloves garlic, crushed
+1 level teaspoon paprika
+1/2 teaspoon ground cumin
+1 lb (450 g) spinach, washed
+Salt and black pepper
+
+Drain the chick-peas, cover with fresh water and
+boil hard for 10 minutes, then simmer for 1 1/2 hours
+until they are tender.
+Fry the onions in the oil for 15 minutes. Add the gar-
+lic and spices and fry for another 2 minutes.
+Stir in the chick-peas with a ladleful of their liquid,
+then the spinach, and cook for 5 minutes.
+Season well and serve with bread (see page 201).
+
+                                                              143`,
+    title: 'Chick-pea and Spinach Pan',
+    portions: 6,
+    components: [
+      [
+        '',
+        [
+          '10 oz dried chick-peas',
+          '2 onions',
+          '3 tbsp olive oil',
+          '4 clove garlic',
+          '1 tsp paprika',
+          '0.5 tsp ground cumin',
+          '1 lb spinach',
+          'Salt and black pepper',
+        ],
+      ],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'an agency’s flan with aims and tools',
+    text: `EASTHOLM SKILLS — UNIT 204: SHORT PASTES
+Session 3 of 8      Tutor: ____________
+
+Learning aims: by the end you will be able to
+• rub in by hand without warming the fat
+• line a ring without stretching
+
+Product: Leek and blue cheese flan
+Yield: 1 flan of 20 cm (6 portions)
+
+Commodities
+Paste
+Plain flour        200 g
+Butter, cold       100 g
+Salt               2 g
+Cold water         45-50 ml
+
+Filling
+Leeks, washed      350 g
+Butter             25 g
+Blue cheese        120 g
+Double cream       200 ml
+Nutmeg             to taste
+
+Equipment: 20 cm flan ring, rolling pin, sieve, palette knife, probe
+
+Method
+1 Sieve flour and salt, rub in butter until sandy
+2 Add water, bring together, wrap and rest 30 min in the fridge
+3 Roll to 3 mm, line the ring, chill 20 min
+4 Bake blind 190°C 15 min, then 5 min without beans
+5 Sweat leeks in butter 10 min under a lid, cool
+6 Spread leeks in the case, crumble cheese, pour cream with nutmeg
+7 Bake 160°C 25 min until just set; core 75°C
+
+Questions
+1. Why must the fat be cold?
+2. What happens if the paste is not rested?`,
+    title: 'Leek and blue cheese flan',
+    portions: 6,
+    components: [
+      ['Paste', ['200 g Plain flour', '100 g Butter', '2 g Salt', '45-50 ml Cold water']],
+      ['Filling', ['350 g Leeks', '25 g Butter', '120 g Blue cheese', '200 ml Double cream', 'Nutmeg']],
+    ],
+    steps: 7,
+  },
+  {
+    manner: 'a mail about a flatbread',
+    text: `Hi Jonne,
+
+here's the flatbread thing you asked about on Sunday – it does about 10, enough for the six of us with leftovers.
+
+500g strong white flour
+7g sachet fast yeast
+2 tsp salt
+1 tbsp honey
+300ml warm water
+3 tbsp yoghurt
+plus a bit of oil for the pan
+nigella seeds if you like
+
+Mix everything but the seeds, knead 8 mins in the mixer, prove an hour or until doubled. Divide in 10, roll thin as you dare.
+Dry pan, really hot, a minute and a half each side. Brush w/ butter and scatter the seeds on.
+
+Don't forget the tin you borrowed!!
+
+Love,
+P.
+
+-- 
+Petra Holm | Facilities | ext. 4471`,
+    title: 'Flatbread thing',
+    portions: 10,
+    components: [
+      [
+        '',
+        [
+          '500 g strong white flour',
+          '7 g fast yeast',
+          '2 tsp salt',
+          '1 tbsp honey',
+          '300 ml warm water',
+          '3 tbsp yoghurt',
+          'oil',
+          'nigella seeds',
+        ],
+      ],
+    ],
+    steps: 2,
+  },
+  {
+    manner: 'lentils beside numbered steps',
+    text: `BRAISED RED LENTILS WITH COCONUT                       4 portions
+
+250 g   red lentils             1. Rinse the lentils until the water runs clear.
+1 tbsp  coconut oil             2. Fry the shallots in the oil for 6 minutes.
+3       shallots, sliced        3. Add ginger and turmeric, fry 1 minute.
+20 g    ginger, grated          4. Add lentils, coconut milk and 400 ml water;
+1 tsp   ground turmeric            simmer 20-25 minutes, stirring now and then.
+400 ml  coconut milk            5. Season with salt and lime.
+1       lime, juiced            6. Rest for 5 minutes off the heat.`,
+    title: 'BRAISED RED LENTILS WITH COCONUT',
+    portions: 4,
+    components: [
+      [
+        '',
+        ['250 g red lentils', '1 tbsp coconut oil', '3 shallots', '20 g ginger', '1 tsp ground turmeric', '400 ml coconut milk', '1 lime'],
+      ],
+    ],
+    steps: 6,
+  },
+  {
+    manner: 'a nan’s seed cake in ounces',
+    text: `Nan's seed cake  (the blue book, p. 12)
+
+Half a pound butter
+same of sugar
+four eggs
+10 oz. S.R. flour
+2 dessertspoons caraway seed
+a drop of milk
+a little candied peel for the top
+
+Cream the butter and sugar till white. Beat in the eggs one by one. Fold in flour and seeds, loosen with milk.
+Into a lined 7 inch tin, peel on top.
+Moderate oven (gas 4) for an hour & a quarter. Test w. a skewer.
+
+Keeps a fortnight in the tin.`,
+    title: "Nan's seed cake (the blue book, p. 12)",
+    portions: null,
+    components: [
+      ['', ['0.5 lb butter', 'same of sugar', '4 eggs', '10 oz S.R. flour', '4 tsp caraway seed', '1 drop milk', 'candied peel']],
+    ],
+    steps: 3,
+  },
+  {
+    manner: 'crackers in a table of percents',
+    text: `Recipe	Buckwheat crackers		
+Batch	2.0 kg dough		
+Pieces	80 of 25 g		
+			
+Item	g	%	Notes
+Buckwheat flour	600	60	
+Wheat flour T55	400	40	
+Water	520	52	30 °C
+Sunflower oil	120	12	
+Salt	18	1.8	plus flakes to finish
+Linseed	150	15	soak 20 min in the water
+Sesame	100	10	toasted
+Fresh yeast	12	1.2	
+			
+Process			
+1	Mix all 6 min slow		
+2	Rest 45 min covered		
+3	Sheet to 2 mm, dock, cut 6 x 9 cm		
+4	Bake 165 °C 22 min, vents open last 5 min		`,
+    title: 'Buckwheat crackers',
+    portions: 80,
+    components: [
+      [
+        '',
+        [
+          '600 g Buckwheat flour',
+          '400 g Wheat flour T55',
+          '520 g Water',
+          '120 g Sunflower oil',
+          '18 g Salt',
+          '150 g Linseed',
+          '100 g Sesame',
+          '12 g Fresh yeast',
+        ],
+      ],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'pickled mushrooms on a day of a plan',
+    text: `MONDAY (prep day)
+Pickled mushrooms, 2 litre jar
+1 kg button mushrooms
+600 ml cider vinegar
+300 ml water
+90 g sugar
+25 g salt
+2 bay leaves
+1 tsp peppercorns
+Bring everything except the mushrooms to the boil.
+Blanch mushrooms 2 minutes in the liquor, lift out, pack.
+Pour over boiling, seal.
+
+WEDNESDAY
+They are ready to use, better on Friday.`,
+    title: 'Pickled mushrooms, 2 litre jar',
+    portions: null,
+    components: [
+      [
+        '',
+        ['1 kg button mushrooms', '600 ml cider vinegar', '300 ml water', '90 g sugar', '25 g salt', '2 bay leaves', '1 tsp peppercorns'],
+      ],
+    ],
+    steps: 3,
+  },
+  {
+    manner: 'a tart whose parts are numbered',
+    text: `Plum and frangipane tart — enough for two dozen small ones
+
+Part 1: sweet paste
+- 250 g plain flour
+- 90 g icing sugar
+- 125 g butter
+- 1 egg and 1 yolk
+- pinch salt
+
+Part 2: filling
+- 120 g each of butter, sugar and ground almonds
+- 2 eggs
+- 20 g flour
+- 12 plums, halved and stoned
+
+How to
+Part 1. Rub butter into flour, icing sugar and salt. Bind with the egg and yolk. Chill for an hour.
+Roll to 2-3 mm and line 24 tartlet tins.
+Part 2. Beat butter and sugar, add almonds, eggs and flour. Pipe into the cases and press half a plum into each.
+Bake at 175 °C for 25-28 min.
+
+NB: freeze well unbaked, up to 1 month.`,
+    title: 'Plum and frangipane tart',
+    portions: 24,
+    components: [
+      ['Sweet paste', ['250 g plain flour', '90 g icing sugar', '125 g butter', '1 egg', '1 egg yolk', '1 pinch salt']],
+      ['Filling', ['120 g butter', '120 g sugar', '120 g ground almonds', '2 eggs', '20 g flour', '12 plums']],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a hotel’s card with its file marks',
+    text: `THE LARCHWOOD ROOMS                                   SPEC 118-B
+Garden section / cold starter                          Rev. 4
+
+Cured trout, buttermilk, dill oil
+Covers: 24            Plate: 24 cm shallow, chilled
+
+CURE
+Trout fillet, pinboned      2 sides (about 900 g each)
+Coarse salt                 180 g
+Caster sugar                140 g
+Lemon zest                  3 lemons
+White peppercorns, cracked  5 g
+
+1. Mix salt, sugar, zest and pepper.
+2. Cover the fish, 10 h at 3 °C, turning once.
+3. Rinse, dry, 4 h uncovered in the fridge.
+
+BUTTERMILK DRESSING
+Buttermilk                  600 ml
+Dill                        80 g
+Neutral oil                 200 ml
+Salt                        q.s.
+
+1. Blanch dill 10 s, squeeze, blend with oil at 60 °C 4 min.
+2. Hang through muslin 1 h.
+3. Season buttermilk with salt. Split with oil at the pass.
+
+SERVICE
+40 g fish, 25 ml dressing, 5 drops oil.`,
+    title: 'Cured trout, buttermilk, dill oil',
+    portions: 24,
+    components: [
+      ['Cure', ['Trout fillet', '180 g Coarse salt', '140 g Caster sugar', '3 Lemon', '5 g White peppercorns']],
+      ['Buttermilk dressing', ['600 ml Buttermilk', '80 g Dill', '200 ml Neutral oil', 'Salt']],
+      ['Service', []],
+    ],
+    steps: 7,
+  },
+  {
+    manner: 'a blog that names itself twice',
+    text: `Charred Leek Flatbread Pizza (No Yeast!)
+Published May 3 · by Roz · 14 Comments
+
+Okay, I am officially obsessed. Charred leeks are sweet, smoky and cost next to nothing.
+
+Why you'll love this recipe
+- No yeast, no waiting
+- One bowl, one pan
+- Ready in 35 minutes
+
+What you need
+- Leeks: any size, but thin ones char faster.
+- Yoghurt: full fat works best.
+- Flour: plain or self-raising.
+
+Charred Leek Flatbread Pizza
+Yield: 2 pizzas   Prep: 15 minutes   Cook: 20 minutes   Total: 35 minutes
+
+Ingredients
+For the dough:
+1 1/2 cups (190 g) self-raising flour
+3/4 cup (180 g) full-fat yogurt
+1/2 teaspoon kosher salt
+For the topping:
+3 slim leeks, halved lengthwise
+2 tablespoons olive oil, divided
+1/2 cup ricotta
+1 cup grated Gruyère (about 4 ounces)
+1 lemon, zest only
+Red pepper flakes, for serving
+
+Directions
+1. Make the dough: Stir flour, yogurt and salt to a shaggy dough. Knead for 1 minute, then rest for 10.
+2. Char the leeks: Heat 1 tablespoon oil in a cast-iron pan over high heat. Lay in the leeks cut side down and leave for 6 minutes without moving.
+3. Roll: Halve the dough and roll each to a 9-inch round.
+4. Bake: Heat the oven to 475°F. Bake the rounds on a hot sheet for 5 minutes.
+5. Top: Spread with ricotta, add leeks and Gruyère, bake for 7 to 8 minutes more. Finish with zest and flakes.
+
+Recipe notes
+Store leftovers in the fridge for up to 3 days.
+I use a pizza stone but a baking sheet is fine.
+
+Nutrition: Calories: 612kcal | Carbohydrates: 68g | Protein: 27g
+
+14 thoughts on "Charred Leek Flatbread Pizza (No Yeast!)"
+Wim: Made this with 2 onions instead. Five stars!`,
+    title: 'Charred Leek Flatbread Pizza',
+    portions: 2,
+    components: [
+      ['Dough', ['1.5 cup self-raising flour', '0.75 cup full-fat yogurt', '0.5 tsp kosher salt']],
+      ['Topping', ['3 slim leeks', '2 tbsp olive oil', '0.5 cup ricotta', '1 cup Gruyère', '1 lemon', 'Red pepper flakes']],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'an aunt’s pie told by part',
+    text: `Tante Brit's cabbage pie – as she told it, I wrote it down
+
+dough first. 300 flour, 150 butter (cold), 1 egg, salt, a spoon of water
+filling. one medium white cabbage, two onions, butter to fry, 1 tsp caraway, 200 ml sour cream, three eggs, handful of dill
+
+dough together fast, into the fridge one hour.
+cabbage in fine strips, salt it, squeeze after half an hour. fry with the onion till it is golden and sweet, 25 minutes at least. caraway in.
+mix cream eggs dill, add when the cabbage is cold.
+roll out, round tin 26, fill. 190 degrees, 40–45 min.
+she always served it lukewarm with beer`,
+    title: "Tante Brit's cabbage pie – as she told it, I wrote it down",
+    portions: null,
+    components: [
+      ['Dough', ['300 g flour', '150 g butter', '1 egg', 'salt', '1 spoon of water']],
+      ['Filling', ['1 white cabbage', '2 onions', 'butter', '1 tsp caraway', '200 ml sour cream', '3 eggs', '1 handful dill']],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'gooseberry snow in two columns',
+    text: `                      PUDDINGS AND SWEETS                    87
+
+      GOOSEBERRY SNOW
+
+  1 lb. gooseberries             3 oz. sugar
+  1/2 pint water                 3 whites of egg
+  1 oz. gelatine                 a little green colouring
+
+  Top and tail the gooseberries and stew with the water
+  until soft. Rub through a hair sieve. Dissolve the
+  gelatine in 2 tablespoonfuls of the hot juice, add with
+  the sugar and leave until cold but not set.  Whisk the
+  whites stiffly, add to the pulp and whisk for a
+  quarter of an hour.  Pile in a glass dish.
+
+  Sufficient for 5 persons. Time 1 hour. Cost 1s. 4d.`,
+    title: 'GOOSEBERRY SNOW',
+    portions: 5,
+    components: [['', ['1 lb gooseberries', '0.5 pint water', '1 oz gelatine', '3 oz sugar', '3 whites of egg', 'green colouring']]],
+    steps: 1,
+  },
+  {
+    manner: 'a chat between two',
+    text: `[14/03, 18:02] Ilka: mum how do you do the semolina dumplings for soup
+[14/03, 18:10] Mum: 50g butter soft
+[14/03, 18:10] Mum: 1 egg
+[14/03, 18:11] Mum: 100g semolina
+[14/03, 18:11] Mum: salt nutmeg
+[14/03, 18:12] Mum: beat butter and egg, semolina in, let it sit 15 min
+[14/03, 18:13] Mum: make little ones with two teaspoons, simmer 10 min then lid on 10 min off the heat
+[14/03, 18:14] Ilka: for how many
+[14/03, 18:14] Mum: 4
+[14/03, 18:15] Ilka: ❤️`,
+    title: 'Semolina dumplings',
+    portions: 4,
+    components: [['', ['50 g butter', '1 egg', '100 g semolina', 'salt nutmeg']]],
+    steps: 2,
+  },
+  {
+    manner: 'a community kitchen’s table of four',
+    text: `Kestrel Vale Community Kitchen
+PROGRAMME: Cook Well, Spend Less — Week 5
+TODAY'S DISH: Bean chilli with cornbread topping
+Each table of 4 cooks one tray (8 small portions)
+
+You will be given:
+1 tin kidney beans (400 g), drained
+1 tin black beans (400 g), drained
+2 tins chopped tomatoes
+1 red onion
+1 pepper, any colour
+2 tsp chilli powder
+
+Topping:
+100 g cornmeal
+100 g plain flour
+2 tsp baking powder
+150 ml milk
+1 egg
+
+What we do today
+10:00  Wash hands, aprons on
+10:10  Chop onion and pepper, fry 8 minutes
+10:20  Add spice, stir one minute, then tomatoes and beans
+10:25  Simmer 15 minutes. Meanwhile mix the topping
+10:45  Spoon topping over, bake 200 °C 20 minutes
+11:10  Eat together and wash up
+
+Money: one portion costs 62p
+Homework: find the price of dried beans.`,
+    title: 'Bean chilli with cornbread topping',
+    portions: 8,
+    components: [
+      ['', ['1 tin kidney beans', '1 tin black beans', '2 tin chopped tomatoes', '1 red onion', '1 pepper', '2 tsp chilli powder']],
+      ['Topping', ['100 g cornmeal', '100 g plain flour', '2 tsp baking powder', '150 ml milk', '1 egg']],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a stew saved as a table with semicolons',
+    text: `Rezeptur;Linseneintopf / lentil stew base;;
+Portionen;60;;
+Pos;Zutat / ingredient;Menge;Einheit
+1;brown lentils;4,5;kg
+2;carrots, diced;3;kg
+3;celery sticks, sliced;1,2;kg
+4;onions, diced;2;kg
+5;vegetable stock;18;l
+6;red wine vinegar;0,4;l
+7;bay leaves;12;Stk`,
+    title: 'Linseneintopf / lentil stew base',
+    portions: 60,
+    components: [
+      [
+        '',
+        [
+          '4.5 kg brown lentils',
+          '3 kg carrots',
+          '1.2 kg celery sticks',
+          '2 kg onions',
+          '18 l vegetable stock',
+          '0.4 l red wine vinegar',
+          '12 bay leaves',
+        ],
+      ],
+    ],
+    steps: 0,
+  },
+  {
+    manner: 'plums told in a letter',
+    text: `You asked how I make the spiced plums. Take a kilo of firm plums and prick each one. Boil 500 ml of red wine vinegar with 400 g of sugar, a stick of cinnamon, six cloves and a piece of ginger the size of your thumb for ten minutes. Pour it over the plums, cover and leave till the next day. Then pour off the liquid, boil it again for 15 minutes and pour back. Do the same on the third day, but this time with the plums in it for just 3 minutes. Fill into jars while hot. They want six weeks in the dark.`,
+    title: 'Spiced plums',
+    portions: null,
+    components: [['', ['1 kg plums', '500 ml red wine vinegar', '400 g sugar', '1 stick cinnamon', '6 cloves', '1 ginger']]],
+    steps: 1,
+  },
+  {
+    manner: 'parts between dashes with what they give',
+    text: `Beet-free "red" salad plate  [24 plates]
+
+--- Pickled radish (yields 600 g) ---
+500 g radishes, sliced 2 mm
+200 ml rice vinegar
+60 g sugar
+8 g salt
+Warm vinegar, sugar and salt to dissolve. Pour over, 20 min.
+
+--- Whipped feta (about 1.2 kg) ---
+900 g feta
+300 g crème fraîche
+2 cloves garlic
+zest of 2 lemons
+black pepper
+Blend 4 min until smooth. Pass.
+
+--- To finish ---
+48 slices sourdough, toasted
+200 g watercress
+olive oil
+Smear 50 g feta, 25 g radish, cress, oil.`,
+    title: 'Beet-free "red" salad plate',
+    portions: 24,
+    components: [
+      ['Pickled radish', ['500 g radishes', '200 ml rice vinegar', '60 g sugar', '8 g salt']],
+      ['Whipped feta', ['900 g feta', '300 g crème fraîche', '2 clove garlic', '2 lemons', 'black pepper']],
+      ['To finish', ['48 slice sourdough', '200 g watercress', 'olive oil']],
+    ],
+    steps: 3,
+  },
+  {
+    manner: 'two systems in columns',
+    text: `Warm Barley with Roast Carrots and Hazelnut Butter
+SERVES 4 AS A MAIN · 15 MINUTES HANDS-ON · 50 MINUTES ALTOGETHER
+
+METRIC          US              
+600 g           1 1/3 lb        carrots, scrubbed
+2 tbsp          2 tbsp          olive oil
+200 g           1 cup           pearl barley
+60 g            1/2 cup         hazelnuts, skinned
+50 g            3 1/2 tbsp      butter
+1               1               orange, zest and juice
+1 small bunch   1 small bunch   parsley
+                                flaky salt
+
+Roast the carrots with the oil and salt at 210°C/410°F for 35–40 minutes, turning them once.
+Meanwhile boil the barley for 30 minutes in plenty of salted water and drain.
+Brown the butter with the hazelnuts, then stop it with the orange juice.
+Toss everything with the parsley and the zest.
+
+COOK'S NOTE Hazelnuts burn in the time it takes to read this sentence.`,
+    title: 'Warm Barley with Roast Carrots and Hazelnut Butter',
+    portions: 4,
+    components: [
+      [
+        '',
+        [
+          '600 g carrots',
+          '2 tbsp olive oil',
+          '200 g pearl barley',
+          '60 g hazelnuts',
+          '50 g butter',
+          '1 orange',
+          '1 bunch parsley',
+          'flaky salt',
+        ],
+      ],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'choux with times in a column',
+    text: `Practical 9 — Choux
+Product: Cheese puffs (gougère style)        Portions: 20 pieces
+Ingredients                  Qty
+Water                        125 ml
+Butter, diced                55 g
+Strong flour, sieved         75 g
+Eggs (beaten)                2-2½
+Gruyère, grated              60 g
+Cayenne                      pinch
+Salt                         2 g
+
+Stage                                              Time      Temp
+Boil water, butter and salt together               3 min
+Add flour off the heat, beat, dry over low heat    2 min
+Cool a little, beat in egg by degrees              5 min
+Add cheese and cayenne, pipe 3 cm rounds           5 min
+Bake                                               22 min    200 °C
+Pierce and dry out                                 5 min     160 °C`,
+    title: 'Cheese puffs (gougère style)',
+    portions: 20,
+    components: [['', ['125 ml Water', '55 g Butter', '75 g Strong flour', '2-2.5 Eggs', '60 g Gruyère', '1 pinch Cayenne', '2 g Salt']]],
+    steps: 6,
+  },
+  {
+    manner: 'lemon bars, all in grams',
+    text: `> On 12 Sep, Bart wrote:
+> could you send the lemon bars again? the ones from the bake sale
+
+Sure thing! For one 20x30 tin (24 bars):
+
+Base - 225 butter, 110 icing sugar, 280 flour
+Top - 6 eggs, 450 caster sugar, 5 lemons (juice + zest), 60 flour, icing sugar to dust
+(all in grams obviously)
+
+Base: rub together, press in, bake 180 for 20 mins until pale gold.
+Top: whisk everything, pour on hot base, bake 150 for 25-30 mins - should wobble a bit.
+Cool completely before cutting!!
+
+B x`,
+    title: 'Lemon bars',
+    portions: 24,
+    components: [
+      ['Base', ['225 g butter', '110 g icing sugar', '280 g flour']],
+      ['Top', ['6 eggs', '450 g caster sugar', '5 lemons', '60 g flour', 'icing sugar']],
+    ],
+    steps: 3,
+  },
+  {
+    manner: 'a unit’s task with a table',
+    text: `Level 2 Certificate in Professional Cookery                        Page 4 of 31
+PREPARE VEGETABLES FOR BASIC DISHES
+Task 3 – Vichy-style carrots
+(two portions)
+
+Food items               Quantity     Cut
+Carrots                  300 g        rounds, 3 mm
+Butter                   25 g         -
+Sugar                    5 g          -
+Salt                     to taste     -
+Water                    to barely cover   -
+Parsley                  1/4 bunch    chopped
+
+Working method
+a) Peel carrots thinly, wash and turn or slice as directed.
+b) Place in a shallow pan with butter, sugar, salt and water.
+c) Cover with a buttered cartouche and cook steadily for 12 to 15 minutes until almost dry.
+d) Toss to glaze, sprinkle with parsley, serve in a warm vegetable dish.
+
+Assessor's comments ..............................................................
+Candidate signature .................... Date ..................`,
+    title: 'Vichy-style carrots',
+    portions: 2,
+    components: [['', ['300 g Carrots', '25 g Butter', '5 g Sugar', 'Salt', 'Water to barely cover', '0.25 bunch Parsley']]],
+    steps: 4,
+  },
+  {
+    manner: 'a site with words over figures',
+    text: `Skip to content
+MENU
+Search
+Weeknight / Vegetarian
+
+Crispy Smashed Chickpeas with Herby Labneh
+
+4.7 (212)
+Serves
+− 4 +
+Ready in
+30 mins
+Difficulty
+Easy
+
+Ingredients
+2 x 400g tins chickpeas, drained and patted dry
+3 tbsp olive oil
+1 tsp smoked paprika
+½ tsp cumin seeds
+
+Herby labneh
+250g labneh
+Small bunch dill, finely chopped
+Small bunch mint, leaves picked and finely chopped
+1 lemon, zested, then cut into wedges
+
+Method
+STEP 1
+Heat the oven to 220C/200C fan/gas 7.
+STEP 2
+Toss the chickpeas with the oil, paprika and cumin, spread over a large baking tray and press each lightly with the bottom of a glass.
+STEP 3
+Roast for 22-25 mins, shaking halfway, until really crisp.
+STEP 4
+Stir the herbs and zest into the labneh and season.
+STEP 5
+Spread the labneh on a plate, tumble over the chickpeas and serve with the wedges.
+
+Goes well with
+Charred flatbreads
+Tomato salad
+
+Recipe from our May issue`,
+    title: 'Crispy Smashed Chickpeas with Herby Labneh',
+    portions: 4,
+    components: [
+      ['', ['2 tin chickpeas', '3 tbsp olive oil', '1 tsp smoked paprika', '0.5 tsp cumin seeds']],
+      ['Herby labneh', ['250 g labneh', '1 bunch dill', '1 bunch mint', '1 lemon']],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'a parkin with ditto signs',
+    text: `Ginger parkin (Mrs Holt at the Institute)
+
+½ lb medium oatmeal
+½ „  flour
+6 oz. black treacle
+¼ lb lard
+3 oz. demerara
+2 teasp. ground ginger
+1 „  bicarb
+¼ pt. milk
+
+Warm treacle, lard, sugar. Mix into the dry things w. the milk. Pour in a greased tin.
+Slow oven 1¼ hrs. Keep a week before cutting!`,
+    title: 'Ginger parkin (Mrs Holt at the Institute)',
+    portions: null,
+    components: [
+      [
+        '',
+        [
+          '0.5 lb medium oatmeal',
+          '0.5 lb flour',
+          '6 oz black treacle',
+          '0.25 lb lard',
+          '3 oz demerara',
+          '2 tsp ground ginger',
+          '1 tsp bicarb',
+          '0.25 pint milk',
+        ],
+      ],
+    ],
+    steps: 2,
+  },
+  {
+    manner: 'a menu item by the thirty',
+    text: `MENU ITEM 3 — charred hispi, walnut sauce, pickled shallot (x30)
+
+> walnut sauce
+• walnuts, toasted – 600g
+• sourdough, crusts off – 150g
+• garlic – 3 cloves
+• sherry vinegar – 60ml
+• veg stock, warm – 700ml (add last, you may not need all)
+blitz all 5 min till silky, pass, season. 2 days in fridge.
+
+> pickled shallot
+• banana shallots – 10
+• white wine vinegar – 300ml
+• sugar – 100g
+rings 2mm, hot pickle over, 1hr min.
+
+> hispi
+• hispi – 8, quartered
+• butter – 400g
+• salt
+steam 6min, chill, char cut sides on plancha to order. brush w brown butter.
+
+PICK UP: 1 wedge, 40g sauce under, 5 rings, crushed walnut.`,
+    title: 'charred hispi, walnut sauce, pickled shallot',
+    portions: 30,
+    components: [
+      ['Walnut sauce', ['600 g walnuts', '150 g sourdough', '3 clove garlic', '60 ml sherry vinegar', '700 ml veg stock']],
+      ['Pickled shallot', ['10 banana shallots', '300 ml white wine vinegar', '100 g sugar']],
+      ['Hispi', ['8 hispi', '400 g butter', 'salt']],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a mail answered with soda bread',
+    text: `From: Gwen
+To: Alys
+Subject: Re: Re: that soda bread
+Date: Tue, 8 Oct
+
+Hi love,
+Of course! It's the one from the back of the buttermilk carton, more or less.
+
+350g wholemeal
+150g plain
+1 heaped tsp bicarb
+1 tsp salt
+400ml buttermilk
+
+1. oven to 200
+2. mix dry, make a well, pour in all the buttermilk, bring together FAST with one hand
+3. shape round, cross on top right down to the bottom
+4. 40 mins. sounds hollow = done. Wrap in a tea towel if you like it soft
+
+I put oats on sometimes. See you on the 14th!
+G x
+
+> On Mon, Alys wrote:
+> Gwen, what was that bread?? my 3 kids ate the lot`,
+    title: 'soda bread',
+    portions: null,
+    components: [['', ['350 g wholemeal', '150 g plain', '1 tsp bicarb', '1 tsp salt', '400 ml buttermilk']]],
+    steps: 4,
+  },
+  {
+    manner: 'marrow rings scanned in columns',
+    text: `Baked Marrow Rings                                      (4 servings)
+
+l medium marrow                       2 oz. breadcrumbs
+1 onion, chopped                      l egg
+4 oz. mushrooms                       salt and pepper
+2 oz. cheese, grated
+
+Cut the marrow into rings 1 1/2 in. thick, remove the seeds
+and boil in salted water for 5 min.  Drain well.  Fry the
+onion and mushrooms gently for 5 min., then add the crumbs,
+cheese, egg and seasoning.  Place the rings in a greased
+dish, fill, and bake in a moderate oven (350° F., Mark 4)
+for 30 - 35 minutes.`,
+    title: 'Baked Marrow Rings',
+    portions: 4,
+    components: [['', ['1 marrow', '1 onion', '4 oz mushrooms', '2 oz cheese', '2 oz breadcrumbs', '1 egg', 'salt and pepper']]],
+    steps: 1,
+  },
+  {
+    manner: 'a levain in bare grams',
+    text: `SPELT LEVAIN  1.1 kg x 12
+
+STAGE 1  LEVAIN BUILD (day 1, 20:00)
+Mature starter      180
+Spelt, wholegrain   420
+Water 26C           420
+Mix 3 min. Ferment 12 h @ 22C
+
+STAGE 2  FINAL DOUGH (day 2, 08:00)
+Levain              all
+Spelt, white        5,400
+Water 24C           3,650
+Salt                118
+Honey               90
+Mix 4 min slow + 3 min fast. DT 25C
+Bulk 2 h 30, folds at 45 and 90 min
+Divide 1.1 kg, pre-shape, rest 20 min, shape, basket
+Retard 4C 12-16 h
+Bake 250C falling 220C, 42 min, steam
+
+All weights g.`,
+    title: 'SPELT LEVAIN',
+    portions: 12,
+    components: [
+      ['Levain build', ['180 g Mature starter', '420 g Spelt', '420 g Water']],
+      ['Final dough', ['Levain all', '5400 g Spelt', '3650 g Water', '118 g Salt', '90 g Honey']],
+    ],
+    steps: 6,
+  },
+  {
+    manner: 'a post with pictures',
+    text: `roasted grapes on toast 🍇 this took 20 min and I ate it standing up
+
+you need:
+a bunch of red grapes
+1 tbsp olive oil
+2 thyme sprigs
+pinch flaky salt
+4 thick slices sourdough
+200g goat's curd
+honey
+
+how:
+grapes + oil + thyme on a tray, 220°, 12-15 min til bursting
+toast the bread. curd on thick. grapes over, all their juice too
+honey + salt. done.
+
+save for later & tag someone who'd eat 4 of these 😅 #toast #grapes`,
+    title: 'roasted grapes on toast',
+    portions: null,
+    components: [
+      [
+        '',
+        [
+          '1 bunch red grapes',
+          '1 tbsp olive oil',
+          '2 sprig thyme',
+          '1 pinch flaky salt',
+          '4 slice sourdough',
+          "200 g goat's curd",
+          'honey',
+        ],
+      ],
+    ],
+    steps: 2,
+  },
+  {
+    manner: 'a slaw and its mayonnaise by letter',
+    text: `Celeriac-free remoulade slaw and caper mayonnaise
+
+A. CAPER MAYONNAISE — makes 350 ml
+2 egg yolks (pasteurised)
+10 g Dijon mustard
+15 ml lemon juice
+280 ml rapeseed oil
+30 g capers, rinsed and chopped
+salt
+1. Whisk yolks, mustard and juice 1 min.
+2. Add oil in a thread. Fold in capers, season.
+
+B. SLAW — 10 portions
+800 g kohlrabi, julienne
+2 green apples, julienne
+200 ml caper mayonnaise (A)
+15 g parsley, chopped
+1. Salt kohlrabi 15 min, squeeze.
+2. Dress with mayonnaise, add apple and parsley. Serve within 2 h.`,
+    title: 'Celeriac-free remoulade slaw and caper mayonnaise',
+    portions: 10,
+    components: [
+      ['Caper mayonnaise', ['2 egg yolks', '10 g Dijon mustard', '15 ml lemon juice', '280 ml rapeseed oil', '30 g capers', 'salt']],
+      ['Slaw', ['800 g kohlrabi', '2 green apples', '200 ml caper mayonnaise', '15 g parsley']],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a lesson by the minute',
+    text: `LESSON 7 — KNEADING AND PROVING (2 h 30)
+Outcome: each student shapes 6 rolls to a round of even size.
+
+Per student: 250 g strong flour, 5 g salt, 4 g dried yeast, 10 g sugar, 160 ml water, 15 g butter.
+
+0:00–0:15 Talk: gluten, salt, temperature. Show windowpane.
+0:15–0:35 Weigh, mix, knead 10 minutes by hand.
+0:35–1:20 Prove at 26–28 °C, covered. Clean benches. Theory sheet.
+1:20–1:40 Divide to 70 g, shape, tray.
+1:40–2:05 Second prove.
+2:05–2:20 Bake 220 °C 12–14 minutes.
+2:20–2:30 Taste, compare, mark.`,
+    title: 'KNEADING AND PROVING',
+    portions: 1,
+    components: [['Per student', ['250 g strong flour', '5 g salt', '4 g dried yeast', '10 g sugar', '160 ml water', '15 g butter']]],
+    steps: 5,
+  },
+  {
+    manner: 'components with lists of their own',
+    text: `NORTHFIELD TRAINING PARTNERS
+Course: Kitchen Skills Bootcamp          Day 2 of 5
+Topic: Emulsified and starch-thickened sauces
+
+Recipe sheet 2.3
+Dish: Poached leeks with mustard sauce
+Serves: 8        Time allowed: 1 h 15 min
+
+Component 1 – Poached leeks
+Ingredients:
+• 16 thin leeks
+• 2 litres vegetable stock
+• 1 bay leaf
+• 20 g salt
+• 50 g butter
+Method:
+1. Trim and wash leeks; tie in bundles of four.
+2. Bring stock, bay and salt to a simmer.
+3. Poach leeks 12 minutes until a knife slides in.
+4. Drain on a rack; brush with melted butter.
+
+Component 2 – Mustard sauce
+Ingredients:
+• 40 g butter
+• 40 g flour
+• 500 ml leek poaching liquor
+• 100 ml double cream
+• 30 g wholegrain mustard
+Method:
+1. Make a blond roux with butter and flour, 3 minutes.
+2. Add the hot liquor in three additions, whisking.
+3. Simmer 10 minutes. Add cream and mustard.
+4. Check consistency: it should coat the back of a spoon.
+
+Health and safety: handle hot stock with care. Wear your apron at all times.
+Allergens: milk, wheat, mustard, celery (stock).`,
+    title: 'Poached leeks with mustard sauce',
+    portions: 8,
+    components: [
+      ['Poached leeks', ['16 thin leeks', '2 l vegetable stock', '1 bay leaf', '20 g salt', '50 g butter']],
+      ['Mustard sauce', ['40 g butter', '40 g flour', '500 ml leek poaching liquor', '100 ml double cream', '30 g wholegrain mustard']],
+    ],
+    steps: 8,
+  },
+  {
+    manner: 'a mail about a soup for sixty',
+    text: `Dear all,
+
+As discussed at Tuesday's meeting, here is the revised recipe for the harvest lunch soup (60 portions – remember 4 are coming without dairy). Deliveries arrive Thursday at 8.
+
+Parsnips, 6 kg
+Onions, 2 kg
+Garlic, 2 heads
+Apples (cookers), 1.5 kg
+Curry powder, mild, 60 g
+Vegetable bouillon, 180 g
+Water, 12 litres
+Oat cream, 1.5 litres
+Oil, 200 ml
+
+Sweat the onions and garlic for 15 minutes, add the curry powder and the parsnips and cook another 10.
+Add water, bouillon and apples. Simmer 40 minutes, blend, pass.
+Finish with oat cream. Hold above 63 °C for service.
+
+Any questions, shout.
+
+Best wishes
+Dorrit
+Head of Kitchen
+Tel: 0555 010 22`,
+    title: 'Harvest lunch soup',
+    portions: 60,
+    components: [
+      [
+        '',
+        [
+          '6 kg Parsnips',
+          '2 kg Onions',
+          '2 head Garlic',
+          '1.5 kg Apples',
+          '60 g Curry powder',
+          '180 g Vegetable bouillon',
+          '12 l Water',
+          '1.5 l Oat cream',
+          '200 ml Oil',
+        ],
+      ],
+    ],
+    steps: 3,
+  },
+  {
+    manner: 'shortbread in Markdown, two systems',
+    text: `## Black Sesame Shortbread
+
+*Makes about 28 | Hands-on 20 min | Chill 1 hr | Bake 14 min*
+
+I first ate these in a station café and spent a year trying to get the crumb right.
+
+**You'll need**
+
+| | Metric | US |
+|---|---|---|
+| Unsalted butter, soft | 200 g | 14 tbsp |
+| Icing sugar | 80 g | 2/3 cup |
+| Plain flour | 240 g | 1 3/4 cups + 2 tbsp |
+| Black sesame seeds | 45 g | 5 tbsp |
+| Fine salt | 3 g | 1/2 tsp |
+| Vanilla extract | 5 ml | 1 tsp |
+
+**Here's how**
+
+1. Toast the sesame in a dry pan for 2–3 minutes, cool, then grind half of it.
+2. Beat butter, sugar and salt for 2 minutes. Not fluffy!
+3. Mix in everything else until just together.
+4. Roll to two logs, 4 cm across. Chill for 1 hour.
+5. Slice 8 mm thick and bake at 170 °C (150 °C fan) for 13–15 minutes.
+
+> **Note:** they keep for two weeks in a tin.`,
+    title: 'Black Sesame Shortbread',
+    portions: 28,
+    components: [
+      [
+        '',
+        [
+          '200 g Unsalted butter',
+          '80 g Icing sugar',
+          '240 g Plain flour',
+          '45 g Black sesame seeds',
+          '3 g Fine salt',
+          '5 ml Vanilla extract',
+        ],
+      ],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'a father’s chutney in two columns',
+    text: `Apple chutney - Dad
+3 lb apples peeled & cored     1 lb onions
+1 lb sultanas                  1 1/2 lb dark sugar
+1 1/2 pts vinegar              1 oz salt
+1/2 oz ginger                  pinch cayenne
+
+All in the big pan. Slow for 2 hrs, stir more at the end - it catches!
+8 jars or so.`,
+    title: 'Apple chutney - Dad',
+    portions: null,
+    components: [
+      [
+        '',
+        [
+          '3 lb apples',
+          '1 lb sultanas',
+          '1.5 pint vinegar',
+          '0.5 oz ginger',
+          '1 lb onions',
+          '1.5 lb dark sugar',
+          '1 oz salt',
+          '1 pinch cayenne',
+        ],
+      ],
+    ],
+    steps: 1,
+  },
+  {
+    manner: 'a batch card with gross and net',
+    text: `Batch card 27            White onion tart filling
+Batch size: 6.0 kg       Shelf life: 3 days @ <5°C
+Station: Prep 2          Issued by: kl
+
+#  Item                     Gross    Net     Unit
+1  Onions                   5.600    4.900   kg
+2  Butter                   0.300    0.300   kg
+3  Thyme leaves             0.012    0.010   kg
+4  White wine               0.400    0.400   l
+5  Crème fraîche            0.900    0.900   kg
+6  Pasteurised whole egg    0.600    0.600   kg
+7  Salt                     0.040    0.040   kg
+
+Procedure
+A  Slice onions 3 mm.
+B  Sweat in butter, covered, 35 min; uncovered until dry, 15 min. No colour.
+C  Deglaze with wine, reduce to nothing.
+D  Cool to below 8°C within 90 min.
+E  Fold in crème fraîche, egg, thyme and salt. Label.`,
+    title: 'White onion tart filling',
+    portions: null,
+    components: [
+      [
+        '',
+        [
+          '5.6 kg Onions',
+          '0.3 kg Butter',
+          '0.012 kg Thyme leaves',
+          '0.4 l White wine',
+          '0.9 kg Crème fraîche',
+          '0.6 kg Pasteurised whole egg',
+          '0.04 kg Salt',
+        ],
+      ],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'beans with their list in a row',
+    text: `Braised White Beans with Fennel and Orange
+This is the dish I cook when the windows steam up. It wants good oil.
+Serves 4 to 6
+250 g dried cannellini beans, soaked overnight · 2 fennel bulbs, trimmed and cut in wedges · 100 ml olive oil · 4 garlic cloves, bruised · 1 orange, zest in strips · 1 teaspoon fennel seed · 1 dried chilli · salt
+Drain the beans, cover with fresh water by 5 cm and boil hard for 10 minutes. Skim, lower the heat and simmer for 50 minutes, until almost tender.
+Meanwhile brown the fennel in half the oil over a high flame, about 4 minutes a side. Add the garlic, zest, seed and chilli and warm for a minute.
+Tip the beans and two ladles of their water over the fennel, cover and bake at 160 °C for 40 minutes. Uncover for the last 10.
+Rest for a quarter of an hour and finish with the rest of the oil.`,
+    title: 'Braised White Beans with Fennel and Orange',
+    portions: 4,
+    components: [
+      [
+        '',
+        [
+          '250 g dried cannellini beans',
+          '2 fennel bulbs',
+          '100 ml olive oil',
+          '4 clove garlic',
+          '1 orange',
+          '1 tsp fennel seed',
+          '1 dried chilli',
+          'salt',
+        ],
+      ],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a crumble told into a phone',
+    text: `okay so the crumble topping is um 200 grams of flour 100 of butter 75 of sugar and a good handful of oats. rub the butter in till it looks like breadcrumbs, then the sugar and oats. fruit wise I do about a kilo of rhubarb cut in chunks with 3 big spoons of sugar and the zest of an orange in the dish. crumble on, bake at 190 for 35 minutes. that feeds six easy`,
+    title: '',
+    portions: 6,
+    components: [['', ['200 g flour', '100 g butter', '75 g sugar', '1 handful oats', '1 kg rhubarb']]],
+    steps: 1,
+  },
+  {
+    manner: 'buns for one and for forty',
+    text: `FISH FINGER BUNS — per portion / x40
+
+coley fillet, skinless      120 g      4.8 kg
+seasoned flour              10 g       400 g
+egg wash                    15 ml      600 ml
+panko                       30 g       1.2 kg
+brioche bun                 1          40
+tartare sauce               25 g       1 kg
+
+pané: flour, egg, panko. chill 20 min min.
+fry 180°C 3-4 min to 63+ core. drain.
+toast bun, sauce both sides.`,
+    title: 'FISH FINGER BUNS',
+    portions: 1,
+    components: [
+      ['', ['120 g coley fillet', '10 g seasoned flour', '15 ml egg wash', '30 g panko', '1 brioche bun', '25 g tartare sauce']],
+    ],
+    steps: 3,
+  },
+  {
+    manner: 'a granita by capitals',
+    text: `Cucumber granita with dill cream (6 glasses)
+
+GRANITA
+2 cucumbers, about 700 g
+80 g sugar
+60 ml lime juice
+pinch of salt
+Blend, strain, freeze in a shallow tray, forking every 30 minutes for 3 hours.
+
+DILL CREAM
+200 ml whipping cream
+15 g dill
+1 tsp honey
+Warm 50 ml of the cream with the dill to 70 °C, infuse 20 minutes, strain and chill. Whip with the rest and the honey to soft peaks.
+
+TO SERVE
+Fork the granita again, spoon into frozen glasses, top with cream. At once.`,
+    title: 'Cucumber granita with dill cream',
+    portions: 6,
+    components: [
+      ['Granita', ['2 cucumbers', '80 g sugar', '60 ml lime juice', '1 pinch salt']],
+      ['Dill cream', ['200 ml whipping cream', '15 g dill', '1 tsp honey']],
+      ['To serve', []],
+    ],
+    steps: 3,
+  },
+  {
+    manner: 'a skills test with a tray',
+    text: `Skills test B — time 90 minutes — 2 covers
+Menu: Mushroom and barley broth; soda scones
+
+Your tray holds
+chestnut mushrooms 200 g
+pearl barley 60 g
+onion 1
+carrot 1
+celery 1 stick
+mushroom stock 900 ml
+thyme 2 sprigs
+SR flour 150 g
+buttermilk 100 ml
+butter 40 g
+salt, pepper
+
+You must
+• cut the vegetables in brunoise
+• serve the broth at 75 °C or hotter
+• bake four scones of equal size
+
+Marks: knife work 30, cooking 40, plating 15, hygiene 15`,
+    title: 'Mushroom and barley broth; soda scones',
+    portions: 2,
+    components: [
+      [
+        '',
+        [
+          '200 g chestnut mushrooms',
+          '60 g pearl barley',
+          '1 onion',
+          '1 carrot',
+          '1 stick celery',
+          '900 ml mushroom stock',
+          '2 sprig thyme',
+          '150 g SR flour',
+          '100 ml buttermilk',
+          '40 g butter',
+          'salt, pepper',
+        ],
+      ],
+    ],
+    steps: 0,
+  },
+  {
+    manner: 'a tart between stars, told by part',
+    text: `Rye and Leek Tart
+*
+For the crust
+150g rye flour, 100g plain flour
+125g cold butter
+1 tsp salt
+4-5 tbsp iced water
+*
+For the filling
+600g leeks (white and pale green)
+30g butter
+250ml single cream
+a good grating of nutmeg
+*
+To finish
+2 tbsp breadcrumbs
+a little melted butter
+
+Crust. Pulse the flours with the butter and salt, bind with water, rest half an hour in the cold. Line a 26cm tin, prick, and bake blind at 190C for 20 minutes.
+Filling. Slice the leeks finely and sweat them in the butter under a lid for 15 minutes. Stir in the cream and nutmeg, spoon into the case.
+Finish. Scatter over the crumbs, trickle over the butter and bake for another 25 minutes until speckled brown. Serves 6.`,
+    title: 'Rye and Leek Tart',
+    portions: 6,
+    components: [
+      ['Crust', ['150 g rye flour', '100 g plain flour', '125 g butter', '1 tsp salt', '4-5 tbsp iced water']],
+      ['Filling', ['600 g leeks', '30 g butter', '250 ml single cream', 'nutmeg']],
+      ['To finish', ['2 tbsp breadcrumbs', 'butter']],
+    ],
+    steps: 3,
+  },
+  {
+    manner: 'a canteen’s form in capitals',
+    text: `RECIPE NAME: Vegetable korma          CODE: VK-12
+CATEGORY: Main, vegan                 PORTIONS: 100
+PORTION SIZE: 250 g                   YIELD: 25 kg
+COOKING TEMP: 165 °C                  COOKING TIME: 45 min
+EQUIPMENT: Tilting kettle, GN 1/1-100
+
+INGREDIENT            WEIGHT      MEASURE        
+Onions, sliced        2.5 kg      
+Ginger-garlic paste   300 g       1 ¼ cups
+Korma spice mix       250 g       2 cups
+Coconut milk          5 L         
+Cauliflower florets   4 kg        
+Carrots, diced        4 kg        
+Green peas, frozen    3 kg        
+Ground almonds        600 g       
+
+DIRECTIONS
+1. Heat kettle, fry onions in 200 ml oil until golden, 15 min.
+2. Add paste and spice mix; stir 3 min.
+3. Add coconut milk and 3 L water, bring to a boil.
+4. Add vegetables in order of hardness; simmer 15-20 min.
+5. Stir in almonds. CCP: cook to 75 °C, hold at 63 °C or above.
+
+NUTRITION per 250 g: 310 kcal, 21 g fat, 9 g protein`,
+    title: 'Vegetable korma',
+    portions: 100,
+    components: [
+      [
+        '',
+        [
+          '2.5 kg Onions',
+          '300 g Ginger-garlic paste',
+          '250 g Korma spice mix',
+          '5 l Coconut milk',
+          '4 kg Cauliflower florets',
+          '4 kg Carrots',
+          '3 kg Green peas',
+          '600 g Ground almonds',
+        ],
+      ],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'a letter that goes out to many',
+    text: `No. 48: What to do with a cabbage you forgot about
+
+Hello, you. It has been raining since Thursday and there was a cabbage at the back of the fridge.
+
+COOKING AHEAD? See the end.
+
+Forgotten cabbage with caraway breadcrumbs
+Serves two, or one with plans
+
+half a smallish white cabbage
+40g butter
+1 tsp caraway seeds
+2 slices stale rye bread, torn up
+1 tbsp olive oil
+1 tbsp cider vinegar
+a spoonful of soured cream, to serve
+
+Cut the cabbage into three wedges, keeping the core in. Melt the butter in a wide pan with a lid and lay the wedges in. Ten minutes, lid on, medium-low. Turn. Ten more.
+While that happens, fry the bread in the oil with the caraway until it sounds crunchy when you shake the pan.
+Lid off, vinegar in, heat up, two minutes.
+Plate, crumbs over, cream on the side.
+
+To cook ahead: stop before the vinegar.
+
+If you liked this, forward it to someone with a cabbage.
+Unsubscribe`,
+    title: 'Forgotten cabbage with caraway breadcrumbs',
+    portions: 2,
+    components: [
+      [
+        '',
+        [
+          '0.5 smallish white cabbage',
+          '40 g butter',
+          '1 tsp caraway seeds',
+          '2 slice stale rye bread',
+          '1 tbsp olive oil',
+          '1 tbsp cider vinegar',
+          '1 spoonful of soured cream',
+        ],
+      ],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a cake translated from the north',
+    text: `Kladdig chokladkaka (sticky chocolate cake)
+1 form, about 10 bits
+
+2 eggs
+3 dl sugar
+1½ dl flour
+4 tbsp cocoa
+1 tsp vanilla sugar
+1 pinch of salt
+100 g butter
+butter + breadcrumbs for the form
+
+Oven 175°.
+Melt the butter. Stir everything together, do not beat air into it.
+Pour in buttered and breaded form.
+Bake low in the oven 15-20 min. It should be sticky in the middle.
+Let go cold. Serve with whipped cream.`,
+    title: 'Kladdig chokladkaka (sticky chocolate cake)',
+    portions: 10,
+    components: [
+      [
+        '',
+        [
+          '2 eggs',
+          '3 dl sugar',
+          '1.5 dl flour',
+          '4 tbsp cocoa',
+          '1 tsp vanilla sugar',
+          '1 pinch salt',
+          '100 g butter',
+          'butter + breadcrumbs',
+        ],
+      ],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'gravy with leaders and its yield',
+    text: `SAUCE 4: CHARRED ONION GRAVY  — 5 L
+
+IN → OUT: 8 kg raw onion gives about 5 L
+ onion, halved ............ 8 kg
+ rapeseed oil ............. 250 ml
+ red wine ................. 1.5 L
+ brown vegetable stock .... 6 L
+ soy ...................... 120 ml
+ arrowroot ................ 60 g
+
+How: char the onions cut side down on the flat top until black, 12 min. Oil into the brat pan, onions in, wine over, reduce by half (20 min). Stock in, simmer 1 h. Blend, pass twice. Soy. Thicken with arrowroot slaked in cold water, boil 1 min. Chill: 5 °C in 90 min.`,
+    title: 'CHARRED ONION GRAVY',
+    portions: null,
+    components: [
+      ['', ['8 kg onion', '250 ml rapeseed oil', '1.5 l red wine', '6 l brown vegetable stock', '120 ml soy', '60 g arrowroot']],
+    ],
+    steps: 1,
+  },
+  {
+    manner: 'fritters of an old book with run-in heads',
+    text: `BROAD BEAN FRITTERS.
+              (A Lenten Dish.)
+
+Ingredients.—1 pint of shelled broad beans, 2 ozs. of flour,
+2 eggs, a small onion, a tablespoonful of chopped parsley,
+pepper and salt, frying fat.
+
+Method.—Boil the beans till tender and rub off the skins.
+Pound them, mix with the flour, the onion finely grated, the
+parsley and seasoning, and bind with the eggs well beaten. Drop
+by spoonfuls into hot fat and fry a golden brown. Drain on
+paper and serve very hot.
+
+Time.—About 1 hour. Sufficient for 4 persons.
+Seasonable from June to August.`,
+    title: 'BROAD BEAN FRITTERS',
+    portions: 4,
+    components: [
+      ['', ['1 pint shelled broad beans', '2 oz flour', '2 eggs', '1 onion', '1 tbsp parsley', 'pepper and salt', 'frying fat']],
+    ],
+    steps: 2,
+  },
+  {
+    manner: 'a foam without units',
+    text: `smoked potato foam (2 siphons)
+ratte 600 smoked 40min skin on
+milk 300
+cream 200
+butter 150
+salt 9
+boil ratte to tender, peel hot, pass. warm dairy, blend smooth 70c, pass again. fill 1L siphon x2, 2 charges each, hold 65c bath`,
+    title: 'smoked potato foam (2 siphons)',
+    portions: null,
+    components: [['', ['ratte 600 smoked 40min skin on', '300 g milk', '200 g cream', '150 g butter', '9 salt']]],
+    steps: 1,
+  },
+  {
+    manner: 'a loaf with grams in front',
+    text: `Fig & Fennel Seed Loaf
+by the test kitchen | updated 12 Sept 2023
+Rating: ★★★★★ (41)
+Yield: One 9x5-inch loaf (about 12 slices)
+Active Time: 25 minutes
+Total Time: 1 hour 35 minutes
+
+INGREDIENTS
+(210g) 1¾ cups all-purpose flour
+(150g) ¾ cup granulated sugar
+(9g) 2 tsp. baking powder
+(120ml) ½ cup olive oil
+(240g) 1 cup whole-milk yogurt
+3 large eggs
+(170g) 6 oz. dried figs, chopped
+1 Tbsp. fennel seeds, lightly crushed
+
+PREPARATION
+Step 1
+Preheat oven to 350°F. Grease a 9x5" loaf pan.
+Step 2
+Whisk the dry ingredients. Whisk oil, yogurt and eggs separately, then fold together with the figs and fennel.
+Step 3
+Bake 60–65 minutes, until a tester comes out clean. Cool for 15 minutes in the pan.`,
+    title: 'Fig & Fennel Seed Loaf',
+    portions: 12,
+    components: [
+      [
+        '',
+        [
+          '1.75 cup all-purpose flour',
+          '0.75 cup granulated sugar',
+          '2 tsp baking powder',
+          '0.5 cup olive oil',
+          '1 cup whole-milk yogurt',
+          '3 eggs',
+          '6 oz dried figs',
+          '1 tbsp fennel seeds',
+        ],
+      ],
+    ],
+    steps: 3,
+  },
+  {
+    manner: 'a sauce shown by the clock',
+    text: `Demo 4: hollandaise-style butter sauce, by hand (8 covers)
+
+09:30 set a pan of water to 80 °C; melt 250 g butter and keep it at 60 °C
+09:35 reduce 50 ml white wine vinegar and 50 ml water with 6 crushed peppercorns to 30 ml; strain and cool
+09:40 whisk 4 pasteurised egg yolks with the reduction over the bath to ribbon, 4 min
+09:45 take off; trickle in the butter
+09:50 season: 4 g salt, 10 ml lemon juice; hold at 60 °C for no longer than the local rule says`,
+    title: 'hollandaise-style butter sauce, by hand',
+    portions: 8,
+    components: [
+      [
+        '',
+        [
+          '250 g butter',
+          '50 ml white wine vinegar',
+          '50 ml water',
+          '6 crushed peppercorns',
+          '4 pasteurised egg yolks',
+          '4 g salt',
+          '10 ml lemon juice',
+        ],
+      ],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'a platter set in',
+    text: `Meze platter, per table of 8
+
+  Muhammara
+    - 4 roasted red peppers
+    - 120 g walnuts
+    - 2 tbsp pomegranate molasses
+    - 1 tsp Aleppo chilli
+    Blitz coarse. Rest an hour.
+
+  Labneh balls
+    - 1 kg strained yoghurt
+    - 10 g salt
+    - za'atar, 3 tbsp
+    Salt, hang overnight, roll into 24, coat.
+
+  Pickled turnips
+    - 500 g turnips in batons
+    - 1 small beetroot, sliced
+    - brine 5%, 600 ml
+    5 days at room temperature.`,
+    title: 'Meze platter, per table of 8',
+    portions: 8,
+    components: [
+      ['Muhammara', ['4 roasted red peppers', '120 g walnuts', '2 tbsp pomegranate molasses', '1 tsp Aleppo chilli']],
+      ['Labneh balls', ['1 kg strained yoghurt', '10 g salt', "3 tbsp za'atar"]],
+      ['Pickled turnips', ['500 g turnips in batons', '1 beetroot', '600 ml brine 5%']],
+    ],
+    steps: 3,
+  },
+  {
+    manner: 'a hotpot in a hurry',
+    text: `Hotpot of roots & barley      (big pan = 10)
+
+swede 1 large
+carrots 6
+turnips 4 small
+pearl barley 200g
+onions 3
+veg stock 2 ltr
+thyme, bay
+tom puree 2 tbsp
+worcester sauce (veggie one!) splash
+
+dice all the veg 2cm. sweat onions till soft.
+in with everything, simmer 50 min, lid half on.
+last 10 min: puree + sauce.
+dumplings if you want - 200 SR flour, 100 suet, water, 20 min on top`,
+    title: 'Hotpot of roots & barley (big pan = 10)',
+    portions: null,
+    components: [
+      [
+        '',
+        [
+          '1 swede',
+          '6 carrots',
+          '4 turnips',
+          '200 g pearl barley',
+          '3 onions',
+          '2 l veg stock',
+          'thyme',
+          '2 tbsp tom puree',
+          '1 splash worcester sauce',
+        ],
+      ],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a site with boxes drawn close',
+    text: `Recipe
+
+Smoky Lentil Sloppy Joes
+Prep Time10 minutes mins
+Cook Time30 minutes mins
+Total Time40 minutes mins
+Course: Main Course
+Cuisine: American
+Servings: 6 people
+Calories: 312kcal
+Author: Jun
+
+Equipment
+Large skillet
+Wooden spoon
+
+Ingredients
+1x2x3x
+▢1 cup brown lentils rinsed
+▢1 tablespoon olive oil
+▢1 small yellow onion finely diced
+▢3 cloves garlic minced
+▢1 (15-ounce) can tomato sauce
+▢2 tablespoons maple syrup
+▢1 teaspoon smoked paprika
+▢6 burger buns toasted
+
+Instructions
+Cook the lentils in salted water for 20 minutes. Drain.
+Heat the oil over medium heat and cook the onion until soft, about 5 minutes. Add the garlic.
+Stir in the lentils, tomato sauce, syrup and paprika. Simmer 10 minutes, until thick.
+Pile onto the buns.
+
+Video
+Notes
+Storage: Keeps 4 days refrigerated.
+Nutrition
+Calories: 312kcal | Carbohydrates: 55g`,
+    title: 'Smoky Lentil Sloppy Joes',
+    portions: 6,
+    components: [
+      [
+        '',
+        [
+          '1 cup brown lentils',
+          '1 tbsp olive oil',
+          '1 yellow onion',
+          '3 clove garlic',
+          '1 tin tomato sauce',
+          '2 tbsp maple syrup',
+          '1 tsp smoked paprika',
+          '6 burger buns',
+        ],
+      ],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a tart translated from French',
+    text: `Tarte of Swiss chard, "à la niçoise"
+For 8 persons. Preparation: 45 min. Cooking: 35 min.
+
+Dough: 300 g flour, 120 ml olive oil, 100 ml water, 5 g salt.
+Filling: 1 bunch chard (800 g), 60 g pine nuts, 80 g raisins, 100 g grated cheese, 2 eggs, 40 g sugar.
+
+1. Mix flour and salt, pour in oil and water, form a ball without working it. Rest 1 h in cool place.
+2. Wash the chard, keep green only, cut in fine chiffonade, wring strongly.
+3. Mix all the filling.
+4. Line a 28 cm mould with two thirds of the dough, fill, cover, seal.
+5. Cook at 190° (th. 6-7) 35 min. Sugar lightly when it goes out of the oven.`,
+    title: 'Tarte of Swiss chard, "à la niçoise"',
+    portions: 8,
+    components: [
+      ['Dough', ['300 g flour', '120 ml olive oil', '100 ml water', '5 g salt']],
+      ['Filling', ['1 bunch chard', '60 g pine nuts', '80 g raisins', '100 g cheese', '2 eggs', '40 g sugar']],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'elements for ten and for fifty',
+    text: `| Element | Item | For 10 | For 50 |
+|---|---|---|---|
+| Pea panna cotta | Peas, frozen | 400 g | 2 kg |
+| | Milk | 300 ml | 1.5 l |
+| | Cream | 500 ml | 2.5 l |
+| | Gelatine leaf | 5 | 25 |
+| Mint oil | Mint | 60 g | 300 g |
+| | Rapeseed oil | 150 ml | 750 ml |
+| Garnish | Pea shoots | 50 g | 250 g |
+| | Feta | 100 g | 500 g |
+| | Salt | tt | tt |
+
+Method
+1. Bloom gelatine. Blend hot peas with milk, pass, warm to 50 °C, dissolve gelatine, add cream.
+2. Set in 100 ml moulds, 4 h.
+3. Blanch mint, blend with oil 3 min, hang.
+4. Turn out, dress with shoots, feta and oil.`,
+    title: '',
+    portions: 10,
+    components: [
+      ['Pea panna cotta', ['400 g Peas', '300 ml Milk', '500 ml Cream', '5 leaf Gelatine']],
+      ['Mint oil', ['60 g Mint', '150 ml Rapeseed oil']],
+      ['Garnish', ['50 g Pea shoots', '100 g Feta', 'Salt']],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a forum’s pudding',
+    text: `Posted by hearthcake » Sun 9 Nov, 19:42
+
+Re: Sticky date pudding without the vat of cream
+
+This is mine, tinkered with for years -
+
+Pudding
+200g stoned dates, chopped
+1 tsp bicarbonate of soda
+250ml boiling water
+85g butter
+150g light muscovado
+2 eggs
+175g self raising
+
+Sauce
+100g butter
+100g dark muscovado
+150ml double cream
+
+Dates + bicarb + water, stand 10 mins. Cream butter and sugar, eggs in, flour, then the dates with their water (yes it's runny). 20cm tin, 180, 35 mins.
+Sauce: everything in a pan, boil 2 mins.
+
+HTH
+
+_________________
+Life's too short for small puddings
+Top`,
+    title: 'Sticky date pudding without the vat of cream',
+    portions: null,
+    components: [
+      [
+        'Pudding',
+        [
+          '200 g stoned dates',
+          '1 tsp bicarbonate of soda',
+          '250 ml boiling water',
+          '85 g butter',
+          '150 g light muscovado',
+          '2 eggs',
+          '175 g self raising',
+        ],
+      ],
+      ['Sauce', ['100 g butter', '100 g dark muscovado', '150 ml double cream']],
+    ],
+    steps: 2,
+  },
+  {
+    manner: 'vinaigrettes with cards to draw',
+    text: `Practical 3: vinaigrette family
+
+Each student makes 200 ml base vinaigrette:
+50 ml white wine vinegar
+150 ml sunflower oil
+5 g Dijon mustard
+2 g salt
+white pepper
+
+then turns half of it into one of these (draw a card):
+A  Ravigote: 10 g capers, 10 g shallot, 5 g mixed herbs
+B  Walnut: replace 50 ml oil with walnut oil, 10 g walnuts
+C  Honey: 10 g honey, zest of 1/4 lemon
+
+Procedure
+1  dissolve salt in vinegar
+2  add mustard and pepper
+3  add oil in a stream, whisking
+4  taste with a leaf, correct
+Note how long your emulsion holds: ____ min`,
+    title: 'vinaigrette family',
+    portions: null,
+    components: [
+      ['', ['50 ml white wine vinegar', '150 ml sunflower oil', '5 g Dijon mustard', '2 g salt', 'white pepper']],
+      ['A Ravigote', ['10 g capers', '10 g shallot', '5 g mixed herbs', 'B Walnut: replace 50 ml oil with walnut oil', '10 g C Honey']],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'a soda over four days',
+    text: `GINGER BUG SODA (4 x 750 ml bottles)
+Water .......... 3 L
+Sugar .......... 270 g
+Ginger, fresh .. 90 g
+Lemon juice .... 120 ml
+Ginger bug ..... 150 ml (strained)
+
+DAY 1: Boil 1 L water with sugar and sliced ginger 10 min. Add remaining cold water; cool below 30 °C. Add juice and bug. Bottle, leaving 4 cm.
+DAY 2–3: Keep at 22 °C. Burp once a day.
+DAY 4: Fridge. Open cold, over a sink, face away.
+Pressure warning: plastic bottles only for class.`,
+    title: 'GINGER BUG SODA',
+    portions: null,
+    components: [['', ['3 l Water', '270 g Sugar', '90 g Ginger', '120 ml Lemon juice', '150 ml Ginger bug']]],
+    steps: 3,
+  },
+  {
+    manner: 'a soup whose gaps were lost',
+    text: `Ingredient Quantity Preparation
+Red lentils 180 g rinsed
+Carrot 2 medium grated
+Onion 1 finely chopped
+Cumin seeds 2 tsp toasted
+Vegetable stock 900 ml hot
+Lemon 1 juice only
+Method
+Fry onion and cumin in a little oil for 5 minutes.
+Add carrot, lentils and stock. Simmer 20 minutes.
+Blend half. Add lemon juice.
+Serves 4 Cost per portion £0.41`,
+    title: '',
+    portions: 4,
+    components: [['', ['180 g Red lentils', '2 Carrot', '1 Onion', '2 tsp Cumin seeds', '900 ml Vegetable stock', '1 Lemon']]],
+    steps: 3,
+  },
+  {
+    manner: 'pizza dough in a message',
+    text: `pizza dough for sat!! 1kg 00 flour, 640 water, 28 salt, 2g dried yeast, 20 oil. mix, 10 min knead, 24h fridge balls of 270 (makes 6). out 3 hrs before. oven max + stone`,
+    title: 'pizza dough for sat!!',
+    portions: null,
+    components: [['', ['1 kg 00 flour', '640 g water', '28 g salt', '2 g dried yeast', '20 g oil']]],
+    steps: 1,
+  },
+  {
+    manner: 'a jelly with a counted list',
+    text: `QUINCE JELLY
+Yield varies: 1 litre juice = approx. 1.4 kg jelly
+1. 2 kg quinces, washed, rubbed free of fluff, chopped with skins and cores
+2. Water to cover (about 2 litres)
+3. Juice of 2 lemons
+4. 750 g sugar per litre of juice
+Simmer 1 & 2 until pulpy, 1 hr. Drip overnight through cloth - do not squeeze.
+Measure juice. Add 3 & 4, dissolve, boil to 105C or wrinkle test.
+Skim, jar, seal.`,
+    title: 'QUINCE JELLY',
+    portions: null,
+    components: [['', ['2 kg quinces', '2 l Water', '2 lemons', '750 g sugar per litre of juice']]],
+    steps: 3,
+  },
+  {
+    manner: 'spring onions with two parts',
+    text: `CHARRED SPRING ONIONS
+with romesco & crushed butter beans
+
+SERVES: 4    PREP: 25 MINS    COOK: 20 MINS
+
+24 spring onions, roots trimmed
+1½ tbsp rapeseed oil
+
+Romesco
+2 red peppers
+60g blanched almonds, toasted
+1 garlic clove
+1 tbsp sherry vinegar
+80ml extra virgin olive oil
+½ tsp hot smoked paprika
+
+Crushed beans
+2 x 400g tins butter beans, rinsed
+Juice of ½ lemon
+3 tbsp olive oil
+
+1. Put the peppers under a hot grill, turning, for 12–15 minutes until black all over. Cover for 10 minutes, then peel and seed.
+2. Blitz with the rest of the romesco ingredients to a rough paste; season.
+3. Warm the beans with the lemon and oil over a low heat, 5 minutes, and crush with a fork.
+4. Toss the onions in the oil. Griddle over a fierce heat for 3 minutes a side.
+5. Spread the beans on a platter, onions on top, romesco over.
+
+WINE TIP A dry rosé.
+PER SERVING 512kcal | 38g fat | 5g sat | 27g carbs | 12g protein | 0.4g salt`,
+    title: 'CHARRED SPRING ONIONS with romesco & crushed butter beans',
+    portions: 4,
+    components: [
+      ['', ['24 spring onions', '1.5 tbsp rapeseed oil']],
+      [
+        'Romesco',
+        [
+          '2 red peppers',
+          '60 g blanched almonds',
+          '1 clove garlic',
+          '1 tbsp sherry vinegar',
+          '80 ml extra virgin olive oil',
+          '0.5 tsp hot smoked paprika',
+        ],
+      ],
+      ['Crushed beans', ['2 tin butter beans', '0.5 lemon', '3 tbsp olive oil']],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'a forwarded mail about rolls',
+    text: `---------- Forwarded message ---------
+From: Bettina Orr <b.orr@example.org>
+Date: Wed, 3 Apr 2024 at 08:12
+Subject: Fwd: Order for bread week
+To: <kitchen@example.org>
+
+Team, please weigh up for Monday. Six benches, each bench makes this once (12 rolls).
+
+Potato rolls
+Strong flour      500 g
+Cooked potato, riced      200 g
+Milk, warm      180 ml
+Butter, soft      60 g
+Sugar      30 g
+Salt      9 g
+Fresh yeast      15 g
+Egg, 1, beaten (for brushing)
+
+Method on the day:
+1. Rub butter into flour, add potato.
+2. Yeast in milk, in. Knead 8 min.
+3. Prove 60 min @ 27C.
+4. Scale 80 g, shape round, prove 30 min.
+5. Brush, bake 200C 15-18 min.
+
+Thanks all
+B
+
+This message is confidential. If you are not the intended recipient please delete it.`,
+    title: 'Potato rolls',
+    portions: 12,
+    components: [
+      ['', ['500 g Strong flour', '200 g potato', '180 ml Milk', '60 g Butter', '30 g Sugar', '9 g Salt', '15 g Fresh yeast', '1 Egg']],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'a relish in a newsletter',
+    text: `ALLOTMENT NEWS — AUGUST
+
+RECIPE OF THE MONTH
+Runner Bean Relish (sent in by Plot 14)
+
+Fills about five 1 lb jars
+
+2 lbs runner beans, trimmed & sliced
+1½ lbs onions, chopped
+1½ pints malt vinegar
+1 heaped tbsp cornflour
+1 heaped tbsp mustard powder
+1 tbsp turmeric
+1 lb demerara
+½ lb granulated
+
+Boil the beans in salted water till just tender. Cook the onions in half the vinegar, 15 minutes. Mix the powders to a paste with a little vinegar. Add beans to onions with the rest of the vinegar and boil 10 minutes. Stir in the sugars till melted, boil another 10, stir in the paste and boil till thick. Pot hot.
+
+DATES FOR YOUR DIARY
+Sat 14th – trading hut open 10–12
+Sun 22nd – seed swap`,
+    title: 'Runner Bean Relish',
+    portions: null,
+    components: [
+      [
+        '',
+        [
+          '2 lb runner beans',
+          '1.5 lb onions',
+          '1.5 pint malt vinegar',
+          '1 tbsp cornflour',
+          '1 tbsp mustard powder',
+          '1 tbsp turmeric',
+          '1 lb demerara',
+          '0.5 lb granulated',
+        ],
+      ],
+    ],
+    steps: 1,
+  },
+  {
+    manner: 'slides of a lesson',
+    text: `Slide 1
+Knife skills + stir braise
+Slide 2 – Ingredients (pairs)
+▪ Aubergine ×2
+▪ Spring onion ×4
+▪ Ginger 15g
+▪ Garlic 2 cloves
+▪ Soy 30ml
+▪ Rice vinegar 15ml
+▪ Sugar 5g
+▪ Oil 40ml
+Slide 3 – Steps
+▪ Roll-cut the aubergine, salt for 10 min, wipe dry
+▪ Ginger + garlic fine dice
+▪ Fry aubergine in batches, 4 min, until gold
+▪ Ginger + garlic 30 sec, liquids in, lid, 6 min low
+▪ Onion on top
+Slide 4 – Taste and score (1–5)
+▪ seasoning ▪ even cut ▪ texture`,
+    title: 'Knife skills + stir braise',
+    portions: null,
+    components: [
+      ['', ['2 Aubergine', '4 Spring onion', '15 g Ginger', '2 clove Garlic', '30 ml Soy', '15 ml Rice vinegar', '5 g Sugar', '40 ml Oil']],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'mushrooms told in a book',
+    text: `MUSHROOMS ON TOAST, PROPERLY
+
+For two people you need 400 g of mixed mushrooms, the meatier the better, 60 g of butter, a small clove of garlic, two thick slices of good bread, a tablespoon of chopped parsley and half a lemon. Wipe the mushrooms, do not wash them, and tear the large ones. Get a wide pan very hot with half the butter in it. When the butter stops hissing, put in the mushrooms and leave them alone for 3 minutes. Turn them, season, and give them another 3. Off the heat stir in the garlic, the parsley and the rest of the butter. Toast the bread on one side only, pile the mushrooms on the untoasted side, squeeze over the lemon.`,
+    title: 'MUSHROOMS ON TOAST, PROPERLY',
+    portions: 2,
+    components: [['', ['400 g mixed mushrooms', '60 g butter', '1 clove garlic', '2 slice good bread', '1 tbsp parsley', '0.5 lemon']]],
+    steps: 1,
+  },
+  {
+    manner: 'a salad by the portion and by 25',
+    text: `Commodity	Per portion	Per 25	Prep
+Pearl couscous	60 g	1.5 kg	
+Courgette	50 g	1.25 kg	5 mm dice
+Red pepper	40 g	1 kg	5 mm dice
+Mint	2 g	50 g	chiffonade
+Lemon juice	5 ml	125 ml	
+Olive oil	8 ml	200 ml	
+
+Method:
+Boil couscous 8 min in salted water, drain, oil.
+Sauté vegetables 3 min, colour.
+Combine cold, dress, mint last.`,
+    title: '',
+    portions: 1,
+    components: [['', ['60 g Pearl couscous', '50 g Courgette', '40 g Red pepper', '2 g Mint', '5 ml Lemon juice', '8 ml Olive oil']]],
+    steps: 3,
+  },
+  {
+    manner: 'boxty by equal amounts',
+    text: `Boxty the way Nora does it
+Equal amounts raw grated potato and cooked mash, say a pound of each
+Flour, about half that again
+A teaspoon of bread soda
+Salt
+Buttermilk to make a soft dough
+Squeeze the raw potato in a cloth till no more comes. Mix in the mash, flour, soda, salt. Bring together with the buttermilk.
+Pat out to half an inch, cut in farls, dry griddle, 8 minutes a side, slow.
+Makes 8 farls`,
+    title: 'Boxty the way Nora does it',
+    portions: 8,
+    components: [
+      ['', ['Equal amounts raw grated potato and cooked mash', 'Flour', '1 tsp bread soda', 'Salt', 'Buttermilk to make a soft dough']],
+    ],
+    steps: 2,
+  },
+  {
+    manner: 'a sub-recipe',
+    text: `Sub-recipe: Miso caramel          Yield: 900 g
+Used in: Dish 12, Dish 31
+Caster sugar 400 g
+Glucose 50 g
+Double cream 350 ml
+White miso 90 g
+Butter, unsalted 120 g
+Dry caramel, sugar + glucose, to 178 °C. Cream (hot) in 3 goes. Miso, butter. Hand blend. Pass.
+Store: squeeze bottles, 3–5 °C, 10 days. Reheat to 40 °C to use.`,
+    title: 'Miso caramel',
+    portions: null,
+    components: [['', ['400 g Caster sugar', '50 g Glucose', '350 ml Double cream', '90 g White miso', '120 g Butter']]],
+    steps: 1,
+  },
+  {
+    manner: 'a dal in three steps with their lists',
+    text: `Three-step dal
+
+Step 1 (lentils): 200 g yellow split peas, 1 l water, 1 tsp turmeric. Simmer 45 minutes, whisk until creamy.
+
+Step 2 (tarka): 3 tbsp ghee, 1 tsp cumin seed, 2 dried chillies, 4 cloves garlic, sliced. Fry until the garlic is the colour of honey.
+
+Step 3 (finish): 1 tsp salt, juice of 1 lime, a handful of coriander. Pour the tarka over, stir once, serves four.`,
+    title: 'Three-step dal',
+    portions: 4,
+    components: [
+      ['Lentils', ['200 g yellow split peas', '1 l water', '1 tsp turmeric']],
+      ['Tarka', ['3 tbsp ghee', '1 tsp cumin seed', '2 dried chillies', '4 clove garlic']],
+      ['Finish', ['1 tsp salt', '1 lime', '1 handful coriander']],
+    ],
+    steps: 3,
+  },
+  {
+    manner: 'a tart translated from German',
+    text: `Recipe Onion tart (Zwiebelkuchen), tray 30 x 40 cm, 12 pieces
+
+Yeast dough: flour type 550 400 g, yeast 20 g, milk lukewarm 200 ml, butter 50 g, salt 8 g
+Topping: onions 1.2 kg, oil 3 EL, sour cream 400 g, eggs 4, caraway 1 TL, salt, pepper, nutmeg
+
+Dough knead 8 min., let go 45 min.
+Onions cut in half rings, steam in oil 15 min., let cool.
+Mix sour cream with eggs, season, lift under the onions.
+Roll out dough, lay on tray with edge, distribute mass.
+Bake at 200 degrees (circulating air 180) 35-40 min.`,
+    title: 'Onion tart (Zwiebelkuchen)',
+    portions: 12,
+    components: [
+      ['Yeast dough', ['400 g flour type 550', '20 g yeast', '200 ml milk', '50 g butter', '8 g salt']],
+      ['Topping', ['1.2 kg onions', '3 tbsp oil', '400 g sour cream', '4 eggs', '1 tsp caraway', 'salt', 'pepper', 'nutmeg']],
+    ],
+    steps: 5,
+  },
+];
