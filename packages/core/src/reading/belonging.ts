@@ -31,12 +31,18 @@ export function namedFirst(text: string, components: readonly { readonly name: s
     const place = word ? components.findIndex(({ name }) => [plain(word), plain(`to ${word}`)].includes(plain(name))) : -1;
     return place < 0 ? null : place;
   }
-  const at = components.findIndex(({ name }) => name !== '' && singular(plain(name)) === singular(plain(first)));
-  return at < 0 ? null : at;
+  const of = (same: (name: string) => boolean) =>
+    components.flatMap(({ name }, at) => (name !== '' && same(singular(plain(name))) ? [at] : []));
+  const word = singular(plain(first));
+  const [exact] = of((name) => name === word);
+  if (exact !== undefined) return exact;
+  // "Filling: mix" of the "Curd filling", where no other is one.
+  const within = /\s/.test(word) ? [] : of((name) => name.split(' ').includes(word));
+  return within.length === 1 ? within[0]! : null;
 }
 
 /** "Part 2. Beat butter and sugar": a step that names its component by the number under which the component stood. */
-export const BY_NUMBER = /^(?:part|element|component|stage)\s+(\d{1,2}|[A-H])\s*(?:[.:)]|[–—-](?=\s))\s*(?=\p{L})/iu;
+export const BY_NUMBER = /^(?:recipe|part|element|component|stage)\s+(\d{1,2}|[A-H])\s*(?:[.:)]|[–—-](?=\s))\s*(?=\p{L})/iu;
 
 /** Whether components stand each with its own steps, rather than all steps at the end. */
 export function ownSteps(decided: readonly Decided[]): boolean {

@@ -1,7 +1,8 @@
 import { SHIPPED_BOOK, type FactBook } from '../ingredients';
+import { heatsIn } from '../quantity';
 import { isTold } from '../verbs';
 import { readAmount } from './readAmount';
-import { COMPONENT_WORDS } from './sectionWords';
+import { COMPONENT_WORDS, PART_OF } from './sectionWords';
 
 /** Longer paragraphs are prose, whatever stands in them. */
 const LONGEST = 1200;
@@ -203,7 +204,9 @@ export function cutAtCommas(text: string, book: FactBook): string[] {
     if (run && !/\s(?:and|&|or|with|plus|for)$/i.test(run[1]!) && isAmount(run[1]!, book) && isAmount(run[2]!, book))
       return [run[1]!, run[2]!];
     const joined = /^(.+?)\s+(?:and|&|plus)\s+(.+)$/i.exec(piece.trim());
-    return joined && isAmount(joined[1]!, book) && isAmount(joined[2]!, book) ? [joined[1]!, joined[2]!] : [piece.trim()];
+    return joined && (isAmount(joined[1]!, book) || PART_OF.test(joined[1]!)) && isAmount(joined[2]!, book)
+      ? [joined[1]!, joined[2]!]
+      : [piece.trim()];
   });
 }
 
@@ -221,6 +224,8 @@ function toldBehind(text: string, numbered: boolean, book: FactBook): { readonly
     !/^(?:with|in|of|on|to|for|and|from)\s/i.test(list) &&
     (isAmount(list, book) || (HEADED.test(list) && isAmount(list.replace(HEADED, ''), book))) &&
     !isTold(list) &&
+    // "2 lb. tin, 350°F, 1 hr. Turn out …"
+    heatsIn(list).length === 0 &&
     // "3 Dress lentils while warm. Cool …"
     !/\s(?:while|until|when|then)\s/i.test(list) &&
     !isTold(list.replace(/^\S+\s+/, '')) &&

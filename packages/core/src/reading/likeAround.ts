@@ -120,7 +120,7 @@ export function likeAround(
   }
   // "Makes: a bowlful | Time: 40 min | Difficulty: easy"
   if (/[|•]\s*(?:(?:difficulty|level|skill)\b|(?:time|prep|cook)\b(?:\s+time)?\s*(?::|\d))/i.test(bare)) like.note += 8;
-  if (like.note > 6 && (heading || /^[^\p{Ll}]+$|:$/u.test(bare) || /^(?:recipe )?(?:notes?|tips?|variations?)$/i.test(bare)))
+  if (like.note > 6 && (heading || /^[^\p{Ll}]+$|:$/u.test(bare) || /^(?:recipe |\p{L}+[’']s )?(?:notes?|tips?|variations?)$/iu.test(bare)))
     like.component -= 20;
   if (like.note > 6) {
     like.step -= 4;
@@ -232,9 +232,29 @@ export function likeAround(
     like.step += 8;
     like.note -= 4;
   }
+  // "Cook: simmer in salted water 3 min", "Bake: 240 °C, 38 min" among steps that are named so.
+  const [, done = ''] = /^(?:cook(?:ing)?|bak(?:e|ing)|chill(?:ing)?|rest(?:ing)?|prep(?:aration)?)\s*:\s+(.+)$/i.exec(bare) ?? [];
+  if (done && (isTold(done) || (heats && times && before !== null && /^\p{Lu}[\p{L} ]{2,20}:\s/u.test(before)))) {
+    like.note -= 9;
+    like.step += 9;
+  }
+  // "Serves 6. Or me."
+  if (/^(?:serves|makes|feeds)\s[^.]{1,20}(?<!\b(?:approx|ca|c|about))\.\s/i.test(bare) && words < 8) {
+    like.note += 10;
+    like.step -= 8;
+  }
   if (/^stor(?:e|age)\s*:/i.test(bare)) {
     like.note += 8;
     like.step -= 6;
+  }
+  // "Today we are making Courgette Fritters!"
+  if (
+    /^(?:today|this (?:week|time|lesson)|in this lesson),? (?:we|you)(?:[’']re| are| will be)? (?:making|cooking|baking|going to (?:make|cook|bake))\b/i.test(
+      bare,
+    )
+  ) {
+    like.aside += 12;
+    like.step -= 10;
   }
   // "I always do this one:"
   if (/^(?:I|we|he|she|this|here)\b[^\d]{3,50}:$/i.test(bare) && !food) {
@@ -268,7 +288,10 @@ export function likeAround(
     like.step -= 12;
   }
   // "Mrs. O. Larkin": who gave it.
-  if (/^(?:Mrs?|Ms|Miss|Dr|Sister|Brother|Father|Rev)\b\.?\s(?:\p{Lu}[\p{L}.’'-]*\s?){1,4}(?:,.{2,40})?$/u.test(bare)) {
+  if (
+    /^(?:Mrs?|Ms|Miss|Dr|Sister|Brother|Father|Rev)\b\.?\s(?:\p{Lu}[\p{L}.’'-]*\s?){1,4}(?:,.{2,40})?$/u.test(bare) &&
+    !/[’']s\s/.test(bare)
+  ) {
     like.aside += 12;
     like.component -= 12;
     like.title -= 6;

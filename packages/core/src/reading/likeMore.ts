@@ -61,7 +61,9 @@ export function likeMore(
         words <= 4 &&
         !measured &&
         !isMeasured(before) &&
-        !ASIDE.test(before)
+        !ASIDE.test(before) &&
+        // "fat to fry in" ends a line.
+        !/\bto \p{L}+ (?:in|with)$/u.test(before)
       )
         like.more += 14;
       if (before.length > 24 && /,$|\b(?:and|the|a|of|with|in|to|for|into|over|mix|dry|until|then|from|by|on|at)$/i.test(before))

@@ -163,7 +163,7 @@ export function likeTitle(
   if (/[.!]$/.test(bare) && !marked && !/\b(?:serves|feeds|makes)\b/i.test(bare)) like.title -= /[.!?]\s\p{Lu}/u.test(bare) ? 6 : 3;
   if (!first && blankBefore && headLike && food && next !== null && (TOOLS.test(next) || INGREDIENTS.test(next))) like.title += 9;
   if (
-    /^(?:(?:today[’']?s |our |the )?dish|(?:sub-?|base )?recipe(?:\s+\d{1,2})?|(?:recipe )?title|name of (?:the )?dish|product|(?:set )?menu|menu item(?:\s\d{1,2})?|item|(?:dish|recipe) name|name of recipe)\s*:\s*\p{L}|^menu item\s\d{1,2}\s*[–—-]\s*\p{L}/iu.test(
+    /^(?:(?:today[’']?s |our |the )?dish(?: of the (?:day|week|month))?|practical(?: task)?(?=\s*:)|(?:sub-?|base )?recipe(?:\s+\d{1,2})?|(?:recipe )?title|name of (?:the )?dish|product|(?:set )?menu|menu item(?:\s\d{1,2})?|item|(?:dish|recipe) name|name of recipe)\s*:\s*\p{L}|^menu item\s\d{1,2}\s*[–—-]\s*\p{L}/iu.test(
       bare,
     )
   ) {

@@ -93,6 +93,9 @@ function likeLine(
     like.note -= 6;
   }
 
+  // "2 lb. tin, 350°F, 1 hr."
+  if (heats && times && !food) like.line -= 8;
+
   // "squeeze lemon": by eye, and no order.
   if (food && words <= 3 && !sentence && /^(?:squeeze|splash|dash|drizzle|glug|grating|grind|pinch|knob)\s+(?:of\s+)?\p{L}/iu.test(bare)) {
     like.line += 10;

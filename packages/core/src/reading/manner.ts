@@ -233,6 +233,20 @@ function signedBy(lines: readonly string[]): ReadonlySet<number> {
   return new Set(rule > 2 && after.length <= 4 && !after.some((line) => isMeasured(line)) ? after.map((_, at) => rule + 1 + at) : []);
 }
 
+/** Lines set in under the line that they go on with: "8 oz strong plain" / "  flour". */
+function hanging(lines: readonly LineToSee[]): ReadonlySet<number> {
+  const found = lines.flatMap(({ raw, blankBefore }, at) =>
+    at > 0 &&
+    !blankBefore &&
+    /^\s{2,6}\p{Ll}[^\d]{1,30}$/u.test(raw) &&
+    /^\S/.test(lines[at - 1]!.raw) &&
+    isMeasured(lines[at - 1]!.raw.trim())
+      ? [at]
+      : [],
+  );
+  return new Set(found.length >= 2 ? found : []);
+}
+
 /** What can be seen of a text as a whole; takes time in proportion to its length. */
 export function mannerOf(lines: readonly LineToSee[]): Manner {
   const texts = lines.map(({ raw }) => raw.trim());
@@ -249,7 +263,7 @@ export function mannerOf(lines: readonly LineToSee[]): Manner {
     mostlySmall,
     clocked: (chapters.size === 0 && texts.filter((text) => CLOCK.test(text)).length >= 3) || spansFollow(texts),
     wrapped: !mostlySmall && broken.filter(Boolean).length >= 2,
-    byWidth,
+    byWidth: new Set([...byWidth, ...hanging(lines)]),
     signed: signedBy(texts),
     columns: columnUnits(lines.map(({ raw }) => raw)),
     boxes: numberedBoxes(texts),

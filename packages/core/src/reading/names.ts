@@ -53,7 +53,7 @@ export const PIECES_BEHIND =
 export const PAGE_BEHIND = /\s+page \d{1,3}(?: of \d{1,3})?$/i;
 /** "Product: mushroom velouté" */
 export const LABELLED =
-  /^(?:(?:today[’']?s |our |the )?dish|(?:sub-?|base )?recipe(?:\s+\d{1,2})?|(?:recipe )?title|name of (?:the )?dish|product|(?:set )?menu|menu item(?:\s\d{1,2})?|item|(?:dish|recipe) name|name of recipe|name)\s*:\s*\p{L}|^menu item\s\d{1,2}\s*[–—-]\s*\p{L}/iu;
+  /^(?:(?:today[’']?s |our |the )?dish(?: of the (?:day|week|month))?|practical(?: task)?(?=\s*:)|(?:sub-?|base )?recipe(?:\s+\d{1,2})?|(?:recipe )?title|name of (?:the )?dish|product|(?:set )?menu|menu item(?:\s\d{1,2})?|item|(?:dish|recipe) name|name of recipe|name)\s*:\s*\p{L}|^menu item\s\d{1,2}\s*[–—-]\s*\p{L}/iu;
 const YIELD_BEHIND =
   /\s*\(\d{1,3}\s?[x×]\s?\d{1,4}\s?(?:g|ml)\s+\p{L}+\)$|\s+\d{1,3}\s?p(?:ax|tns?|ers)?\.?$|(?:,\s+(?:tray|tin|mould|frame|ring)\s\d[\d x×]{1,12}\s?cm)?(?:\s+[–—-]|,)\s+\d{1,3}\s+(?:portions?|ptns?|covers?|servings?|people|pax|pieces|pcs)\s*$|\s+[–—-]\s+\d{1,3}\s+(?:small|large|medium|pieces?|pcs)\s*$|,\s+\d[\d.,]*\s?(?:kg|g|ml|l|litres?)\s+batch\s*$|\s*[,;([–—-]*\s*\b(?:serves|makes|feeds|(?:enough |sufficient )?for|yields?|covers|batch(?: of)?)\s+[^()[\]]{1,40}[)\]]?\s*$|\s*[([]\s*(?:[^()[\]]{1,30},\s*)?\d{1,3}\s+(?:portions?|ptns?|covers?|servings?|people|pers(?:ons?)?\.?|pax|plates|bowls|glasses|pieces|pcs)\s*[)\]]\s*$/iu;
 
@@ -88,7 +88,7 @@ export function titleOf(text: string): { readonly title: string; readonly portio
     .replace(/\s*\((?:sent in|contributed|given|submitted|shared|donated) by [^()]{2,40}\)$/i, '')
     .replace(/^[Rr]ecipe\s+(?=\p{Lu}\p{Ll}{2,})/u, '')
     // "recipe for the lentil salad pls"
-    .replace(/^(?:(?:the|that|your)\s)?recipe for (?:(?:the|that|your|my|our)\s)?(?=\p{L}{3})/iu, '')
+    .replace(/^(?:(?:the|that|your)\s)?recipe for:?\s(?:(?:the|that|your|my|our)\s)?(?=\p{L}{3})/iu, '')
     .replace(/\s+(?:pls|plz|please)\W*$/i, '')
     .replace(/\s+(?:code|ref|rev|no)\b\.?:?\s\d{2,6}$/i, '')
     .replace(/\s+\((?:V|VE|VG|GF|DF)(?:,\s?(?:V|VE|VG|GF|DF))*\)$/, '')
@@ -97,7 +97,7 @@ export function titleOf(text: string): { readonly title: string; readonly portio
       '',
     )
     .replace(
-      /^(?:(?:today[’']?s |our |the )?dish|(?:sub-?|base )?recipe(?:\s+\d{1,2})?|(?:recipe )?title|name of (?:the )?dish|product|(?:set )?menu|menu item(?:\s\d{1,2})?|item|(?:dish|recipe) name|name of recipe|name)\s*:\s*|^menu item\s\d{1,2}\s*[–—-]\s*/i,
+      /^(?:(?:today[’']?s |our |the )?dish(?: of the (?:day|week|month))?|practical(?: task)?(?=\s*:)|(?:sub-?|base )?recipe(?:\s+\d{1,2})?|(?:recipe )?title|name of (?:the )?dish|product|(?:set )?menu|menu item(?:\s\d{1,2})?|item|(?:dish|recipe) name|name of recipe|name)\s*:\s*|^menu item\s\d{1,2}\s*[–—-]\s*/i,
       '',
     )
     .trim();
@@ -139,7 +139,7 @@ export function portionsOfAll(text: string): number | null {
 /** "You asked for the way I do the gooseberry fool": what a letter is about. */
 export function titleInProse(text: string): string | null {
   const said =
-    /\b(?:recipe for|here[’']?s|(?:we[’']re|we are|we[’']ll be|you[’']re|you will be) (?:doing|making|cooking|baking)|(?:way|how) (?:I|we|she|he|they|you) (?:do|make|cook|did|made|cooked)|how (?:do|did|does) (?:I|we|you|she|he) (?:do|make|cook)|how to (?:make|cook))\s+(?:the\s|my\s|our\s|her\s|his\s|an?\s)?(\p{L}[\p{L}\s’'&-]{3,40}?)(?=[.,;:!?]|\s?\(|\s[–—-]\s|\s(?:as|for|at|when|last|which|that|you|I|we|serves|serving)\b)/u.exec(
+    /\b(?:recipe for|here[’']?s|[Yy]ou (?:wanted|asked (?:me )?for|were asking (?:about|for))(?! the way| how)|(?:we[’']re|we are|we[’']ll be|you[’']re|you will be) (?:doing|making|cooking|baking)|[Gg]oing with|(?:letter|question|mail|message|note|call) about|(?:way|how) (?:I|we|she|he|they|you) (?:do|make|cook|did|made|cooked)|how (?:do|did|does) (?:I|we|you|she|he) (?:do|make|cook)|how to (?:make|cook))\s+(?:the\s|my\s|our\s|her\s|his\s|an?\s)?(\p{L}[\p{L}\s’'&-]{3,40}?)(?=[.,;:!?]|\s?\(|\s[–—-]\s|\s(?:as|served|from|for|at|when|last|which|that|you|I|we|serves|serving)\b)/u.exec(
       text.slice(0, 500).replace(/\*\*/g, ''),
     );
   // "could you send the lemon bars again?"

@@ -6,10 +6,10 @@ import { LONGEST_NAME } from './names';
 import { yieldSaid } from './yields';
 
 /** "Yield: 10 covers          Station: Pasta": two things said in one line of a card's head. */
-const LABELLED_PAIR = /^(\s*\p{Lu}[\p{L} /]{1,24}:\s?\S.{0,60}?)\s{3,}(\p{Lu}[\p{L} /.]{1,24}:\s?\S.*)$/u;
+const LABELLED_PAIR = /^(\s*\p{L}[\p{L} /]{1,24}:\s?\S.{0,60}?)\s{3,}(\p{L}[\p{L} /.]{1,24}:\s?\S.*)$/u;
 
 const KEYED_ROW =
-  /^\s*\|?\s*(dish|recipe|rezept(?:ur)?|portionen|name|product|portions?|serves|covers|yield|makes|equipment|station|section|chef|author|date|course|time|allergens?)(?:\s*[|\t]\s*|\s{4,})([^|\t]{1,80}?)\s*(?:[|\t]\s*)*$/i;
+  /^\s*\|?\s*(dish|recipe|rezept(?:ur)?|portionen|dough yield|name|product|portions?|serves|covers|yield|makes|equipment|station|section|chef|author|date|course|time|allergens?)(?:\s*[|\t]\s*|\s{4,})([^|\t]{1,80}?)\s*(?:[|\t]\s*)*$/i;
 const IN_ENGLISH: Readonly<Record<string, string>> = { rezept: 'Recipe', rezeptur: 'Recipe', portionen: 'Portions' };
 const HEADS_A_COLUMN =
   /^(?:qty|quantit(?:y|ies)|amounts?|weights?|units?|items?|ingredients?|method|activit(?:y|ies)|step|what to do|notes?|portions?|cost|price|time)$/i;
@@ -37,6 +37,13 @@ export function partsOfLine(raw: string, book: FactBook, rows = 0): readonly { r
   // "Courgette 400 / Onion 200 (all g)"
   const unit = rows === 0 && raw.length < LONGEST_NAME ? /\s*\((?:all|everything)\s(?:in\s)?(g|ml|kg)\)\s*$/i.exec(raw) : null;
   if (unit) return partsOfLine(raw.slice(0, unit.index).replace(/(\d)(?=\s*(?:[/,;]|$))/g, `$1 ${unit[1]!}`), book, 1);
+  // "For every litre of vinegar:" over what goes into it: what the amounts are for is the first of them.
+  const every =
+    /^\s*(?:for|to|per)\s(?:every|each)?\s?(litre|liter|kilo|kilogram|kg|pound|lb|pint|quart|gallon|\d{1,4}\s?(?:g|kg|ml|l))\s(?:of\s)?(?:the\s)?(\p{L}[\p{L} -]{2,30}):\s*$/iu.exec(
+      raw,
+    );
+  if (every && rows === 0 && book.read(every[2]!).found.length > 0)
+    return [{ raw: `${/^\d/.test(every[1]!) ? '' : '1 '}${every[1]!} ${every[2]!}`, as: 'line' }];
   const headRow = rows === 0 && raw.length < LONGEST_NAME && !isTableHead(raw) ? HEAD_ROW.exec(raw) : null;
   if (headRow) return headRow[1]!.split('|').flatMap((cell) => (cell.trim() ? [{ raw: cell.trim() }] : []));
   // "Step 1 (lentils): 200 g yellow split peas, 1 l water …"
@@ -81,7 +88,7 @@ function rowParts(raw: string, row: InlineList | null): readonly { readonly raw:
   // "THE LARCHWOOD ROOMS                SPEC 118-B": how the sheet is filed.
   const filed =
     row === null && raw.length < LONGEST_NAME
-      ? /^(\s*\p{L}.{2,60}?)(?:\s{3,}|\t+)((?:spec(?:ification)?|rev(?:ision)?|sheet|card|ref|code|version|issue|doc(?:ument)?|file|form|recipe no)\b\.?\s?(?:no\.?\s?)?[:#]?\s?[\w./-]{1,12})\s*$/iu.exec(
+      ? /^(\s*\p{L}.{2,60}?)(?:\s{3,}|\t+)((?:spec(?:ification)?|rev(?:ision)?|sheet|card|ref|code|version|issue|doc(?:ument)?|file|form|recipe no)\b\.?\s?(?:no\.?\s?)?[:#]?\s?[\w./-]{1,12}|[\p{L} ]{3,40}\bp(?:age|\.)\s?\d{1,4})\s*$/iu.exec(
           raw,
         )
       : null;

@@ -194,6 +194,8 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
         inMethod = true;
         // A heading inside a component that goes on: its own method, if other components come with theirs.
         under = current !== null && components[current]!.name !== '' && goesOnByComponent(decided, order) ? current : null;
+        // "Method B" is that of "Recipe B".
+        under = numbered.get(/\s([A-H\d])\W*$/i.exec(look.written)?.[1]?.toLowerCase() ?? '') ?? under;
         break;
       case 'component':
         current = named(headingOf(look.written));
@@ -289,16 +291,15 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
   // A mail says in its subject what it is about.
   const subject = title ? undefined : aside.find((line) => /^(?:subject|re)\s*:/i.test(line));
   if (subject) ({ title } = titleOf(subject));
+  // "Subject: lunch for the board" names no food; the mail goes on: "Going with the mushroom strudel."
+  const mail = decided.find(({ role, look }) => role === 'title' && /^(?:subject|re)\s*:/i.test(look.written));
+  const toldName = mail && book.read(title.slice(0, 80)).found.length === 0 ? proseTitle(decided) : '';
+  if (toldName && book.read(toldName).found.length > 0) title = toldName;
   // "Week 6 practical: emulsions" heads the sheet of a lesson, where no dish has a name of its own.
   const lesson = title ? null : LESSON_HEAD.exec(decided.find(({ role }) => role !== 'yield')?.look.written ?? '');
-  if (lesson) ({ title } = titleOf(lesson[1]!));
+  if (lesson) ({ title } = titleOf(lesson[1]!.replace(/\s(?:team|group|name|date|class)\s?:.*$/i, '')));
   // "You asked for the way I do the gooseberry fool."
-  if (!title)
-    title =
-      decided
-        .slice(0, 6)
-        .map(({ look }) => titleInProse(look.written))
-        .find(Boolean) ?? '';
+  if (!title) title = proseTitle(decided);
   // "Per student:" beside a cream "(for 4 students)": what one takes is for each of the portions, and that is asked.
   const perOne = components.map(({ name }) => PER_ONE.test(name));
   if (portions === null && components.length > 0 && perOne.every(Boolean)) portions = 1;
@@ -345,6 +346,13 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
     secondAt: secondRecipe(decided),
   };
 }
+
+/** What the first sentences of a letter say that it is about; empty where they do not. */
+const proseTitle = (decided: readonly Decided[]): string =>
+  decided
+    .slice(0, 6)
+    .map(({ look }) => titleInProse(look.written))
+    .find(Boolean) ?? '';
 
 const PER_ONE = /^(?:per|for each|for one|each)\s(?:student|learner|person|head|portion|plate|cover|guest|diner)$/i;
 

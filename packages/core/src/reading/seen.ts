@@ -44,6 +44,7 @@ const bareGrams = (line: string, book: FactBook): boolean => {
   const each = book.find(item.trim())?.gramsOfOne.some(({ unit }) => unit === 'each') ?? false;
   return !each || likelyGrams(count.replace(',', ''), item.trim(), book);
 };
+const FRAMED = /^([*=~#_+]{2,5})\s+([^*=~#_+]{3,80}?)\s+\1$/;
 const STEP_IN_WORDS = /^(step) (one|two|three|four|five|six|seven|eight|nine|ten)\b(?=\s*[:.–-]|$)/i;
 
 const NAMES_TOO =
@@ -160,6 +161,8 @@ export function seenAt(lines: readonly LineToSee[], at: number, manner: Manner, 
   const written = raw.replace(/\s+/g, ' ').trim();
   const short = written.slice(0, 300);
   const unmarked = short
+    // "*** PICKLED SHIMEJI ***"
+    .replace(FRAMED, '$2')
     .replace(MARKS, '')
     .replace(/\*\*/g, '')
     .replace(/\s*\[(?:edit|hide|show)\]$/i, '')
@@ -210,6 +213,7 @@ export function seenAt(lines: readonly LineToSee[], at: number, manner: Manner, 
         ? line.replace(/^[\d,]+/, `$& ${manner.allIn}`)
         : line;
   const heading =
+    FRAMED.test(short) ||
     /^[-–—=~*]\s?\p{Lu}[^.]{1,40}\s?[-–—=~*]$/u.test(short) ||
     /^#{1,6}\s/.test(short) ||
     /^\*\*[^*]+\*\*:?$/.test(short) ||
@@ -318,7 +322,7 @@ export function seenAt(lines: readonly LineToSee[], at: number, manner: Manner, 
     first: at === 0,
     // "Pickling liquor      5L" over what goes in: how much it gives stands behind its name.
     overIndented:
-      /^\S/.test(raw) &&
+      /^(?!\d{1,4}\s{2,})\S/.test(raw) &&
       (!measured ||
         (cells !== null && blankBefore && number === null && !/ingredients?\b/i.test(bare) && /\d\s?(?:kg|g|ml|l|litres?)$/i.test(bare))) &&
       /^\s+\S.*\d/.test(lines[at + 1]?.raw ?? '') &&

@@ -3,6 +3,7 @@ import { isTold } from '../verbs';
 import type { Role } from './looks';
 import { isMeasured } from './measured';
 import { readAmount } from './readAmount';
+import { INGREDIENTS, TOOLS } from './sectionWords';
 
 const GAP = /(?<=\S)\s{3,}(?=\S)/;
 /** What stands so far to the right belongs to the right column. */
@@ -121,7 +122,9 @@ export function sideBySide(lines: readonly string[], book: FactBook = SHIPPED_BO
   if (!lines.some((raw) => raw.includes('  ') || raw.includes('\t'))) return lines.map((raw, at) => ({ raw, at }));
   const beside = listBesideMethod(lines, book);
   if (beside) return beside;
-  const cellsAt = lines.map((raw) => (raw.length < 200 ? raw.trim().split(GAP) : [raw]));
+  const withTools = toolsBeside(lines);
+  if (withTools) return withTools;
+  const cellsAt = lines.map((raw) => (raw.length < 200 ? inTwo(raw.trim().split(GAP)) : [raw]));
   const isPair = cellsAt.map((cells) => cells.length === 2 && cells.every((cell) => isLine(cell, book)));
   const out: Placed[] = [];
   for (let at = 0; at < lines.length; at += 1) {
@@ -152,6 +155,36 @@ export function sideBySide(lines: readonly string[], book: FactBook = SHIPPED_BO
 
 const isNamed = (cell: string, book: FactBook): boolean =>
   isLine(cell, book) || (cell.split(' ').length <= 4 && !/\d/.test(cell) && book.read(cell).found.length > 0 && !isTold(cell));
+
+/** "Chickpeas   500 g      Flour   250 g": two lists whose amounts stand in columns of their own. */
+const AMOUNT_CELL = /^(?:about\s)?[\d½¼¾][\d.,/½¼¾ ]{0,6}\s?\p{L}{0,8}\.?$/u;
+const inTwo = (cells: readonly string[]): readonly string[] =>
+  cells.length === 4 && [0, 2].every((at) => /^\p{L}[^\d]{2,40}$/u.test(cells[at]!) && AMOUNT_CELL.test(cells[at + 1]!))
+    ? [`${cells[1]!} ${cells[0]!}`, `${cells[3]!} ${cells[2]!}`]
+    : cells;
+
+/** A list with the tools for it in a column of their own, under heads that say so; null where a text has none. */
+function toolsBeside(lines: readonly string[]): readonly Placed[] | null {
+  const head = lines.findIndex((raw) => {
+    const cells = raw.length < 200 ? raw.trim().split(GAP) : [];
+    return (
+      cells.length === 2 && INGREDIENTS.test(cells[0]!.replace(/^you(?:[’']ll| will)? need:?$/i, 'ingredients')) && TOOLS.test(cells[1]!)
+    );
+  });
+  if (head < 0) return null;
+  const column = lines[head]!.search(/\S+(?:\s\S+)*\s*$/);
+  let end = head + 1;
+  while (end < lines.length && lines[end]!.trim() !== '' && halves(lines[end]!, column) !== null) end += 1;
+  const rows = Array.from({ length: end - head }, (_, index) => ({ at: head + index, cells: halves(lines[head + index]!, column) }));
+  const place = (side: 0 | 1): Placed[] => rows.flatMap(({ at, cells }) => (cells?.[side] ? [{ raw: cells[side], at }] : []));
+  return [
+    ...lines.slice(0, head).map((raw, at) => ({ raw, at })),
+    ...place(0),
+    { raw: '', at: head },
+    ...place(1),
+    ...lines.slice(end).map((raw, index) => ({ raw, at: end + index })),
+  ];
+}
 
 /** A line of one column alone, or a row of names that ends it: "Thyme, bay, wine vinegar". */
 const isAlone = (raw: string, book: FactBook): boolean => {

@@ -976,7 +976,7 @@ Sent from my phone`,
       ['', ['250 g puy lentils', 'red onion', 'cherry toms', 'feta block', 'mint + parsley']],
       ['Dressing', ['4 tbsp oil', '2 tbsp red wine vin', '1 tsp dijon', 'honey']],
     ],
-    steps: 2,
+    steps: 1,
   },
   {
     manner: 'a cordial over two days',

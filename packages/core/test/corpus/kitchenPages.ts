@@ -1089,7 +1089,7 @@ You asked for the onion tart. For eight people I take a kilo of onions, sliced t
 
 Greetings from the coast,
 Hanne`,
-    title: '',
+    title: 'Onion tart',
     portions: 8,
     components: [
       ['Pastry', ['250 g flour', '125 g butter', '1 egg', '1 spoon of water']],

@@ -231,7 +231,7 @@ Stretch: make a custard.`,
     title: 'BAKED APPLES — a lesson for Year 8',
     portions: null,
     components: [['', ['1 cooking apple', '1 tbsp raisins', '1 tsp brown sugar', '0.25 tsp mixed spice', '1 knob butter', '2 tbsp water']]],
-    steps: 5,
+    steps: 4,
   },
   {
     manner: 'a chef’s shorthand',

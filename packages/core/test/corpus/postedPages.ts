@@ -2258,4 +2258,969 @@ Bake at 200 degrees (circulating air 180) 35-40 min.`,
     ],
     steps: 5,
   },
+  {
+    manner: 'a list beside its tools',
+    text: `Unit 7 – Hot desserts
+Practical task: Apple and blackberry crumble
+Time: 60 min                                   Serves: 4
+
+You will need:                                 Tools:
+400 g cooking apples                           peeler
+150 g blackberries                             vegetable knife
+60 g caster sugar                              mixing bowl
+120 g plain flour                              pie dish
+60 g butter                                    
+40 g demerara sugar                            
+30 g rolled oats                               
+
+Steps
+1. Preheat the oven to 190 °C.
+2. Peel, core and slice the apples. Put in the dish with berries and caster sugar.
+3. Rub the butter into the flour. Stir in demerara and oats.
+4. Cover the fruit. Do not press.
+5. Bake for 30 minutes until golden and bubbling.
+
+What went well? ________________________
+Even better if ________________________`,
+    title: 'Apple and blackberry crumble',
+    portions: 4,
+    components: [
+      [
+        '',
+        [
+          '400 g cooking apples',
+          '150 g blackberries',
+          '60 g caster sugar',
+          '120 g plain flour',
+          '60 g butter',
+          '40 g demerara sugar',
+          '30 g rolled oats',
+        ],
+      ],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'kohlrabi in a chef’s minutes',
+    text: `Kohlrabi "risotto" – veg section, autumn menu
+
+Yield 10 cov
+Kohlrabi, brunoise 4 mm    1.2 kg
+Shallot, fine              150 g
+Butter                     120 g
+Vermouth                   200 ml
+Veg stock, hot             600 ml
+Crème fraîche              150 g
+Aged gouda                 100 g
+Chive                      20 g
+Salt                       t.t.
+
+M: sweat shallot in half the butter 5'. Kohlrabi in, 3'. Vermouth, reduce au sec. Stock in ladles, 12' total, keep bite. Off heat: crème fraîche, gouda, rest of butter. Chive.
+Hold: 20' max, 65 °C. Do not reheat.`,
+    title: 'Kohlrabi "risotto" – veg section, autumn menu',
+    portions: 10,
+    components: [
+      [
+        '',
+        [
+          '1.2 kg Kohlrabi',
+          '150 g Shallot',
+          '120 g Butter',
+          '200 ml Vermouth',
+          '600 ml Veg stock',
+          '150 g Crème fraîche',
+          '100 g Aged gouda',
+          '20 g Chive',
+          'Salt',
+        ],
+      ],
+    ],
+    steps: 1,
+  },
+  {
+    manner: 'an oma’s apples',
+    text: `Oma's Apfelküchle (apple rings in batter)
+
+4 tart apples
+250 g flour
+2 eggs
+a good 1/4 litre milk
+1 pinch of salt
+fat to fry in
+sugar and cinnamon
+
+Stir flour, milk, eggs and salt to a thick batter and let it swell half an hour.
+Core the apples with the thing for that, slice in rings as thick as a finger.
+Dip, fry swimming until they are golden, both sides.
+Roll in sugar and cinnamon while hot. Eat straight away.`,
+    title: "Oma's Apfelküchle (apple rings in batter)",
+    portions: null,
+    components: [['', ['4 tart apples', '250 g flour', '2 eggs', '0.25 l milk', '1 pinch salt', 'fat', 'sugar and cinnamon']]],
+    steps: 4,
+  },
+  {
+    manner: 'a site with a masthead',
+    text: `Skip to main content
+The Slow Larder
+Recipes  Techniques  Newsletter  About
+
+Overnight Oat & Rye Bread
+
+By Halla Wim
+Published 4 October 2025
+
+This loaf wants almost nothing of you but time. Start it before bed; bake it with the breakfast radio on.
+
+Active time: 20 min
+Total time: 13 hr
+Makes: 1 large loaf
+
+What you'll need
+
+300 g strong bread flour
+120 g rye flour
+80 g rolled oats, plus 2 tbsp for the top
+10 g fine sea salt
+1 g (¼ tsp) instant yeast
+1 tbsp honey
+400 g cool water
+a little oil for the tin
+
+Let's make it
+
+Evening. Stir everything together in a big bowl until no dry flour is left. Cover and leave at room temperature for 10 to 12 hours.
+
+Morning. Oil a 900 g loaf tin. Scrape in the dough, smooth with a wet hand, scatter over the oats. Leave for an hour.
+
+Bake. Heat the oven to 230 °C (210 °C fan). Bake for 15 minutes, then at 200 °C (180 °C fan) for another 35. It should read 96 °C inside.
+
+Cool completely, ideally until the next day.
+
+Baker's notes
+For a darker crust take it out of the tin for the last 10 minutes.
+
+Join 12,000 readers
+Enter your email
+Sign up`,
+    title: 'Overnight Oat & Rye Bread',
+    portions: null,
+    components: [
+      [
+        '',
+        [
+          '300 g strong bread flour',
+          '120 g rye flour',
+          '80 g rolled oats',
+          '10 g fine sea salt',
+          '1 g instant yeast',
+          '1 tbsp honey',
+          '400 g cool water',
+          'oil',
+        ],
+      ],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a soup under spaced capitals',
+    text: `                    S O U P S                      31
+
+  CREAM  OF  BARLEY
+
+  2 oz. pearl barley          1 pt. milk
+  2 pts. white stock          1 oz. butter
+  1 onion                     1 oz. flour
+  1 stick celery              seasoning
+
+  Blanch the barley. Put on with the stock and vegetables
+  cut small and simmer 2 hours. Pass through a wire sieve,
+  keeping back a tablespoonful of the barley. Melt the but-
+  ter, add flour, cook without browning, add milk gradually
+  and the puree. Boil up, season, add the barley and serve.
+
+  6 portions.`,
+    title: 'CREAM OF BARLEY',
+    portions: 6,
+    components: [
+      [
+        '',
+        ['2 oz pearl barley', '2 pint white stock', '1 onion', '1 stick celery', '1 pint milk', '1 oz butter', '1 oz flour', 'seasoning'],
+      ],
+    ],
+    steps: 1,
+  },
+  {
+    manner: 'a mail about a relish',
+    text: `Hello Sunniva
+
+You wanted the pepper relish for the cheese board. For roughly 2 kg finished:
+
+3 kg red peppers, seeded weight
+600 g onions
+10 cloves garlic
+500 ml cider vinegar
+350 g sugar
+25 g salt
+
+Everything chopped small (robot coupe, pulse), into the wide pan, 1 1/2 hours on low, last 20 minutes stirring. When a spoon leaves a road it's done. Hot into jars. pH was 3.9 last time, so please measure – anything over 4.2 don't sell.
+
+Greetings from the cold kitchen
+Iver`,
+    title: 'Pepper relish',
+    portions: null,
+    components: [['', ['3 kg red peppers', '600 g onions', '10 clove garlic', '500 ml cider vinegar', '350 g sugar', '25 g salt']]],
+    steps: 1,
+  },
+  {
+    manner: 'two recipes beside one another',
+    text: `Day 4 – Pulses                                        Team: ______
+
+RECIPE A – Hummus                       RECIPE B – Flat crackers
+Chickpeas, cooked     500 g             Flour            250 g
+Tahini                150 g             Olive oil        50 ml
+Lemon juice           60 ml             Water            110 ml
+Garlic                2 cloves          Sesame seed      30 g
+Ice water             80 ml             Salt             5 g
+
+Method A
+1. Blend tahini, lemon and garlic until white.
+2. Add chickpeas and ice water, blend 4 min.
+
+Method B
+1. Mix, rest 20 min.
+2. Roll through the machine to no. 5, cut, dock.
+3. Bake 180 °C 12 min.`,
+    title: 'Pulses',
+    portions: null,
+    components: [
+      ['Hummus', ['500 g Chickpeas', '150 g Tahini', '60 ml Lemon juice', '2 clove Garlic', '80 ml Ice water']],
+      ['Flat crackers', ['250 g Flour', '50 ml Olive oil', '110 ml Water', '30 g Sesame seed', '5 g Salt']],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'a ratio for every litre',
+    text: `Mustard pickle brine ratio card
+
+For every litre of vinegar:
+- 120 g sugar
+- 40 g salt
+- 30 g mustard powder
+- 10 g turmeric
+- 25 g cornflour, slaked in 50 ml of the vinegar
+
+Bring vinegar, sugar and salt to the boil. Whisk in the powders and the slaked cornflour. Boil 2 minutes. Pour over 1.5 kg drained, salted vegetables.`,
+    title: 'Mustard pickle brine ratio card',
+    portions: null,
+    components: [['', ['1 l vinegar', '120 g sugar', '40 g salt', '30 g mustard powder', '10 g turmeric', '25 g cornflour']]],
+    steps: 1,
+  },
+  {
+    manner: 'a staff meal in capitals',
+    text: `STAFF MEAL TUES
+PASTA AL FORNO (60)
+PENNE 6KG / TOMATO SAUCE 8L (FREEZER) / SPINACH FROZEN 3KG / RICOTTA 3KG / MOZZARELLA 2KG / PARMESAN 500G / BREADCRUMBS 600G / NUTMEG
+COOK PENNE 2 MIN UNDER. SQUEEZE SPINACH, MIX W RICOTTA + NUTMEG. LAYER IN 4 X GN 1/1. CRUMBS + PARM ON TOP.
+BAKE 175 35 MIN CORE 75+`,
+    title: 'PASTA AL FORNO',
+    portions: 60,
+    components: [
+      [
+        '',
+        [
+          '6 kg PENNE',
+          '8 l TOMATO SAUCE',
+          '3 kg SPINACH',
+          '3 kg RICOTTA',
+          '2 kg MOZZARELLA',
+          '500 g PARMESAN',
+          '600 g BREADCRUMBS',
+          'NUTMEG',
+        ],
+      ],
+    ],
+    steps: 2,
+  },
+  {
+    manner: 'a film’s text with cups in brackets',
+    text: `0:00 intro
+0:42 the dough
+2:15 shaping
+4:50 frying
+
+INGREDIENTS (makes 14):
+• 350g (2 ¾ cups) all purpose flour
+• 50g (¼ cup) sugar
+• 7g (2 ¼ tsp) instant yeast
+• 180ml (¾ cup) warm milk
+• 1 egg
+• 60g (4 tbsp) soft butter
+• oil for frying
+• sugar + cardamom for rolling
+
+METHOD:
+mix everything except butter, knead 5 min, add butter, knead 8 more. 1 hr proof.
+roll 1.5cm thick, cut 7cm rings. 30 min proof.
+fry at 170°C / 340°F, 90 sec per side. roll in the sugar.
+
+music: "Slow Tuesday" – licensed
+#doughnuts #baking`,
+    title: '',
+    portions: 14,
+    components: [
+      [
+        '',
+        [
+          '350 g all purpose flour',
+          '50 g sugar',
+          '7 g instant yeast',
+          '180 ml warm milk',
+          '1 egg',
+          '60 g butter',
+          'oil',
+          'sugar + cardamom for rolling',
+        ],
+      ],
+    ],
+    steps: 3,
+  },
+  {
+    manner: 'a salad by the tray',
+    text: `Roast carrot, bulgur and herb salad with pomegranate
+16 portions
+
+For the carrots
+2 kg heritage carrots, split lengthways
+80 ml olive oil
+15 g cumin seeds
+30 g honey
+
+For the bulgur
+600 g coarse bulgur
+900 ml boiling vegetable stock
+150 g flat-leaf parsley, chopped
+100 ml lemon juice
+
+To finish
+2 pomegranates, seeds only
+200 g pistachios, chopped
+
+Method
+Toss the carrots with the oil, cumin and honey. Roast at 200 °C for 35 minutes, turning once, until the edges are dark.
+Pour the stock over the bulgur, cover tightly and leave for 20 minutes. Fork through with the lemon juice and parsley.
+Pile the carrots over the bulgur and finish with pomegranate and pistachios. Serve at room temperature within 2 hours.`,
+    title: 'Roast carrot, bulgur and herb salad with pomegranate',
+    portions: 16,
+    components: [
+      ['Carrots', ['2 kg heritage carrots', '80 ml olive oil', '15 g cumin seeds', '30 g honey']],
+      ['Bulgur', ['600 g coarse bulgur', '900 ml boiling vegetable stock', '150 g flat-leaf parsley', '100 ml lemon juice']],
+      ['To finish', ['2 pomegranates', '200 g pistachios']],
+    ],
+    steps: 3,
+  },
+  {
+    manner: 'a card in her own hand',
+    text: `Mrs. Abel's Brown Bread
+(from a card in her own hand)
+
+4 cups wholemeal
+1 cup white flour
+1 tsp. soda, level
+1 tsp. salt
+1 egg
+1 tbsp. treacle
+Sour milk to mix — about 1 pint
+
+Mix dry. Beat egg w/ treacle & some of the milk. Make a wet dough.
+2 lb. tin, 350°F, 1 hr. Turn out, back in upside down 10 min.
+Cool in a cloth.`,
+    title: "Mrs. Abel's Brown Bread",
+    portions: null,
+    components: [
+      ['', ['4 cup wholemeal', '1 cup white flour', '1 tsp soda', '1 tsp salt', '1 egg', '1 tbsp treacle', '1 pint Sour milk to mix']],
+    ],
+    steps: 3,
+  },
+  {
+    manner: 'a traybake with two systems to choose',
+    text: `Chickpea & Sweet Potato Traybake
+4.9 from 318 reviews
+US Customary – Metric
+Prep: 15 mins   Cook: 45 mins   Total: 1 hr
+Servings: 4
+Print Recipe   Pin Recipe
+
+INGREDIENTS
+ 2 medium sweet potatoes (about 600 g), cut in 2 cm cubes
+ 1 red onion, cut in wedges
+ 1 can (400 g) chickpeas, drained and dried
+ 3 Tbsp olive oil
+ 2 tsp ras el hanout
+ Salt and pepper
+Tahini sauce:
+ 60 g tahini
+ 1 lemon (juiced)
+ 4 – 6 Tbsp cold water
+
+INSTRUCTIONS
+ Preheat oven to 220°C (425°F). Line a large tray.
+ Toss the sweet potatoes, onion and chickpeas with oil, ras el hanout, salt and pepper. Spread out in one layer.
+ Roast for 40-45 minutes, stirring halfway.
+ Meanwhile, whisk the tahini, lemon juice and enough water to make a sauce that pours.
+ Drizzle and serve.
+
+NOTES
+ * Use any squash instead of sweet potato.
+ * Leftovers keep 3 days.
+NUTRITION
+ Serving: 1 plate | Calories: 489 kcal`,
+    title: 'Chickpea & Sweet Potato Traybake',
+    portions: 4,
+    components: [
+      ['', ['2 sweet potatoes', '1 red onion', '1 tin chickpeas', '3 tbsp olive oil', '2 tsp ras el hanout', 'Salt and pepper']],
+      ['Tahini sauce', ['60 g tahini', '1 lemon', '4-6 tbsp cold water']],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'an academy’s crispbread',
+    text: `FOOD STUDIO ACADEMY — EVENING COURSE 12: BREADS OF THE HEARTH
+Lesson 3 handout
+
+RYE CRISPBREAD
+Quantity: 20 sheets
+
+• Rye flour ... 500 g
+• Strong white flour ... 200 g
+• Lukewarm water ... 450 ml
+• Fresh yeast ... 20 g
+• Salt ... 14 g
+• Aniseed, crushed ... 6 g
+• Sesame and linseed for scattering
+• Rye flour for rolling
+
+Working
+1. Dissolve the yeast, work all to a sticky dough, 6 min.
+2. Rest 40 min covered.
+3. Divide into 20 pieces of 60 g. Roll 2 mm with a notched pin. Scatter, press on.
+4. Bake on a stone at 250 °C, 4–5 min. Dry on a rack overnight.
+
+Think about it
+Why is the dough not kneaded until elastic?`,
+    title: 'RYE CRISPBREAD',
+    portions: null,
+    components: [
+      [
+        '',
+        [
+          '500 g Rye flour',
+          '200 g Strong white flour',
+          '450 ml Lukewarm water',
+          '20 g Fresh yeast',
+          '14 g Salt',
+          '6 g Aniseed',
+          'Sesame and linseed for scattering',
+          'Rye flour for rolling',
+        ],
+      ],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'pasties in a narrow column',
+    text: `Leek and Potato
+Pasties
+Makes 8
+
+8 oz strong plain
+  flour
+4 oz butter or
+  margarine
+12 oz leeks, finely
+  sliced
+12 oz waxy potatoes,
+  cut small
+2 oz strong cheese,
+  grated
+Beaten egg to glaze
+
+Make the pastry with
+cold water and chill.
+Cook the leeks gently
+in a little butter for
+10 min. Boil the pota-
+toes 6 min and drain.
+Mix with the cheese.
+Cut 8 rounds of 6 in,
+fill, seal and glaze.
+Bake at 400°F, Mark 6,
+for 30 min.`,
+    title: 'Pasties',
+    portions: 8,
+    components: [
+      ['', ['8 oz strong plain flour', '4 oz butter', '12 oz leeks', '12 oz waxy potatoes', '2 oz strong cheese', 'egg to glaze']],
+    ],
+    steps: 6,
+  },
+  {
+    manner: 'a mail to a chef about lunch',
+    text: `Subject: lunch for the board, Thursday (18)
+
+Morning chef,
+
+Going with the mushroom strudel. Quantities I've worked out for 18:
+
+mushrooms mixed – 3.2 kg
+shallots – 400 g
+garlic – 1 bulb
+cream cheese – 700 g
+tarragon – 2 bunches
+filo – 3 packs (270 g)
+butter – 500 g, clarified
+breadcrumbs – 200 g
+
+Cook the mushrooms right down, twice if needed, they must be dry. Cool. Mix with the cheese and tarragon. Three strudels, 6 sheets each, crumbs between. Bake 190 for 35.
+
+Salad and the beet thing as last time.
+
+Thx
+Sol`,
+    title: 'Mushroom strudel',
+    portions: 18,
+    components: [
+      [
+        '',
+        [
+          '3.2 kg mushrooms mixed',
+          '400 g shallots',
+          '1 bulb garlic',
+          '700 g cream cheese',
+          '2 bunch tarragon',
+          '3 packet filo',
+          '500 g butter',
+          '200 g breadcrumbs',
+        ],
+      ],
+    ],
+    steps: 2,
+  },
+  {
+    manner: 'pancakes beside their directions',
+    text: `Recipe for: Potato pancakes
+From: Babcia
+Serves: 4-5
+
+Ingredients:          Directions:
+1 kg potatoes         Grate potatoes and onion on the fine side.
+1 onion               Let stand 10 min, pour off water, keep the starch.
+2 eggs                Mix in eggs, flour, salt and pepper.
+3 T flour             Fry in 1/2 inch oil, medium high, until brown and crisp, 3 min a side.
+1 t salt              Drain on paper. Serve with sour cream.
+pepper
+oil for frying`,
+    title: 'Potato pancakes',
+    portions: 4,
+    components: [['', ['1 kg potatoes', '1 onion', '2 eggs', '3 tbsp flour', '1 tsp salt', 'pepper', 'oil']]],
+    steps: 5,
+  },
+  {
+    manner: 'a pickle with figures in front',
+    text: `*** PICKLED SHIMEJI ***
+for: dish 7   batch: 20 ptn   life: 10 d
+
+400   shimeji, pulled
+250   rice vinegar
+250   water
+ 60   sugar
+ 12   salt
+  1   star anise
+  4   cloves
+ 20   ginger, sliced
+
+boil liquid w spices 2 min, infuse 30, strain, reboil, pour on shimeji, cool in.`,
+    title: 'PICKLED SHIMEJI',
+    portions: 20,
+    components: [
+      ['', ['400 shimeji', '250 g rice vinegar', '250 g water', '60 g sugar', '12 g salt', '1 star anise', '4 cloves', '20 ginger']],
+    ],
+    steps: 1,
+  },
+  {
+    manner: 'fritters for children',
+    text: `Today we are making Courgette Fritters!
+
+Wash your hands and put on an apron.
+
+You need
+2 courgettes
+100 g feta
+50 g self-raising flour
+1 egg
+2 tablespoons of chopped mint
+oil for shallow frying
+
+What you do
+Grate the courgettes. Squeeze out the water in a clean cloth.
+Crumble in the feta. Add the flour, egg and mint and mix.
+Ask an adult to heat the oil. Drop in spoonfuls and cook for 3 minutes on each side.
+Drain on kitchen paper.
+
+How did it taste? Draw a face.`,
+    title: 'Courgette Fritters',
+    portions: null,
+    components: [['', ['2 courgettes', '100 g feta', '50 g self-raising flour', '1 egg', '2 tbsp mint', 'oil']]],
+    steps: 4,
+  },
+  {
+    manner: 'cabbage for fifty',
+    text: `Spiced Red Cabbage — batch for 50, freezes
+
+cabbage, red          7 heads (approx 7 kg)
+onion                 1.5 kg
+bramley               1.5 kg, peeled, cored
+red wine vinegar      600 ml
+soft brown sugar      500 g
+mixed spice           25 g
+butter                300 g
+
+shred cabbage and onion (machine, 3 mm). layer in 2 x 1/1 deep gastros with apple, sugar, spice.
+vinegar over, butter on top, foil + lid. oven 150, 2 h 30, stir at 1 h and 2 h.
+blast chill, label, 3 months frozen.`,
+    title: 'Spiced Red Cabbage',
+    portions: 50,
+    components: [
+      [
+        '',
+        [
+          '7 head cabbage',
+          '1.5 kg onion',
+          '1.5 kg bramley',
+          '600 ml red wine vinegar',
+          '500 g soft brown sugar',
+          '25 g mixed spice',
+          '300 g butter',
+        ],
+      ],
+    ],
+    steps: 3,
+  },
+  {
+    manner: 'a session plan for pairs',
+    text: `SESSION PLAN                                   Group: Thurs AM
+Dish of the day: Ratatouille tartlets           No. of learners: 12 (pairs)
+
+Ingredients per pair
+1/2 aubergine
+1 courgette
+1/2 red pepper
+1 small onion
+2 tomatoes
+1 clove garlic
+30 ml olive oil
+6 ready-made tartlet cases
+
+Method of work
+1. All veg 5 mm dice. (15 min)
+2. Sweat onion and garlic in half the oil. (5 min)
+3. Fry aubergine, courgette and pepper separately in remaining oil. (10 min)
+4. Combine with tomato concassé, simmer 10 min, season, cool.
+5. Fill cases, warm through 160 °C 6 min.
+
+Differentiation: stronger pairs make a basil oil (10 g basil, 50 ml oil).
+Resources: aprons, 6 boards, projector`,
+    title: 'Ratatouille tartlets',
+    portions: null,
+    components: [
+      [
+        '',
+        [
+          '0.5 aubergine',
+          '1 courgette',
+          '0.5 red pepper',
+          '1 onion',
+          '2 tomatoes',
+          '1 clove garlic',
+          '30 ml olive oil',
+          '6 ready-made tartlet cases',
+        ],
+      ],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'a pâté from a magazine',
+    text: `Mushroom & walnut pâté
+recipe from our kitchen to yours
+
+Makes enough for 8 as a starter
+Takes 40 minutes plus chilling
+
+50g dried porcini
+100ml boiling water
+2 tbsp olive oil
+2 shallots, finely chopped
+400g chestnut mushrooms, roughly chopped
+3 sprigs thyme, leaves only
+2 tbsp brandy (optional)
+150g walnuts, toasted
+100g soft goat's cheese
+Sea salt & black pepper
+
+Soak the porcini in the water for 15 minutes, then drain and keep the liquid.
+Heat the oil in a large frying pan. Soften the shallots for 5 minutes, add both mushrooms and thyme and fry for 12 minutes, until all the liquid has gone. Add the brandy and 2 tablespoons of the soaking liquid and bubble away.
+Whizz the walnuts to rubble. Add the mushrooms and cheese and whizz until as smooth as you like. Season.
+Spoon into a jar, press cling film on top and chill for 2 hours.
+
+TIP It will keep for 4 days in the fridge.`,
+    title: 'Mushroom & walnut pâté',
+    portions: 8,
+    components: [
+      [
+        '',
+        [
+          '50 g dried porcini',
+          '100 ml boiling water',
+          '2 tbsp olive oil',
+          '2 shallots',
+          '400 g chestnut mushrooms',
+          '3 sprig thyme',
+          '2 tbsp brandy',
+          '150 g walnuts',
+          "100 g soft goat's cheese",
+          'Sea salt & black pepper',
+        ],
+      ],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'parcels with steps by name',
+    text: `Filled doughs, week 3 · handout B
+
+DOUGH FOR PIEROGI-STYLE PARCELS (30 pieces)
+flour, plain                400 g
+water, hot (70 °C)          200 ml
+oil                         20 ml
+salt                        4 g
+
+CURD FILLING
+quark, drained              350 g
+egg yolk                    1
+semolina                    20 g
+sugar                       30 g
+
+Dough: pour the hot water and oil into the flour and salt, stir, knead 5 min, rest 30 min under a bowl.
+Filling: mix, rest 15 min.
+Shape: roll 2 mm, cut 8 cm discs, 12 g filling, fold and crimp.
+Cook: simmer in salted water 3 min after they rise.
+Finish: brown butter, crumbs.`,
+    title: 'Filled doughs, week 3 · handout B',
+    portions: null,
+    components: [
+      ['Dough for pierogi-style parcels', ['400 g flour', '200 ml water', '20 ml oil', '4 g salt']],
+      ['Curd filling', ['350 g quark', '1 egg yolk', '20 g semolina', '30 g sugar']],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'a committee’s letter',
+    text: `Dear Mr. Oake,
+
+Thank you for your kind letter about the lentil loaf served at the spring fair. Here is what we do, for two loaf tins:
+
+500 g brown lentils
+2 large onions, finely chopped
+150 g rolled oats
+200 g grated cheddar
+3 eggs, beaten
+1 tablespoon mixed dried herbs
+
+The lentils are boiled for 25 minutes and drained well. The onions are fried in a little butter until soft, about 10 minutes. Everything is then mixed, seasoned and pressed into two greased 2 lb loaf tins. It is baked for 45 minutes at 180 degrees and left to stand for 10 minutes before turning out.
+
+It can be served hot with gravy or cold with chutney.
+
+With best wishes from the committee,
+Philippa Stain (Secretary)`,
+    title: 'Lentil loaf',
+    portions: null,
+    components: [['', ['500 g brown lentils', '2 onions', '150 g rolled oats', '200 g cheddar', '3 eggs', '1 tbsp mixed dried herbs']]],
+    steps: 2,
+  },
+  {
+    manner: 'peas adapted for a school',
+    text: `Garden Peas à la Française, for 6
+(Adapted for the school)
+
+2 lb peas in the pod, shelled weight about 12 oz
+12 spring onions
+1 lettuce, shredded
+1 oz butter
+1 tsp flour
+1/2 pt vegetable stock
+1 tsp sugar
+salt
+
+Put peas, onions and lettuce in a saucepan with half the butter, the sugar and stock. Cover with a plate of cold water and cook gently for 20 minutes. Work the rest of the butter with the flour and stir in by small pieces. Boil 1 minute. Serve.`,
+    title: 'Garden Peas à la Française',
+    portions: 6,
+    components: [
+      [
+        '',
+        [
+          '2 lb peas in the pod',
+          '12 spring onions',
+          '1 lettuce',
+          '1 oz butter',
+          '1 tsp flour',
+          '0.5 pint vegetable stock',
+          '1 tsp sugar',
+          'salt',
+        ],
+      ],
+    ],
+    steps: 1,
+  },
+  {
+    manner: 'a levain in boxes',
+    text: `|Product|Walnut & fig levain|
+|Dough yield|18.2 kg (26 x 700 g)|
+
+|Ingredient|kg|%|
+|Strong white|7.000|70|
+|Wholemeal|3.000|30|
+|Water|7.200|72|
+|Levain 80%|2.000|20|
+|Salt|0.220|2.2|
+|Walnuts|1.200|12|
+|Figs, diced|1.500|15|
+
+Mixing: 1st speed 5 min, 2nd speed 4 min, add fruit 1st speed 2 min
+Dough temp: 25 °C
+Bulk: 3 h, fold hourly
+Scale: 700 g
+Final proof: 14 h at 5 °C
+Bake: 240 °C, 38 min`,
+    title: 'Walnut & fig levain',
+    portions: 26,
+    components: [
+      ['', ['7 kg Strong white', '3 kg Wholemeal', '7.2 kg Water', '2 kg Levain', '0.22 kg Salt', '1.2 kg Walnuts', '1.5 kg Figs']],
+    ],
+    steps: 6,
+  },
+  {
+    manner: 'what to buy and what is there',
+    text: `Thai-style yellow bean stir braise
+Feeds two greedy people
+
+You will need to buy:
+1 block firm tofu (280g)
+200g yellow beans
+a tin of coconut milk
+1 lime
+
+From the cupboard:
+2 tbsp yellow curry paste
+1 tbsp peanut oil
+2 tsp brown sugar
+1 tbsp soy
+
+Cube and fry the tofu in the oil till it has a crust, 8 mins. Take out.
+Fry the paste 1 min, add the thick part of the coconut milk and let it split.
+Add everything else + tofu. 6 mins. Lime.
+Rice!`,
+    title: 'Thai-style yellow bean stir braise',
+    portions: 2,
+    components: [
+      [
+        '',
+        [
+          '1 packet firm tofu',
+          '200 g yellow beans',
+          '1 tin coconut milk',
+          '1 lime',
+          '2 tbsp yellow curry paste',
+          '1 tbsp peanut oil',
+          '2 tsp brown sugar',
+          '1 tbsp soy',
+        ],
+      ],
+    ],
+    steps: 3,
+  },
+  {
+    manner: 'a halwa with a counted list',
+    text: `Recipe ID: 00418
+Title: Carrot halwa
+Course: Dessert
+Portions: 25 x 120 g
+
+1) 2.5 kg carrots, grated
+2) 1.5 L whole milk
+3) 400 g sugar
+4) 150 g ghee
+5) 8 g cardamom, ground
+6) 100 g cashews, fried
+
+Process
+Step 1: Cook the carrots in the ghee for 15 min.
+Step 2: Add the milk and reduce, stirring, 50 min.
+Step 3: Add sugar and cardamom, cook until it leaves the sides, 10 min.
+Step 4: Portion warm, garnish with cashews.
+
+HACCP: cool to 8 °C within 90 min if not served.`,
+    title: 'Carrot halwa',
+    portions: 25,
+    components: [['', ['2.5 kg carrots', '1.5 l whole milk', '400 g sugar', '150 g ghee', '8 g cardamom', '100 g cashews']]],
+    steps: 4,
+  },
+  {
+    manner: 'a secret about yoghurt',
+    text: `I'm going to tell you a secret: you don't need a machine for this.
+
+Two-ingredient frozen yoghurt? Nearly. It's five.
+
+What goes in: 500g strained yoghurt, 120g honey, 200g frozen raspberries, juice of half a lemon and a pinch of salt.
+
+Whizz the raspberries, still frozen, with the honey, lemon and salt. Pulse in the yoghurt, a spoon at a time. Scrape into a box. Freeze for 2 hours, beat with a fork, freeze again for 3.
+
+Take it out 15 minutes before you want it.
+
+Serves 6. Or me.
+
+Filed under: frozen things, summer`,
+    title: '',
+    portions: 6,
+    components: [['', ['500 g strained yoghurt', '120 g honey', '200 g frozen raspberries', '0.5 lemon', '1 pinch salt']]],
+    steps: 2,
+  },
+  {
+    manner: 'a manual’s endive',
+    text: `BRAISED ENDIVE                                     SUPREME KITCHENS MANUAL p. 212
+Yield: 24 portions
+
+Belgian endive                  24 heads
+Butter                          180 g
+Lemon juice                     60 ml
+Sugar                           20 g
+Salt                            12 g
+Vegetable stock, boiling        1.2 L
+Parsley, chopped                15 g
+
+1. Trim the base; remove damaged leaves. Wash quickly.
+2. Arrange in a buttered half-size hotel pan. Season; add lemon and stock.
+3. Cover with parchment and foil. Braise at 175 °C until tender, 45–60 min.
+4. Drain, reserving the liquor; reduce to a glaze and mount with the butter.
+5. Nap and garnish.
+
+VARIATION: BRAISED FENNEL. Substitute 12 fennel bulbs, halved.`,
+    title: 'BRAISED ENDIVE',
+    portions: 24,
+    components: [
+      [
+        '',
+        ['24 head Belgian endive', '180 g Butter', '60 ml Lemon juice', '20 g Sugar', '12 g Salt', '1.2 l Vegetable stock', '15 g Parsley'],
+      ],
+    ],
+    steps: 5,
+  },
 ];

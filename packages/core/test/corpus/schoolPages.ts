@@ -2754,7 +2754,7 @@ It freezes well. Let me know how it goes!
 
 Big hug
 Marit`,
-    title: 'Walnut bread from Saturday',
+    title: 'Walnut bread',
     portions: null,
     components: [
       ['', ['600 g wholemeal spelt', '400 g white spelt', '20 g salt', '1 tsp honey', '15 g fresh yeast', '680 ml water', '200 g walnuts']],
