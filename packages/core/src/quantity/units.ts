@@ -31,7 +31,7 @@ const UNIT_ROWS = [
   ['dl', 'volume', '100', 'dl', 'dl', 'dl|decilitre|decilitres|deciliter|deciliters'],
   ['l', 'volume', '1000', 'l', 'l', 'l|lt|ltr|litre|litres|liter|liters'],
   ['tsp', 'volume', '5', 'tsp', 'tsp', 'tsp|tsps|teasp|teasps|teaspoon|teaspoons|teaspoonful|teaspoonfuls'],
-  ['tbsp', 'volume', '15', 'tbsp', 'tbsp', 'tbsp|tbsps|tbs|tbl|tbls|tblsp|tblsps|tblspn|tablespoon|tablespoons|tablespoonful|tablespoonfuls'],
+  ['tbsp', 'volume', '15', 'tbsp', 'tbsp', 'tbsp|tbsps|tablesp|tablesps|tbs|tbl|tbls|tblsp|tblsps|tblspn|tablespoon|tablespoons|tablespoonful|tablespoonfuls'],
   ['floz', 'volume', '30', 'fl oz', 'fl oz', 'fl oz|floz|fluid ounce|fluid ounces'],
   ['cup', 'volume', '240', 'cup', 'cups', 'cup|cups|cupful|cupfuls'],
   ['pint', 'volume', '480', 'pint', 'pints', 'pint|pints|pt|pts'],

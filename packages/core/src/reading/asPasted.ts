@@ -77,6 +77,20 @@ export const unslid = (lines: readonly string[]): readonly string[] =>
     ? lines.map((line) => (SLIDE.test(line) && line.replace(SLIDE, '').trim() ? line.replace(SLIDE, '') : line))
     : lines;
 
+const LABEL_CELL =
+  /^(?:yields?|serves|servings?|portions?|makes|prep(?:aration)?(?: time)?|cook(?:ing)?(?: time)?|total(?: time)?|time|difficulty|level|rating|calories|cost|course|cuisine)$/i;
+
+/** Words in a row over what is said to each: "YIELDS    PREP    COOK" over "4 bowls    15 min    1 hr 10 min". */
+export function labelled(lines: readonly string[]): readonly string[] {
+  const cellsOf = (line: string) => line.trim().split(/\s{3,}|\t+/);
+  return lines.map((line, at) => {
+    const labels = at > 0 && lines[at - 1]!.length < 200 ? cellsOf(lines[at - 1]!) : [];
+    if (labels.length < 2 || line.length > 200 || !labels.every((cell) => LABEL_CELL.test(cell))) return line;
+    const cells = cellsOf(line);
+    return cells.length === labels.length ? cells.map((cell, index) => `${labels[index]!}: ${cell}`).join('    ') : line;
+  });
+}
+
 const COUNTED = /^\s*(\d{1,2})[.)]\s+(?=\S)/;
 
 /** A list whose lines are counted, without the numbers: "1. 2 kg quinces", "2. Water to cover", "3. Juice of 2 lemons". */

@@ -15,7 +15,7 @@ const CODE = /^[A-Z]{1,4}-?\d{1,6}$/;
 
 /** What heads a column: no ingredient and no component. */
 const HEAD_CELL =
-  /^(?:qty|quantity|quantities|units?|items?|prep(?:aration)?(?:\s?notes?)?|ingredients?|food items?|foods?|raw materials?|(?:amount |qty )?per (?:\d{1,4}|portion|person|head|cover|pair|student)|amounts?|weights?|measures?|commodit(?:y|ies)|metric|imperial|us|cost|price|method|procedure|process|directions|instructions|time|times|phases?|sections?|components?|elements?|parts?|activity|activities|actions?|ccps?|critical (?:limits?|points?)|stage|notes?|details?|step|product|yield|baker[’']?s?\s?%|%|✓|grams?|ml|no\.?|cut|form|code|tick|weighed|remarks?|comments?|min(?:ute)?s?|what to do|(?:supplier|product|item|stock)?\s?codes?|suppliers?|sku|allergens?|lot|batch(?: no\.?)?|#|nr\.?|pos\.?|item no\.?|ep|ap|(?:ap |ep |yield |waste )?factor|waste(?:\s?%)?|net|gross|zutat(?:en)?(?:\s?\/\s?ingredients?)?|menge|einheit)$/i;
+  /^(?:qty|quantity|quantities|units?|uom|items?|prep(?:aration)?(?:\s?notes?)?|ingredients?|food items?|foods?|raw materials?|(?:amount |qty )?per (?:\d{1,4}|portion|person|head|cover|pair|student)|amounts?|weights?|measures?|commodit(?:y|ies)|metric|imperial|us|cost|price|method|procedure|process|directions|instructions|time|times|phases?|sections?|components?|elements?|parts?|activity|activities|actions?|ccps?|critical (?:limits?|points?)|stage|notes?|details?|step|product|yield|baker[’']?s?\s?%|%|✓|grams?|ml|no\.?|cut|form|code|tick|weighed|remarks?|comments?|min(?:ute)?s?|what to do|(?:supplier|product|item|stock)?\s?codes?|suppliers?|sku|allergens?|lot|batch(?: no\.?)?|#|nr\.?|pos\.?|item no\.?|ep|ap|(?:ap |ep |yield |waste )?factor|waste(?:\s?%)?|net|gross|zutat(?:en)?(?:\s?\/\s?ingredients?)?|menge|einheit)$/i;
 
 /** "thyme      few sprigs": an amount by eye in its cell. */
 const BY_EYE_CELL = /^(?:an?\s)?(few\s(?:sprigs|leaves|drops|stalks)|handful|pinch|knob|splash|dash|bunch|sprig)$/i;
@@ -49,6 +49,7 @@ function headOf(raw: string): readonly string[] | null {
   // Titles have no figures, but for how many portions a column is.
   if (raw.length > 200 || (/\d/.test(raw) && !PORTION_HEADS.test(raw) && !/\bper \d{1,4}\b/i.test(raw))) return null;
   const bare = raw.replace(/[*_]/g, '').trim();
+  if (/^\s{8,}[A-D](?:\s{3,}[A-D])+\s*$/.test(raw)) return bare.split(/\s+/);
   const isHead = (cell: string) => HEAD_CELL.test(cell) || UNIT_HEAD.test(cell) || PORTION_HEAD.test(cell);
   const cells = bare
     .split(HAS_CELLS.test(bare) ? /\t|\||\s{2,}|\s\/\s/ : /\s/)

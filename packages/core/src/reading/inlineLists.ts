@@ -8,7 +8,7 @@ import { COMPONENT_WORDS, PART_OF } from './sectionWords';
 const LONGEST = 1200;
 /** What leads to a list in a sentence: "You need", "For the batter –", "Topping:". */
 const ASKED =
-  /^(?:(?:so|and|now|first|then),?\s+)?(?:(?:per|for (?:each|every)) (?:pair|team|group|student|person|bench|station),?\s+(?=you\b))?(?:you(?:[’']ll| will)?(?: also)? (?:need|want|take|use)|it takes|takes?|i (?:use|take|used|took)|we (?:use|take|used|took)|ingredients?(?:\s+are)?|(?:get|buy|shopping)(?=\s*:))(?:\s+(?:per|(?:for|in) (?:each|every|a))\s+(?:pair|team|group|student|person|bench|station))?\s*[:–—-]?\s+/i;
+  /^(?:(?:so|and|now|first|then|for (?:service|us|today)),?\s+)?(?:(?:per|for (?:each|every)) (?:pair|team|group|student|person|bench|station),?\s+(?=you\b))?(?:you(?:[’']ll| will)?(?: also)? (?:need|want|take|use)|it takes|takes?|i (?:use|take|used|took)|we (?:use|take|used|took)|ingredients?(?:\s+are)?|(?:get|buy|shopping)(?=\s*:))(?:\s+(?:per|(?:for|in) (?:each|every|a))\s+(?:pair|team|group|student|person|bench|station))?\s*[:–—-]?\s+/i;
 const HEADED =
   /^(?!you\b)((?:[Ff]or|[Tt]o)\s+(?:the\s+|an?\s+)?[\p{L}][\p{L}\s’'-]{1,40}|\p{Lu}[\p{L}’'-]{2,20}(?:\s[\p{L}’'-]{2,20}){0,2})(?:\s\([^()]{1,30}\))?\s*(?::|\s[–—-]|\s=)\s+(?=\S)/u;
 /** "For the dough I take", "For rolling you need": a heading inside the sentence. */
@@ -30,7 +30,8 @@ function headedIn(written: string): readonly [all: string, heading: string] | nu
   const word = HEADED_FIRST.exec(written);
   if (word && COMPONENT_WORDS.test(word[1]!) && !isTold(written.slice(word[0].length))) return [word[0], word[1]!];
   const asked = HEADED_ASKED.exec(written) ?? HEADED_SPOKEN.exec(written);
-  if (asked) return [asked[0], asked[1]!];
+  // "For service we use" names no part.
+  if (asked) return /^for (?:service|us|this|that|it|one|each|every|today)$/i.test(asked[1]!) ? null : [asked[0], asked[1]!];
   const bareHead = HEADED_BARE.exec(written);
   return bareHead ? [bareHead[0], bareHead[1] ?? bareHead[2]!] : null;
 }
@@ -221,7 +222,7 @@ function toldBehind(text: string, numbered: boolean, book: FactBook): { readonly
   const [, list = '', after = ''] = parted ?? [];
   // "1 Wash and slice the leeks. Peel …" is a numbered step.
   return parted &&
-    !/^(?:with|in|of|on|to|for|and|from)\s/i.test(list) &&
+    !/^(?:with|in|of|on|to|for|and|from)\s|^\d{1,2}[.)]\s/i.test(list) &&
     (isAmount(list, book) || (HEADED.test(list) && isAmount(list.replace(HEADED, ''), book))) &&
     !isTold(list) &&
     // "2 lb. tin, 350°F, 1 hr. Turn out …"
@@ -311,7 +312,7 @@ export function inlineList(raw: string, book: FactBook = SHIPPED_BOOK): InlineLi
   const asked = headedAsked
     ? null
     : (ASKED.exec(written) ??
-      /^(?!(?:for|to)\b)[^:.•]{3,60}:\s+(?=(?:about |half |an? )?[\d½¼¾]|(?:tops|juice|zest|leaves) of\b)/i.exec(
+      /^(?!(?:for|to)\b)[^:.•]{3,140}:\s+(?=(?:about |half |an? )?[\d½¼¾]|(?:one|two|three|four|six|half an?)\s\p{L}|(?:tops|juice|zest|leaves) of\b)/iu.exec(
         HEADED.test(written) ? '' : written,
       ));
   const headed = asked ? null : (headedAsked ?? HEADED.exec(written));

@@ -22,6 +22,8 @@ const WISHES =
   /^(?:(?:with )?(?:best|kind|warm(?:est)?) (?:wishes|regards)|regards|many thanks|thanks(?: all| everyone| a lot| so much| again)?|cheers(?: all)?|love|yours(?: \p{L}+)?)[,!.]?$/iu;
 const LABEL_ALONE =
   /^(serves|servings?|portions?|makes|yields?|ready in|prep(?:aration)?(?: time)?|cook(?:ing)?(?: time)?|total(?: time)?|difficulty|level|cuisine|course|cost|skill level|rating|diet)\s*:?$/i;
+const LABELS_ALONE =
+  /^(?:(?:yields?|serves|servings?|portions?|makes|prep(?:aration)?|cook(?:ing)?|total|time|difficulty|level|rating|calories|cost|course|cuisine)\s+){1,5}(?:yields?|serves|servings?|portions?|makes|prep(?:aration)?|cook(?:ing)?|total|time|difficulty|level|rating|calories|cost|course|cuisine)$/i;
 const YIELD_LABEL = /^(?:serves|serving|portion|makes|yield)/i;
 
 /** The word that stands alone over what is said to it; "COOK" over what is done is none. */
@@ -211,6 +213,8 @@ export function likeAround(
   // "IN → OUT: 8 kg raw onion gives about 5 L"
   if (
     words >= 5 &&
+    !told &&
+    !/[.!]\s\p{Lu}/u.test(bare) &&
     /^[^(]*\b(?:gives?|yields?|makes?)\s(?:about\s|ca\.?\s)?\d[\d.,]*\s?(?:l|kg|g|ml|litres?)\b\W*$/i.test(bare) &&
     !/^(?:gives?|yields?|makes?)\b/i.test(bare)
   ) {
@@ -246,6 +250,26 @@ export function likeAround(
   if (/^stor(?:e|age)\s*:/i.test(bare)) {
     like.note += 8;
     like.step -= 6;
+  }
+  if (/^(?:batch|size|quantity|column)\s[A-D1-3]\s*[=:]\s*(?:for\s)?\d/i.test(bare)) {
+    like.note += 14;
+    like.step -= 8;
+    like.line -= 8;
+  }
+  // "Pairs, 45 minutes, 2 plates"
+  if (
+    /^(?:(?:work )?in )?(?:pairs|groups|teams|individual(?:ly)?|alone|threes|fours)\b(?:\s\([^()]*\))?\s*(?:[,.·|–-]|$)/i.test(bare) &&
+    words <= 10 &&
+    !told
+  ) {
+    like.note += 14;
+    like.step -= 10;
+    like.line -= 8;
+  }
+  if (LABELS_ALONE.test(bare)) {
+    like.aside += 18;
+    like.component -= 14;
+    like.title -= 12;
   }
   // "Today we are making Courgette Fritters!"
   if (

@@ -69,6 +69,13 @@ export function likeTitle(
     like.title -= 10;
     like.aside += 9;
   }
+  // "My grandmother never measured."
+  if (/^(?:My|I|We|Our|He|She|They)\s.*[.!]$/.test(bare)) like.title -= 10;
+  // "Component: Salsify fritters" at the top of its own card.
+  if (first && /^component\s*:\s*\p{L}/iu.test(bare)) {
+    like.title += 14;
+    like.component -= 8;
+  }
   // "Weeknight / Vegetarian": where on a site it stands.
   if (OF_A_SITE.test(bare)) {
     like.title -= 12;
@@ -163,7 +170,7 @@ export function likeTitle(
   if (/[.!]$/.test(bare) && !marked && !/\b(?:serves|feeds|makes)\b/i.test(bare)) like.title -= /[.!?]\s\p{Lu}/u.test(bare) ? 6 : 3;
   if (!first && blankBefore && headLike && food && next !== null && (TOOLS.test(next) || INGREDIENTS.test(next))) like.title += 9;
   if (
-    /^(?:(?:today[’']?s |our |the )?dish(?: of the (?:day|week|month))?|practical(?: task)?(?=\s*:)|(?:sub-?|base )?recipe(?:\s+\d{1,2})?|(?:recipe )?title|name of (?:the )?dish|product|(?:set )?menu|menu item(?:\s\d{1,2})?|item|(?:dish|recipe) name|name of recipe)\s*:\s*\p{L}|^menu item\s\d{1,2}\s*[–—-]\s*\p{L}/iu.test(
+    /^(?:(?:today[’']?s |our |the )?dish(?: of the (?:day|week|month))?|practical(?: task)?(?=\s*:)|demo(?:nstration)? dish|you(?:[’']ll| will)? (?:make|cook|prepare)(?=\s*:)|(?:sub-?|base )?recipe(?:\s+\d{1,2})?|(?:recipe )?title|name of (?:the )?dish|product|(?:set )?menu|menu item(?:\s\d{1,2})?|item|(?:dish|recipe) name|name of recipe)\s*:\s*\p{L}|^menu item\s\d{1,2}\s*[–—-]\s*\p{L}/iu.test(
       bare,
     )
   ) {

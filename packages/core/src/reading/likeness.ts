@@ -96,6 +96,12 @@ function likeLine(
   // "2 lb. tin, 350°F, 1 hr."
   if (heats && times && !food) like.line -= 8;
 
+  // "Salt, but only at the end"
+  if (/^(?:salt|pepper),? (?:but|only|to|as)\b/i.test(bare) && words <= 7) {
+    like.line += 9;
+    like.step -= 8;
+  }
+
   // "squeeze lemon": by eye, and no order.
   if (food && words <= 3 && !sentence && /^(?:squeeze|splash|dash|drizzle|glug|grating|grind|pinch|knob)\s+(?:of\s+)?\p{L}/iu.test(bare)) {
     like.line += 10;
@@ -380,6 +386,10 @@ export function likenessOf(seen: Seen, as?: Role): Readonly<Likeness> {
   likeTitle(seen, like);
   likeMore(seen, like);
   if (as) like[as] += as === 'more' ? 40 : as === 'ingredients' ? 24 : 14;
+  if (seen.hour) {
+    like.more -= 20;
+    like.step += 3;
+  }
   if (seen.hour && (isTold(seen.bare) || verbsIn(seen.bare) > 0 || seen.times)) like.step += 8;
   if (isTableHead(seen.raw)) {
     like.aside += 16;

@@ -1,5 +1,5 @@
 import type { FactBook } from '../ingredients';
-import { dittoed, FIRST_CELL, methodCell, PHASED, phasedRow, tabled, uncoded, uncounted, unquoted, unslid } from './asPasted';
+import { dittoed, FIRST_CELL, labelled, methodCell, PHASED, phasedRow, tabled, uncoded, uncounted, unquoted, unslid } from './asPasted';
 import { cutAtCommas } from './inlineLists';
 import type { Role } from './looks';
 import type { LineToSee } from './manner';
@@ -84,7 +84,7 @@ const runInParts = (
  * @param said - what a person said that a line is, by `placeKey`: a line that is one thing is not taken apart
  */
 export function linesApart(text: string, book: FactBook, said: ReadonlyMap<string, Role> | undefined): readonly LineApart[] {
-  const all = sideBySide(uncoded(uncounted(tabled(dittoed(unslid(unquoted(text.replace(/\r\n?/g, '\n').split('\n'))))))), book);
+  const all = sideBySide(uncoded(uncounted(tabled(dittoed(labelled(unslid(unquoted(text.replace(/\r\n?/g, '\n').split('\n')))))))), book);
   const kept: { raw: string; at: number; part: number; blankBefore: boolean; blankAfter: boolean; as?: Role }[] = [];
   const partsOf = new Map<number, number>();
   let blank = true;

@@ -22,6 +22,10 @@ export function headingOf(text: string): { readonly name: string; readonly gives
     .replace(/^\d{1,2}[:.]\d{2}\s+(?=\p{L})/u, '')
     .replace(/^[\s#>*_–—•-]+|[\s:*_–—-]+$/g, '')
     .trim();
+  // "1. Tomato jam – 2 kg (need 1.6)"
+  const dashed = /\s+[–—-]\s+((?:about\s)?\d[\d.,]*\s?(?:kg|g|ml|l|litres?|ptns?|portions?|pcs|pieces))\.?(?:\s*\([^()]*\))?$/i.exec(bare);
+  if (dashed && dashed.index > 3)
+    return { name: headingOf(bare.slice(0, dashed.index)).name, gives: yieldSaid(dashed[1]!, true)?.gives ?? null };
   const brackets = IN_BRACKETS.exec(bare);
   const behind = brackets ? null : GIVES_BEHIND.exec(bare);
   const said = brackets ? yieldSaid(brackets[1]!, true) : behind ? yieldSaid(behind[1]!, true) : null;
@@ -53,7 +57,7 @@ export const PIECES_BEHIND =
 export const PAGE_BEHIND = /\s+page \d{1,3}(?: of \d{1,3})?$/i;
 /** "Product: mushroom velouté" */
 export const LABELLED =
-  /^(?:(?:today[’']?s |our |the )?dish(?: of the (?:day|week|month))?|practical(?: task)?(?=\s*:)|(?:sub-?|base )?recipe(?:\s+\d{1,2})?|(?:recipe )?title|name of (?:the )?dish|product|(?:set )?menu|menu item(?:\s\d{1,2})?|item|(?:dish|recipe) name|name of recipe|name)\s*:\s*\p{L}|^menu item\s\d{1,2}\s*[–—-]\s*\p{L}/iu;
+  /^(?:(?:today[’']?s |our |the )?dish(?: of the (?:day|week|month))?|practical(?: task)?(?=\s*:)|demo(?:nstration)? dish|you(?:[’']ll| will)? (?:make|cook|prepare)(?=\s*:)|(?:sub-?|base )?recipe(?:\s+\d{1,2})?|(?:recipe )?title|name of (?:the )?dish|product|(?:set )?menu|menu item(?:\s\d{1,2})?|item|(?:dish|recipe) name|name of recipe|name)\s*:\s*\p{L}|^menu item\s\d{1,2}\s*[–—-]\s*\p{L}/iu;
 const YIELD_BEHIND =
   /\s*\(\d{1,3}\s?[x×]\s?\d{1,4}\s?(?:g|ml)\s+\p{L}+\)$|\s+\d{1,3}\s?p(?:ax|tns?|ers)?\.?$|(?:,\s+(?:tray|tin|mould|frame|ring)\s\d[\d x×]{1,12}\s?cm)?(?:\s+[–—-]|,)\s+\d{1,3}\s+(?:portions?|ptns?|covers?|servings?|people|pax|pieces|pcs)\s*$|\s+[–—-]\s+\d{1,3}\s+(?:small|large|medium|pieces?|pcs)\s*$|,\s+\d[\d.,]*\s?(?:kg|g|ml|l|litres?)\s+batch\s*$|\s*[,;([–—-]*\s*\b(?:serves|makes|feeds|(?:enough |sufficient )?for|yields?|covers|batch(?: of)?)\s+[^()[\]]{1,40}[)\]]?\s*$|\s*[([]\s*(?:[^()[\]]{1,30},\s*)?\d{1,3}\s+(?:portions?|ptns?|covers?|servings?|people|pers(?:ons?)?\.?|pax|plates|bowls|glasses|pieces|pcs)\s*[)\]]\s*$/iu;
 
@@ -77,7 +81,7 @@ export function titleOf(text: string): { readonly title: string; readonly portio
     .replace(NUMBERED_CAPITALS, '')
     .replace(/^\d{1,2}[:.]\d{2}\s+(?=\p{L})/u, '')
     .replace(
-      /^(?:practical|task|demo|sauce|soup|dish|item|bread|salad|(?:technique|recipe|method|skills?|demonstration|production|lesson)\s+(?:sheet|card|no\.?))\s+\d{1,3}\s*[:.–-]\s+(?=\p{L})/iu,
+      /^(?:practical|task|demo|sauce|soup|dish|item|bread|salad|(?:tech|technique|recipe|method|skills?|demonstration|production|lesson)\s+(?:sheet|card|no\.?))\s+\d{1,3}\s*[:.|–-]\s+(?=\p{L})/iu,
       '',
     )
     .replace(/^recipe\s+(?:no\.?\s*)?\d{1,3}(?:\.\d{1,2}|[a-h])?\s*[:.–-]?\s+(?=\p{L})/iu, '')
@@ -85,6 +89,7 @@ export function titleOf(text: string): { readonly title: string; readonly portio
     .replace(FILED_BEHIND, '')
     // "(2 h 30)": how long the lesson takes.
     .replace(/\s*\(\d{1,2}\s?(?:h|hrs?|hours?)(?:\s?\d{1,2}(?:\s?min\w*)?)?\)$/i, '')
+    .replace(/^component\s*:\s*(?=\p{L})/iu, '')
     .replace(/\s*\((?:sent in|contributed|given|submitted|shared|donated) by [^()]{2,40}\)$/i, '')
     .replace(/^[Rr]ecipe\s+(?=\p{Lu}\p{Ll}{2,})/u, '')
     // "recipe for the lentil salad pls"
@@ -97,7 +102,7 @@ export function titleOf(text: string): { readonly title: string; readonly portio
       '',
     )
     .replace(
-      /^(?:(?:today[’']?s |our |the )?dish(?: of the (?:day|week|month))?|practical(?: task)?(?=\s*:)|(?:sub-?|base )?recipe(?:\s+\d{1,2})?|(?:recipe )?title|name of (?:the )?dish|product|(?:set )?menu|menu item(?:\s\d{1,2})?|item|(?:dish|recipe) name|name of recipe|name)\s*:\s*|^menu item\s\d{1,2}\s*[–—-]\s*/i,
+      /^(?:(?:today[’']?s |our |the )?dish(?: of the (?:day|week|month))?|practical(?: task)?(?=\s*:)|demo(?:nstration)? dish|you(?:[’']ll| will)? (?:make|cook|prepare)(?=\s*:)|(?:sub-?|base )?recipe(?:\s+\d{1,2})?|(?:recipe )?title|name of (?:the )?dish|product|(?:set )?menu|menu item(?:\s\d{1,2})?|item|(?:dish|recipe) name|name of recipe|name)\s*:\s*|^menu item\s\d{1,2}\s*[–—-]\s*/i,
       '',
     )
     .trim();
@@ -204,9 +209,14 @@ export function portionsAmong(text: string): number | null {
       text.slice(0, 2000),
     );
   if (does) return yieldSaid(`for ${(does[1] ?? does[2])!} people`)?.portions ?? null;
+  // "Batch A = 20, Batch B = 60"
+  const sized = /^(?:batch|size|quantity|column)\s[A-D1-3]\s*[=:]\s*(?:for\s)?(\d{1,4})\b(?=.*\s[A-D1-3]\s*[=:]\s*(?:for\s)?\d)/i.exec(
+    text.slice(0, LONGEST_NAME),
+  );
+  if (sized) return Number(sized[1]) || null;
   // "We were 14.", "There are six of us."
   const we =
-    /^(?:we (?:are|were)|there (?:are|were))\s(\d{1,3}|four|five|six|eight|ten|twelve|twenty)(?:\s(?:of us|people|at table))?[.,;]/i.exec(
+    /^(?:we (?:are|were)|there (?:are|were))\s(\d{1,3}|four|five|six|eight|ten|twelve|twenty)(?:\s(?:of us|people|at (?:the )?table))?[.,;]/i.exec(
       text,
     );
   if (we) return yieldSaid(`for ${we[1]!} people`)?.portions ?? null;

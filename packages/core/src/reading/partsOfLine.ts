@@ -23,7 +23,9 @@ const FOR_EATERS = /^for\s(?:about\s)?(?:\d{1,3}|\p{L}+)\s(?:people|persons?|por
 const MOST_ROWS = 4;
 
 /** A line of the text, taken apart where lists of ingredients stand in it. */
-export function partsOfLine(raw: string, book: FactBook, rows = 0): readonly { readonly raw: string; readonly as?: Role }[] {
+export function partsOfLine(written: string, book: FactBook, rows = 0): readonly { readonly raw: string; readonly as?: Role }[] {
+  // "A: For service we use …": who answers.
+  const raw = written.replace(/^\s*(?:A|Answer)\s?:\s+(?=\p{Lu})/u, '');
   // "| Portions | 12 | |": a word and what is said to it, in a table of their own.
   const keyed = raw.length < LONGEST_NAME ? KEYED_ROW.exec(raw) : null;
   if (keyed && !isTableHead(raw) && !HEADS_A_COLUMN.test(keyed[2]!))
@@ -124,7 +126,7 @@ function rowParts(raw: string, row: InlineList | null): readonly { readonly raw:
     ];
   const gap =
     row === null && raw.length < LONGEST_NAME && /\S\s\s/.test(raw) && !isTableHead(raw)
-      ? /^(\s*\p{L}.{2,80}?)\s{2,}(\(?\s*(?:(?:makes|yields?|serves|covers|portions?|pour|für|para)\b.{1,40}|\d{1,3}(?:\s?[-–]\s?\d{1,3})?\s+(?:servings?|portions?|people|covers?|pers\.?)\)?))$/iu.exec(
+      ? /^(\s*\p{L}.{2,80}?)\s{2,}(\(?\s*(?:(?:makes|yields?|serves|covers|portions?|pour|für|para)\b.{1,40}|\d{1,3}(?:\s?[-–]\s?\d{1,3})?\s+(?:servings?|portions?|people|persons?|guests|covers?|pers\.?)\)?))$/iu.exec(
           raw,
         )
       : null;

@@ -1,6 +1,7 @@
 import { SHIPPED_BOOK, type FactBook } from '../ingredients';
 import { minutesIn, type Amount } from '../quantity';
 import { plain } from '../text';
+import { proseAsMeant } from './asMeant';
 import { besideLines, BY_NUMBER, goesOnByComponent, namedFirst, ownSteps, secondRecipe, withTitle, type Decided } from './belonging';
 import { decideRoles } from './decide';
 import { looksOf, type Role } from './looks';
@@ -106,11 +107,12 @@ export function readRecipe(text: string, options: ReadRecipeOptions | FactBook =
   return assemble(
     kept.map(({ at, part }, index) => ({ at, part, look: looks[index]!, role: roles[index]! })),
     book,
+    (prose) => proseAsMeant(prose, text),
   );
 }
 
 /** Ingredient lines and steps with the lines they go on in. */
-function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
+function assemble(decided: readonly Decided[], book: FactBook, meant: (prose: string) => string): RecipeReading {
   let title = '';
   let titleLike = -Infinity;
   let portions: number | null = null;
@@ -305,7 +307,7 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
   if (portions === null && components.length > 0 && perOne.every(Boolean)) portions = 1;
   const read = components.map(({ texts }, index) => {
     const lines = texts.map((each) => readLine(each, book));
-    return perOne[index] && portions !== 1 ? lines.map(perPlate) : lines;
+    return perOne[index] && portions !== 1 ? lines.map(perPlate) : withoutUnits(lines);
   });
   const told = ingredientsInSteps(
     title,
@@ -321,7 +323,7 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
   const place = keep.map((kept, index) => (kept ? keep.slice(0, index).filter(Boolean).length : null));
   const moved = (component: number | null) => (component === null ? null : (place[component] ?? null));
   return {
-    title,
+    title: meant(title),
     portions,
     gives,
     components: components.flatMap(({ name, gives: own }, index) =>
@@ -335,8 +337,8 @@ function assemble(decided: readonly Decided[], book: FactBook): RecipeReading {
     ),
     // "Step 3" with nothing behind it stays as it is written: places count on every step.
     method: method.map(({ text, written, component }) => ({
-      text: text || written,
-      minutes: minutesIn(text),
+      text: meant(text || written),
+      minutes: minutesIn(meant(text)),
       component: moved(component),
     })),
     tools,
@@ -371,6 +373,17 @@ const perPlate = (line: LineReading): LineReading => ({
   certainty: line.certainty === 'held' ? 'held' : 'doubtful',
   doubts: [...line.doubts, { code: 'per-plate' }],
 });
+
+/** "lemon 80" among "beans 800" and "oil 120": where next to no line has a unit, twenty and more of a thing are asked about too. */
+function withoutUnits(lines: readonly LineReading[]): readonly LineReading[] {
+  const bare = lines.filter(({ doubts }) => doubts.some(({ code }) => code === 'not-counted')).length;
+  if (bare < 3 || bare * 2 < lines.length) return lines;
+  return lines.map((line) =>
+    line.certainty === 'sure' && line.amount?.unit === 'each' && Number(line.amount.max) >= 20
+      ? { ...line, certainty: 'held', doubts: [...line.doubts, { code: 'not-counted', count: line.amount.max, item: line.item }] }
+      : line,
+  );
+}
 
 /** A line that was told in a step is asked about. */
 const askedOf = (line: LineReading): LineReading => ({

@@ -161,6 +161,8 @@ export function seenAt(lines: readonly LineToSee[], at: number, manner: Manner, 
   const written = raw.replace(/\s+/g, ' ').trim();
   const short = written.slice(0, 300);
   const unmarked = short
+    // "| Steps |"
+    .replace(/^\|\s*([^|]{3,60}?)\s*\|$/, '$1')
     // "*** PICKLED SHIMEJI ***"
     .replace(FRAMED, '$2')
     .replace(MARKS, '')
@@ -226,14 +228,15 @@ export function seenAt(lines: readonly LineToSee[], at: number, manner: Manner, 
   const words = bare.split(' ').length;
   const plain = bare.replace(/:$/, '');
   // "A. CAPER MAYONNAISE" is lettered, and no article.
-  const amount = /^[A-H][.)]\s+\p{Lu}/u.test(bare)
-    ? null
-    : readAmount(
-        asLine
-          .replace(/^[lI|](?=\s(?:small|medium|large)?\s?\p{Ll}{3})/u, '1')
-          .replace(/^(?:the|scant|no more than|at least|at most|generous)\s+/i, '')
-          .replace(SIZED_HANDFUL, '1 $&'),
-      );
+  const amount =
+    (/^AN?\s/.test(bare) && CAPS.test(bare) && words >= 4 && next !== null && !CAPS.test(next)) || /^[A-H][.)]\s+\p{Lu}/u.test(bare)
+      ? null
+      : readAmount(
+          asLine
+            .replace(/^[lI|](?=\s(?:small|medium|large)?\s?\p{Ll}{3})/u, '1')
+            .replace(/^(?:the|scant|no more than|at least|at most|generous)\s+/i, '')
+            .replace(SIZED_HANDFUL, '1 $&'),
+        );
   const measured = amount !== null && amount.unitWritten;
   const counted = amount !== null && !amount.unitWritten;
   const behind =
@@ -322,12 +325,22 @@ export function seenAt(lines: readonly LineToSee[], at: number, manner: Manner, 
     first: at === 0,
     // "Pickling liquor      5L" over what goes in: how much it gives stands behind its name.
     overIndented:
-      /^(?!\d{1,4}\s{2,})\S/.test(raw) &&
-      (!measured ||
-        (cells !== null && blankBefore && number === null && !/ingredients?\b/i.test(bare) && /\d\s?(?:kg|g|ml|l|litres?)$/i.test(bare))) &&
-      /^\s+\S.*\d/.test(lines[at + 1]?.raw ?? '') &&
-      !isTold(next!) &&
-      words <= 7,
+      // "1. Tomato jam – 2 kg (need 1.6)" over lines that are set in.
+      (/^\d{1,2}[.)]\s+\p{L}.{2,60}[^.]$/u.test(raw.trim()) &&
+        !isTold(text) &&
+        /^\s{2,}\S/.test(lines[at + 1]?.raw ?? '') &&
+        isMeasured(next!) &&
+        /^\S/.test(raw)) ||
+      (/^(?!\d{1,4}\s{2,})\S/.test(raw) &&
+        (!measured ||
+          (cells !== null &&
+            blankBefore &&
+            number === null &&
+            !/ingredients?\b/i.test(bare) &&
+            /\d\s?(?:kg|g|ml|l|litres?)$/i.test(bare))) &&
+        /^\s+\S.*\d/.test(lines[at + 1]?.raw ?? '') &&
+        !isTold(next!) &&
+        words <= 7),
     blankBefore,
     blankAfter,
     manner,

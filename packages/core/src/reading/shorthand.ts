@@ -79,6 +79,8 @@ export const shorthandOut = (line: string): string =>
       /^(\p{L}[\p{L}\s-]{2,30}?),?\s([\d½¼¾/]{1,4})\s(EL|TL)$/u,
       (_, name: string, count: string, unit: string) => `${count} ${unit === 'EL' ? 'tbsp' : 'tsp'} ${name}`,
     )
+    // "2 c. AP flour"
+    .replace(/^([\d½¼¾⅓⅔/ -]{1,8})\s?c\.\s+(?=\p{L}{2})/u, '$1 cups ')
     // "Lemon zest   3 lemons"
     .replace(
       /^(\p{L}{3,12})\s((?:finely grated |grated )?(?:zest|juice|rind|peel)(?:\s?(?:and|&)\s?(?:juice|zest))?),?\s+(?:of\s)?(\d{1,2}|[½¼]|half)\s\1(?:s|es)?$/iu,
@@ -121,7 +123,7 @@ export const shorthandOut = (line: string): string =>
     .replace(/^few\s+(?=\p{L})/iu, 'a few ')
     // "olive oil, plenty", "lots of parsley"
     .replace(/^(\p{L}[^,\d]{2,40}),\s+(?:plenty|lots|loads|enough)$/iu, '$1 as needed')
-    .replace(/^(?:plenty|lots|loads) of\s+(\p{L}[^,\d]{2,40})$/iu, '$1 as needed')
+    .replace(/^(?:plenty|lots|loads|a lot) of\s+(\p{L}[^,\d]{2,40})$/iu, '$1 as needed')
     // "stock to cover - about 3 pints"
     .replace(
       /^(?:enough )?(\p{L}[\p{L} ]{2,30}?)\s+to cover\s*[-–—:,(]\s*((?:about |approx\.? |around |~)?[\d½¼¾][^()]{0,20}?)\)?$/iu,

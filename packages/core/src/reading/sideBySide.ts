@@ -89,11 +89,16 @@ function partedAt(column: number, lines: readonly string[], from: number, last: 
   // Where the steps beside a list are numbered, what has no number goes on with the one before.
   const isNumbered = (right: string) => /^\d{1,2}[.):]?\s+\p{Lu}/u.test(right);
   const numbered = isNumbered(rights[0]!) && rights.filter(isNumbered).length >= 2;
+  // Where they are not, a line that begins small goes on with the line over it, where that ended no sentence.
+  const goesOnAt = (index: number, raw: string) => {
+    const over = block.slice(0, index).findLast((each) => each![1] !== '')?.[1] ?? '';
+    return numbered ? !isNumbered(raw) : over !== '' && !/[.!?:]$/.test(over) && /^[\p{Ll}\d(]/u.test(raw);
+  };
   const place = (side: 0 | 1): Placed[] =>
     block.flatMap((each, index) => {
       const raw = each![side];
       if (!raw) return [];
-      return [{ raw, at: from + index, ...(side === 1 && numbered && !isNumbered(raw) ? { as: 'more' as const } : {}) }];
+      return [{ raw, at: from + index, ...(side === 1 && goesOnAt(index, raw) ? { as: 'more' as const } : {}) }];
     });
   return [
     ...lines.slice(0, from).map((raw, at) => ({ raw, at })),

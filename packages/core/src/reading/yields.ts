@@ -15,7 +15,7 @@ export interface YieldSaid {
 }
 
 const LEAD =
-  /^\W*(?:(?:each|every)\s+(?:group|team|pair|student|person)\s+(?=makes\b))?(?:to make\s+(?=\d)|(?:this\s+)?(?:recipe\s+|standard\s+|batch\s+|total\s+)?(?:serves|serving|servings?|feeds|scale\s*:?\s*[×x]?\s?1(?=\s?=)|(?:we|there) (?:are|were)(?=\s+\d{1,3}(?:\s(?:of us|people))?[.,]?\s*$)|does(?=\s+\d)|output(?=\s*:)|(?:pieces|units|balls|rings|tins)(?=\s*:?\s+\d{1,3}\s(?:of|at|à|@|x|×)\s?\d)|(?:got|gave|made|filled)(?=\s(?:about\s)?\d{1,3}\s(?:jars?|bottles?|loaves|tins?|pots?|pieces|portions|buns|rolls|biscuits)\b)|fills|will (?:do|make|serve|feed)|batch(?:\s+size)?(?=\s*:|\s+(?:of\s+)?\d)|(?:pour|für|para|per|voor)(?=\s+\d{1,3}(?:\s+(?:pers[a-z]*|portionen|convives))?\.?\s*$)|yields?|makes(?:\s+enough(?=\s+for))?|gives|covers?|portions?|pax|quantity(?: to (?:produce|make))?|(?:dough|batch|total|finished) (?:yield|weight)(?=\s*[:|]|\s+\d)|enough|sufficient|for|(?:number|no\.?)(?: of)? (?:portions|covers|servings|people)|cuts into)\b(?:\s+(?:for|to serve|to make|about))?)\s*[:\-–=]?\s*(?:it\s+serves\s+)?/i;
+  /^\W*(?:(?:each|every)\s+(?:group|team|pair|student|person)\s+(?=makes\b))?(?:to make\s+(?=\d)|(?:this\s+)?(?:recipe\s+|standard\s+|batch\s+|total\s+)?(?:serves|serving|servings?|feeds|scale\s*:?\s*[×x]?\s?1(?=\s?=)|(?:we|there) (?:are|were)(?=\s+\d{1,3}(?:\s(?:of us|people))?[.,]?\s*$)|does(?=\s+\d)|output(?=\s*:)|(?:pieces|units|balls|rings|tins)(?=\s*:?\s+\d{1,3}\s(?:of|at|à|@|x|×)\s?\d)|(?:got|gave|made|filled)(?=\s(?:about\s)?\d{1,3}\s(?:jars?|bottles?|loaves|tins?|pots?|pieces|portions|buns|rolls|biscuits)\b)|fills|will (?:do|make|serve|feed)|batch(?:\s+size)?(?=\s*:|\s+(?:of\s+)?\d)|(?:pour|für|para|per|voor)(?=\s+\d{1,3}(?:\s+(?:pers[a-z]*|portionen|convives))?\.?\s*$)|yields?|makes(?:\s+enough(?=\s+for))?|gives|covers?|portions?|pax|quantity(?: to (?:produce|make))?|(?:dough|batch|total|finished) (?:yield|weight)(?=\s*[:|]|\s+\d)|enough|sufficient|for|(?:number|no\.?)(?: of)? (?:portions|covers|servings|people)|cuts? into)\b(?:\s+(?:for|to serve|to make|about))?)\s*[:\-–=]?\s*(?:(?:it\s+)?(?:serves|makes)\s+)?/i;
 const ABOUT = /^(?:about|approx(?:imately)?\.?|around|roughly|up to|at least|~|ca?\.)\s*/i;
 const EATERS =
   /^(?:(?:very\s+)?(?:hungry|greedy)\s+)?(?:people|pers(?:ons?)?\b\.?|portions?|ptns?\b\.?|servings?|covers?|plates?|pax|guests?|students?|diners?|serves|ppl|peeps|p(?=$)|personnes|personen|personas|persone|portionen|convives)\b/i;
@@ -46,7 +46,7 @@ const TIMED =
   /^(?:about\s+)?\d{1,3}\s?(?:min(?:ute)?s?|hours?|hrs?)\s(?:hands[- ]on|altogether|in all|in total|total|active|prep(?:aration)?|cooking|baking|to (?:make|prepare|cook)|plus\s[\p{L}\s]{3,20})$|^(?:takes?|prep(?:aration)?(?: time)?|cook(?:ing)?(?: time)?|total(?: time)?|ready in|bak(?:e|ing)(?: time)?|time)\b\s*:?\s*(?:about\s+)?\d[\w\s½¼]{0,20}$/iu;
 
 /** Between what a line says: signs, or nothing before what takes time ("SERVES 4  PREP 10 MINS  COOK 12 MINS"). */
-const SIGNS = /\s*(?:[|•]|\s·\s|\/(?=\s)|,(?=\s*\d)|;)\s*/;
+const SIGNS = /\s*(?:[|•]|\s·\s|\/(?=\s)|,(?=\s*(?:about\s)?\d)|;)\s*/;
 const BEFORE_TIMES = /\s+(?=(?:prep(?:aration)?|cook(?:ing)?|total|bak(?:e|ing)|ready in|takes)(?:\s+time)?\s*:?\s+(?:about\s+)?\d)/gi;
 const PICTURE = /\s*(?![\d#*©®™])\p{Extended_Pictographic}\uFE0F?\s*/gu;
 /** What stands in next to no line is looked for only where it may stand. */
@@ -99,7 +99,10 @@ function partSaid(
   const pieces = PIECES.exec(counted.rest);
   const after = counted.rest.slice(pieces?.[0].length ?? 0);
   if (!told && !pieces?.[0]) return null;
-  const word = /^\s*(?!(?:as|at|of|x|à|per)\b)(?:[\p{L}]+)(?:\s+(?:tins?|trays?|moulds?|rings?|loaf|loaves))?/iu.exec(after);
+  const word =
+    /^\s*(?!(?:as|at|of|x|à|per)\b)(?:(?:half|quarter|full)\s+)?(?:[\p{L}]+)(?:\s+(?:tins?|trays?|moulds?|rings?|loaf|loaves|sheets?))?/iu.exec(
+      after,
+    );
   // "1 loaf (12 slices)", "1 tray 60 x 40 cm": what it is made in, in words.
   const eat = bracket ? EATERS.test(bracket[0].replace(/^\(\s*(?:about\s+)?\d{1,3}\s*/, '')) : false;
   if (told && bracket && (eat || Number(bracket[1]) > counted.count)) return { portions: Number(bracket[1]), gives: null, left: '' };
@@ -160,7 +163,9 @@ function saidOf(line: string, told: boolean): YieldSaid | null {
   let gives: Amount | null = null;
   let left = '';
   let [plate, leads, eaten, inPieces] = [false, 0, false, false];
-  const parts = (MAY_TAKE_TIME.test(body) ? body.replace(BEFORE_TIMES, ' | ') : body)
+  // "1 kg paste = 10 individual pies"
+  const said = lead ? body.replace(/^(\d[\d.,]*\s?(?:kg|g|l|ml|litres?))\b[^=\d]{0,20}=\s*(?=\d)/i, '$1 / ') : body;
+  const parts = (MAY_TAKE_TIME.test(said) ? said.replace(BEFORE_TIMES, ' | ') : said)
     .split(SIGNS)
     .filter((part, index) => part || index === 0);
   for (const [index, part] of parts.entries()) {

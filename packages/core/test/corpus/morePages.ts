@@ -508,7 +508,7 @@ until soft. Rub through a sieve. When cold,
 fold in the cream, lightly whipped. Serve in
 glasses.                              (6 persons)`,
     title: 'GOOSEBERRY FOOL',
-    portions: null,
+    portions: 6,
     components: [['', ['1 lb gooseberries', '2 tbsp water', '4 oz sugar', '0.5 pint cream']]],
     steps: 1,
   },

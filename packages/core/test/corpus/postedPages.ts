@@ -3223,4 +3223,602 @@ VARIATION: BRAISED FENNEL. Substitute 12 fennel bulbs, halved.`,
     ],
     steps: 5,
   },
+  {
+    manner: 'a buffet’s salad in batches A and B',
+    text: `Green bean and hazelnut salad (from the buffet list)
+Batch A = 20, Batch B = 60
+
+                       A          B
+fine beans           1.5 kg     4.5 kg
+hazelnuts             200 g      600 g
+shallot                 4         12
+sherry vinegar        60 ml     180 ml
+hazelnut oil          80 ml     240 ml
+olive oil            120 ml     360 ml
+Dijon                  20 g       60 g
+
+1 Blanch beans 4 min in 3 % salted water, ice, drain well.
+2 Roast nuts 160°C 12 min, rub off skins, crush.
+3 Dressing: all liquids with mustard and shallot.
+4 Dress 15 min before service, nuts last.`,
+    title: 'Green bean and hazelnut salad (from the buffet list)',
+    portions: 20,
+    components: [
+      [
+        '',
+        [
+          '1.5 kg fine beans',
+          '200 g hazelnuts',
+          '4 shallot',
+          '60 ml sherry vinegar',
+          '80 ml hazelnut oil',
+          '120 ml olive oil',
+          '20 g Dijon',
+        ],
+      ],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'doughnut holes behind dashes',
+    text: `Ricotta doughnut holes
+
+Difficulty: ●●○
+Time: 35 min + 30 min resting
+Servings: makes 30
+
+Shopping list
+For the batter:
+– 250 g ricotta
+– 2 eggs (M)
+– 50 g caster sugar
+– 1 pinch salt
+– grated zest of 1 organic orange
+– 120 g plain flour
+– 1½ tsp baking powder
+For coating:
+– 80 g caster sugar
+– 1 tsp cinnamon
+Besides:
+– 1 l neutral oil for deep-frying
+
+Preparation:
+Stir ricotta, eggs, sugar, salt and zest until smooth. Mix flour and baking powder and fold in. Leave the batter to rest for 30 min.
+Heat the oil to 170 °C. Cut off walnut-sized portions with two teaspoons and fry in batches for 4–5 min until brown all round. Lift out and drain.
+Mix sugar and cinnamon, toss the warm balls in it.`,
+    title: 'Ricotta doughnut holes',
+    portions: 30,
+    components: [
+      [
+        'Batter',
+        ['250 g ricotta', '2 eggs', '50 g caster sugar', '1 pinch salt', '1 organic orange', '120 g plain flour', '1.5 tsp baking powder'],
+      ],
+      ['Coating', ['80 g caster sugar', '1 tsp cinnamon']],
+      ['Besides', ['1 l neutral oil']],
+    ],
+    steps: 3,
+  },
+  {
+    manner: 'a pot of beans in a Tuesday letter',
+    text: `From: Ada's Tuesday letter
+A POT OF BEANS FOR A COLD HOUSE
+
+500g dried borlotti
+1 carrot, 1 celery stick, 1 onion – whole
+4 cloves of garlic
+A sprig each of rosemary and sage
+100ml olive oil, the good one
+2 tinned tomatoes, squashed
+Salt, but only at the end
+
+Put the beans in to soak before you go to bed. In the morning pour off the water, cover with fresh by a hand's width, and add everything but the salt. Into the oven at 140 with the lid on for 3 hours. Do not stir. Salt. Wait. Eat.`,
+    title: 'A POT OF BEANS FOR A COLD HOUSE',
+    portions: null,
+    components: [
+      [
+        '',
+        [
+          '500 g dried borlotti',
+          '1 carrot',
+          '1 stick celery',
+          '1 onion',
+          '4 clove garlic',
+          '1 sprig rosemary',
+          '1 sprig sage',
+          '100 ml olive oil',
+          '2 tinned tomatoes',
+          'Salt',
+        ],
+      ],
+    ],
+    steps: 1,
+  },
+  {
+    manner: 'an evening course with parts',
+    text: `City Kitchen School — Knife & Flame, evening 2
+
+You'll make: Charred broccoli, white bean cream, chilli crumbs
+Pairs, 45 minutes, 2 plates
+
+Broccoli
+½ head broccoli, large florets
+1 tbsp oil
+
+White bean cream
+240 g cooked cannellini beans
+2 tbsp olive oil
+½ lemon
+1 garlic clove
+
+Crumbs
+40 g stale bread
+1 tbsp olive oil
+pinch chilli flakes
+
+Steps, in this order:
+1. Crumbs first. Tear the bread small, fry in the oil over medium heat, 5 min, chilli in at the end. Tip out.
+2. Cream. Warm beans with a splash of water, blend with oil, lemon juice and garlic until it drops slowly from a spoon.
+3. Broccoli last. Pan very hot, oil on the broccoli (not in the pan), cut side down, 3 min, don't touch. Turn, 2 min.
+Plate: cream, broccoli, crumbs. Call the tutor.`,
+    title: 'Charred broccoli, white bean cream, chilli crumbs',
+    portions: null,
+    components: [
+      ['Broccoli', ['0.5 head broccoli', '1 tbsp oil']],
+      ['White bean cream', ['240 g cannellini beans', '2 tbsp olive oil', '0.5 lemon', '1 clove garlic']],
+      ['Crumbs', ['40 g stale bread', '1 tbsp olive oil', '1 pinch chilli flakes']],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a curry scanned with figures in its words',
+    text: `Vegetab1e Curry (Serves 6)
+
+3 tb1sp oil
+2 onions, s1iced
+2 teasp curry paste
+1 lb mixed root vegetab1es, cubed
+I apple, diced
+1/2 pint vegetab1e stock
+2 oz su1tanas
+1 tablesp mango chutney
+
+Fry the onions in the oi1 for I0 minutes. Add the paste
+and cook for 1 minute. Add the vegetab1es, app1e, stock
+and su1tanas, cover and simmer for 30 minutes. Stir in
+the chutney. Serve with rice.`,
+    title: 'Vegetable Curry',
+    portions: 6,
+    components: [
+      [
+        '',
+        [
+          '3 tbsp oil',
+          '2 onions',
+          '2 tsp curry paste',
+          '1 lb mixed root vegetables',
+          '1 apple',
+          '0.5 pint vegetable stock',
+          '2 oz sultanas',
+          '1 tbsp mango chutney',
+        ],
+      ],
+    ],
+    steps: 1,
+  },
+  {
+    manner: 'a note about an amuse',
+    text: `Hi chef
+for the amuse pls: 60 x beet-free cracker w/ whipped cod roe? no roe → do white bean
+white bean whip:
+ cooked beans 800
+ garlic confit 60
+ lemon 80
+ oil 120
+ salt 9
+blend hot 4 min. siphon, 2 charges. hold warm 55.
+cracker recipe is in the book p44
+thx, 17:30 briefing`,
+    title: '',
+    portions: null,
+    components: [
+      ['', ['60 for the amuse pls']],
+      ['White bean whip', ['800 beans', '60 garlic confit', '80 lemon', '120 g oil', '9 salt']],
+    ],
+    steps: 2,
+  },
+  {
+    manner: 'a drizzle in two systems',
+    text: `Lemon Drizzle Slices
+Cut into 18 | Ready in 1 hr
+
+225g/8oz butter, softened
+225g/8oz caster sugar
+275g/10oz self-raising flour
+2 tsp baking powder
+4 large eggs
+4 tbsp milk
+2 unwaxed lemons, finely grated zest only
+For the crunchy topping
+175g/6oz granulated sugar
+2 lemons, juice only
+
+1. Preheat the oven to 180C/160C Fan/Gas 4. Grease a 30x23cm/12x9in traybake tin and line the base with baking paper.
+2. Measure all the cake ingredients into a large bowl and beat for about 2 minutes, or until well blended.
+3. Turn the mixture into the tin and bake for 35–40 minutes, or until the cake has shrunk a little from the sides of the tin and springs back when lightly touched with a fingertip in the centre.
+4. Leave to cool for 5 minutes, then lift out. Mix the topping ingredients and brush over the warm cake. Leave until cold, then cut.`,
+    title: 'Lemon Drizzle Slices',
+    portions: 18,
+    components: [
+      [
+        '',
+        [
+          '225 g butter',
+          '225 g caster sugar',
+          '275 g self-raising flour',
+          '2 tsp baking powder',
+          '4 eggs',
+          '4 tbsp milk',
+          '2 unwaxed lemons',
+        ],
+      ],
+      ['Crunchy topping', ['175 g granulated sugar', '2 lemons']],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a tech sheet with percents',
+    text: `TECH SHEET 14 | HOT WATER CRUST
+Purpose: raised vegetable pies
+Yield: 1 kg paste = 10 individual pies (100 g)
+
+FORMULA
+Plain flour, medium   550 g    100 %
+Vegetable fat         165 g     30 %
+Water                 220 g     40 %
+Salt                   11 g      2 %
+Egg yolk               55 g     10 %
+
+PROCEDURE
+- Bring water, fat and salt to a rolling boil.
+- Pour at once onto flour and yolk; stir with a spatula.
+- Work briefly by hand while warm (45–50 °C).
+- Use before it falls below 30 °C.
+
+FAULTS
+Cracks: too cool. Greasy: overworked.`,
+    title: 'HOT WATER CRUST',
+    portions: 10,
+    components: [['Formula', ['550 g Plain flour', '165 g Vegetable fat', '220 g Water', '11 g Salt', '55 g Egg yolk']]],
+    steps: 4,
+  },
+  {
+    manner: 'noodles told by a granddaughter',
+    text: `My grandmother never measured. I followed her around with a scale one Sunday, and this is what I wrote down for her cabbage noodles: one small white cabbage (it weighed 780 g), 40 g of lard - I use butter -, one heaped teaspoon of sugar, half a teaspoon of caraway, 250 g of broad noodles and a lot of pepper.
+
+She lets the sugar go brown in the fat, and that is the whole trick. In goes the cabbage, cut in squares, with salt, and it fries for twenty minutes or so until it is brown at the edges. The noodles are boiled meanwhile, and everything is tossed together with the caraway and the pepper.
+
+We were six at the table, and nothing was left.`,
+    title: '',
+    portions: 6,
+    components: [
+      [
+        '',
+        [
+          'My grandmother never measured',
+          '1 white cabbage',
+          '40 g lard',
+          '1 tsp sugar',
+          '0.5 tsp caraway',
+          '250 g broad noodles',
+          'pepper',
+        ],
+      ],
+    ],
+    steps: 2,
+  },
+  {
+    manner: 'fritters in boxes with steps below',
+    text: `Component: Salsify fritters | Cost centre: events
+| Ingredient | Qty | UOM |
+| Salsify | 3 | kg |
+| Lemon | 4 | ea |
+| Plain flour | 500 | g |
+| Cornflour | 200 | g |
+| Soda water | 900 | ml |
+| Baking powder | 15 | g |
+| Smoked salt | 20 | g |
+| Oil (fry) | 5 | l |
+| Steps |
+| 1 | Peel salsify under water with lemon; cut 6 cm; boil 8 min; dry |
+| 2 | Batter: all dry + soda, rest 10 min cold |
+| 3 | Dip, fry 180 °C 2.5 min; salt |`,
+    title: 'Salsify fritters',
+    portions: null,
+    components: [
+      [
+        '',
+        [
+          '3 kg Salsify',
+          '4 Lemon',
+          '500 g Plain flour',
+          '200 g Cornflour',
+          '900 ml Soda water',
+          '15 g Baking powder',
+          '20 g Smoked salt',
+          '5 l Oil',
+        ],
+      ],
+    ],
+    steps: 3,
+  },
+  {
+    manner: 'a soup with words over figures',
+    text: `Home > Soups & stews
+Recipe #4471
+
+Golden Onion Soup with Rye Croutons
+
+Submitted by Tove | 12 reviews | Rated 4.6
+
+YIELDS            PREP          COOK
+4 bowls           15 min        1 hr 10 min
+
+Ingredients
+6 large yellow onions, thinly sliced
+3 tablespoons butter
+1 tablespoon flour
+6 cups mushroom stock
+4 slices rye bread
+1 cup grated Emmental
+
+Method
+1) Melt butter in a heavy pot. Add onions and a teaspoon of salt and cook over medium-low heat for 45 minutes, stirring often.
+2) Stir in flour, cook 2 minutes. Add stock; simmer 20 minutes.
+3) Toast the bread, top with cheese and broil until bubbling. Float on the soup.
+
+Reviews
+Pim: used 8 onions, 5 would do.
+Rate this recipe`,
+    title: 'Golden Onion Soup with Rye Croutons',
+    portions: 4,
+    components: [['', ['6 yellow onions', '3 tbsp butter', '1 tbsp flour', '6 cup mushroom stock', '4 slice rye bread', '1 cup Emmental']]],
+    steps: 3,
+  },
+  {
+    manner: 'a prep list with parts set in',
+    text: `PREP LIST FRIDAY
+1. Tomato jam – 2 kg (need 1.6)
+   tomatoes 3 kg
+   sugar 600 g
+   red wine vinegar 200 ml
+   chilli flakes 1 tsp
+   cook down 1 h 15, jar
+2. Soused carrots – 24 ptn
+   carrots 2.4 kg
+   cider vinegar 500 ml
+   coriander seed 15 g
+   slice 2 mm, hot liquor over, 2 h`,
+    title: 'PREP LIST FRIDAY',
+    portions: null,
+    components: [
+      ['Tomato jam', ['3 kg tomatoes', '600 g sugar', '200 ml red wine vinegar', '1 tsp chilli flakes']],
+      ['Soused carrots', ['2.4 kg carrots', '500 ml cider vinegar', '15 g coriander seed']],
+    ],
+    steps: 2,
+  },
+  {
+    manner: 'a sauce by decilitres',
+    text: `Sauce gribiche without the egg
+(Sauces, p. 18)
+6 dl
+
+4 dl sunflower oil
+1 dl aquafaba
+30 g Dijon mustard
+3 cl white wine vinegar
+40 g capers, chopped
+40 g gherkins, chopped
+1 tbsp each chopped parsley, chervil and tarragon
+
+Emulsify aquafaba, mustard and vinegar with the oil, as a mayonnaise. Fold in the rest. Rest 30 minutes. Keeps 3 days at 3 °C.`,
+    title: 'Sauce gribiche without the egg',
+    portions: null,
+    components: [
+      [
+        '',
+        [
+          '4 dl sunflower oil',
+          '1 dl aquafaba',
+          '30 g Dijon mustard',
+          '3 cl white wine vinegar',
+          '40 g capers',
+          '40 g gherkins',
+          '1 tbsp parsley',
+          '1 tbsp chervil',
+          '1 tbsp tarragon',
+        ],
+      ],
+    ],
+    steps: 1,
+  },
+  {
+    manner: 'knots told in a letter',
+    text: `Hej! You asked for the cardamom knots. I make half of this when it's only us:
+
+1 kg flour, 5 dl milk (finger-warm), 50 g yeast, 150 g butter, 1.5 dl sugar, 1 tbsp coarsely ground cardamom, half a tsp salt.
+Filling: 200 g soft butter, 1.5 dl sugar, 2 tbsp cardamom.
+
+Work the dough 10 minutes (machine). 45 minutes under cloth. Roll to a big square, spread the filling, fold in three, cut 24 strips, twist and knot. Up again 30 min. 225 degrees for 9-10 minutes. Brush with sugar syrup right away.
+
+Hugs, Lisbet`,
+    title: 'Cardamom knots',
+    portions: null,
+    components: [
+      ['', ['1 kg flour', '5 dl milk', '50 g yeast', '150 g butter', '1.5 dl sugar', '1 tbsp cardamom', '0.5 tsp salt']],
+      ['Filling', ['200 g butter', '1.5 dl sugar', '2 tbsp cardamom']],
+    ],
+    steps: 1,
+  },
+  {
+    manner: 'a demo’s work by the clock',
+    text: `LESSON 11: SHALLOW FRYING
+Demo dish: Courgette schnitzel with caper butter | Practical: as demo, one per student
+
+Mise en place (1 student)
+Courgette, large            1 pc (300 g)
+Flour                       30 g
+Egg, beaten                 1 pc
+Breadcrumbs, fine           60 g
+Clarified butter            60 g
+Butter                      25 g
+Capers                      10 g
+Lemon                       1/4 pc
+Parsley                     3 g
+
+Workflow
+08:30 mise en place
+08:50 cut courgette lengthwise 12 mm, season, 5 min
+08:55 pané
+09:05 fry in clarified butter, 160-170 °C, 3 min each side
+09:12 drain, hold on rack
+09:13 foam butter, capers, lemon, parsley; nap
+09:15 present
+
+Scoring sheet: colour /5, crumb adhesion /5, seasoning /5, time /5`,
+    title: 'Courgette schnitzel with caper butter',
+    portions: null,
+    components: [
+      [
+        '',
+        [
+          '1 Courgette',
+          '30 g Flour',
+          '1 Egg',
+          '60 g Breadcrumbs',
+          '60 g Clarified butter',
+          '25 g Butter',
+          '10 g Capers',
+          '0.25 Lemon',
+          '3 g Parsley',
+        ],
+      ],
+    ],
+    steps: 7,
+  },
+  {
+    manner: 'a kasundi on a phone',
+    text: `Auntie's tomato kasundi
+
+1kg tomatoes
+100g ginger
+1 bulb garlic
+12 green chillies
+30g mustard seeds soaked in 120ml vinegar overnight
+120ml oil
+2 tbsp turmeric, 3 tbsp cumin, 1 tbsp chilli powder
+150g sugar, 30g salt
+
+grind the soaked mustard seeds with ginger and garlic.
+fry spices in oil for 1 min, paste in, 3 min.
+tomatoes + chillies, sugar, salt. cook 1.5 hrs low until oil comes up.
+3 jars`,
+    title: "Auntie's tomato kasundi",
+    portions: null,
+    components: [
+      [
+        '',
+        [
+          '1 kg tomatoes',
+          '100 g ginger',
+          '1 bulb garlic',
+          '12 green chillies',
+          '30 g mustard seeds',
+          '120 ml oil',
+          '2 tbsp turmeric',
+          '3 tbsp cumin',
+          '1 tbsp chilli powder',
+          '150 g sugar',
+          '30 g salt',
+        ],
+      ],
+    ],
+    steps: 3,
+  },
+  {
+    manner: 'choux buns in two parts',
+    text: `Savoury choux buns with mushroom cream (makes 24)
+★ Advanced · 1½ hours · Vegetarian
+
+For the choux
+75 g unsalted butter
+180 ml water
+1 tsp sugar
+110 g plain flour
+3 eggs, beaten
+
+For the mushroom cream
+300 g mushrooms, finely chopped
+40 g butter
+200 g cream cheese
+
+1. Oven on at 200 °C / fan 180 °C. Boil butter, water and sugar; off the heat beat in the flour. Return to the heat for 1 minute. Cool for 5 minutes, then beat in the eggs a little at a time.
+2. Pipe 24 buns and bake for 25 minutes. Pierce each one and give them 5 more.
+3. For the cream, fry the mushrooms in the butter until dry, 10–12 minutes. Cool. Mix into the cream cheese.
+4. Split and fill no more than an hour before serving.
+
+Get ahead: unfilled buns freeze for a month.`,
+    title: 'Savoury choux buns with mushroom cream',
+    portions: 24,
+    components: [
+      ['Choux', ['75 g unsalted butter', '180 ml water', '1 tsp sugar', '110 g plain flour', '3 eggs']],
+      ['Mushroom cream', ['300 g mushrooms', '40 g butter', '200 g cream cheese']],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'crackers of a taproom',
+    text: `Spent-grain crackers (taproom)
+3 cups wet spent grain (from the mash, see Lou)
+2 c. AP flour
+1/2 c. olive oil
+1 1/2 t. salt
+1 T. honey
+2 T. seeds, whatever's open
+
+Buzz grain with oil until pasty. Flour, salt, honey in; pulse. Too wet? More flour.
+Roll btw parchment to 1/16". Score. Seeds on, press.
+325F convection, 28-35 min, rotate. They crisp as they cool.
+Yield: 2 half sheets, about 90 crackers`,
+    title: 'Spent-grain crackers (taproom)',
+    portions: 90,
+    components: [['', ['3 cup wet spent grain', '2 cup AP flour', '0.5 cup olive oil', '1.5 tsp salt', '1 tbsp honey', '2 tbsp seeds']]],
+    steps: 3,
+  },
+  {
+    manner: 'quinces beside their method',
+    text: `Poached quinces                                       8 persons
+--------------------------------------------------------------
+2 kg quinces                    Peel, quarter, keep the cores.
+1 l water                       Boil cores with water 20 min,
+400 g sugar                     strain, add sugar, vanilla,
+1 vanilla pod                   lemon and wine.
+1 lemon, peel and juice         Poach the quarters very gently
+2 dl white wine                 2–3 h, until deep pink. Cool in
+                                the syrup.`,
+    title: 'Poached quinces',
+    portions: 8,
+    components: [['', ['2 kg quinces', '1 l water', '400 g sugar', '1 vanilla pod', '1 lemon', '2 dl white wine']]],
+    steps: 3,
+  },
+  {
+    manner: 'questions and answers',
+    text: `Q: My tutor says our hummus is grainy. What ratio do you use?
+A: For service we use 1 kg cooked chickpeas (very soft), 350 g tahini, 120 ml lemon juice, 4 garlic cloves and 12 g salt, plus up to 150 ml iced water. Blend the chickpeas hot with the garlic for 5 minutes, then tahini, lemon and salt, and at the end the water with the motor running. Gives about 1.7 kg.
+Q: Can I use tinned?
+A: Yes, boil them 15 minutes with a pinch of soda first.`,
+    title: '',
+    portions: null,
+    components: [['', ['1 kg chickpeas', '350 g tahini', '120 ml lemon juice', '4 clove garlic', '12 g salt', '150 ml iced water']]],
+    steps: 2,
+  },
 ];
