@@ -15,7 +15,9 @@ export interface Decided {
 /** The component of the lines that a step stands beside in a table, whose lines were read before it; null where it stands behind them. */
 export function besideLines(places: readonly ReadPlace[], at: number, components: readonly { readonly name: string }[]): number | null {
   if (!places.some((place) => place.role === 'line' && place.at > at)) return null;
-  const component = places.findLast((place) => place.role === 'line' && place.at <= at)?.component ?? null;
+  // Beside a list in a column of its own stands the method of all of it.
+  const last = places.findLast((place) => place.role === 'line');
+  const component = last && last.at <= at ? last.component : null;
   return component !== null && components[component]!.name !== '' ? component : null;
 }
 

@@ -60,6 +60,7 @@ export function likeAround(
     chapter,
     heading,
     said,
+    outside,
     before,
     first,
     next,
@@ -242,6 +243,11 @@ export function likeAround(
     like.note -= 9;
     like.step += 9;
   }
+  // "gas 5 about 40 min. cut warm, leave in tin", "1. Oven 200. Whisk dry, whisk wet,"
+  if ((/^(?:gas|regulo|mark)\s/i.test(bare) && times && verbs > 0) || (number !== null && number > 0 && /^oven\b/i.test(text))) {
+    like.note -= 10;
+    like.step += 9;
+  }
   // "Serves 6. Or me."
   if (/^(?:serves|makes|feeds)\s[^.]{1,20}(?<!\b(?:approx|ca|c|about))\.\s/i.test(bare) && words < 8) {
     like.note += 10;
@@ -270,6 +276,10 @@ export function likeAround(
     like.aside += 18;
     like.component -= 14;
     like.title -= 12;
+  }
+  if (/\bthis is (?:what|how|the one|the way) (?:I|we)\b/i.test(outside) && !times && !heats && !measured) {
+    like.aside += 8;
+    like.step -= 8;
   }
   // "Today we are making Courgette Fritters!"
   if (
@@ -369,6 +379,7 @@ export function likeAround(
   }
   if (/\?$/.test(bare)) {
     like.aside += 4;
+    like.line -= 5;
     like.step -= 4;
     like.title -= 5;
   }

@@ -140,7 +140,7 @@ export function likeTitle(
     like.line -= 16;
   }
   // "SPELT LEVAIN  1.1 kg x 12"
-  else if (first && blankAfter && PIECES_BEHIND.test(bare)) {
+  else if (first && (blankAfter || (next !== null && !isMeasured(next))) && PIECES_BEHIND.test(bare)) {
     like.title += 18;
     like.line -= 16;
   }

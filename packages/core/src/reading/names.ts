@@ -144,7 +144,7 @@ export function portionsOfAll(text: string): number | null {
 /** "You asked for the way I do the gooseberry fool": what a letter is about. */
 export function titleInProse(text: string): string | null {
   const said =
-    /\b(?:recipe for|here[’']?s|[Yy]ou (?:wanted|asked (?:me )?for|were asking (?:about|for))(?! the way| how)|(?:we[’']re|we are|we[’']ll be|you[’']re|you will be) (?:doing|making|cooking|baking)|[Gg]oing with|(?:letter|question|mail|message|note|call) about|(?:way|how) (?:I|we|she|he|they|you) (?:do|make|cook|did|made|cooked)|how (?:do|did|does) (?:I|we|you|she|he) (?:do|make|cook)|how to (?:make|cook))\s+(?:the\s|my\s|our\s|her\s|his\s|an?\s)?(\p{L}[\p{L}\s’'&-]{3,40}?)(?=[.,;:!?]|\s?\(|\s[–—-]\s|\s(?:as|served|from|for|at|when|last|which|that|you|I|we|serves|serving)\b)/u.exec(
+    /\b(?:recipe for|[Hh]ere[’']?s|[Yy]ou (?:wanted|asked (?:me )?for|were asking (?:about|for))(?! the way| how)|(?:we[’']re|we are|we[’']ll be|you[’']re|you will be) (?:doing|making|cooking|baking)|[Gg]oing with|[Aa]ny(?:one|body) (?:got|have|has)|(?:letter|question|mail|message|note|call) about|(?:way|how) (?:I|we|she|he|they|you) (?:do|make|cook|did|made|cooked)|how (?:do|did|does) (?:I|we|you|she|he) (?:do|make|cook)|how to (?:make|cook))\s+(?:the\s|my\s|our\s|her\s|his\s|an?\s)?(?:recipe for\s+(?:the\s|my\s|our\s|an?\s)?)?(\p{L}[\p{L}\s’'&-]{3,40}?)(?=[.,;:!?]|\s?\(|\s[–—-]\s|\s(?:as|served|from|for|at|when|last|which|that|you|I|we|serves|serving)\b)/u.exec(
       text.slice(0, 500).replace(/\*\*/g, ''),
     );
   // "could you send the lemon bars again?"
@@ -230,7 +230,7 @@ export function portionsAmong(text: string): number | null {
     );
   if (bracket) return Number(bracket[1]) || null;
   const said =
-    /(?:^|[.!;,|—–]\s|→\s?|\b(?:that|which)\s)(?:that[’']s\s|this is\s)?(cuts into\s\d{1,3}\s\p{L}+|(?:enough for|sufficient for|serves|feeds)\s[^.,;]{1,30}|(?:(?:the |this )?recipe )?makes\s(?:about\s)?\d{1,3}(?:\s(?:servings?|portions?|pieces|loaves|buns|rolls|biscuits|tarts|cakes)\b|\.?\s*$)|for\s\d{1,3}(?:\s(?:people|persons?|portions?|servings?)|[.:]?\s*$)|(?<=[—–|]\s)\d{1,3}\s(?:covers|portions|pax)\s*$)/iu.exec(
+    /(?:^|[.!;,|—–]\s|→\s?|\b(?:that|which)\s)(?:that[’']s\s|this is\s)?(cuts into\s\d{1,3}\s\p{L}+|(?:enough for|sufficient for|serves|feeds)\s[^.,;]{1,30}|(?:(?:the |this )?recipe )?makes\s(?:about\s)?\d{1,3}(?:\s(?:servings?|portions?|pieces|loaves|buns|rolls|biscuits|tarts|cakes)\b|\.?\s*$)|for\s\d{1,3}(?:\s(?:people|persons?|portions?|servings?|as\san?\s\p{L}+(?:\s\p{L}+)?)|[.:]?\s*$)|(?<=[—–|]\s)\d{1,3}\s(?:covers|portions|pax)\s*$)/iu.exec(
       text.slice(-80),
     );
   return said ? (yieldSaid(said[1]!)?.portions ?? null) : null;

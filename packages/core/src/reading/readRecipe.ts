@@ -278,6 +278,7 @@ function assemble(decided: readonly Decided[], book: FactBook, meant: (prose: st
           component = before.component;
           index = before.index;
           const step = method[index!]!;
+          portions ??= portionsAmong(look.written);
           step.text = step.text ? joinedTo(STEP_NAMED.test(before.written) ? `${step.text}.` : step.text, look.written) : look.written;
         } else if (last === 'aside') aside[aside.length - 1] = joinedTo(aside.at(-1)!, look.written);
         else if (last === 'title') title = joinedTo(title, look.written);

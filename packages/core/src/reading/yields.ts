@@ -143,7 +143,7 @@ function saidOf(line: string, told: boolean): YieldSaid | null {
       /^((?:serves|feeds|for)\s(?:\d{1,3}|\p{L}+)),?\sor\s(?:\d{1,3}|one|two|three|four|five|six|eight|ten)\s\p{L}[\p{L} ]{2,30}$/iu,
       '$1',
     )
-    .replace(/^(?:yep|yes|yeah|yup|ok(?:ay)?|sure|so)[.,!:]?\s+(?=for\s)/i, '')
+    .replace(/^(?:yep|yes|yeah|yup|ok(?:ay)?|sure|so)[.,!:]*\s+(?=(?:for|makes|serves|feeds|does|gives)\s)/i, '')
     .trim();
   if (!bare || bare.length > 120) return null;
   // "For one 20x30 tin (24 bars):"

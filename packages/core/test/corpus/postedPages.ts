@@ -3821,4 +3821,344 @@ A: Yes, boil them 15 minutes with a pinch of soda first.`,
     components: [['', ['1 kg chickpeas', '350 g tahini', '120 ml lemon juice', '4 clove garlic', '12 g salt', '150 ml iced water']]],
     steps: 2,
   },
+  {
+    manner: 'a cake by capitals with its plate',
+    text: `Spiced chickpea cake / cucumber pickle / yoghurt
+12 covers
+
+CHICKPEA CAKE
+Chickpeas, cooked and drained 900 g
+Onion, fine dice 200 g
+Garlic 4 cloves
+Coriander, chopped 30 g
+Gram flour 120 g
+Sweat onion and garlic 8 min. Cool.
+Crush with chickpeas, coriander and flour. Shape 24 cakes of 50 g. Chill 30 min.
+
+CUCUMBER PICKLE
+Cucumber 2
+Rice vinegar 150 ml
+Sugar 60 g
+Salt 6 g
+Mustard seed 5 g
+Slice cucumber 3 mm.
+Boil vinegar, sugar, salt and seed; cool to 40 °C.
+Pour over; 1 h minimum.
+
+PLATE
+Greek yoghurt 300 g
+Oil for frying
+Fry cakes 175 °C 3 min. Two cakes, pickle, a spoon of yoghurt.`,
+    title: 'Spiced chickpea cake / cucumber pickle / yoghurt',
+    portions: 12,
+    components: [
+      ['Chickpea cake', ['900 g Chickpeas', '200 g Onion', '4 clove Garlic', '30 g Coriander', '120 g Gram flour']],
+      ['Cucumber pickle', ['2 Cucumber', '150 ml Rice vinegar', '60 g Sugar', '6 g Salt', '5 g Mustard seed']],
+      ['Plate', ['300 g Greek yoghurt', 'Oil']],
+    ],
+    steps: 6,
+  },
+  {
+    manner: 'a slice of damsons',
+    text: `Damson crumble slice (Nell's)
+12 oz plain flour
+8 oz butter
+4 oz sugar + a bit
+1 lb damsons, stoned (weigh after)
+2 tbsp semolina
+handful flaked almonds
+pinch salt
+squeeze of lemon
+
+rub flour, butter, sugar, salt. press 2/3 in swiss roll tin
+semolina over, damsons, lemon, the bit of sugar
+rest of crumb + almonds on top
+gas 5 about 40 min. cut warm, leave in tin till cold`,
+    title: "Damson crumble slice (Nell's)",
+    portions: null,
+    components: [
+      [
+        '',
+        [
+          '12 oz plain flour',
+          '8 oz butter',
+          '4 oz sugar + a bit',
+          '1 lb damsons',
+          '2 tbsp semolina',
+          '1 handful flaked almonds',
+          '1 pinch salt',
+          'squeeze of lemon',
+        ],
+      ],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'vine leaves in a book',
+    text: `                                                        211
+
+                 STUFFED VINE LEAVES
+
+     24 vine leaves, fresh or preserved
+     6 oz. long grain rice
+     1 large onion, finely chopped
+     2 tablespoons currants
+     2 tablespoons pine kernels
+     1/4 pint olive oil
+     juice of 1 lemon
+
+Blanch the leaves for two minutes and drain. Soften the
+onion in half the oil, add the rice, currants and ker-
+nels, and stir for five minutes. Season. Put a teaspoon-
+ful on each leaf and roll up tightly. Pack into a pan,
+pour over the lemon juice, the rest of the oil and half a
+pint of water, weigh down with a plate and simmer for
+one hour. Serve cold. For 4 as a first course.`,
+    title: 'STUFFED VINE LEAVES',
+    portions: 4,
+    components: [
+      [
+        '',
+        [
+          '24 leaf vine leaves',
+          '6 oz long grain rice',
+          '1 onion',
+          '2 tbsp currants',
+          '2 tbsp pine kernels',
+          '0.25 pint olive oil',
+          '1 lemon',
+        ],
+      ],
+    ],
+    steps: 1,
+  },
+  {
+    manner: 'noodles under a bar of cookies',
+    text: `Accept cookies
+HOME | RECIPES | VIDEOS | ABOUT
+Advertisement
+
+Creamy Miso Leek Noodles
+Last updated: February 2, 2026 • 9 Comments
+
+Leeks melt, miso deepens, noodles soak it all up. This is what I make when the fridge is bare.
+
+Serves 4 · 25 minutes
+
+Ingredients
+For the leeks
+3 large leeks, white and pale green parts, sliced
+40 g butter
+1 tbsp olive oil
+2 cloves garlic, grated
+For the sauce
+3 tbsp white miso
+200 ml crème fraîche
+1 tsp toasted sesame oil
+To serve
+400 g fresh udon noodles
+2 tsp sesame seeds
+
+How to make it
+Cook the leeks in the butter and oil with a pinch of salt over a low heat for 15 minutes, until silky.
+Add the garlic and cook for 1 minute.
+Whisk the miso with 4 tbsp hot water, then stir into the leeks with the crème fraîche.
+Boil the noodles for 2 minutes. Reserve a mugful of the water and drain.
+Toss everything together, loosening with the water. Finish with the sesame oil and seeds.
+
+More noodle recipes
+Peanut noodles with 10 vegetables
+Cold soba, 5 ways
+
+Comments
+Ash — January 4: I added 200 g mushrooms. Great!`,
+    title: 'Creamy Miso Leek Noodles',
+    portions: 4,
+    components: [
+      ['Leeks', ['3 leeks', '40 g butter', '1 tbsp olive oil', '2 clove garlic']],
+      ['Sauce', ['3 tbsp white miso', '200 ml crème fraîche', '1 tsp sesame oil']],
+      ['To serve', ['400 g fresh udon noodles', '2 tsp sesame seeds']],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'an academy’s bubble cakes',
+    text: `LARKFIELD ACADEMY OF FOOD                                   Level 1, week 6
+Learning outcome 3.2: cook a vegetable dish by boiling and by shallow frying
+
+Dish: Bubble cakes with mustard greens
+Portions: 2                       Time: 50 minutes
+
+Ingredients                Quantity
+Waxy potatoes              300 g
+Savoy cabbage              100 g
+Spring onions              2
+Plain flour                15 g
+Oil                        30 ml
+Mustard greens             80 g
+Salt, pepper               to taste
+
+Equipment: saucepan, frying pan, colander, fish slice
+
+Procedure
+1. Peel potatoes, cut evenly, boil 15 minutes.
+2. Shred cabbage, boil 3 minutes, drain well.
+3. Crush potatoes coarsely, mix with cabbage and onions, season.
+4. Shape four cakes, flour.
+5. Shallow fry 4 minutes each side until deep golden.
+6. Wilt greens in the same pan 1 minute; serve.
+
+Self-check
+Are the cakes the same size?
+Is the crust even?`,
+    title: 'Bubble cakes with mustard greens',
+    portions: 2,
+    components: [
+      [
+        '',
+        [
+          '300 g Waxy potatoes',
+          '100 g Savoy cabbage',
+          '2 Spring onions',
+          '15 g Plain flour',
+          '30 ml Oil',
+          '80 g Mustard greens',
+          'Salt, pepper',
+        ],
+      ],
+    ],
+    steps: 6,
+  },
+  {
+    manner: 'cornbread beside its method',
+    text: `Beans on cornbread                                     serves 6
+
+Cornbread                     1. Oven 200. Whisk dry, whisk wet,
+200 g fine cornmeal              combine, tin 20 cm, 25 min.
+100 g plain flour             2. Fry onion and pepper in the oil
+1 tbsp baking powder             10 min.
+300 ml buttermilk             3. Paprika in, 1 min.
+                              4. Beans and tomatoes, 15 min.
+Beans                         5. Split cornbread, beans over.
+1 onion, diced
+1 red pepper, diced
+2 tbsp oil
+2 tsp smoked paprika
+2 x 400 g tins black beans
+1 x 400 g tin tomatoes`,
+    title: 'Beans on cornbread',
+    portions: 6,
+    components: [
+      ['Cornbread', ['200 g fine cornmeal', '100 g plain flour', '1 tbsp baking powder', '300 ml buttermilk']],
+      ['Beans', ['1 onion', '1 red pepper', '2 tbsp oil', '2 tsp smoked paprika', '2 tin black beans', '1 tin tomatoes']],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'a mail about a walnut sauce',
+    text: `Hello Marit,
+
+Here's the walnut sauce from Saturday, enough for 8 with pasta or 12 as a dip:
+
+200 g walnuts
+2 slices white bread, soaked in milk
+1 small clove of garlic
+50 g parmesan
+100 ml olive oil
+salt
+
+Blanch the walnuts for 2 minutes and rub off as much skin as you have patience for.
+Squeeze the bread. Blend everything but the oil, then trickle that in.
+Thin it with pasta water.
+
+It splits if you warm it, so don't. Give my love to Jens – and can I have my 2 litre box back?
+
+Hanne`,
+    title: 'Walnut sauce',
+    portions: 8,
+    components: [['', ['200 g walnuts', '2 slice white bread', '1 clove garlic', '50 g parmesan', '100 ml olive oil', 'salt']]],
+    steps: 3,
+  },
+  {
+    manner: 'buns by weight and percent',
+    text: `SPELT BUNS - 24 x 85 g
+                       g       %
+White spelt          900      75
+Wholegrain spelt     300      25
+Water 22 °C          720      60
+Butter               120      10
+Honey                 60       5
+Salt                  24       2
+Fresh yeast           30     2.5
+Poppy seed            48       4
+
+1. Mix 4 + 3 min, dough 24 °C.
+2. Bulk 60 min, fold once at 30.
+3. Scale 85 g, round, 15 min.
+4. Shape, seed side, proof 50 min.
+5. Bake 210 °C 16 min with steam.`,
+    title: 'SPELT BUNS',
+    portions: 24,
+    components: [
+      [
+        '',
+        [
+          '900 g White spelt',
+          '300 g Wholegrain spelt',
+          '720 g Water',
+          '120 g Butter',
+          '60 g Honey',
+          '24 g Salt',
+          '30 g Fresh yeast',
+          '48 g Poppy seed',
+        ],
+      ],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'a dressing asked for',
+    text: `anyone got the dressing from the grain bowl? it was SO good
+
+yes!! makes about 500ml:
+150g tahini
+120ml lemon juice
+150ml cold water
+30g maple syrup
+2 garlic cloves
+8g salt
+blend all 1 min. thins more with water. fridge 5 days`,
+    title: 'Dressing',
+    portions: null,
+    components: [['', ['150 g tahini', '120 ml lemon juice', '150 ml cold water', '30 g maple syrup', '2 clove garlic', '8 g salt']]],
+    steps: 1,
+  },
+  {
+    manner: 'two days of a week',
+    text: `WEEK 4 — TUESDAY: DOUGHS
+Focaccia (1 tray 40 x 30, 20 pieces)
+  strong flour 750 g
+  water 560 ml
+  fresh yeast 15 g
+  salt 16 g
+  olive oil 70 ml
+  1. Mix, no knead. Folds at 20, 40, 60 min.
+  2. Oil tray, stretch, 40 min.
+  3. Dimple, oil, salt; 230 °C, 22 min.
+
+WEEK 4 — THURSDAY: SPREADS
+Olive paste (500 g)
+  black olives, stoned 400 g
+  capers 30 g
+  olive oil 60 ml
+  thyme 4 sprigs
+  1. Chop by hand or pulse, fold in oil.`,
+    title: 'Focaccia',
+    portions: 20,
+    components: [
+      ['', ['750 g strong flour', '560 ml water', '15 g fresh yeast', '16 g salt', '70 ml olive oil']],
+      ['Olive paste', ['400 g black olives', '30 g capers', '60 ml olive oil', '4 sprig thyme']],
+    ],
+    steps: 4,
+  },
 ];
