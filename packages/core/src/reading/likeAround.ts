@@ -123,7 +123,12 @@ export function likeAround(
   }
   // "Makes: a bowlful | Time: 40 min | Difficulty: easy"
   if (/[|•]\s*(?:(?:difficulty|level|skill)\b|(?:time|prep|cook)\b(?:\s+time)?\s*(?::|\d))/i.test(bare)) like.note += 8;
-  if (like.note > 6 && (heading || /^[^\p{Ll}]+$|:$/u.test(bare) || /^(?:recipe |\p{L}+[’']s )?(?:notes?|tips?|variations?)$/iu.test(bare)))
+  if (
+    like.note > 6 &&
+    (heading ||
+      /^[^\p{Ll}]+$|:$/u.test(bare) ||
+      /^(?:recipe |\p{L}+[’']s )?(?:notes?|tips?|variations?|substitutions?|swaps)$/iu.test(bare))
+  )
     like.component -= 20;
   if (like.note > 6) {
     like.step -= 4;

@@ -23,6 +23,7 @@ export function likeMore(
     behind,
     food,
     said,
+    times,
     headLike,
     before,
     blankBefore,
@@ -92,6 +93,8 @@ export function likeMore(
       like.more += 9;
       like.step -= 3;
     }
+    // "… properly!! 25 min" / "paste, powder 5 min": each says how long it takes.
+    if (times && /\d\s?(?:min|mins|minutes|hrs?|hours?|h)\.?$/i.test(before) && !byWidth) like.more -= 14;
     // A figure broken off its line: "cook / for another 15 min", "Mix dry / ingredients. Stir …"
     if (like.more > 3) like.more += 1;
     if (said && said.left < 4) like.more -= 12;

@@ -139,6 +139,11 @@ export function likeTitle(
     like.title += 18;
     like.line -= 16;
   }
+  // "Fermented carrot sticks, 1 L jar"
+  else if (first && blankAfter && /\p{L}{3},\s\d[\d.,]*\s?(?:l|ml|litres?)\s(?:jar|bottle|crock|tin|pot)s?$/iu.test(bare)) {
+    like.title += 18;
+    like.line -= 16;
+  }
   // "SPELT LEVAIN  1.1 kg x 12"
   else if (first && (blankAfter || (next !== null && !isMeasured(next))) && PIECES_BEHIND.test(bare)) {
     like.title += 18;
@@ -184,6 +189,18 @@ export function likeTitle(
   // A name right above what the dish gives.
   if (headLike && next !== null && !marked && (yieldSaid(next.slice(0, 80))?.left ?? 9) === 0)
     like.title += /^(?:yields?|makes|serves|portions)\b/i.test(next) ? 9 : 5;
+  // What many eat of is a dish, and no part of one.
+  if (
+    headLike &&
+    marked &&
+    food &&
+    next !== null &&
+    /\b(?:serves|covers|portions|people|persons)\b/i.test(next.slice(0, 60)) &&
+    (yieldSaid(next.slice(0, 80))?.left ?? 9) === 0
+  ) {
+    like.title += 6;
+    like.component -= 6;
+  }
   if ((bare.match(/,/g)?.length ?? 0) >= 3) like.title -= 4;
   if (/^name\s*:\s*\p{L}/iu.test(bare) && food && words <= 10) like.title += 22;
   // "PUDDINGS AND SWEETS 87" over the name of the dish.

@@ -55,7 +55,26 @@ const BARE_ONLY = /^\p{L}[\p{L} ]{1,24}\s\d{1,4}$/u;
 
 /** How much it looks like a line of ingredients. */
 function likeLine(
-  { bare, cells, pointed, number, marked, words, amount, measured, counted, behind, food, sentence, told, verbs, times, heats, next }: Seen,
+  {
+    bare,
+    cells,
+    pointed,
+    number,
+    marked,
+    words,
+    amount,
+    measured,
+    counted,
+    behind,
+    food,
+    sentence,
+    told,
+    verbs,
+    times,
+    heats,
+    before,
+    next,
+  }: Seen,
   like: Likeness,
 ): void {
   if (measured && amount) like.line += unitOf(amount.amount.unit).dimension === 'count' ? 4 : 6;
@@ -96,6 +115,11 @@ function likeLine(
   // "2 lb. tin, 350°F, 1 hr."
   if (heats && times && !food) like.line -= 8;
 
+  // "cinnamon on top", the last of a list
+  if (food && words <= 3 && !sentence && /^\p{L}+ on top$/u.test(bare) && before !== null && isMeasured(before)) {
+    like.line += 12;
+    like.step -= 10;
+  }
   // "Salt, but only at the end"
   if (/^(?:salt|pepper),? (?:but|only|to|as)\b/i.test(bare) && words <= 7) {
     like.line += 9;

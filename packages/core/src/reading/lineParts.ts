@@ -27,9 +27,10 @@ export function tidy(text: string): string {
 export function reverse(text: string): ReadAmount | null {
   // "Flour 250 g", "Flour: 250g", "Butter – 2 tbsp, melted"
   // "Cream 35% 200 g", "70% dark chocolate 200 g": a name that holds a figure of its own.
-  const figured = /^((?=.*\p{L}{3})\S.{2,60}?)(?:\s[-–—])?\s((?:about\s+|~)?(?:\d{1,5}(?:[.,]\d{1,3})?|[½¼¾⅓⅔])\s?\p{L}{1,6}\.?)$/u.exec(
-    text,
-  );
+  const figured =
+    /^((?=.*\p{L}{3})\S.{2,60}?)(?:\s[-–—])?\s((?:about\s+|~)?(?:\d{1,5}(?:[.,]\d{1,3})?|[½¼¾⅓⅔])\s?(?:fl\.?\s?oz|\p{L}{1,6})\.?)$/u.exec(
+      text,
+    );
   const last = figured && /^(?:\d{1,3}\s?%|\p{L})/u.test(figured[1]!) ? readAmount(figured[2]!) : null;
   if (last?.unitWritten && !last.size && !last.rest.trim()) return { ...last, rest: figured![1]!.replace(/[\s.…·_:]+$/, '') };
   const dashed =
@@ -84,8 +85,20 @@ const USUAL_TINS = ['390', '400', '410', '425'];
  */
 export function weightOfOne(weight: Amount, count: Amount, isTotal = false): Amount {
   const pieces = exact(count.max);
+  // "2 punnets blackberries (about 300 g)": what was weighed was all of it.
+  const loose = count.unit === 'punnet';
+  // "2 sachets (14 g) dried yeast": a sachet holds seven or so.
+  const sachets =
+    count.unit === 'packet' &&
+    weight.unit === 'g' &&
+    pieces.compare(1) > 0 &&
+    exact(weight.max).compare(12) > 0 &&
+    exact(weight.max).div(pieces).compare(12) <= 0;
   const ofAll =
-    isTotal || (/^(?:g|ml)$/.test(weight.unit) && USUAL_TINS.some((usual) => exact(weight.max).compare(exact(usual).mul(pieces)) === 0));
+    isTotal ||
+    loose ||
+    sachets ||
+    (/^(?:g|ml)$/.test(weight.unit) && USUAL_TINS.some((usual) => exact(weight.max).compare(exact(usual).mul(pieces)) === 0));
   if ((unitOf(count.unit).pack && !ofAll) || pieces.compare(1) <= 0 || unitOf(weight.unit).dimension === 'count') return { ...weight };
   const share = (value: string) => exactText(exact(value).div(pieces));
   return { ...weight, min: share(weight.min), max: share(weight.max), about: true };

@@ -90,6 +90,7 @@ export function titleOf(text: string): { readonly title: string; readonly portio
     // "(2 h 30)": how long the lesson takes.
     .replace(/\s*\(\d{1,2}\s?(?:h|hrs?|hours?)(?:\s?\d{1,2}(?:\s?min\w*)?)?\)$/i, '')
     .replace(/^component\s*:\s*(?=\p{L})/iu, '')
+    .replace(/^(?:exercise|experiment|lab|practical)\s\d{1,2}(?:\.\d{1,2})?\s*[:.–-]?\s+(?=\p{L}{3})/iu, '')
     .replace(/\s*\((?:sent in|contributed|given|submitted|shared|donated) by [^()]{2,40}\)$/i, '')
     .replace(/^[Rr]ecipe\s+(?=\p{Lu}\p{Ll}{2,})/u, '')
     // "recipe for the lentil salad pls"

@@ -26,8 +26,9 @@ const USED_OF =
 const TRAILING_JUICE = /^(.*?),?\s+((?:juice|zest)(?:\s*(?:and|&)\s*(?:juice|zest))?)(?:\s+only)?$/i;
 const EXTRA = /[,;]?\s*\b((?:plus|and)\s+(?:a little\s+|some\s+)?(?:extra|more)\b.*)$/i;
 const EXTRA_BIT = /[,;]\s*\b(plus\s+(?:a|an|some)\s+.+)$/i;
+const OR_OTHER = /^or\s+(?!(?:more|less|so|to|as|until|enough|thereabouts|a (?:bit|little|few|handful)|if|just|your)\b)(.{3,60})$/i;
 const TASTE =
-  /^(?:p\.?\s?m\.?|q\.?\s?b\.?|a\/[nr]|t\.?t\.?)(?=\s+\p{L}{3})|[,;]?\s*\(?\b(?:(?:or )?to taste|as needed|as required|q\.?\s?s\.?|t\.\s?t\.?|for seasoning|to season)\)?/iu;
+  /^(?:p\.?\s?m\.?|q\.?\s?b\.?|a\/[nr]|t\.?t\.?)(?=\s+\p{L}{3})|[,;]?\s*\(?\b(?:(?:or )?to taste|q\.?\s?b\b\.?|as needed|as required|q\.?\s?s\.?|t\.\s?t\.?|for seasoning|to season)\)?/iu;
 const OPTIONAL =
   /[,;]?\s*\(?\b(?:optional|if (?:you )?(?:like|liked|wish|want(?:ed)?|using|available|desired|needed|necessary|required))\b\)?/i;
 /** What has a percentage of its own: cream by its fat, chocolate by its cocoa, vinegar by its acid. */
@@ -228,6 +229,8 @@ function readAnew(written: string, book: FactBook): LineReading {
     const around = inner ? tidy(inner.rest) : part;
     if (
       inner?.unitWritten &&
+      // "6 (10-inch) tortillas": how large they are, and no amount of them.
+      !(inner.amount.unit === 'each' && inner.size !== '') &&
       /^(?:each|in total|total|(?:[,;/]?\s*\d{2,4}\s?(?:g|ml|oz)\s+)?drained(?: weight)?|net|gross|per \w+|weight|(?:unpeeled|untrimmed|whole|raw)(?: weight)?|tins?|cans?|jars?|packets?)?$/i.test(
         around,
       )
@@ -288,6 +291,13 @@ function readAnew(written: string, book: FactBook): LineReading {
   // "4 trout fillets, about 140 g each": what one weighs. "2 bay leaves, 4 sprigs thyme": another ingredient.
   const after = parts
     .filter((part) => {
+      // "100 ml white wine, or stock": which of two things.
+      const otherThing = read ? OR_OTHER.exec(part)?.[1] : undefined;
+      if (otherThing) {
+        notes.push(part);
+        doubts.push({ code: 'which-item', one: item, other: otherThing });
+        return false;
+      }
       const drained = read && unitOf(read.amount.unit).pack ? /^drained(?:\s+weight)?:?\s+(.+)$/i.exec(part) : null;
       const weight = drained ? readAmount(drained[1]!) : null;
       if (weight?.unitWritten && !tidy(weight.rest)) {

@@ -174,7 +174,7 @@ function assemble(decided: readonly Decided[], book: FactBook, meant: (prose: st
         portions ??= read?.portions ?? null;
         gives ??= read?.gives ?? null;
         // "Crushed potatoes with chive dip | Serves 4 | Prep 10 min"
-        const [first = '', ...others] = look.written.split(/\s+[|•]\s+/);
+        const [first = '', ...others] = look.written.split(/\s+[|•/]\s+/);
         if (!title && others.length > 0 && yieldSaid(first) === null && !/\d/.test(first)) ({ title } = titleOf(first));
         break;
       }

@@ -20,6 +20,8 @@ export const shorthandOut = (line: string): string =>
     // "Aubergines x 3", "Tahini x 2 tbsp", "Leeks 3, washed": the amount behind the name.
     .replace(/^(\p{L}[\p{L}\s-]{2,40}?)\s+[x×]\s?((?:\d{1,4}(?:[.,/]\d{1,2})?|[½¼¾⅓⅔])(?:\s?[a-z]{1,5})?)$/iu, '$2 $1')
     .replace(/^(\p{L}[\p{L}\s-]{2,40}?)\s([1-9]\d?),\s(?=\p{Ll})/u, '$2 $1, ')
+    // "Garlic x 4 cloves"
+    .replace(/^(\p{L}[\p{L}\s-]{2,40}?)\s+[x×]\s?(\d{1,3}\s(?:cloves|sprigs|bunches|sticks|heads|leaves|slices|bulbs))$/iu, '$2 $1')
     // "Shallots x 6 brunoise", "Parsley x 2 bch picked": what is done stands behind.
     .replace(
       /^(\p{L}[\p{L}\s-]{2,40}?)\s+[x×]\s?(\d{1,3}(?:\s?(?:kg|g|ml|l|bu|bch|bunch(?:es)?|tins?|packets?))?)\s+(\p{Ll}[\p{L}\s]{2,40})$/u,
@@ -81,6 +83,45 @@ export const shorthandOut = (line: string): string =>
     )
     // "2 c. AP flour"
     .replace(/^([\d½¼¾⅓⅔/ -]{1,8})\s?c\.\s+(?=\p{L}{2})/u, '$1 cups ')
+    // "a scant half teaspoon of asafoetida"
+    .replace(
+      /^(?:an?\s+)?(?:scant|bare|generous|good|heaped|level|rounded)\s+(half|quarter|third)(?:\s+(?:an?|of an?))?\s+(?=(?:tea|table|dessert|soup)?spoon|cup|mug|pint|litre|kilo|pound|ounce|tsp|tbsp|lb|oz)/i,
+      (_, part: string) => `${{ half: '1/2', quarter: '1/4', third: '1/3' }[part.toLowerCase()]!} `,
+    )
+    // "1 x 5cm stick cinnamon": how long it is.
+    .replace(
+      /^(\d{1,2}|an?|one|two)\s(?:[x×]\s)?(\d{1,2}(?:[.,]\d)?\s?(?:cm|inch|in))[- ]?(?:long\s)?(sticks?|sprigs?|stalks?)\s(?:of\s)?(\p{L}[\p{L} ]{2,30})(?=\s*(?:,|$))/iu,
+      '$1 $3 $4 ($2)',
+    )
+    // "Flour T65 – 1 kg – 100%", "thumb of ginger"
+    .replace(/\s[–—-]\s\d{1,3}(?:[.,]\d{1,2})?\s?%$/, '')
+    .replace(/^thumb\s(?=(?:of\s)?\p{L}{3})/iu, '1 thumb ')
+    // "4 (6-ounce) cod fillets": what stands between a count and its noun is of each.
+    .replace(
+      /^(\d{1,3}|an?|one|two|three|four|six|eight)\s\((\d[\d.,/]*(?:\s?[½¼¾])?)[\s-]?(ounces?|oz|grams?|g|pounds?|lbs?|ml)\.?\)\s(?=\p{L}{3})/iu,
+      '$1 ($2 $3 each) ',
+    )
+    // ".5 kg", "exactly 10 g", "1 and 1/2 teaspoons"
+    .replace(/^\.(?=\d{1,3}\s?\p{L})/u, '0.')
+    .replace(/^(?:exactly|precisely|just)\s+(?=\d)/i, '')
+    .replace(/^(\d{1,2})\s(?:and|&)\s(?=(?:\d\/\d|[½¼¾⅓⅔])\s)/, '$1 ')
+    // "1 lemon's juice"
+    .replace(/^(\d{1,2}|an?|one|two|½|half an?)\s(\p{L}{3,12})[’'](?:s\s)?(?:s\s)?(juice|zest|rind)$/iu, '$3 of $1 $2')
+    // "1 medium-large sweet potato"
+    .replace(/(?<=^(?:\d{1,3}|an?|one|two)\s)(?:small|medium)[-– ](?:to[-– ])?(?:large|medium)\s(?=\p{L})/iu, 'medium ')
+    // "3 tbsp heaped cornflour", "chilled water 65 % = 650 g", "Thyme: a few sprigs"
+    .replace(
+      /^(\S{1,6}\s(?:tbsp|tsp|tablespoons?|teaspoons?|cups?))\s(heaped|level|rounded|scant)\s(?=\p{L})/iu,
+      (_, amount: string, how: string) => `${amount.replace(/\s/, ` ${how} `)} `,
+    )
+    .replace(/\s\d{1,3}(?:[.,]\d)?\s?%\s?=\s?(?=\d)/, ' ')
+    .replace(/^(\p{L}[\p{L} ]{2,30})(?::|,|\s[–—-])\sa few\s(sprigs|leaves|stalks|sticks|slices)$/iu, 'a few $2 of $1')
+    .replace(
+      /^(\p{L}[\p{L} ]{2,30})(?::|,|\s[–—-])\s(?:enough )?to cover,?\s(?:ca?\.|about|approx\.?)?\s?(\d[\d.,]*\s?(?:l|ml|litres?|pints?))$/iu,
+      'about $2 $1, to cover',
+    )
+    // "100 g butter } for brushing": a brace drawn beside several lines.
+    .replace(/\s\}\s*(?=(?:for|to)\s|$)/i, ' ')
     // "Lemon zest   3 lemons"
     .replace(
       /^(\p{L}{3,12})\s((?:finely grated |grated )?(?:zest|juice|rind|peel)(?:\s?(?:and|&)\s?(?:juice|zest))?),?\s+(?:of\s)?(\d{1,2}|[½¼]|half)\s\1(?:s|es)?$/iu,
@@ -105,7 +146,7 @@ export const shorthandOut = (line: string): string =>
     )
     // "tinned tomatoes, 2 x 400g", "basil, a small bunch", "Leeks, white, 1.5kg sliced"
     .replace(
-      /^(\p{L}[^,\d]{2,40}),\s+(\d{1,2}\s?[x×]\s?\d{2,4}\s?(?:g|ml|kg|l|oz))\b(?!\s*(?:tins?|cans?|jars?|packs?|packets?|bottles?|cartons?)\b)(.*)$/iu,
+      /^(\p{L}[^,\d]{2,40}(?:,\s\p{Ll}[\p{L} ]{2,20})?),\s+(\d{1,2}\s?[x×]\s?\d{2,4}\s?(?:g|ml|kg|l|oz))\b(?!\s*(?:tins?|cans?|jars?|packs?|packets?|bottles?|cartons?)\b)(.*)$/iu,
       '$2 $1$3',
     )
     .replace(/^(\p{L}[^,\d]{2,40}),\s+an?\s+((?:small |large |big |good )?(?:bunch|handful|pinch|knob|sprig))\b(.*)$/iu, '1 $2 $1$3')

@@ -3,7 +3,7 @@ import { isState } from '../ingredients/names';
 
 /** Words that measure wherever they stand before a food, though nobody knows how much. */
 const MEASURES_BY_EYE =
-  /^(?:squares?|slabs?|rows?|mugs?|mugfuls?|glass(?:es)?|spoons?|spoonfuls?|ladles?|ladlefuls?|bowls?|bowlfuls?|cupfuls?|glugs?|lumps?|blobs?|dollops?|sides?|wheels?|sprays?|crates?|nets?|punnets?)$/i;
+  /^(?:squares?|slabs?|rows?|mugs?|mugfuls?|glass(?:es)?|spoons?|spoonfuls?|ladles?|ladlefuls?|bowls?|bowlfuls?|cupfuls?|glugs?|lumps?|blobs?|dollops?|sides?|wheels?|sprays?|crates?|nets?|punnets?|hands?|fingers?)$/i;
 
 /** A unit-like word nobody knows: "3 glugs olive oil", "2 heaped spoonfuls of sugar". Returns the word, or null. */
 export function unknownUnit(item: string, book: FactBook): string | null {

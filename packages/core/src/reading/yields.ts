@@ -15,7 +15,7 @@ export interface YieldSaid {
 }
 
 const LEAD =
-  /^\W*(?:(?:each|every)\s+(?:group|team|pair|student|person)\s+(?=makes\b))?(?:to make\s+(?=\d)|(?:this\s+)?(?:recipe\s+|standard\s+|batch\s+|total\s+)?(?:serves|serving|servings?|feeds|scale\s*:?\s*[×x]?\s?1(?=\s?=)|(?:we|there) (?:are|were)(?=\s+\d{1,3}(?:\s(?:of us|people))?[.,]?\s*$)|does(?=\s+\d)|output(?=\s*:)|(?:pieces|units|balls|rings|tins)(?=\s*:?\s+\d{1,3}\s(?:of|at|à|@|x|×)\s?\d)|(?:got|gave|made|filled)(?=\s(?:about\s)?\d{1,3}\s(?:jars?|bottles?|loaves|tins?|pots?|pieces|portions|buns|rolls|biscuits)\b)|fills|will (?:do|make|serve|feed)|batch(?:\s+size)?(?=\s*:|\s+(?:of\s+)?\d)|(?:pour|für|para|per|voor)(?=\s+\d{1,3}(?:\s+(?:pers[a-z]*|portionen|convives))?\.?\s*$)|yields?|makes(?:\s+enough(?=\s+for))?|gives|covers?|portions?|pax|quantity(?: to (?:produce|make))?|(?:dough|batch|total|finished) (?:yield|weight)(?=\s*[:|]|\s+\d)|enough|sufficient|for|(?:number|no\.?)(?: of)? (?:portions|covers|servings|people)|cuts? into)\b(?:\s+(?:for|to serve|to make|about))?)\s*[:\-–=]?\s*(?:(?:it\s+)?(?:serves|makes)\s+)?/i;
+  /^\W*(?:(?:each|every)\s+(?:group|team|pair|student|person)\s+(?=makes\b))?(?:to make\s+(?=\d)|(?:this\s+)?(?:recipe\s+|standard\s+|batch\s+|total\s+)?(?:serves|serving|servings?|feeds|scale\s*:?\s*[×x]?\s?1(?=\s?=)|(?:we|there) (?:are|were)(?=\s+\d{1,3}(?:\s(?:of us|people))?[.,]?\s*$)|does(?=\s+\d)|output(?=\s*:)|(?:pieces|units|balls|rings|tins)(?=\s*:?\s+\d{1,3}\s(?:of|at|à|@|x|×)\s?\d)|(?:got|gave|made|filled)(?=\s(?:about\s)?\d{1,3}\s(?:jars?|bottles?|loaves|tins?|pots?|pieces|portions|buns|rolls|biscuits)\b)|per(?=\s+\d{2,4}\W*$)|fills|will (?:do|make|serve|feed)|batch(?:\s+size)?(?=\s*:|\s+(?:of\s+)?\d)|(?:pour|für|para|per|voor)(?=\s+\d{1,3}(?:\s+(?:pers[a-z]*|portionen|convives))?\.?\s*$)|yields?|makes(?:\s+enough(?=\s+for))?|gives|covers?|portions?|pax|quantity(?: to (?:produce|make))?|(?:dough|batch|total|finished) (?:yield|weight)(?=\s*[:|]|\s+\d)|enough|sufficient|for|(?:number|no\.?)(?: of)? (?:portions|covers|servings|people)|cuts? into)\b(?:\s+(?:for|to serve|to make|about))?)\s*[:\-–=]?\s*(?:(?:it\s+)?(?:serves|makes)\s+)?/i;
 const ABOUT = /^(?:about|approx(?:imately)?\.?|around|roughly|up to|at least|~|ca?\.)\s*/i;
 const EATERS =
   /^(?:(?:very\s+)?(?:hungry|greedy)\s+)?(?:people|pers(?:ons?)?\b\.?|portions?|ptns?\b\.?|servings?|covers?|plates?|pax|guests?|students?|diners?|serves|ppl|peeps|p(?=$)|personnes|personen|personas|persone|portionen|convives)\b/i;
@@ -82,7 +82,10 @@ function partSaid(
   told: boolean,
 ): { portions: number | null; gives: Amount | null; left: string; eaters?: true; pieces?: boolean } | null {
   const amount = readAmount(part.replace(ABOUT, ''));
-  const bracket = /\(\s*(?:about\s+)?(\d{1,3})\s?(?:[x×]\s?\d[\d.,]*\s?(?:fl\.? ?oz|oz|g|ml|cl|l)|\s[\p{L}\s]{3,20})\)/u.exec(part);
+  const bracket =
+    /\(\s*(?:about\s+|approx\.?\s+|ca?\.\s?|[≈~]\s?)?(\d{1,3})\s?(?:[x×]\s?\d[\d.,]*\s?(?:fl\.? ?oz|oz|g|ml|cl|l)|\s[\p{L}\s]{3,20})\)/u.exec(
+      part,
+    );
   if (amount?.unitWritten && amount.amount.unit !== 'each' && (isMeasure(amount.amount.unit) || MADE_IN.has(amount.amount.unit))) {
     const left = amount.rest.replace(/\([^)]*\)|^of\s+\d[\d.,]*\s?(?:kg|g|ml|cl|l)\b/gi, '');
     // Bare tins are a yield where nothing is in them: "8 tins of 500 g".

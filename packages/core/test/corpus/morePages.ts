@@ -405,7 +405,7 @@ Age 4 °C overnight (min. 8 h).
 Churn, draw at -6 °C, harden at -25 °C for 4 h.
 
 Report: overrun, texture, melt test.`,
-    title: 'LAB 4: CUSTARD-BASED ICE CREAM',
+    title: 'CUSTARD-BASED ICE CREAM',
     portions: null,
     components: [['', ['600 g Whole milk', '200 g Cream 35%', '150 g Sucrose', '30 g Dextrose', '40 g Skim powder', '80 g Egg yolk']]],
     steps: 7,

@@ -4161,4 +4161,290 @@ Olive paste (500 g)
     ],
     steps: 4,
   },
+  {
+    manner: 'a dip by station and owner',
+    text: `Station: Cold 1                       Recipe owner: Head chef
+Last change: 03.02.
+SMOKY AUBERGINE DIP
+Gives 2.4 kg (≈ 40 portions of 60 g)
+
+AUBERGINE
+Aubergines, whole ......... 4 kg
+Salt ...................... 20 g
+Burn over open flame until collapsed, 15-20 min. Peel warm, drain 1 h.
+
+BASE
+Tahini .................... 400 g
+Lemon juice ............... 180 ml
+Garlic, grated ............ 25 g
+Ice water ................. 150 ml
+Whip 5 min until pale.
+
+FINISH
+Olive oil ................. 120 ml
+Parsley, chopped .......... 40 g
+Smoked paprika ............ 4 g
+Chop aubergine by hand, fold into base, oil and parsley. Paprika on top.
+
+Use by: day 3. Allergen: sesame.`,
+    title: 'SMOKY AUBERGINE DIP',
+    portions: null,
+    components: [
+      ['Aubergine', ['4 kg Aubergines', '20 g Salt']],
+      ['Base', ['400 g Tahini', '180 ml Lemon juice', '25 g Garlic', '150 ml Ice water']],
+      ['Finish', ['120 ml Olive oil', '40 g Parsley', '4 g Smoked paprika']],
+    ],
+    steps: 3,
+  },
+  {
+    manner: 'a rice pudding by decilitres',
+    text: `Baked rice pudding for eight
+(my mother-in-law, Trondsen side)
+
+2 dl round rice
+4 dl water
+1½ l full milk
+1 vanilla pod
+1 dl sugar
+½ ts salt
+50 g butter
+cinnamon on top
+
+Boil rice and water till the water is gone. Add milk, vanilla. On lowest heat 45 min, stirring when you pass. Sugar, salt, butter.
+Into a buttered form. 200° for 25 min, brown spots.
+Good cold too, with cherry sauce.`,
+    title: 'Baked rice pudding',
+    portions: 8,
+    components: [
+      [
+        '',
+        [
+          '2 dl round rice',
+          '4 dl water',
+          '1.5 l full milk',
+          '1 vanilla pod',
+          '1 dl sugar',
+          '0.5 tsp salt',
+          '50 g butter',
+          'cinnamon on top',
+        ],
+      ],
+    ],
+    steps: 3,
+  },
+  {
+    manner: 'a tart that says why it works',
+    text: `[Skip to recipe]
+
+WHY THIS TART WORKS
+The potato crust needs no rolling. The leeks are cooked twice.
+
+LEEK AND POTATO-CRUST TART
+YIELD: SERVES 6
+ACTIVE TIME: 30 MINUTES
+TOTAL TIME: 1 HOUR 45 MINUTES
+
+FOR THE CRUST
+1 pound russet potatoes, grated
+1 small onion, grated
+1 large egg white
+3/4 teaspoon salt
+
+FOR THE FILLING
+2 tablespoons butter
+4 leeks, sliced
+3 large eggs
+1 cup heavy cream
+4 ounces goat cheese
+1/4 teaspoon nutmeg
+
+STEP 1. Heat oven to 425°F. Squeeze the potatoes and onion dry; mix with egg white and salt and press into an oiled 9-inch dish. Bake 35 minutes.
+STEP 2. Cook leeks in butter, covered, 15 minutes, then uncovered 5 minutes.
+STEP 3. Lower oven to 375°F. Whisk eggs, cream and nutmeg; add leeks and cheese. Pour into the crust and bake 35 minutes until set.
+
+SUBSTITUTIONS
+Use 2 onions for the leeks.`,
+    title: 'LEEK AND POTATO-CRUST TART',
+    portions: 6,
+    components: [
+      ['Crust', ['1 lb russet potatoes', '1 onion', '1 egg white', '0.75 tsp salt']],
+      ['Filling', ['2 tbsp butter', '4 leeks', '3 eggs', '1 cup heavy cream', '4 oz goat cheese', '0.25 tsp nutmeg']],
+    ],
+    steps: 3,
+  },
+  {
+    manner: 'a group’s job today',
+    text: `GROUP 2 – your job today: the flatbreads
+(feeds the whole class, 16)
+
+• 1 kg bread flour
+• 12 g salt
+• 10 g dried yeast
+• 40 ml oil
+• 650 ml warm water
+• 100 g butter } for brushing
+• 4 cloves garlic }
+
+① weigh – check each other's scale!
+② mix and knead 8 minutes
+③ rest 40 minutes (meanwhile help group 3)
+④ cut 16, roll thin
+⑤ dry-fry 90 seconds a side
+⑥ melt butter with garlic, brush
+
+Stuck? Ask group 1.`,
+    title: 'GROUP 2 – your job today: the flatbreads',
+    portions: null,
+    components: [
+      ['', ['1 kg bread flour', '12 g salt', '10 g dried yeast', '40 ml oil', '650 ml warm water', '100 g butter', '4 clove garlic']],
+    ],
+    steps: 6,
+  },
+  {
+    manner: 'brochettes for each person',
+    text: `           BROCHETTES OF VEGETABLES
+           ------------------------
+For each person allow:
+
+  1 small courgette           2 mushrooms
+  2 shallots                  1/2 pepper
+  3 cherry tomatoes           1 bay leaf
+
+Blanch the shallots for 5 minutes. Cut the courgette in
+thick rounds and the pepper in squares. Thread on skewers,
+brush with oil and grill for 10-12 minutes, turning often.
+Serve on a bed of rice with a herb butter.`,
+    title: 'BROCHETTES OF VEGETABLES',
+    portions: 1,
+    components: [['', ['1 courgette', '2 shallots', '3 cherry tomatoes', '2 mushrooms', '0.5 pepper', '1 bay leaf']]],
+    steps: 2,
+  },
+  {
+    manner: 'straws for a team',
+    text: `hey team – new snack from monday
+
+CHEESE STRAWS / makes about 60
+puff offcuts 1.2kg
+gruyere 300
+parm 100
+egg wash
+cayenne 2
+poppy/sesame 80
+flaky salt
+
+roll 4mm 40x60, wash, cheese + cayenne, fold, roll again 4mm
+cut 1.5cm, twist, wash, seeds
+200 12 min then 170 dry 8
+
+price 2.50 for 3. allergens on the board pls`,
+    title: 'CHEESE STRAWS',
+    portions: 60,
+    components: [['', ['1.2 kg puff offcuts', '300 gruyere', '100 parm', 'egg wash', '2 cayenne', 'poppy/sesame 80', 'flaky salt']]],
+    steps: 3,
+  },
+  {
+    manner: 'a salad with its lists in rows',
+    text: `Warm salad of new potatoes, peas and mint oil
+Serves 4
+
+For the mint oil: 1 bunch mint, 150 ml olive oil, pinch of salt
+For the salad: 600 g new potatoes, 200 g peas, 100 g broad beans, 1 shallot (finely sliced), 1 tbsp white wine vinegar, 50 g pea shoots
+
+Blanch the mint for 10 seconds, refresh in iced water and squeeze dry. Blend with the oil and salt for 2 minutes and strain through muslin.
+Boil the potatoes for 15 minutes, adding the peas and beans for the last 3. Drain, halve the potatoes and dress with the vinegar while hot.
+Add the shallot and pea shoots and spoon over the mint oil.`,
+    title: 'Warm salad of new potatoes, peas and mint oil',
+    portions: 4,
+    components: [
+      ['Mint oil', ['1 bunch mint', '150 ml olive oil', '1 pinch salt']],
+      ['Salad', ['600 g new potatoes', '200 g peas', '100 g broad beans', '1 shallot', '1 tbsp white wine vinegar', '50 g pea shoots']],
+    ],
+    steps: 3,
+  },
+  {
+    manner: 'carrot sticks in brine',
+    text: `Fermented carrot sticks, 1 L jar
+
+salt 25 g : water 1 L (2.5 % brine)
+carrots, 550 g in sticks
+2 garlic cloves
+1 tsp fennel seed
+1 bay leaf
+
+1  Dissolve salt in 200 ml of the water, warm; top up cold.
+2  Pack jar upright, spices at the bottom.
+3  Cover with brine by 2 cm, weight.
+4  20 °C, 5–7 days. Burp daily. Then cold.
+Signs it's off: pink film, rotten smell → bin it.`,
+    title: 'Fermented carrot sticks, 1 L jar',
+    portions: null,
+    components: [['', ['1 l salt 25 g : water', '550 g carrots', '2 clove garlic', '1 tsp fennel seed', '1 bay leaf']]],
+    steps: 5,
+  },
+  {
+    manner: 'a canteen’s reply',
+    text: `Reply from: Marta
+Re: canteen curry
+
+Per 100:
+
+chickpeas (dry)  5kg
+onion   6kg
+tinned tomato   4 x 2.5kg
+coconut milk   5l
+curry powder   500g
+garlic+ginger paste   600g
+oil   500ml
+salt   150g
+
+Soak chickpeas overnight, boil 50 min.
+Brown the onions properly!! 25 min
+paste, powder 5 min, tomato, 20 min
+chickpeas, coconut, 15 min, check salt
+
+We serve 220g + 180g rice.`,
+    title: 'canteen curry',
+    portions: 100,
+    components: [
+      [
+        '',
+        [
+          '5 kg chickpeas',
+          '6 kg onion',
+          '4 tinned tomato',
+          '5 l coconut milk',
+          '500 g curry powder',
+          '600 g garlic+ginger paste',
+          '500 ml oil',
+          '150 g salt',
+        ],
+      ],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'an exercise at the bench',
+    text: `Exercise 5.2 Cold emulsions – aïoli (egg-free)
+
+Objective: stable emulsion with 70 % oil
+Per bench (makes 300 g)
+
+100 ml unsweetened soya milk
+210 ml neutral oil
+2 cloves garlic
+10 ml lemon juice
+3 g salt
+1 g xanthan (only if it will not hold)
+
+1. Have everything at the same temperature (20 °C).
+2. Blend milk, garlic, lemon and salt 20 s with a stick blender.
+3. Keep the blender running and add the oil in a thin stream, 1 min.
+4. Record: time to first thickening ____ s; stable after 30 min? yes / no`,
+    title: 'Cold emulsions – aïoli (egg-free)',
+    portions: null,
+    components: [
+      ['', ['100 ml unsweetened soya milk', '210 ml neutral oil', '2 clove garlic', '10 ml lemon juice', '3 g salt', '1 g xanthan']],
+    ],
+    steps: 3,
+  },
 ];
