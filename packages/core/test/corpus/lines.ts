@@ -377,6 +377,245 @@ half a bunch of thyme | 1/2 | bunch | thyme |  |  |  |  | s
 150g podded peas, fresh or frozen | 150 | g | podded peas | fresh or frozen |  |  |  | s
 1 medium celeriac (about 700g), peeled | 1 | each | celeriac | peeled |  | 700 g |  | s
 two 5 cm strips of lemon zest | 2 | each | lemon zest |  |  |  |  | d
+a scant half teaspoon of asafoetida | 1/2 | tsp | asafoetida |  |  |  |  | s
+two-thirds of a cup of brown rice | 2/3 | cup | brown rice |  |  |  |  | s
+1 kg (about 8) floury potatoes | 1 | kg | floury potatoes |  | about 8 |  |  | s
+8 floury potatoes (about 1 kg) | 8 | each | floury potatoes |  |  | 1/8 kg |  | s
+½ a Savoy cabbage, core out | 1/2 | each | Savoy cabbage | core out |  |  |  | s
+12 cherry tomatoes on the vine | 12 | each | cherry tomatoes on the vine |  |  |  |  | s
+1 heaped soup spoon of honey | 1 | each | heaped soup spoon of honey |  |  |  |  | h
+2 sachets (14 g) dried yeast | 2 | packet | dried yeast |  |  | 7 g |  | s
+250 g/9 oz unsalted butter, plus extra for greasing | 250 | g | unsalted butter |  | plus extra for greasing |  |  | s
+1 litre good vegetable stock (not from a cube) | 1 | l | good vegetable stock |  | not from a cube |  |  | s
+a dozen small shallots | 12 | each | shallots |  |  |  |  | s
+half a dozen dried figs | 6 | each | dried figs |  |  |  |  | s
+1 pt double cream | 1 | pint | double cream |  |  |  |  | d
+1 pint (568 ml) whole milk | 1 | pint | whole milk |  | 568 ml |  |  | d
+2 lbs 4 oz rhubarb | 9/4 | lb | rhubarb |  |  |  |  | s
+1 lb 2 oz / 500 g plain flour | 9/8 | lb | plain flour |  |  |  |  | s
+no more than 30 g salt | 30 | g | salt |  |  |  |  | s
+around 3 tbsp lime juice | 3 | tbsp | lime juice |  |  |  |  | s
+between 80 and 100 g sugar | 80-100 | g | sugar |  |  |  |  | s
+3 to 4 handfuls of spinach | 3-4 | handful | spinach |  |  |  |  | s
+1 (14-ounce) can coconut milk | 1 | tin | coconut milk |  |  | 14 oz |  | s
+1 14-oz. can chickpeas, rinsed | 1 | tin | chickpeas | rinsed |  | 14 oz |  | s
+2 15-ounce cans black beans | 2 | tin | black beans |  |  | 15 oz |  | s
+one 400g tin of plum tomatoes | 1 | tin | plum tomatoes |  |  | 400 g |  | s
+1/2 cup (1 stick/113 g) butter | 1/2 | cup | butter |  | 1 stick/113 g |  |  | s
+5 eggs, separated | 5 | each | eggs | separated |  |  |  | s
+yolks of 4 eggs | 4 | each | egg yolks |  |  |  |  | s
+4 egg whites (120 g) | 4 | each | egg whites |  |  | 30 g |  | s
+juice and zest of 1 lime | 1 | each | lime | juice and zest |  |  |  | s
+1 lemon, zest finely grated and juice squeezed | 1 | each | lemon | zest finely grated and juice squeezed |  |  |  | s
+thumb of ginger, grated | 1 | thumb | ginger | grated |  |  |  | s
+1 x 5cm stick cinnamon | 1 | stick | cinnamon |  | 5cm |  |  | s
+6 black peppercorns | 6 | each | black peppercorns |  |  |  |  | s
+2 cardamom pods, cracked | 2 | each | cardamom pods | cracked |  |  |  | s
+20 g flat parsley, leaves only | 20 | g | flat parsley | leaves only |  |  |  | s
+1 bunch radishes with their leaves | 1 | bunch | radishes with their leaves |  |  |  |  | s
+75 g Parmesan or vegetarian hard cheese, finely grated | 75 | g | Parmesan | finely grated | or vegetarian hard cheese |  |  | d
+400 g mixed wild and chestnut mushrooms | 400 | g | mixed wild and chestnut mushrooms |  |  |  |  | s
+salt and freshly milled black pepper |  |  | salt and freshly milled black pepper |  |  |  | T | s
+a few grinds of pepper |  |  | pepper |  |  |  | T | s
+oil, for the tin |  |  | oil |  | for the tin |  |  | h
+icing sugar, to dust |  |  | icing sugar |  | to dust |  |  | h
+30g each of sunflower and pumpkin seeds | 30 | g | sunflower and pumpkin seeds |  |  |  |  | h
+Flour T65 – 1 kg – 100% | 1 | kg | Flour T65 |  |  |  |  | s
+Water @ 32C 640 g | 640 | g | Water | @ 32C |  |  |  | s
+Yeast (fresh) 0.020 kg | 1/50 | kg | Yeast |  | fresh |  |  | s
+Onions, brown, large, 6 no. | 6 | each | Onions | brown, large |  |  |  | s
+Carrots 2# peeled | 2 | lb | Carrots | peeled |  |  |  | s
+Cream 35% 1 qt | 1 | quart | Cream 35% |  |  |  |  | s
+Butter, clarified 4 fl. oz. | 4 | floz | Butter | clarified |  |  |  | s
+vegetable oil 1½ dl | 3/2 | dl | vegetable oil |  |  |  |  | s
+3 EL Essig | 3 | tbsp | Essig |  |  |  |  | s
+2 cl kirsch | 2 | cl | kirsch |  |  |  |  | s
+1 can (28 oz) crushed tomatoes | 1 | tin | crushed tomatoes |  |  | 28 oz |  | s
+2 c. buttermilk | 2 | cup | buttermilk |  |  |  |  | s
+1 Tbsp plus 1 tsp soy sauce | 4/3 | tbsp | soy sauce |  |  |  |  | s
+1 tbsp. + 2 tsp. rice vinegar | 5/3 | tbsp | rice vinegar |  |  |  |  | s
+6 (10-inch) tortillas | 6 | each | tortillas |  | 10-inch |  |  | s
+2 heads little gem | 2 | head | little gem |  |  |  |  | s
+1 head of garlic, halved across | 1 | head | garlic | halved across |  |  |  | s
+1 fat clove garlic | 1 | clove | garlic |  |  |  |  | s
+3 sprigs of thyme or 1/2 tsp dried | 3 | sprig | thyme |  | or 1/2 tsp dried |  |  | d
+500g bag of frozen peas | 500 | g | frozen peas |  |  |  |  | s
+1 jar roasted peppers (about 290 g drained) | 1 | jar | roasted peppers |  | about 290 g drained | 290 g |  | s
+1/4 tsp (a pinch) of saffron | 1/4 | tsp | saffron |  | a pinch |  |  | d
+freshly grated nutmeg |  |  | nutmeg | freshly grated |  |  |  | h
+8-10 mint leaves | 8-10 | leaf | mint |  |  |  |  | s
+1 cupful of breadcrumbs | 1 | cup | breadcrumbs |  |  |  |  | s
+4 slices of white bread, crusts removed (120 g) | 4 | slice | white bread | crusts removed |  | 30 g |  | s
+1 small celeriac, 600 g | 1 | each | celeriac |  |  | 600 g |  | s
+900 g trimmed leeks | 900 | g | leeks | trimmed |  |  |  | s
+1 quantity sweet paste (see p. 12) | 1 | batch | sweet paste |  | see p. 12 |  |  | s
+1 block (250 g) halloumi | 1 | packet | halloumi |  |  | 250 g |  | s
+3 nests of dried egg noodles | 3 | each | nests of dried egg noodles |  |  |  |  | h
+2 vegetable stock cubes | 2 | each | vegetable stock cubes |  |  |  |  | s
+boiling water, 700 ml | 700 | ml | boiling water |  |  |  |  | s
+1 small glass white wine | 1 | each | glass white wine |  |  |  |  | h
+a walnut-sized piece of butter | 1 | each | walnut-sized piece of butter |  |  |  |  | h
+2 tablespoons (30 ml) capers, drained | 2 | tbsp | capers | drained | 30 ml |  |  | s
+10 g agar-agar (1%) | 10 | g | agar-agar |  | 1% |  |  | s
+Salt 1.8 % |  |  | Salt |  |  |  | T | h
+0.5 l cider | 1/2 | l | cider |  |  |  |  | s
+1,5 kg quinces | 3/2 | kg | quinces |  |  |  |  | s
+1.500 kg plums | 3/2 | kg | plums |  |  |  |  | s
+2'500 g flour | 2500 | g | flour |  |  |  |  | s
+3 ⅓ cups rye flour | 10/3 | cup | rye flour |  |  |  |  | s
+12 oz/340g dried haricot beans | 12 | oz | dried haricot beans |  |  |  |  | s
+5 fl oz/150 ml single cream | 5 | floz | single cream |  |  |  |  | s
+1 x 320g pack ready-rolled puff pastry | 1 | packet | ready-rolled puff pastry |  |  | 320 g |  | s
+1½ x recipe shortcrust | 3/2 | batch | shortcrust |  |  |  |  | s
+2 punnets blackberries (about 300 g) | 2 | punnet | blackberries |  |  | 150 g |  | s
+Two good handfuls of watercress | 2 | handful | watercress |  |  |  |  | s
+a small tin (160 g) sweetcorn | 1 | tin | sweetcorn |  |  | 160 g |  | s
+3 Little Gems, quartered | 3 | each | Little Gems | quartered |  |  |  | s
+150 g (5 oz) green lentils, picked over | 150 | g | green lentils | picked over | 5 oz |  |  | s
+one and a half litres of water | 3/2 | l | water |  |  |  |  | s
+1 and 1/2 teaspoons baking soda | 3/2 | tsp | baking soda |  |  |  |  | s
+2-1/4 cups flour | 9/4 | cup | flour |  |  |  |  | s
+2 - 3 tablespoons milk | 2-3 | tbsp | milk |  |  |  |  | s
+3/4 lb. new potatoes | 3/4 | lb | new potatoes |  |  |  |  | s
+.5 kg brown rice | 1/2 | kg | brown rice |  |  |  |  | s
+0,75 dl oil | 3/4 | dl | oil |  |  |  |  | s
+1 lt soy milk | 1 | l | soy milk |  |  |  |  | s
+200 gr. couscous | 200 | g | couscous |  |  |  |  | s
+50gm butter | 50 | g | butter |  |  |  |  | s
+3 tblsp rapeseed oil | 3 | tbsp | rapeseed oil |  |  |  |  | s
+2 TBS vinegar | 2 | tbsp | vinegar |  |  |  |  | s
+1 Tb honey | 1 | tbsp | honey |  |  |  |  | s
+2 ts cumin | 2 | tsp | cumin |  |  |  |  | s
+1 qt. water | 1 | quart | water |  |  |  |  | s
+16 fl. oz. stock | 16 | floz | stock |  |  |  |  | s
+1 oz (30 g) yeast | 1 | oz | yeast |  | 30 g |  |  | s
+30 g (1 oz.) yeast, crumbled | 30 | g | yeast | crumbled | 1 oz. |  |  | s
+6 Tbsps butter, melted & cooled | 6 | tbsp | butter | melted and cooled |  |  |  | s
+butter (unsalted, cold) - 180g | 180 | g | butter |  | unsalted, cold |  |  | s
+olive oil 2-3 tbsp | 2-3 | tbsp | olive oil |  |  |  |  | s
+Plain flour, 2 cups, sifted | 2 | cup | Plain flour | sifted |  |  |  | s
+Milk – a splash | 1 | splash | Milk |  |  |  |  | s
+Dill (fresh): 20 g | 20 | g | Dill |  | fresh |  |  | s
+Beans, tinned, 2 x 400 g | 2 | each | Beans | tinned |  | 400 g |  | s
+Garlic x 4 cloves | 4 | clove | Garlic |  |  |  |  | s
+4 x 100 g goat's cheese discs | 4 | each | goat's cheese discs |  |  | 100 g |  | s
+10 x 15 cm sheets rice paper | 10 | each | sheets rice paper |  |  |  |  | d
+5 g (1 tsp) salt | 5 | g | salt |  | 1 tsp |  |  | s
+1 vanilla pod, split lengthways, seeds scraped | 1 | each | vanilla pod | split lengthways, seeds scraped |  |  |  | s
+1/2 vanilla bean or 1 tsp extract | 1/2 | each | vanilla bean |  | or 1 tsp extract |  |  | d
+100ml white wine, or stock | 100 | ml | white wine |  | or stock |  |  | d
+1 small handful each mint and basil | 1 | handful | mint and basil |  |  |  |  | h
+zest of half an orange | 1/2 | each | orange | zest |  |  |  | s
+the juice of two large lemons (about 100 ml) | 2 | each | lemons | juice |  | 50 ml |  | s
+1 lemon's juice | 1 | each | lemon | juice |  |  |  | s
+6 ripe tomatoes, skinned and chopped, or a 400g tin | 6 | each | ripe tomatoes | skinned and chopped | or a 400g tin |  |  | d
+300g spinach, stalks removed, washed and very well drained | 300 | g | spinach | stalks removed, washed and very well drained |  |  |  | s
+1 tbsp sesame seeds, black or white | 1 | tbsp | sesame seeds | black or white |  |  |  | s
+2 dried chipotle chillies, soaked in hot water for 20 minutes | 2 | each | dried chipotle chillies | soaked in hot water for 20 minutes |  |  |  | s
+about 1 1/2 pounds small zucchini | 3/2 | lb | small zucchini |  |  |  |  | s
+up to 250 ml warm water | 250 | ml | warm water |  |  |  |  | s
+at least 6 large basil leaves | 6 | leaf | basil |  |  |  |  | s
+exactly 10 g salt | 10 | g | salt |  |  |  |  | s
+500 g plain flour, plus 2 tbsp | 500 | g | plain flour |  | plus 2 tbsp |  |  | d
+350g/12oz/2¾ cups plain flour | 350 | g | plain flour |  |  |  |  | s
+1 cup/240 ml water | 1 | cup | water |  |  |  |  | s
+4-5 medium (600 g) parsnips | 4-5 | each | parsnips |  |  | 120 g |  | s
+1 head cauliflower, cut into florets (about 700 g) | 1 | head | cauliflower | cut into florets |  | 700 g |  | s
+80g sundried tomatoes (drained weight) | 80 | g | sundried tomatoes |  | drained weight |  |  | s
+200 g cooked (90 g dry) chickpeas | 200 | g | chickpeas | cooked | 90 g dry |  |  | s
+1 (1/4-oz) envelope active dry yeast | 1 | packet | active dry yeast |  |  | 1/4 oz |  | s
+3 c flour, sifted twice | 3 | cup | flour | sifted twice |  |  |  | s
+Pepper q.b. |  |  | Pepper |  |  |  | T | s
+Salt qb |  |  | Salt |  |  |  | T | s
+2 leaves gelatine (4 g) | 2 | leaf | gelatine |  |  | 2 g |  | s
+4 gelatine leaves | 4 | leaf | gelatine |  |  |  |  | s
+3 g leaf gelatine | 3 | g | leaf gelatine |  |  |  |  | s
+1 bottle (330 ml) dark ale | 1 | bottle | dark ale |  |  | 330 ml |  | s
+1 bag salad | 1 | packet | salad |  |  |  |  | s
+half a pack of filo | 1/2 | packet | filo |  |  |  |  | s
+1/3 of a cucumber | 1/3 | each | cucumber |  |  |  |  | s
+quarter of a red cabbage | 1/4 | each | red cabbage |  |  |  |  | s
+1 scotch bonnet | 1 | each | scotch bonnet |  |  |  |  | s
+knob of fresh ginger (4cm) | 1 | knob | fresh ginger |  | 4cm |  |  | s
+ginger, 4 cm piece | 1 | each | ginger |  |  |  |  | d
+sea salt (8 g) | 8 | g | sea salt |  |  |  |  | s
+pinch each of clove, nutmeg and mace | 1 | pinch | clove | nutmeg and mace |  |  |  | h
+2 tsp each: coriander, cumin | 2 | tsp | coriander | cumin |  |  |  | h
+100 g butter at room temperature | 100 | g | butter at room temperature |  |  |  |  | s
+125 g soft butter, in pieces | 125 | g | butter | soft, in pieces |  |  |  | s
+60 ml / 4 tbsp cream | 60 | ml | cream |  |  |  |  | s
+1 medium-large sweet potato | 1 | each | sweet potato |  |  |  |  | s
+4 tomatoes on the vine (450g) | 4 | each | tomatoes on the vine |  |  | 225/2 g |  | s
+3 large handfuls rocket | 3 | handful | rocket |  |  |  |  | s
+a 400g tin of cannellini beans, drained | 1 | tin | cannellini beans | drained |  | 400 g |  | s
+4 cloves of fat garlic, sliced | 4 | clove | fat garlic | sliced |  |  |  | s
+1 thumb-sized piece of turmeric, peeled | 1 | thumb | turmeric | peeled |  |  |  | s
+200g piece of pumpkin, seeds removed | 200 | g | pumpkin | seeds removed |  |  |  | s
+2 x 7g sachets fast-action yeast | 2 | packet | fast-action yeast |  |  | 7 g |  | s
+1 quantity rough puff (page 44) | 1 | batch | rough puff |  | page 44 |  |  | s
+600-700ml hot veg stock | 600-700 | ml | hot veg stock |  |  |  |  | s
+12-15 cherry tomatoes, halved | 12-15 | each | cherry tomatoes | halved |  |  |  | s
+120g/4oz/½ cup cottage cheese | 120 | g | cottage cheese |  |  |  |  | s
+3 tbsp heaped cornflour | 3 | tbsp | cornflour |  |  |  |  | s
+1 tbsp each of capers and gherkins, chopped | 1 | tbsp | capers and gherkins | chopped |  |  |  | h
+2 ripe avocados, stoned, peeled and mashed with lime | 2 | each | ripe avocados | stoned, peeled and mashed with lime |  |  |  | s
+5cm ginger, grated | 1 | each | ginger | grated |  |  |  | d
+1.2 litres/2 pints vegetable stock | 6/5 | l | vegetable stock |  |  |  |  | s
+juice ½ lemon | 1/2 | each | lemon | juice |  |  |  | s
+zest 1 orange | 1 | each | orange | zest |  |  |  | s
+grated rind and juice of 2 limes | 2 | each | limes | rind and juice |  |  |  | s
+1 orange, juiced (about 80 ml) | 1 | each | orange | juiced |  | 80 ml |  | s
+4 sheets (about 180 g) filo pastry | 4 | sheet | filo pastry |  |  | 45 g |  | s
+8 thin slices sourdough | 8 | slice | sourdough | thin |  |  |  | s
+1 day-old baguette, sliced | 1 | each | day-old baguette | sliced |  |  |  | s
+3 free-range egg yolks | 3 | each | free-range egg yolks |  |  |  |  | s
+2 eggs plus 1 white | 2 | each | eggs |  | plus 1 white |  |  | d
+50ml espresso or very strong coffee | 50 | ml | espresso |  | or very strong coffee |  |  | d
+1 pkt (200g) feta | 1 | packet | feta |  |  | 200 g |  | s
+1 pkt. frozen spinach, 450 g | 1 | packet | frozen spinach |  |  | 450 g |  | s
+One 9-oz package fresh spinach | 1 | packet | fresh spinach |  |  | 9 oz |  | s
+8 oz. fresh mozzarella, torn (about 2 cups) | 8 | oz | fresh mozzarella | torn | about 2 cups |  |  | s
+1 lb. Brussels sprouts, shaved (about 6 cups) | 1 | lb | Brussels sprouts | shaved | about 6 cups |  |  | s
+2 heads of garlic, cloves separated, unpeeled | 2 | head | garlic | cloves separated, unpeeled |  |  |  | s
+30 cloves | 30 | each | cloves |  |  |  |  | s
+10 cloves garlic | 10 | clove | garlic |  |  |  |  | s
+1 tsp cloves | 1 | tsp | cloves |  |  |  |  | s
+Half a teaspoon of bicarb | 1/2 | tsp | bicarb |  |  |  |  | s
+¾ teaspoon vinegar | 3/4 | tsp | vinegar |  |  |  |  | s
+1¾ lb ripe plums | 7/4 | lb | ripe plums |  |  |  |  | s
+4½ oz butter, plus 1 oz for the tin | 9/2 | oz | butter |  | plus 1 oz; for the tin |  |  | d
+12g fine sea salt (2% of flour) | 12 | g | fine sea salt |  | 2% of flour |  |  | s
+250 g ripe starter (100 % hydration) | 250 | g | ripe starter |  | 100 % hydration |  |  | s
+chilled water 65 % = 650 g | 650 | g | chilled water |  |  |  |  | s
+Water, total 1,350 g | 1350 | g | Water | total |  |  |  | d
+water (boiling) 1 l | 1 | l | water |  | boiling |  |  | s
+Rice, basmati, 1.5kg (uncooked) | 3/2 | kg | Rice | uncooked, basmati |  |  |  | s
+Coconut milk, 3 tins @ 400 ml | 3 | tin | Coconut milk |  |  | 400 ml |  | s
+Lemons, 4, juice only | 4 | each | Lemons | juice only |  |  |  | s
+limes 3 (juice) | 3 | each | limes |  | juice |  |  | s
+onions – 3, red, sliced | 3 | each | onions | red, sliced |  |  |  | s
+Carrots: 4 medium, in batons | 4 | each | Carrots | in batons |  |  |  | s
+Fennel - 2 bulbs, fronds kept | 2 | bulb | Fennel | fronds kept |  |  |  | s
+Flour, SR, 8oz | 8 | oz | Flour | SR |  |  |  | s
+Sugar 1 heaped tbsp | 1 | tbsp | Sugar |  |  |  |  | s
+Thyme: a few sprigs | 3 | sprig | Thyme |  |  |  |  | s
+Bread: 1 stale loaf | 1 | each | Bread | stale loaf |  |  |  | s
+stock: enough to cover, ca. 2 l | 2 | l | stock | to cover |  |  |  | s
+1 heaping cup walnuts | 1 | cup | walnuts |  |  |  |  | s
+1 packed cup brown sugar | 1 | cup | brown sugar |  |  |  |  | s
+1 rounded tsp baking powder | 1 | tsp | baking powder |  |  |  |  | s
+3 level tbsp custard powder | 3 | tbsp | custard powder |  |  |  |  | s
+1 scant cup milk | 1 | cup | milk |  |  |  |  | s
+1/2 scant tsp cloves, ground | 1/2 | tsp | cloves | ground |  |  |  | s
+2 glugs of rapeseed oil | 2 | each | glugs of rapeseed oil |  |  |  |  | h
+a lug of vinegar | 1 | each | lug of vinegar |  |  |  |  | h
+4 lumps of sugar | 4 | each | lumps of sugar |  |  |  |  | h
+2 squares dark chocolate | 2 | each | squares dark chocolate |  |  |  |  | h
+a wineglass of port | 1 | each | wineglass of port |  |  |  |  | h
+1 teacup rice | 1 | each | teacup rice |  |  |  |  | h
+a breakfast cup of oats | 1 | each | breakfast cup of oats |  |  |  |  | h
+1 gill cream | 1 | each | gill cream |  |  |  |  | h
+2 rashers smoked tofu | 2 | slice | smoked tofu |  |  |  |  | s
 `;
 
 export interface ExpectedLine {
