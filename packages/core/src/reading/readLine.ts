@@ -231,6 +231,8 @@ function readAnew(written: string, book: FactBook): LineReading {
       inner?.unitWritten &&
       // "6 (10-inch) tortillas": how large they are, and no amount of them.
       !(inner.amount.unit === 'each' && inner.size !== '') &&
+      // "10 sheets filo (1 pack)" weighs nothing.
+      !unitOf(inner.amount.unit).pack &&
       /^(?:each|in total|total|(?:[,;/]?\s*\d{2,4}\s?(?:g|ml|oz)\s+)?drained(?: weight)?|net|gross|per \w+|weight|(?:unpeeled|untrimmed|whole|raw)(?: weight)?|tins?|cans?|jars?|packets?)?$/i.test(
         around,
       )
@@ -361,7 +363,7 @@ function readAnew(written: string, book: FactBook): LineReading {
   // "250 ml carton double cream": the amount is of one pack, whose name is not part of the ingredient.
   if (read?.unitWritten && unitOf(read.amount.unit).dimension !== 'count')
     item = item.replace(
-      /^(?:(?:loosely |tightly |lightly |firmly )?packed(?! (?:light |dark )?(?:brown|muscovado))|(?:cartons?|tubs?|pots?|packs?|packets?|sachets?|bags?|punnets?|tins?|cans?|jars?|bottles?|pieces?|wedges?|chunks?|slabs?)(?:\s+of)?)\s+(?=\p{L})/iu,
+      /^(?:(?:loosely |tightly |lightly |firmly )?packed(?! (?:light |dark )?(?:brown|muscovado))|(?:cartons?|tubs?|pots?|packs?|packets?|sachets?|bags?|punnets?|sacks?|nets?|crates?|tins?|cans?|jars?|bottles?|pieces?|wedges?|chunks?|slabs?)(?:\s+of)?)\s+(?=\p{L})/iu,
       '',
     );
   const alternative = /\s+or\s+(.+)$/i.exec(item);

@@ -122,6 +122,15 @@ export const shorthandOut = (line: string): string =>
     )
     // "100 g butter } for brushing": a brace drawn beside several lines.
     .replace(/\s\}\s*(?=(?:for|to)\s|$)/i, ' ')
+    // "2 dozen mussels", "half-dozen radishes"
+    .replace(
+      /^(\d{1,2}|two|three|four|five|six)\s(?:dozen|doz\.?)\s(?:of\s)?(?=\p{L}{3})/iu,
+      (_, count: string) => `${12 * (Number(count) || { two: 2, three: 3, four: 4, five: 5, six: 6 }[count.toLowerCase()]!)} `,
+    )
+    .replace(/^(?:a\s)?half[- ]dozen\s(?:of\s)?(?=\p{L}{3})/iu, '6 ')
+    // "2.5cm/1in piece ginger", "1 ready-rolled sheet puff pastry"
+    .replace(/^(\d{1,2}(?:[.,]\d)?\s?cm)\s?\/\s?\d{0,2}\s?[½¼¾]?\s?in(?:ch(?:es)?)?\b\s?/i, '$1 ')
+    .replace(/^(\d{1,2}|an?|one|two)\s(ready[- ]rolled|ready[- ]made|frozen|fresh)\s(sheets?)\s(?:of\s)?(?=\p{L}{3})/iu, '$1 $3 $2 ')
     // "Lemon zest   3 lemons"
     .replace(
       /^(\p{L}{3,12})\s((?:finely grated |grated )?(?:zest|juice|rind|peel)(?:\s?(?:and|&)\s?(?:juice|zest))?),?\s+(?:of\s)?(\d{1,2}|[½¼]|half)\s\1(?:s|es)?$/iu,

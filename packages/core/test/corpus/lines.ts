@@ -616,6 +616,137 @@ a wineglass of port | 1 | each | wineglass of port |  |  |  |  | h
 a breakfast cup of oats | 1 | each | breakfast cup of oats |  |  |  |  | h
 1 gill cream | 1 | each | gill cream |  |  |  |  | h
 2 rashers smoked tofu | 2 | slice | smoked tofu |  |  |  |  | s
+2 leeks, about 400 g, washed | 2 | each | leeks | washed |  | 200 g |  | s
+3 medium beets-free carrots, 250 g, grated | 3 | each | beets-free carrots | grated |  | 250/3 g |  | s
+400 g waxy potatoes (such as Nicola), peeled | 400 | g | waxy potatoes | peeled | such as Nicola |  |  | s
+1 small bunch (15 g) tarragon, leaves picked | 1 | bunch | tarragon | leaves picked |  | 15 g |  | s
+200 ml whole milk, plus 1-2 tbsp to loosen | 200 | ml | whole milk |  | plus 1-2 tbsp to loosen |  |  | d
+1 × 400 g can of borlotti beans | 1 | tin | borlotti beans |  |  | 400 g |  | s
+2 × 400 g cans borlotti beans, rinsed and drained | 2 | tin | borlotti beans | rinsed and drained |  | 400 g |  | s
+1 heaped tsp smoked paprika | 1 | tsp | smoked paprika |  |  |  |  | s
+6 spring onions, white and green parts separated | 6 | each | spring onions | white and green parts separated |  |  |  | s
+1.25 litres water | 5/4 | l | water |  |  |  |  | s
+4 tbsp (60 ml) sherry vinegar | 4 | tbsp | sherry vinegar |  | 60 ml |  |  | s
+3 T. molasses | 3 | tbsp | molasses |  |  |  |  | s
+2 C rolled oats | 2 | cup | rolled oats |  |  |  |  | s
+1 pound + 4 ounces pears | 5/4 | lb | pears |  |  |  |  | s
+1 lb 4 oz pears, cored | 5/4 | lb | pears | cored |  |  |  | s
+700 g peeled pumpkin, in 3 cm chunks | 700 | g | pumpkin | peeled, in 3 cm chunks |  |  |  | s
+15 g (½ oz) dried ceps | 15 | g | dried ceps |  | ½ oz |  |  | s
+a 200 g block of feta | 1 | packet | feta |  |  | 200 g |  | s
+a generous pinch of saffron threads | 1 | pinch | saffron threads |  |  |  |  | s
+a handful of walnuts, roughly broken | 1 | handful | walnuts | roughly broken |  |  |  | s
+some chives |  |  | chives |  |  |  |  | h
+fresh dill, to serve |  |  | fresh dill |  | to serve |  |  | h
+Sunflower seeds – 50 g | 50 | g | Sunflower seeds |  |  |  |  | s
+Red lentils 1.4kg | 7/5 | kg | Red lentils |  |  |  |  | s
+White wine vinegar 0.6 l | 3/5 | l | White wine vinegar |  |  |  |  | s
+12 no. lemons | 12 | each | lemons |  |  |  |  | s
+Lemons x12 | 12 | each | Lemons |  |  |  |  | s
+3 ea. bay leaves | 3 | each | bay leaves |  |  |  |  | s
+6 pc. shallots | 6 | each | shallots |  |  |  |  | s
+Pastry: 500 g | 500 | g | Pastry |  |  |  |  | s
+Puff pastry, all butter, 2 rolls (320 g each) |  |  | Puff pastry | all butter, 2 rolls |  |  |  | h
+10 sheets filo (1 pack) | 10 | sheet | filo |  | 1 pack |  |  | s
+4 egg yolks, beaten (keep the whites) | 4 | each | egg yolks | beaten | keep the whites |  |  | s
+150 g each: caster sugar, butter, ground almonds | 150 | g | caster sugar | butter, ground almonds |  |  |  | h
+1 vanilla bean (or 2 tsp paste) | 1 | each | vanilla bean |  | or 2 tsp paste |  |  | s
+juice of 3-4 limes | 3-4 | each | limes | juice |  |  |  | s
+300 g natural yogurt (Greek-style) | 300 | g | natural yogurt |  | Greek-style |  |  | s
+1 dried bay leaf | 1 | each | dried bay leaf |  |  |  |  | s
+1/4 nutmeg, grated | 1/4 | each | nutmeg | grated |  |  |  | s
+8 juniper berries, crushed | 8 | each | juniper berries | crushed |  |  |  | s
+20 black olives, pitted | 20 | each | black olives | pitted |  |  |  | s
+1 preserved lemon, rind only | 1 | each | preserved lemon | rind only |  |  |  | s
+2 slices rye bread (80 g), cubed | 2 | slice | rye bread | cubed |  | 40 g |  | s
+3 rolls (day old) | 3 | each | rolls |  | day old |  |  | s
+6 sheets of gelatine (10 g) | 6 | sheet | gelatine |  |  | 5/3 g |  | s
+35 g gelatine powder | 35 | g | gelatine powder |  |  |  |  | s
+500 g bag spinach | 500 | g | spinach |  |  |  |  | s
+1 tub (250 g) ricotta | 1 | tub | ricotta |  |  | 250 g |  | s
+1 carton (500ml) passata | 1 | packet | passata |  |  | 500 ml |  | s
+1 box panko | 1 | packet | panko |  |  |  |  | s
+1 dash of Worcestershire sauce | 1 | dash | Worcestershire sauce |  |  |  |  | s
+5 drops Tabasco-style sauce | 5 | drop | Tabasco-style sauce |  |  |  |  | s
+3 dashes bitters | 3 | dash | bitters |  |  |  |  | s
+1 shot rum | 1 | each | shot rum |  |  |  |  | h
+2 fl oz rum | 2 | floz | rum |  |  |  |  | s
+1 measure gin | 1 | each | measure gin |  |  |  |  | h
+1 splash soda | 1 | splash | soda |  |  |  |  | s
+ice |  |  | ice |  |  |  |  | h
+Type 45 flour 250 g | 250 | g | Type 45 flour |  |  |  |  | s
+2 kg T65 | 2 | kg | T65 |  |  |  |  | s
+Milk 3.5% 1 l | 1 | l | Milk 3.5% |  |  |  |  | s
+Chocolate 70% 300 g | 300 | g | Chocolate 70% |  |  |  |  | s
+38% cream 400 ml | 400 | ml | 38% cream |  |  |  |  | s
+Cider 5% 500 ml | 500 | ml | Cider 5% |  |  |  |  | s
+7-8 large ripe tomatoes | 7-8 | each | ripe tomatoes |  |  |  |  | s
+2 dozen mussels, cleaned | 24 | each | mussels | cleaned |  |  |  | s
+half-dozen radishes | 6 | each | radishes |  |  |  |  | s
+a score of walnuts | 1 | each | score of walnuts |  |  |  |  | h
+one third cup sugar | 1/3 | cup | sugar |  |  |  |  | s
+two and a quarter cups flour | 9/4 | cup | flour |  |  |  |  | s
+three-quarters of a pint of cream | 3/4 | pint | cream |  |  |  |  | d
+1/2 to 3/4 cup stock | 1/2-3/4 | cup | stock |  |  |  |  | s
+1–1½ tbsp oil | 1-3/2 | tbsp | oil |  |  |  |  | s
+1 to 1 1/2 cups water | 1-3/2 | cup | water |  |  |  |  | s
+0.5-0.7 kg onions | 1/2-7/10 | kg | onions |  |  |  |  | s
+1 bunch of asparagus (500 g) | 1 | bunch | asparagus |  |  | 500 g |  | s
+2 bunches (about 200 g) watercress | 2 | bunch | watercress |  |  | 100 g |  | s
+1 vegetable bouillon cube dissolved in 500 ml hot water | 1 | each | vegetable bouillon cube dissolved in 500 ml hot water |  |  |  |  | d
+250 ml boiling water mixed with 1 tsp yeast extract | 250 | ml | boiling water mixed with 1 tsp yeast extract |  |  |  |  | d
+3/4 cup (95 g) plus 2 Tbsp all-purpose flour | 7/8 | cup | all-purpose flour |  | 95 g |  |  | s
+1 cup sugar, divided | 1 | cup | sugar | divided |  |  |  | s
+1 cup plus 2 tablespoons sugar, divided | 9/8 | cup | sugar | divided |  |  |  | s
+½ cup each: diced celery, carrot and onion | 1/2 | cup | celery | diced, carrot and onion |  |  |  | h
+4 Tbsp. (½ stick) unsalted butter, cut into pieces | 4 | tbsp | unsalted butter | cut into pieces | ½ stick |  |  | s
+Kosher salt, freshly ground pepper |  |  | Kosher salt, freshly ground pepper |  |  |  | T | s
+6 large eggs, room temperature | 6 | each | eggs | room temperature |  |  |  | s
+1 (2½-inch) piece ginger, peeled, finely grated | 1 | each | ginger | peeled, finely grated | 2½-inch |  |  | s
+2 (28-oz.) cans whole peeled tomatoes | 2 | tin | whole peeled tomatoes |  |  | 28 oz |  | s
+1 12-oz. jar roasted red peppers, drained | 1 | jar | roasted red peppers | drained |  | 12 oz |  | s
+8 garlic cloves, thinly sliced, divided | 8 | clove | garlic | thinly sliced, divided |  |  |  | s
+3 Tbsp. extra-virgin olive oil, plus more for drizzling | 3 | tbsp | extra-virgin olive oil |  | plus more for drizzling |  |  | s
+⅓ cup coarsely chopped parsley | 1/3 | cup | parsley | coarsely chopped |  |  |  | s
+1 lb. mezze rigatoni or other short pasta | 1 | lb | mezze rigatoni |  | or other short pasta |  |  | d
+Lemon wedges (for serving) |  |  | Lemon wedges |  | for serving |  |  | h
+A 10 cm sprig of rosemary | 1 | sprig | rosemary |  | 10 cm |  |  | s
+Large knob of butter | 1 | knob | butter |  |  |  |  | s
+Good glug of oil |  |  | Good glug of oil |  |  |  |  | h
+Zest and juice of 1 large orange | 1 | each | orange | zest and juice |  |  |  | s
+1 aubergine, cut into 2cm cubes (approx 350g) | 1 | each | aubergine | cut into 2cm cubes |  | 350 g |  | s
+2 medium potatoes (floury), peeled | 2 | each | potatoes | peeled | floury |  |  | s
+100g bag rocket | 100 | g | rocket |  |  |  |  | s
+1 x 250g pouch cooked puy lentils | 1 | packet | puy lentils | cooked |  | 250 g |  | s
+2 x 250g pouches ready-cooked grains | 2 | packet | ready-cooked grains |  |  | 250 g |  | s
+1 ball mozzarella (125g), torn | 1 | ball | mozzarella | torn |  | 125 g |  | s
+2 balls burrata | 2 | ball | burrata |  |  |  |  | s
+4 burger buns, split | 4 | each | burger buns | split |  |  |  | s
+8 small corn tortillas | 8 | each | corn tortillas |  |  |  |  | s
+1 ready-rolled sheet puff pastry (375 g) | 1 | sheet | ready-rolled puff pastry |  |  | 375 g |  | s
+375 g pack ready-rolled puff pastry | 375 | g | ready-rolled puff pastry |  |  |  |  | s
+1 sheet ready-rolled puff pastry, 320g | 1 | sheet | ready-rolled puff pastry |  |  | 320 g |  | s
+300 g (2 cups) frozen peas, defrosted | 300 | g | frozen peas | defrosted | 2 cups |  |  | s
+60 g/2 oz walnuts | 60 | g | walnuts |  |  |  |  | s
+30ml/2tbsp oil | 30 | ml | oil |  |  |  |  | s
+15 ml (1 tbsp) miso | 15 | ml | miso |  | 1 tbsp |  |  | s
+5ml/1tsp ground cumin | 5 | ml | ground cumin |  |  |  |  | s
+600ml/1 pint/2½ cups vegetable stock | 600 | ml | vegetable stock |  |  |  |  | s
+2.5cm/1in piece fresh root ginger, grated | 1 | each | fresh root ginger | grated |  |  |  | d
+potatoes, peeled weight 800 g | 800 | g | potatoes | peeled weight |  |  |  | s
+800 g potatoes, peeled weight | 800 | g | potatoes | peeled weight |  |  |  | s
+800 g (peeled weight) potatoes | 800 | g | potatoes |  | peeled weight |  |  | s
+double quantity of the glaze |  |  | double quantity of the glaze |  |  |  |  | h
+1/2 batch pickled onions | 1/2 | batch | pickled onions |  |  |  |  | s
+1 cup cooked quinoa (from 1/3 cup dry) | 1 | cup | quinoa | cooked | from 1/3 cup dry |  |  | s
+handful each of mint and dill, chopped | 1 | handful | mint and dill | chopped |  |  |  | h
+oil spray |  |  | oil spray |  |  |  |  | h
+1 tsp oil, for greasing, plus 2 tbsp | 7/3 | tbsp | oil |  | for greasing, plus |  |  | s
+non-stick cooking spray |  |  | non-stick cooking spray |  |  |  |  | h
+parchment |  |  | parchment |  |  |  |  | h
+15 cm cucumber | 1 | each | cucumber |  |  |  |  | d
+10 cm piece of leek | 1 | each | leek |  |  |  |  | d
+20 cm length of daikon | 1 | each | daikon |  |  |  |  | d
 `;
 
 export interface ExpectedLine {
