@@ -47,7 +47,7 @@ const UNIT_ROWS = [
   ['bulb', 'count', '1', 'bulb', 'bulbs', 'bulb|bulbs'],
   ['clove', 'count', '1', 'clove', 'cloves', 'clove|cloves|clv|clvs'],
   ['sprig', 'count', '1', 'sprig', 'sprigs', 'sprig|sprigs'],
-  ['leaf', 'count', '1', 'leaf', 'leaves', 'leaf|leaves'],
+  ['leaf', 'count', '1', 'leaf', 'leaves', 'leaf|leaves|lvs'],
   ['head', 'count', '1', 'head', 'heads', 'head|heads'],
   ['stalk', 'count', '1', 'stalk', 'stalks', 'stalk|stalks|stem|stems'],
   ['stick', 'count', '1', 'stick', 'sticks', 'stick|sticks'],

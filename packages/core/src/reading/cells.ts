@@ -15,7 +15,7 @@ const CODE = /^[A-Z]{1,4}-?\d{1,6}$/;
 
 /** What heads a column: no ingredient and no component. */
 const HEAD_CELL =
-  /^(?:qty|quantity|quantities|units?|uom|items?|prep(?:aration)?(?:\s?notes?)?|ingredients?|food items?|foods?|raw materials?|(?:amount |qty )?per (?:\d{1,4}|portion|person|head|cover|pair|student)|amounts?|weights?|measures?|commodit(?:y|ies)|metric|imperial|us|cost|price|method|procedure|process|directions|instructions|time|times|phases?|sections?|components?|elements?|parts?|activity|activities|actions?|ccps?|critical (?:limits?|points?)|stage|notes?|details?|step|product|yield|baker[’']?s?\s?%|%|✓|grams?|ml|no\.?|cut|form|code|tick|weighed|remarks?|comments?|min(?:ute)?s?|what to do|(?:supplier|product|item|stock)?\s?codes?|suppliers?|sku|allergens?|lot|batch(?: no\.?)?|#|nr\.?|pos\.?|item no\.?|ep|ap|(?:ap |ep |yield |waste )?factor|waste(?:\s?%)?|net|gross|zutat(?:en)?(?:\s?\/\s?ingredients?)?|menge|einheit)$/i;
+  /^(?:qty|quantity|quantities|units?|uom|items?|prep(?:aration)?(?:\s?notes?)?|ingredients?|food items?|foods?|raw materials?|(?:amount |qty )?per (?:\d{1,4}|portion|person|head|cover|pair|student)|amounts?|amt\.?|weights?|measures?|commodit(?:y|ies)|metric|imperial|us|cost|price|method|procedure|process|directions|instructions|time|times|phases?|sections?|components?|elements?|parts?|activity|activities|actions?|ccps?|critical (?:limits?|points?)|stage|notes?|details?|step|product|yield|baker[’']?s?\s?%|%|✓|grams?|ml|no\.?|cut|form|code|tick|weighed|remarks?|comments?|min(?:ute)?s?|what to do|(?:supplier|product|item|stock)?\s?codes?|suppliers?|sku|allergens?|lot|batch(?: no\.?)?|#|nr\.?|pos\.?|item no\.?|ep|ap|(?:ap |ep |yield |waste )?factor|waste(?:\s?%)?|net|gross|zutat(?:en)?(?:\s?\/\s?ingredients?)?|menge|einheit)$/i;
 
 /** "thyme      few sprigs": an amount by eye in its cell. */
 const BY_EYE_CELL = /^(?:an?\s)?(few\s(?:sprigs|leaves|drops|stalks)|handful|pinch|knob|splash|dash|bunch|sprig)$/i;
@@ -68,7 +68,7 @@ function headOf(raw: string): readonly string[] | null {
  */
 export const isTableHead = (raw: string): boolean => headOf(raw) !== null;
 
-const UNIT_HEAD = /^(?:(?:weight|qty|quantity|amount|mass)\s*)?\(?(g|gr|gms?|grams?|kg|kilos?|ml|l|litres?|oz|lb)\)?$/i;
+const UNIT_HEAD = /^(?:(?:weight|qty|quantity|amount|mass)\s*)?\(?(g\s?\/\s?ml|g|gr|gms?|grams?|kg|kilos?|ml|l|litres?|oz|lb)\)?$/i;
 const NAME_HEAD = /^(?:zutat(?:en)?(?:\s?\/\s?ingredients?)?|ingredients?|food items?|items?|commodit(?:y|ies)|products?|materials?)$/i;
 const AMOUNT_HEAD = /^(?:measures?|qty|quantity|quantities|amounts?|weights?)$/i;
 
@@ -96,8 +96,9 @@ const TOLD_BESIDE = /factor|cost|price|waste/i;
 
 const unitHeaded = (cell: string): string[] => {
   const unit = UNIT_HEAD.exec(cell)?.[1]?.toLowerCase();
-  return unit ? [/^g/.test(unit) ? 'g' : /^k/.test(unit) ? 'kg' : /^litre/.test(unit) ? 'l' : unit] : [];
+  return unit ? [/\//.test(unit) ? 'g/ml' : /^g/.test(unit) ? 'g' : /^k/.test(unit) ? 'kg' : /^litre/.test(unit) ? 'l' : unit] : [];
 };
+const POURS = /\b(?:oil|water|milk|cream|stock|juice|wine|vinegar|buttermilk|cider|beer|broth|liquor|syrup)\b/i;
 const TOGETHER = /^(?:kg g|l ml|lb oz)$/;
 
 const BASE: Readonly<Record<string, readonly [what: string, times: number]>> = {
@@ -189,7 +190,8 @@ export function toldRow(raw: string, columns: Columns | null): string | null {
   const at = counted ? 1 : cells.findIndex((cell) => isTold(cell));
   if (at < 0 || at > 1 || (at === 1 && !/^(?:\d{0,2}[.)]?|\d{1,2}[.:]\d{2}(?:\s?[-–]\s?\d{1,2}[.:]\d{2})?)$/.test(cells[0]!))) return null;
   // "1 | brown lentils | 4.5 | kg" is weighed.
-  if (cells.some((cell, index) => index > at && NUMBER.test(cell) && findUnit(cells[index + 1] ?? '') !== null)) return null;
+  if (cells.some((cell, index) => index > at && (isMeasured(cell) || (NUMBER.test(cell) && findUnit(cells[index + 1] ?? '') !== null))))
+    return null;
   return cells
     .slice(at)
     .filter(Boolean)
@@ -227,7 +229,9 @@ export function fromCells(raw: string, columns: Columns | null = null): string |
   const uncounted = columns?.numbered ? raw.replace(/^\s*\d{1,3}[.)]?\s{1,6}(?=\p{L})/u, '') : raw;
   const all = cellsOf(uncounted);
   const cells = columns?.numbered && /^\d{1,3}[.)]?$/.test(all[0] ?? '') ? all.slice(1) : all;
-  const columnUnit = columns?.units.length === 1 ? columns.units[0]! : null;
+  const [headed = null] = columns?.units.length === 1 ? columns.units : [];
+  // "G/ML" over a column: what pours is in millilitres.
+  const columnUnit = headed === 'g/ml' ? (POURS.test(raw) ? 'ml' : 'g') : headed;
   if (cells.length < 2) return null;
   // "Rye flour | 300 g | 75": what has its unit counts before a bare figure, unless the unit stands in a cell of its own.
   const withUnit = cells.findIndex(isMeasured);

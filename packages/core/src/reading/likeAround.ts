@@ -254,7 +254,7 @@ export function likeAround(
     like.step += 9;
   }
   // "Serves 6. Or me."
-  if (/^(?:serves|makes|feeds)\s[^.]{1,20}(?<!\b(?:approx|ca|c|about))\.\s/i.test(bare) && words < 8) {
+  if (/^(?:serves|makes|feeds|fills)\s[^.]{1,30}(?<!\b(?:approx|ca|c|about))\.\s/i.test(bare) && words < 10) {
     like.note += 10;
     like.step -= 8;
   }

@@ -76,6 +76,7 @@ export function likeTitle(
     like.title += 14;
     like.component -= 8;
   }
+  if (/\b(?:test|exam|assessment)\s\d/i.test(bare)) like.title -= 10;
   // "Weeknight / Vegetarian": where on a site it stands.
   if (OF_A_SITE.test(bare)) {
     like.title -= 12;

@@ -194,7 +194,7 @@ function likeStep(
   }
   // "chickpeas + coconut milk, simmer 15", "spinach, lime, done"
   const last =
-    amount || words > 8 || KEEPING.test(bare) || NOTE.test(bare) || (before !== null && STEP_ALONE.test(before))
+    amount || behind || words > 8 || KEEPING.test(bare) || NOTE.test(bare) || (before !== null && STEP_ALONE.test(before))
       ? ''
       : (/,\s([^,]+)$/.exec(bare)?.[1] ?? '');
   if (/^done\W*$/i.test(last) || (/\d/.test(last) && isTold(last))) {
@@ -275,6 +275,20 @@ function likeComponent(
   if (FOR_THE.test(plain) && !amount) like.component += 6;
   if (TO_PLATE.test(bare)) like.component += 8;
   if (PART.test(bare)) like.component += 7;
+  // "liquid", "finish" between what is weighed
+  if (
+    /^(?:veg(?:etables|gies)?|liquids?|finish|dry|wet|base|sauce|topping|garnish|spices?|dressing|filling|dough|marinade|crumb)$/i.test(
+      bare,
+    ) &&
+    next !== null &&
+    isMeasured(next) &&
+    before !== null &&
+    (isMeasured(before) || blankBefore)
+  ) {
+    like.component += 16;
+    like.line -= 10;
+    like.step -= 10;
+  }
   // "2. COATING" among lines and steps: the number counts the parts.
   if (pointed && headLike && words <= 5 && CAPS.test(text)) {
     like.component += 9;

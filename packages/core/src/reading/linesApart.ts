@@ -57,6 +57,13 @@ const captioned = (raw: string): readonly { readonly raw: string; readonly as: R
   ];
 };
 
+/** "Mushroom stroganoff #weeknight #vegetarian" at the top of a post. */
+const TAGGED = /^(\s*\p{L}[^#]{4,80}?)((?:\s+#[\p{L}\d]+)+)\s*$/u;
+const tagsApart = (raw: string): readonly { readonly raw: string; readonly as?: Role }[] => {
+  const [, name = '', tags = ''] = TAGGED.exec(raw)!;
+  return [{ raw: name }, { raw: tags, as: 'aside' }];
+};
+
 /** "Ingredients.—1 pint of beans, 2 ozs. of flour,": as old books head what follows in the same line. */
 const RUN_IN = /^\s*(ingredients|method|mode|directions)\s?\.?\s?[—–]\s?(?=\S)/i;
 const runInParts = (
@@ -117,11 +124,13 @@ export function linesApart(text: string, book: FactBook, said: ReadonlyMap<strin
               ? runInParts(raw, head, all[row - 1]?.raw ?? '', book)
               : counted.has(row)
                 ? [{ raw }]
-                : kept.length === 0 && CAPTION.test(raw)
-                  ? captioned(raw)
-                  : onPlate(all[row - 1]?.raw ?? '', raw)
-                    ? [{ raw, as: 'step' as const }]
-                    : partsOfLine(raw, book)));
+                : kept.length === 0 && TAGGED.test(raw)
+                  ? tagsApart(raw)
+                  : kept.length === 0 && CAPTION.test(raw)
+                    ? captioned(raw)
+                    : onPlate(all[row - 1]?.raw ?? '', raw)
+                      ? [{ raw, as: 'step' as const }]
+                      : partsOfLine(raw, book)));
     for (const [index, each] of parts.entries()) {
       const part = partsOf.get(at) ?? 0;
       partsOf.set(at, part + 1);

@@ -247,6 +247,16 @@ function hanging(lines: readonly LineToSee[]): ReadonlySet<number> {
   return new Set(found.length >= 2 ? found : []);
 }
 
+/** Names alone in a line that a later line begins with and a colon: "crumble" over what goes in, and "crumble: rub, bake". */
+function headedLater(lines: readonly string[]): ReadonlySet<number> {
+  const later = new Map<string, number>();
+  lines.forEach((line, at) => {
+    const name = /^(\p{L}[\p{L} ]{1,24}):\s+\S/u.exec(line)?.[1];
+    if (name) later.set(name.toLowerCase(), at);
+  });
+  return new Set(lines.flatMap((line, at) => (line.length <= 25 && (later.get(line.toLowerCase()) ?? -1) > at + 1 ? [at] : [])));
+}
+
 /** What can be seen of a text as a whole; takes time in proportion to its length. */
 export function mannerOf(lines: readonly LineToSee[]): Manner {
   const texts = lines.map(({ raw }) => raw.trim());
@@ -270,7 +280,7 @@ export function mannerOf(lines: readonly LineToSee[]): Manner {
     counted: countedUnderMethod(texts),
     done: doneByBullet(texts),
     refers: namingAgain(texts),
-    again: saidAgain(lines),
+    again: new Set([...saidAgain(lines), ...headedLater(texts)]),
     chapters,
     named: namedByPage(texts),
     allIn: saidUnit(texts),

@@ -65,6 +65,7 @@ const YIELD_BEHIND =
 export function titleOf(text: string): { readonly title: string; readonly portions: number | null; readonly gives: Amount | null } {
   const bare = text
     .slice(0, LONGEST_NAME)
+    .replace(/^\s*\|\s*|(?:\s*\|)+\s*$/g, '')
     .replace(/^[\s#>*_•·~]+|(?<![\s*_•·~])[\s*_•·~]+$/g, '')
     // "V, GF, DF": for whom it is.
     .replace(/\s+(?:(?:VG?|VE|GF|DF|NF)\b,?\s?){2,}$/, '')
@@ -75,8 +76,8 @@ export function titleOf(text: string): { readonly title: string; readonly portio
     .replace(/^\d{1,2}\.\d{1,2}\s+(?=\p{Lu}\p{Ll})/u, '')
     .replace(/^table\s+\d{1,3}(?:\.\d{1,2})?\s*[:.–-]?\s+(?=\p{L})/iu, '')
     .replace(/[\p{Extended_Pictographic}\u{FE0F}\u{200D}]+/gu, (sign) => (/[©®™\d#*]/.test(sign) ? sign : ''))
-    .replace(/^re\s*:\s*/i, '')
-    .replace(/^how (?:to|we) make(?: it)?\s*[:–-]?\s+(?=\p{L}{3})/iu, '')
+    .replace(/^re\s*:\s*(?:(?:the|that|your|our|my)\s+)?/i, '')
+    .replace(/^how (?:to|we|i) make(?: it)?\s*[:–-]?\s+(?:(?:our|my|the|your)\s)?(?=\p{L}{3})/iu, '')
     .replace(/^subject\s*:\s*(?:(?:re|fwd?|aw|wg)\s*:\s*)*(?:(?:that|the|your|my)\s+)?(?:recipe for\s+)?/i, '')
     .replace(NUMBERED_CAPITALS, '')
     .replace(/^\d{1,2}[:.]\d{2}\s+(?=\p{L})/u, '')
@@ -91,6 +92,8 @@ export function titleOf(text: string): { readonly title: string; readonly portio
     .replace(/\s*\(\d{1,2}\s?(?:h|hrs?|hours?)(?:\s?\d{1,2}(?:\s?min\w*)?)?\)$/i, '')
     .replace(/^component\s*:\s*(?=\p{L})/iu, '')
     .replace(/^(?:exercise|experiment|lab|practical)\s\d{1,2}(?:\.\d{1,2})?\s*[:.–-]?\s+(?=\p{L}{3})/iu, '')
+    .replace(/^(?:demo(?:nstration)?|lesson|training)\s(?:script|plan|notes?)\s*[:–—-]\s*(?=\p{L}{3})/iu, '')
+    .replace(/\s*\(\d{1,3}\s?min\b[^()]*\)$/i, '')
     .replace(/\s*\((?:sent in|contributed|given|submitted|shared|donated) by [^()]{2,40}\)$/i, '')
     .replace(/^[Rr]ecipe\s+(?=\p{Lu}\p{Ll}{2,})/u, '')
     // "recipe for the lentil salad pls"
@@ -145,7 +148,7 @@ export function portionsOfAll(text: string): number | null {
 /** "You asked for the way I do the gooseberry fool": what a letter is about. */
 export function titleInProse(text: string): string | null {
   const said =
-    /\b(?:recipe for|[Hh]ere[’']?s|[Yy]ou (?:wanted|asked (?:me )?for|were asking (?:about|for))(?! the way| how)|(?:we[’']re|we are|we[’']ll be|you[’']re|you will be) (?:doing|making|cooking|baking)|[Gg]oing with|[Aa]ny(?:one|body) (?:got|have|has)|(?:letter|question|mail|message|note|call) about|(?:way|how) (?:I|we|she|he|they|you) (?:do|make|cook|did|made|cooked)|how (?:do|did|does) (?:I|we|you|she|he) (?:do|make|cook)|how to (?:make|cook))\s+(?:the\s|my\s|our\s|her\s|his\s|an?\s)?(?:recipe for\s+(?:the\s|my\s|our\s|an?\s)?)?(\p{L}[\p{L}\s’'&-]{3,40}?)(?=[.,;:!?]|\s?\(|\s[–—-]\s|\s(?:as|served|from|for|at|when|last|which|that|you|I|we|serves|serving)\b)/u.exec(
+    /\b(?:recipe for|[Hh]ere[’']?s|[Yy]ou (?:wanted|asked (?:me )?for|were asking (?:about|for))(?! the way| how)|(?:we[’']re|we are|we[’']ll be|you[’']re|you will be) (?:doing|making|cooking|baking)|[Gg]oing with|wants?|would like|[Aa]ny(?:one|body) (?:got|have|has)|(?:letter|question|mail|message|note|call) about|(?:way|how) (?:I|we|she|he|they|you) (?:do|make|cook|did|made|cooked)|how (?:do|did|does) (?:I|we|you|she|he) (?:do|make|cook)|how to (?:make|cook))\s+(?:the\s|my\s|our\s|her\s|his\s|an?\s)?(?:recipe for\s+(?:the\s|my\s|our\s|an?\s)?)?(\p{L}[\p{L}\s’'&-]{3,40}?)(?=[.,;:!?]|\s?\(|\s[–—-]\s|\s(?:as|served|from|for|at|when|last|which|that|you|I|we|serves|serving)\b)/u.exec(
       text.slice(0, 500).replace(/\*\*/g, ''),
     );
   // "could you send the lemon bars again?"
@@ -210,6 +213,12 @@ export function portionsAmong(text: string): number | null {
       text.slice(0, 2000),
     );
   if (does) return yieldSaid(`for ${(does[1] ?? does[2])!} people`)?.portions ?? null;
+  // "My daughter's school wants a steamed ginger sponge for 6"
+  const wanted =
+    /\b(?:wants?|would like|need(?:s|ed)?|makes?|enough)\b[^.\d]{3,60}\bfor\s(\d{1,3})\b(?!\s?(?:min|hours?|hrs?|g\b|ml|kg|cm|days?|weeks?|%|°))/i.exec(
+      text.slice(0, LONGEST_NAME),
+    );
+  if (wanted) return Number(wanted[1]) || null;
   // "Batch A = 20, Batch B = 60"
   const sized = /^(?:batch|size|quantity|column)\s[A-D1-3]\s*[=:]\s*(?:for\s)?(\d{1,4})\b(?=.*\s[A-D1-3]\s*[=:]\s*(?:for\s)?\d)/i.exec(
     text.slice(0, LONGEST_NAME),

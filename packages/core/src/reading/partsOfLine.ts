@@ -30,6 +30,11 @@ export function partsOfLine(written: string, book: FactBook, rows = 0): readonly
   const keyed = raw.length < LONGEST_NAME ? KEYED_ROW.exec(raw) : null;
   if (keyed && !isTableHead(raw) && !HEADS_A_COLUMN.test(keyed[2]!))
     return [{ raw: `${IN_ENGLISH[keyed[1]!.toLowerCase()] ?? keyed[1]!}: ${keyed[2]!}` }];
+  const keyedYield =
+    rows === 0 && raw.length < LONGEST_NAME
+      ? /^\s*\|\s*(portions?|serves|covers|yield|makes)\s*\|\s*([^|]{1,30}?)\s*\|\s*([^|]{1,40}?)\s*\|?\s*$/i.exec(raw)
+      : null;
+  if (keyedYield && /^\d/.test(keyedYield[2]!)) return [{ raw: `${keyedYield[1]!}: ${keyedYield[2]!} (${keyedYield[3]!})`, as: 'yield' }];
   // "To pickle walnuts green."
   if (rows === 0 && /^\s*To (?:make|pickle|preserve|bake|stew|dress|pot|candy|keep|bottle)\s[^.]{3,40}\.\s*$/.test(raw))
     return [{ raw: raw.replace(/\.\s*$/, ''), as: 'title' }];
@@ -46,6 +51,25 @@ export function partsOfLine(written: string, book: FactBook, rows = 0): readonly
     );
   if (every && rows === 0 && book.read(every[2]!).found.length > 0)
     return [{ raw: `${/^\d/.test(every[1]!) ? '' : '1 '}${every[1]!} ${every[2]!}`, as: 'line' }];
+  // "30 PAX SAUERKRAUT SOUP"
+  const pax = rows === 0 && raw.length < 100 ? /^\s*(\d{1,3}\s?(?:pax|covers|ptns?))\s+(\p{L}[\p{L} ,&'’-]{4,60})$/iu.exec(raw) : null;
+  if (pax)
+    return [
+      { raw: pax[2]!, as: 'title' },
+      { raw: pax[1]!, as: 'yield' },
+    ];
+  // "Candidate prepares: 4 portions pear and walnut salad"
+  const prepares =
+    rows === 0 && raw.length < LONGEST_NAME
+      ? /^\s*(?:(?:each |the )?(?:candidate|student|learner|pair|team|group)s?(?: will| must| should)?\s)?(?:prepares?|makes?|cooks?|produces?|to prepare)\s*:\s*(\d{1,3}\s(?:portions?|covers|plates|servings))\s(?:of\s)?(\p{L}.{3,80})$/iu.exec(
+          raw,
+        )
+      : null;
+  if (prepares)
+    return [
+      { raw: prepares[2]!, as: 'title' },
+      { raw: prepares[1]!, as: 'yield' },
+    ];
   const headRow = rows === 0 && raw.length < LONGEST_NAME && !isTableHead(raw) ? HEAD_ROW.exec(raw) : null;
   if (headRow) return headRow[1]!.split('|').flatMap((cell) => (cell.trim() ? [{ raw: cell.trim() }] : []));
   // "Step 1 (lentils): 200 g yellow split peas, 1 l water …"

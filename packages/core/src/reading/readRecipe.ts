@@ -183,7 +183,10 @@ function assemble(decided: readonly Decided[], book: FactBook, meant: (prose: st
           look.written.slice(0, LONGEST_NAME).replace(/^.*?ingredients?(?:\s+list)?\s*\(?\s*|^.*?(?=\bfor\s)|\)$/gi, ''),
         );
         // "Mise en place (per group of 4)"
-        portions ??= read?.portions ?? portionsOfHeading(look.written) ?? (EACH_ONE.test(look.written) ? 1 : null);
+        const making = /\bto make\s(.{3,30}?),?\s(?:you|we)\b/i.exec(look.written)?.[1];
+        const made = making ? yieldSaid(`makes ${making}`) : null;
+        gives ??= made?.gives ?? null;
+        portions ??= (made ?? read)?.portions ?? portionsOfHeading(look.written) ?? (EACH_ONE.test(look.written) ? 1 : null);
         inMethod = false;
         // "Ingredients:" under the name of a part heads what goes into that part.
         if (last !== 'component') {
@@ -250,6 +253,8 @@ function assemble(decided: readonly Decided[], book: FactBook, meant: (prose: st
       case 'note': {
         // "Prep: 10 min   Cook: 5 min   Makes 1 jar"
         portions ??= portionsOfAll(look.written) ?? portionsOfParts(look.written) ?? portionsAmong(look.written);
+        // "(Makes about 1 quart. Will keep 2 days.)"
+        gives ??= yieldSaid(GIVES_AMONG.exec(look.written.slice(0, LONGEST_NAME))?.[0] ?? '')?.gives ?? null;
         const told = method.length === 0 ? YIELD_AMONG.exec(look.written.slice(0, LONGEST_NAME)) : null;
         const read = told ? yieldSaid(told[0]) : null;
         if (read && read.left < 4) {
@@ -295,14 +300,15 @@ function assemble(decided: readonly Decided[], book: FactBook, meant: (prose: st
   const subject = title ? undefined : aside.find((line) => /^(?:subject|re)\s*:/i.test(line));
   if (subject) ({ title } = titleOf(subject));
   // "Subject: lunch for the board" names no food; the mail goes on: "Going with the mushroom strudel."
-  const mail = decided.find(({ role, look }) => role === 'title' && /^(?:subject|re)\s*:/i.test(look.written));
-  const toldName = mail && book.read(title.slice(0, 80)).found.length === 0 ? proseTitle(decided) : '';
+  const mail = subject !== undefined || decided.some(({ role, look }) => role === 'title' && /^(?:subject|re)\s*:/i.test(look.written));
+  const toldName = mail && (!/\s/.test(title) || book.read(title.slice(0, 80)).found.length === 0) ? proseTitle(decided) : '';
   if (toldName && book.read(toldName).found.length > 0) title = toldName;
   // "Week 6 practical: emulsions" heads the sheet of a lesson, where no dish has a name of its own.
   const lesson = title ? null : LESSON_HEAD.exec(decided.find(({ role }) => role !== 'yield')?.look.written ?? '');
   if (lesson) ({ title } = titleOf(lesson[1]!.replace(/\s(?:team|group|name|date|class)\s?:.*$/i, '')));
   // "You asked for the way I do the gooseberry fool."
   if (!title) title = proseTitle(decided);
+  if (!title) title = leadTitle(decided, book);
   // "Per student:" beside a cream "(for 4 students)": what one takes is for each of the portions, and that is asked.
   const perOne = components.map(({ name }) => PER_ONE.test(name));
   if (portions === null && components.length > 0 && perOne.every(Boolean)) portions = 1;
@@ -350,6 +356,18 @@ function assemble(decided: readonly Decided[], book: FactBook, meant: (prose: st
   };
 }
 
+/** "onion jam for the ploughman's, since three people asked:" over its list; empty where no food is named so. */
+function leadTitle(decided: readonly Decided[], book: FactBook): string {
+  for (const { look, role } of decided.slice(0, 5)) {
+    const name =
+      /^(?!(?:here|this|that|these|i|we|you|for|the|what|all|everything|it)\b)(\p{L}[\p{L} &'’-]{3,30}?)\s(?:for|from|as|which|that)\b.{0,80}:$/iu.exec(
+        look.written,
+      )?.[1];
+    if (name && role !== 'line' && book.read(name).found.length > 0) return headingOf(name).name;
+  }
+  return '';
+}
+
 /** What the first sentences of a letter say that it is about; empty where they do not. */
 const proseTitle = (decided: readonly Decided[]): string =>
   decided
@@ -361,6 +379,7 @@ const PER_ONE = /^(?:per|for each|for one|each)\s(?:student|learner|person|head|
 
 const ONE_EACH = /\((?:one |1 )?(?:per|for each|each) (?:student|learner|person|candidate)\)\s*$/i;
 
+const GIVES_AMONG = /\b(?:makes|gives|yields)\s(?:about\s)?\d[\d.,]{0,5}\s?(?:litres?|l|ml|kg|g|quarts?|pints?|jars?|bottles?)\b/i;
 /** "Pot while hot - makes about 8 jars." */
 const JARS = /\bmakes\s(?:about\s)?\d{1,3}\s(?:small\s|large\s)?(?:jars?|bottles?|loaves|tins?)\b/i;
 

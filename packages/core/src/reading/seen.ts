@@ -162,7 +162,7 @@ export function seenAt(lines: readonly LineToSee[], at: number, manner: Manner, 
   const short = written.slice(0, 300);
   const unmarked = short
     // "| Steps |"
-    .replace(/^\|\s*([^|]{3,60}?)\s*\|$/, '$1')
+    .replace(/^\|\s*([^|]{3,60}?)\s*\|(?:\s*\|){0,6}$/, '$1')
     // "*** PICKLED SHIMEJI ***"
     .replace(FRAMED, '$2')
     .replace(MARKS, '')

@@ -3,7 +3,7 @@ import { isTold } from '../verbs';
 import type { Role } from './looks';
 import { isMeasured } from './measured';
 import { readAmount } from './readAmount';
-import { INGREDIENTS, TOOLS } from './sectionWords';
+import { INGREDIENTS, METHOD, TOOLS } from './sectionWords';
 
 const GAP = /(?<=\S)\s{3,}(?=\S)/;
 /** What stands so far to the right belongs to the right column. */
@@ -90,15 +90,29 @@ function partedAt(column: number, lines: readonly string[], from: number, last: 
   const isNumbered = (right: string) => /^\d{1,2}[.):]?\s+\p{Lu}/u.test(right);
   const numbered = isNumbered(rights[0]!) && rights.filter(isNumbered).length >= 2;
   // Where they are not, a line that begins small goes on with the line over it, where that ended no sentence.
+  const sentences = rights.some((right) => /^(?:\d{1,2}[.)]?\s+)?\p{Lu}.*\p{Ll}/u.test(right) && !METHOD.test(right));
   const goesOnAt = (index: number, raw: string) => {
     const over = block.slice(0, index).findLast((each) => each![1] !== '')?.[1] ?? '';
-    return numbered ? !isNumbered(raw) : over !== '' && !/[.!?:]$/.test(over) && /^[\p{Ll}\d(]/u.test(raw);
+    return numbered
+      ? !isNumbered(raw)
+      : sentences && over !== '' && !METHOD.test(over) && !/[.!?:]$/.test(over) && /^[\p{Ll}\d(]/u.test(raw);
   };
   const place = (side: 0 | 1): Placed[] =>
     block.flatMap((each, index) => {
       const raw = each![side];
       if (!raw) return [];
-      return [{ raw, at: from + index, ...(side === 1 && goesOnAt(index, raw) ? { as: 'more' as const } : {}) }];
+      return [
+        {
+          raw,
+          at: from + index,
+          ...(side === 1 && goesOnAt(index, raw)
+            ? { as: 'more' as const }
+            : // "AMT   STEP": each row has its own step.
+              side === 1 && !numbered && !sentences && METHOD.test(rights[0]!) && raw !== rights[0]
+              ? { as: 'step' as const }
+              : {}),
+        },
+      ];
     });
   return [
     ...lines.slice(0, from).map((raw, at) => ({ raw, at })),

@@ -151,6 +151,12 @@ function saidOf(line: string, told: boolean): YieldSaid | null {
   if (!bare || bare.length > 120) return null;
   // "For one 20x30 tin (24 bars):"
   const tin = FOR_ONE.exec(bare);
+  // "x24" under the name of a dish
+  const times = /^[x×]\s?(\d{1,3})$/i.exec(bare);
+  if (times) return { portions: Number(times[1]) || null, gives: null, left: 0 };
+  // "20 x 300 ml" with nothing behind it
+  const sized = /^(\d{1,3})\s?[x×]\s?\d{1,4}(?:[.,]\d)?\s?(?:g|ml|kg|l|cl)\.?$/i.exec(bare);
+  if (sized) return { portions: Number(sized[1]) || null, gives: null, left: 0 };
   const cut = VESSEL_CUT.exec(bare);
   if (cut) return { portions: Number(cut[1]) || null, gives: null, left: 0 };
   if (tin) return { portions: Number(tin[1]) || null, gives: null, left: 0 };
@@ -167,7 +173,14 @@ function saidOf(line: string, told: boolean): YieldSaid | null {
   let left = '';
   let [plate, leads, eaten, inPieces] = [false, 0, false, false];
   // "1 kg paste = 10 individual pies"
-  const said = lead ? body.replace(/^(\d[\d.,]*\s?(?:kg|g|l|ml|litres?))\b[^=\d]{0,20}=\s*(?=\d)/i, '$1 / ') : body;
+  // "Portions: 6 (12 tomatoes)": who eats is counted, not what they eat.
+  const eats =
+    lead !== null && /\b(?:serves|servings?|feeds|covers?|portions?|pax)\b/i.test(lead[0]) && /^\d{1,3}\s*\(\d{1,3}\s\p{L}+\)$/u.test(body);
+  const said = eats
+    ? body.replace(/\s*\(.*$/, '')
+    : lead
+      ? body.replace(/^(\d[\d.,]*\s?(?:kg|g|l|ml|litres?))\b[^=\d]{0,20}=\s*(?=\d)/i, '$1 / ')
+      : body;
   const parts = (MAY_TAKE_TIME.test(said) ? said.replace(BEFORE_TIMES, ' | ') : said)
     .split(SIGNS)
     .filter((part, index) => part || index === 0);

@@ -192,7 +192,7 @@ Cumin - 1/2 tsp
 Aleppo chilli - to taste
 Olive oil - 1/3 cup
 Pulse the walnuts till crumbly then everything else, oil last. Leave it an hour before you eat it. Lasts five days in the fridge covered with oil.`,
-    title: 'How I make muhammara',
+    title: 'muhammara',
     portions: null,
     components: [
       [
@@ -445,7 +445,7 @@ Serves 4 with potatoes.`,
     title: 'Rye Crispbread',
     portions: null,
     components: [
-      ['Dough', ['300 g Wholemeal rye flour', '100 g Wheat flour', '280 g Water', '8 g Salt', '| Dry yeast | 3 g | 0.75 |', '4 g Caraway']],
+      ['Dough', ['300 g Wholemeal rye flour', '100 g Wheat flour', '280 g Water', '8 g Salt', '3 g Dry yeast', '4 g Caraway']],
     ],
     steps: 5,
   },
@@ -1499,7 +1499,6 @@ To cook
     components: [
       ['', ['1 packet Halloumi', '2 Peaches', '1 packet Rocket', 'Mint']],
       ['Dressing', ['3 tbsp Olive oil', '1 Lemon', '1 tsp Honey', 'Chilli flakes']],
-      ['To cook', []],
     ],
     steps: 3,
   },

@@ -4447,4 +4447,573 @@ Per bench (makes 300 g)
     ],
     steps: 3,
   },
+  {
+    manner: 'a soup with strokes for minutes',
+    text: `CABBAGE & TOMATO SOUP, DILL
+20 x 300 ml
+prep 25' / cook 50' / vegan
+
+veg
+800 g onions — small dice
+600 g carrots — small dice
+2 kg white cabbage — 2 cm squares
+60 g garlic — sliced
+liquid
+2.5 kg tinned tomatoes
+3 l vegetable stock
+finish
+60 ml cider vinegar
+40 g sugar
+80 g dill
+
+1/ sweat onion + carrot in oil, lid on, 12'
+2/ garlic 1', cabbage, lid on, 10'
+3/ liquids, simmer 25' – cabbage soft but not falling apart
+4/ finish, taste: sour first, then sweet`,
+    title: 'CABBAGE & TOMATO SOUP, DILL',
+    portions: 20,
+    components: [
+      ['Veg', ['800 g onions', '600 g carrots', '2 kg white cabbage', '60 g garlic']],
+      ['Liquid', ['2.5 kg tinned tomatoes', '3 l vegetable stock']],
+      ['Finish', ['60 ml cider vinegar', '40 g sugar', '80 g dill']],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'crackers by a bakery that opens its doors',
+    text: `How we make our Seeded Rye Crackers
+
+(If you're here for the schedule of open days, it's on the other page.)
+
+To make 4 large sheets you'll need:
+
+150 g rye flour
+100 g wheat flour
+50 g each of sunflower, pumpkin and sesame seeds
+25 g linseed
+6 g salt
+60 ml rapeseed oil
+200 ml boiling water
+
+And here's what to do:
+
+Heat the oven to 150 °C.
+Mix everything dry. Pour over the oil and the water. Stir to a porridge; wait 5 minutes.
+Roll thinly between two papers – 4 sheets.
+Bake 60 minutes, turn the oven off, leave them in for another 30.
+
+Would you like to bake with us? Book here: open days`,
+    title: 'Seeded Rye Crackers',
+    portions: null,
+    components: [
+      [
+        '',
+        [
+          '150 g rye flour',
+          '100 g wheat flour',
+          '50 g sunflower',
+          '25 g linseed',
+          '6 g salt',
+          '60 ml rapeseed oil',
+          '200 ml boiling water',
+        ],
+      ],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a cordial of barley',
+    text: `BARLEY WATER
+
+2 oz. pearl barley
+Rind and juice of 2 lemons
+3 oz. loaf sugar
+2 pints boiling water
+
+Wash the barley, cover with cold water and bring to the boil. Strain and throw away this water. Put the barley in a jug with the thinly pared rind and the sugar, pour on the boiling water and leave until cold. Add the juice and strain.
+
+(Makes about 1 quart. Will keep 2 days in a cold larder.)`,
+    title: 'BARLEY WATER',
+    portions: null,
+    components: [['', ['2 oz pearl barley', '2 lemons', '3 oz loaf sugar', '2 pint boiling water']]],
+    steps: 1,
+  },
+  {
+    manner: 'a commis’s test with what is supplied',
+    text: `COMMIS TEST 2 / cold section
+
+Candidate prepares: 4 portions pear, walnut and blue cheese salad
+Time: 30 min incl. clean down
+
+Supplied:
+2 pears
+100 g walnuts
+120 g blue cheese
+200 g mixed leaves
+20 ml sherry vinegar
+60 ml walnut oil
+5 g mustard
+
+Expected sequence
+1. Walnuts in at 170, 7 min (set a timer!)
+2. Dressing: mustard, vinegar, salt; oil in a thread
+3. Pears cut last, 12 wedges each, in the dressing at once
+4. Leaves dressed at the pass, never before
+
+Judged: seasoning, cut of pear, balance of plate`,
+    title: 'pear, walnut and blue cheese salad',
+    portions: 4,
+    components: [
+      [
+        '',
+        ['2 pears', '100 g walnuts', '120 g blue cheese', '200 g mixed leaves', '20 ml sherry vinegar', '60 ml walnut oil', '5 g mustard'],
+      ],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a post with tags behind its name',
+    text: `Chestnut mushroom stroganoff #weeknight #vegetarian
+
+Serves 4, 25 min
+
+1 tbsp oil, 20 g butter
+1 onion, sliced
+500 g chestnut mushrooms, quartered
+2 cloves garlic
+1 tbsp paprika
+150 ml vegetable stock
+200 ml soured cream
+parsley
+
+Fry the mushrooms in the oil on high heat till brown, 6–8 min; take out.
+Butter, onion, 6 min on medium. Garlic, paprika, 30 sec.
+Stock in, let it bubble by half, 3 min.
+Heat down. Cream, mushrooms. Don't boil.
+Parsley. Rice or noodles.`,
+    title: 'Chestnut mushroom stroganoff',
+    portions: 4,
+    components: [
+      [
+        '',
+        [
+          '1 tbsp oil',
+          '20 g butter',
+          '1 onion',
+          '500 g chestnut mushrooms',
+          '2 clove garlic',
+          '1 tbsp paprika',
+          '150 ml vegetable stock',
+          '200 ml soured cream',
+          'parsley',
+        ],
+      ],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'a letter to a street of cooks',
+    text: `To: food@plumstreet.example
+Re: the sponge
+
+Dear Plum Street,
+
+My daughter's school wants a steamed ginger sponge for 6 (they have basins of 1 litre). This is what has never failed us:
+
+120 g butter
+120 g dark sugar
+2 eggs
+150 g self raising flour
+2 tsp ground ginger
+3 balls stem ginger, chopped
+2 tbsp milk
+4 tbsp golden syrup
+
+Syrup in the bottom of the buttered basin. Cream butter and sugar, eggs, flour and ginger, stem ginger, milk. Two thirds full. Lid of pleated paper and foil, string. Steam 1 h 45 over simmering water and look now and then whether it needs topping up.
+
+With kind regards
+Ottilie Farr`,
+    title: 'Steamed ginger sponge',
+    portions: 6,
+    components: [
+      [
+        '',
+        [
+          '120 g butter',
+          '120 g dark sugar',
+          '2 eggs',
+          '150 g self raising flour',
+          '2 tsp ground ginger',
+          '3 ball stem ginger',
+          '2 tbsp milk',
+          '4 tbsp golden syrup',
+        ],
+      ],
+    ],
+    steps: 1,
+  },
+  {
+    manner: 'crumpets in boxes',
+    text: `| SOURDOUGH CRUMPETS | | |
+|:--|--:|:--|
+| Makes | 8 | rings 9 cm |
+| Discard starter | 270 g | |
+| Caster sugar | 5 g | |
+| Salt | 3 g | |
+| Bicarbonate of soda | 4 g | sift |
+| Water | 20 ml | only if thick |
+| Butter | 20 g | for the rings |
+
+1. Whisk starter with sugar and salt. Sift in the soda and whisk: it will foam.
+2. Rings buttered, pan medium-low. Fill 12 mm deep.
+3. 6–7 min until the top is set and full of holes. Turn, 1 min.`,
+    title: 'SOURDOUGH CRUMPETS',
+    portions: 8,
+    components: [['', ['270 g Discard starter', '5 g Caster sugar', '3 g Salt', '4 g Bicarbonate of soda', '20 ml Water', '20 g Butter']]],
+    steps: 3,
+  },
+  {
+    manner: 'soup for thirty pax',
+    text: `30 PAX SAUERKRAUT SOUP
+sauerkraut 3kg, rinsed once
+potato 2kg 1.5cm dice
+onion 1kg
+smoked paprika 25g
+tomato paste 200g
+stock 6L
+caraway 10g
+bay 5
+
+onion + caraway sweat 10 - paprika + paste 2 - stock, kraut, bay 40 - potato 15 - season
+serve w/ sour cream`,
+    title: 'SAUERKRAUT SOUP',
+    portions: 30,
+    components: [
+      [
+        '',
+        ['3 kg sauerkraut', '2 kg potato', '1 kg onion', '25 g smoked paprika', '200 g tomato paste', '6 l stock', '10 g caraway', '5 bay'],
+      ],
+    ],
+    steps: 2,
+  },
+  {
+    manner: 'vinegar of flowers',
+    text: `ELDERFLOWER VINEGAR (needs 2 weeks)
+12 heads of elderflower, dry, in full bloom
+750 ml white wine vinegar
+1 strip of lemon peel
+
+Shake the insects off the flowers. Do not wash.
+Put in a clean jar with the peel, warm the vinegar to 60 °C and pour over.
+Close. Leave in the light for two weeks, shaking daily.
+Strain through cloth. Bottle.`,
+    title: 'ELDERFLOWER VINEGAR (needs 2 weeks)',
+    portions: null,
+    components: [['', ['12 head elderflower', '750 ml white wine vinegar', '1 strip lemon peel']]],
+    steps: 4,
+  },
+  {
+    manner: 'tomatoes of a chapter in grams and millilitres',
+    text: `Chapter 9. Vegetable first courses
+
+9.7 Baked tomatoes with rice and herbs
+
+Portions: 6 (12 tomatoes)
+Skill: stuffing, seasoning of a raw filling
+
+INGREDIENTS          G/ML
+tomatoes, firm       12 pcs
+rice, round grain    240
+onion, fine          150
+olive oil            120
+mint                 15
+parsley              30
+currants             40
+pine nuts            40
+
+PREPARATION
+9.7.1 Cut the lids, hollow the tomatoes, salt, turn over. Keep the pulp.
+9.7.2 Sweat the onion in half of the oil, 8 minutes. Add the rice, stir 2 minutes; add the pulp, chopped, and 100 ml of water. Simmer 5 minutes.
+9.7.3 Off the fire add herbs, currants and nuts. Season highly.
+9.7.4 Fill two thirds. Lids on, rest of the oil over. Bake at 180 °C for 60 minutes.`,
+    title: 'Baked tomatoes with rice and herbs',
+    portions: 6,
+    components: [
+      [
+        '',
+        ['12 tomatoes', '240 g rice', '150 g onion', '120 ml olive oil', '15 g mint', '30 g parsley', '40 g currants', '40 g pine nuts'],
+      ],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'roots of a supper club',
+    text: `Autumn supper club, course 2
+
+ROASTED ROOTS, LABNEH, DUKKAH
+Serves six
+
+600 g parsnips
+600 g carrots
+400 g shallots, halved
+80 ml olive oil
+1 tbsp thyme leaves
+400 g labneh
+
+Dukkah
+50 g hazelnuts
+2 tbsp sesame seeds
+1 tbsp coriander seeds
+1 tbsp cumin seeds
+1 tsp black pepper
+1 tsp flaky salt
+
+To cook
+Roast the roots and shallots in the oil and thyme at 210 °C for 40 minutes.
+For the dukkah, toast the nuts and seeds separately, 3–4 minutes each, then crush with the pepper and salt.
+Spread the labneh, pile on the roots, shower with dukkah.`,
+    title: 'ROASTED ROOTS, LABNEH, DUKKAH',
+    portions: 6,
+    components: [
+      ['', ['600 g parsnips', '600 g carrots', '400 g shallots', '80 ml olive oil', '1 tbsp thyme leaves', '400 g labneh']],
+      [
+        'Dukkah',
+        ['50 g hazelnuts', '2 tbsp sesame seeds', '1 tbsp coriander seeds', '1 tbsp cumin seeds', '1 tsp black pepper', '1 tsp flaky salt'],
+      ],
+    ],
+    steps: 3,
+  },
+  {
+    manner: 'buns from a magazine, amounts behind',
+    text: `Rhubarb & Custard Buns
+Makes: 12   Prep: 40 min + proving   Bake: 18 min   Level: Confident
+
+FOR THE DOUGH
+• Strong white flour, 500g
+• Whole milk, 300ml, warm
+• Fast-action yeast, 7g
+• Caster sugar, 50g
+• Butter, 60g, soft
+
+FOR THE FILLING
+• Rhubarb, 300g, cut in 1cm pieces
+• Caster sugar, 60g
+• Custard powder, 25g
+• Milk, 300ml
+• Egg yolk, 1
+
+METHOD
+Mix the dough ingredients with 1 tsp salt and knead for 10 min. Prove for 1½ hr.
+Roast the rhubarb with half the sugar at 180C/160C fan/gas 4 for 12 min.
+Make the custard: whisk powder, remaining sugar and yolk with a little milk; boil the rest, combine, thicken. Cool.
+Shape 12 balls, press a well in each, prove 40 min. Fill with custard and rhubarb.
+Bake at 200C/180C fan/gas 6 for 18 min.
+
+NUTRITION (per bun)
+Energy 258kcal, Fat 7g, Saturates 4g, Carbs 43g, Fibre 2g, Protein 7g, Salt 0.6g`,
+    title: 'Rhubarb & Custard Buns',
+    portions: 12,
+    components: [
+      ['Dough', ['500 g Strong white flour', '300 ml Whole milk', '7 g Fast-action yeast', '50 g Caster sugar', '60 g Butter']],
+      ['Filling', ['300 g Rhubarb', '60 g Caster sugar', '25 g Custard powder', '300 ml Milk', '1 Egg yolk']],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'nettles in April',
+    text: `NETTLE SOUP, OR WHAT TO DO IN APRIL
+
+Wear gloves. Only the top four leaves, before they flower.
+
+For 4:
+a carrier bag of nettle tops (about 200 g picked)
+1 leek
+1 big floury potato
+40 g butter
+1 litre vegetable stock
+4 tbsp soured cream
+
+Sweat the sliced leek in the butter for 10 minutes. Add the diced potato and the stock and simmer until the potato gives up, 15 minutes. Rinse the nettles (gloves!), in with them, 3 minutes, no more, or the green goes. Blend, pass if you care. A spoon of cream on each.`,
+    title: 'NETTLE SOUP, OR WHAT TO DO IN APRIL',
+    portions: 4,
+    components: [
+      ['', ['1 carrier bag of nettle tops', '1 leek', '1 floury potato', '40 g butter', '1 l vegetable stock', '4 tbsp soured cream']],
+    ],
+    steps: 1,
+  },
+  {
+    manner: 'a jam in two columns',
+    text: `MARROW AND GINGER JAM
+
+4 lb. prepared marrow      3 lemons
+4 lb. sugar                2 oz. root ginger
+
+Cut the marrow into cubes and steam until just
+tender. Place in a bowl with the sugar, the
+grated rind and juice of the lemons and leave
+overnight. Bruise the ginger, tie in muslin and
+put all into a pan. Dissolve the sugar slowly,
+then cook until the marrow is clear and the syrup
+thick. Remove the ginger. Pot and cover.
+                          Yield: about 6 lb.`,
+    title: 'MARROW AND GINGER JAM',
+    portions: null,
+    components: [['', ['4 lb prepared marrow', '4 lb sugar', '3 lemons', '2 oz root ginger']]],
+    steps: 1,
+  },
+  {
+    manner: 'samosas on a work sheet',
+    text: `Worksheet 8: Filled pastries
+Name:__________  Date:__________
+
+Vegetable samosas (12)
+
+Pastry                      Filling
+150 g plain flour           200 g waxy potatoes, 8 mm dice
+30 ml oil                   80 g peas
+60 ml warm water            1 tsp cumin seed
+2 g salt                    1 tsp garam masala
+                            10 g ginger, grated
+
+1) Pastry: rub oil into flour and salt, add water, knead 4 min, rest 30 min.
+2) Boil potatoes 6 min; fry spices and ginger 1 min; add potatoes and peas, 3 min; cool.
+3) Divide pastry in 6, roll 16 cm, halve. Form cones, fill (25 g each), seal with water.
+4) Fry 170 °C 6–7 min.
+
+Tick when done: [ ] dice even [ ] cones tight [ ] no leaks`,
+    title: 'Vegetable samosas',
+    portions: 12,
+    components: [
+      ['Pastry', ['150 g plain flour', '30 ml oil', '60 ml warm water', '2 g salt']],
+      ['Filling', ['200 g waxy potatoes', '80 g peas', '1 tsp cumin seed', '1 tsp garam masala', '10 g ginger']],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'an onion jam for three who asked',
+    text: `Hi all,
+
+onion jam for the ploughman's, since three people asked:
+
+2 kg red onions, thinly sliced
+100 g butter
+200 g dark sugar
+300 ml red wine
+150 ml red wine vinegar
+
+Onions & butter, lid on, low, 40 min. Lid off, sugar, 15 min. Wine + vinegar, 40 min till sticky.
+Fills 4 of the small kilners. Keeps 2 months.
+
+Nan`,
+    title: 'Onion jam',
+    portions: null,
+    components: [['', ['2 kg red onions', '100 g butter', '200 g dark sugar', '300 ml red wine', '150 ml red wine vinegar']]],
+    steps: 1,
+  },
+  {
+    manner: 'a plated dessert by its parts',
+    text: `PASTRY / plated 3
+Buttermilk panna cotta, rhubarb, oat crumble
+x24
+
+pc
+cream 1.2 l
+buttermilk 1.2 l
+sugar 240 g
+gelatine 14 lvs
+rhubarb
+rhubarb 1.5 kg
+sugar 200 g
+orange juice 150 ml
+crumble
+oats 200 g
+flour 150 g
+butter 150 g
+brown sugar 100 g
+
+pc: half the cream + sugar to 80, gelatine in, rest in cold, 90 ml moulds, 5 h
+rhubarb: 4 cm, sous vide 61 C 25 min, ice
+crumble: rub, bake 160 20 min, break
+plate: unmould, 3 rhubarb, 1 tbsp crumble, juice`,
+    title: 'Buttermilk panna cotta, rhubarb, oat crumble',
+    portions: 24,
+    components: [
+      ['Pc', ['1.2 l cream', '1.2 l buttermilk', '240 g sugar', '14 leaf gelatine']],
+      ['Rhubarb', ['1.5 kg rhubarb', '200 g sugar', '150 ml orange juice']],
+      ['Crumble', ['200 g oats', '150 g flour', '150 g butter', '100 g brown sugar']],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a pie for a nine-inch plate',
+    text: `Cheese & Onion Pie (for a 9" plate)
+
+Shortcrust for top & bottom – 12 oz flour quantity
+3 big onions
+8 oz Lancashire-type cheese, crumbly
+2 tbsp milk
+black pepper, lots
+egg to glaze
+
+Boil the onions whole 20 min, cool, chop rough, drain WELL.
+Line plate, onions, cheese, milk, pepper. Lid. Glaze, 3 holes.
+Hot oven (gas 7) 15 min then gas 5 for 25.
+Let stand before cutting or it runs.`,
+    title: 'Cheese & Onion Pie (for a 9" plate)',
+    portions: null,
+    components: [
+      ['', ['12 oz Shortcrust for top & bottom', '3 onions', '8 oz Lancashire-type cheese', '2 tbsp milk', 'black pepper', 'egg to glaze']],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a katsu with its steps in a column',
+    text: `Tofu katsu                                                  4 pax
+INGREDIENT              AMT        STEP
+firm tofu               600 g      press 30 min, cut 8
+flour                   50 g       dredge 1
+soya milk               100 ml     dredge 2
+panko                   120 g      dredge 3
+oil                     300 ml     shallow fry 170 C, 3+3 min
+curry sauce (see 4.2)   600 ml     reheat to 75 C
+rice, cooked            800 g      mould
+pickled radish          80 g       garnish`,
+    title: 'Tofu katsu',
+    portions: 4,
+    components: [
+      [
+        '',
+        [
+          '600 g firm tofu',
+          '50 g flour',
+          '100 ml soya milk',
+          '120 g panko',
+          '300 ml oil',
+          '600 ml curry sauce',
+          '800 g rice',
+          '80 g pickled radish',
+        ],
+      ],
+    ],
+    steps: 8,
+  },
+  {
+    manner: 'a demo’s script',
+    text: `DEMO SCRIPT — onion bread with olives (40 min, audience 60)
+
+On the table: 500 g strong flour, 10 g salt, 7 g yeast, 320 ml water, 1 kg onions (already sweated), 60 g olives, 2 tbsp oil.
+
+Say: why we sweat onions slowly. Show raw, half-done and done.
+Do: mix dough, knead 3 min only, swap for the proved one.
+Do: stretch to a 30 x 40 tray, onions, olives.
+Say: heat from below – stone or lowest shelf.
+Do: oven 220 °C, 20 min (one is ready).
+Taste: 60 squares, so two trays.`,
+    title: 'onion bread with olives',
+    portions: null,
+    components: [
+      ['On the table', ['500 g strong flour', '10 g salt', '7 g yeast', '320 ml water', '1 kg onions', '60 g olives', '2 tbsp oil']],
+    ],
+    steps: 6,
+  },
 ];

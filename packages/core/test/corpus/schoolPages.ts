@@ -3372,7 +3372,7 @@ paste, 1 min
 chickpeas + coconut milk, simmer 15
 spinach, lime, done
 serves 2 hungry ppl or 3 normal`,
-    title: 'how i make chickpea curry on a weeknight',
+    title: 'chickpea curry on a weeknight',
     portions: 2,
     components: [['', ['tin chickpeas', 'tin coconut milk', 'onion', '3 garlic', '1 thumb ginger', '2 tbsp curry paste', 'spinach', 'lime']]],
     steps: 5,
