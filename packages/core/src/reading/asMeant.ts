@@ -7,13 +7,16 @@ const IN_WORDS = new RegExp(IN_A_WORD.source, 'gu');
 const ANY_WORD = /(?<![\p{L}\d])\p{L}+(?:[10]\p{L}+)+(?![\p{L}\d])|(?<![\p{L}\d])\p{Ll}{2,}1(?![\p{L}\d])/gu;
 const LETTER_FIRST = /(?<![\p{L}\d])[IlO](?=\d{1,2}\s?(?:min|hour|°))/gu;
 
-/** Prose of a page on which a scanner read figures for letters throughout, with the letters; any other text as it is. */
-export const proseAsMeant = (text: string, page: string): string =>
-  (page.slice(0, 20_000).match(IN_WORDS)?.length ?? 0) < 3
-    ? text
-    : text
-        .replace(ANY_WORD, (word) => word.replace(/1/g, 'l').replace(/0/g, 'o'))
-        .replace(LETTER_FIRST, (letter) => (letter === 'O' ? '0' : '1'));
+/** What takes prose of a page for what was meant: with letters for figures where a scanner read them so throughout, else as it is. */
+export function proseOf(page: string): (text: string) => string {
+  const scanned = (page.slice(0, 20_000).match(IN_WORDS)?.length ?? 0) >= 3;
+  return (text) =>
+    scanned
+      ? text
+          .replace(ANY_WORD, (word) => word.replace(/1/g, 'l').replace(/0/g, 'o'))
+          .replace(LETTER_FIRST, (letter) => (letter === 'O' ? '0' : '1'))
+      : text;
+}
 
 /** A line as it was before a scanner read letters for figures, "1OO g", "l tbsp", or figures for letters, "plain f1our"; and what was changed. */
 export function asMeant(text: string): { readonly text: string; readonly read: readonly string[] } {

@@ -418,10 +418,15 @@ export function likenessOf(seen: Seen, as?: Role): Readonly<Likeness> {
     return like;
   }
   likeStep(seen, like);
-  likeComponent(seen, like);
+  // No name is so long.
+  const isLong = seen.words > 30;
+  if (isLong) {
+    like.component -= 20;
+    like.title -= 20;
+  } else likeComponent(seen, like);
   likeSection(seen, like);
   likeAround(seen, like);
-  likeTitle(seen, like);
+  if (!isLong) likeTitle(seen, like);
   likeMore(seen, like);
   if (as) like[as] += as === 'more' ? 40 : as === 'ingredients' ? 24 : 14;
   if (seen.hour) {

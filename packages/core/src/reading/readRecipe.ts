@@ -1,7 +1,7 @@
 import { SHIPPED_BOOK, type FactBook } from '../ingredients';
 import { minutesIn, type Amount } from '../quantity';
 import { plain } from '../text';
-import { proseAsMeant } from './asMeant';
+import { proseOf } from './asMeant';
 import { besideLines, BY_NUMBER, goesOnByComponent, namedFirst, ownSteps, secondRecipe, withTitle, type Decided } from './belonging';
 import { decideRoles } from './decide';
 import { looksOf, type Role } from './looks';
@@ -107,7 +107,7 @@ export function readRecipe(text: string, options: ReadRecipeOptions | FactBook =
   return assemble(
     kept.map(({ at, part }, index) => ({ at, part, look: looks[index]!, role: roles[index]! })),
     book,
-    (prose) => proseAsMeant(prose, text),
+    proseOf(text),
   );
 }
 
