@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { expectAccessible, idOf, signIn } from './school';
+import { expectAccessible, idOf, savePlan, signIn } from './school';
 
 test('a JSON-LD file and a CSV each become a dish that scales right', async ({ page }) => {
   await signIn(page, 'maren.oltz');
@@ -102,7 +102,7 @@ test('finding, a fact of one’s own, and a substitute for one student', async (
   const greta = page.getByRole('listitem').filter({ hasText: 'Greta Sool: milk' });
   await expect(greta).toContainText('oat cream');
   await greta.getByRole('button', { name: 'One making' }).first().click();
-  await page.getByRole('button', { name: 'Save the plan' }).click();
+  await savePlan(page);
   await expect(page.getByText('Cooked with something else')).toBeVisible();
   await page.getByRole('link', { name: /^.*Order/ }).click();
   const oat = page.getByRole('button', { name: /^oat cream: .*show the working/ });

@@ -70,3 +70,10 @@ export async function openPart(page: Page, name: string): Promise<void> {
   const part = page.locator(`[data-part="${name}"]`);
   if (!(await part.locator('details').evaluate((details) => (details as HTMLDetailsElement).open))) await part.locator('summary').click();
 }
+
+/** Saves a plan and waits until it is stored: while it is sent its button says something else, and going on would end that. */
+export async function savePlan(page: Page): Promise<void> {
+  const stored = page.waitForResponse((response) => response.request().method() === 'PUT' && response.url().includes('/api/lessons/'));
+  await page.getByRole('button', { name: 'Save the plan' }).click();
+  expect((await stored).ok()).toBe(true);
+}

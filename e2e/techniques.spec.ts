@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { dayOf, expectAccessible, idOf, openPart, signIn } from './school';
+import { dayOf, expectAccessible, idOf, openPart, savePlan, signIn } from './school';
 
 const PASTED = `<html xmlns:o="urn:schemas-microsoft-com:office:office"><head><style>p{mso-style:x}</style></head><body>
 <p class=MsoListParagraph><span style='mso-list:Ignore'>1.&nbsp;</span>Dry leaves <b style='color:red'>only</b>; wet ones spit.</p>
@@ -145,10 +145,7 @@ test('the map follows attendance and date, answers as lists, and leads to a plan
   await expect(page).toHaveURL(new RegExp(`/lessons/${poaching}\\?added=`));
   await expect(page.getByText('Sweat is added from the map, to practise.')).toBeVisible();
   await expect(page.getByLabel('Purpose of Sweat')).toHaveValue('practise');
-  // Saved, and not only on its way: the map is asked for anew right behind it.
-  const saved = page.waitForResponse((answer) => answer.request().method() === 'PUT' && answer.url().endsWith(`/api/lessons/${poaching}`));
-  await page.getByRole('button', { name: 'Save the plan' }).click();
-  expect((await saved).ok()).toBe(true);
+  await savePlan(page);
   await page.goto(`/map?class=${foundation}`);
   await page.getByRole('button', { name: /^Sweat: met/ }).click();
   await expect(sweat.getByRole('link', { name: /Poaching and a mounted sauce, practise$/ })).toBeVisible();

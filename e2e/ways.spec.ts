@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { expectAccessible, idOf, openPart, signIn } from './school';
+import { expectAccessible, idOf, openPart, savePlan, signIn } from './school';
 
 test('a lesson that is marked as pass or not yet tells its results so, everywhere', async ({ page }) => {
   await signIn(page, 'maren.oltz');
@@ -7,8 +7,7 @@ test('a lesson that is marked as pass or not yet tells its results so, everywher
   await page.goto(`/lessons/${lesson}`);
   await openPart(page, 'With what, and how');
   await page.getByLabel('Marking').selectOption({ label: 'pass or not yet' });
-  await page.getByRole('button', { name: 'Save the plan' }).click();
-  await expect(page.getByRole('button', { name: 'Save the plan' })).toHaveCount(0);
+  await savePlan(page);
 
   await page.goto(`/lessons/${lesson}/mark`);
   const cleo = page.getByRole('link', { name: /Cleo Vantor/ });
@@ -30,8 +29,7 @@ test('a lesson that is marked as pass or not yet tells its results so, everywher
   await page.goto(`/lessons/${lesson}`);
   await openPart(page, 'With what, and how');
   await page.getByLabel('Marking').selectOption({ index: 0 });
-  await page.getByRole('button', { name: 'Save the plan' }).click();
-  await expect(page.getByRole('button', { name: 'Save the plan' })).toHaveCount(0);
+  await savePlan(page);
 });
 
 test('the technician sees what to weigh on each tray, and opens a figure to its working', async ({ page }) => {

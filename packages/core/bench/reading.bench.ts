@@ -50,8 +50,22 @@ const library = (line: string): Fields => {
   return { amount: high && high !== low ? `${low}-${high}` : low, unit, item: first.description };
 };
 
-// Speed first, as a page meets it that has just been opened: V8 keeps sixteen megabytes of compiled patterns, and after the corpora below it
-// only interprets what is new, at half the speed.
+/** 100 kB of what patterns go over again and again, in one line and in many. */
+const HOSTILE = ['_', '* ', '|', '(a)', '1 h ', '5 min ', '180 °C ', '1/2 ', 'peeled, ', 'between 1 and ', '200 g flour\n'].flatMap(
+  (unit) => {
+    const of = (length: number) => `250 g ${unit.repeat(Math.ceil(length / unit.length)).slice(0, length)} !`;
+    return [of(99_000), Array.from({ length: 330 }, () => of(290)).join('\n')];
+  },
+);
+
+// First of all, as a page meets it that has just been opened: V8 keeps sixteen megabytes of compiled patterns, and once more than that were
+// needed, as for the corpora below, it only interprets those that are new, at half the speed (decision 40).
+test('reading: what was made to take long', () => {
+  const worst = Math.max(...HOSTILE.map((each) => timesReference(() => readRecipe(`Title\n\n${each}`), 3)));
+  // 100 ms, on the same.
+  held('the slowest of 100 kB that were made to take long', worst, 22, 'times the reference');
+});
+
 test('reading: speed', () => {
   const lines = CORPUS.filter((row) => row.certainty === 'sure').map((row) => row.written);
   const text = (count: number) => `A dish\nserves 4\n${Array.from({ length: count }, (_, at) => lines[at % lines.length]).join('\n')}`;
@@ -64,9 +78,6 @@ test('reading: speed', () => {
     1.1,
     'times the reference',
   );
-  const worst = Math.max(...HOSTILE.map((each) => timesReference(() => readRecipe(`Title\n\n${each}`), 3)));
-  // 100 ms, on the same.
-  held('the slowest of 100 kB that were made to take long', worst, 22, 'times the reference');
   console.log(`All ${TEXTS.length} texts of the corpus: ${ms(medianOf(() => TEXTS.map((each) => readRecipe(each.text)), 40))}.`);
 });
 
@@ -77,14 +88,6 @@ test('reading: precision and recall by field, beside a general library', () => {
   console.log(`Pelvo is sure of ${sure.length} of ${CORPUS.length}; of those, by field:`);
   console.table({ 'Pelvo, when sure': score(ours, sure) });
 });
-
-/** 100 kB of what patterns go over again and again, in one line and in many. */
-const HOSTILE = ['_', '* ', '|', '(a)', '1 h ', '5 min ', '180 °C ', '1/2 ', 'peeled, ', 'between 1 and ', '200 g flour\n'].flatMap(
-  (unit) => {
-    const of = (length: number) => `250 g ${unit.repeat(Math.ceil(length / unit.length)).slice(0, length)} !`;
-    return [of(99_000), Array.from({ length: 330 }, () => of(290)).join('\n')];
-  },
-);
 
 test('whole texts: what of them is read as a person reads it', () => {
   const row = (texts: readonly WholeText[]) => {
