@@ -205,7 +205,18 @@ export function likeTitle(
   if ((bare.match(/,/g)?.length ?? 0) >= 3) like.title -= 4;
   if (/^name\s*:\s*\p{L}/iu.test(bare) && food && words <= 10) like.title += 22;
   // "PUDDINGS AND SWEETS 87" over the name of the dish.
-  if (RUNNING_HEAD.test(written) && /\d{2,}$|^\d{2,}/.test(written) && next !== null && first) like.title -= 14;
+  if (RUNNING_HEAD.test(written) && /\d{2,}$|^\d{2,}/.test(written) && next !== null && first) {
+    // Right over the list it is the name itself, with the number of the page.
+    if (isMeasured(next)) {
+      like.title += 12;
+      like.aside -= 8;
+    } else like.title -= 14;
+  }
+  // "THE GREEN SPOON" over a bar of a site
+  if (first && next !== null && /^(?:search|menu|skip|home|log ?in|sign in|recipes?)\b/i.test(next) && !food) {
+    like.title -= 12;
+    like.aside += 10;
+  }
   // "3.4 Cream of celery soup"
   if (/^\d{1,2}\.\d{1,2}\s+\p{Lu}\p{Ll}/u.test(written) && headLike && !told) like.title += 9;
   // A name over who wrote it.

@@ -47,7 +47,7 @@ function capital(text: string): string {
 }
 
 /** "CHARRED ONION GRAVY — 5 L" */
-export const GIVES_DASHED = /(?<=\p{L}{3})\s+[–—-]\s+(?:about\s)?(\d{1,4}(?:[.,]\d{1,3})?\s?(?:kg|g|ml|l|litres?))$/iu;
+export const GIVES_DASHED = /(?<=\p{L}{3})\s+[–—-]\s+(?:batch\s|about\s)?(\d{1,4}(?:[.,]\d{1,3})?\s?(?:kg|g|ml|l|litres?))$/iu;
 /** "FISH FINGER BUNS — per portion / x40" */
 export const PER_PORTION_BEHIND = /(?<=\p{L}{3})\s*[–—(,-]\s*per (?:portion|cover|person|plate|serving|head)\b[^.]{0,20}$/iu;
 /** "SPELT LEVAIN  1.1 kg x 12", "Focaccia 12 x 600 g": how many, and how large, behind the name. */
@@ -59,7 +59,7 @@ export const PAGE_BEHIND = /\s+page \d{1,3}(?: of \d{1,3})?$/i;
 export const LABELLED =
   /^(?:(?:today[’']?s |our |the )?dish(?: of the (?:day|week|month))?|practical(?: task)?(?=\s*:)|demo(?:nstration)? dish|you(?:[’']ll| will)? (?:make|cook|prepare)(?=\s*:)|(?:sub-?|base )?recipe(?:\s+\d{1,2})?|(?:recipe )?title|name of (?:the )?dish|product|(?:set )?menu|menu item(?:\s\d{1,2})?|item|(?:dish|recipe) name|name of recipe|name)\s*:\s*\p{L}|^menu item\s\d{1,2}\s*[–—-]\s*\p{L}/iu;
 const YIELD_BEHIND =
-  /\s*\(\d{1,3}\s?[x×]\s?\d{1,4}\s?(?:g|ml)\s+\p{L}+\)$|\s+\d{1,3}\s?p(?:ax|tns?|ers)?\.?$|(?:,\s+(?:tray|tin|mould|frame|ring)\s\d[\d x×]{1,12}\s?cm)?(?:\s+[–—-]|,)\s+\d{1,3}\s+(?:portions?|ptns?|covers?|servings?|people|pax|pieces|pcs)\s*$|\s+[–—-]\s+\d{1,3}\s+(?:small|large|medium|pieces?|pcs)\s*$|,\s+\d[\d.,]*\s?(?:kg|g|ml|l|litres?)\s+batch\s*$|\s*[,;([–—-]*\s*\b(?:serves|makes|feeds|(?:enough |sufficient )?for|yields?|covers|batch(?: of)?)\s+[^()[\]]{1,40}[)\]]?\s*$|\s*[([]\s*(?:[^()[\]]{1,30},\s*)?\d{1,3}\s+(?:portions?|ptns?|covers?|servings?|people|pers(?:ons?)?\.?|pax|plates|bowls|glasses|pieces|pcs)\s*[)\]]\s*$/iu;
+  /\s*\(\d{1,3}\s?[x×]\s?\d{1,4}\s?(?:g|ml)\s+\p{L}+\)$|\s+\d{1,3}\s?p(?:ax|tns?|ers)?\.?$|(?:,\s+(?:tray|tin|mould|frame|ring)\s\d[\d x×]{1,12}\s?cm)?(?:\s+[–—-]|,)\s+\d{1,3}\s+(?:portions?|ptns?|covers?|servings?|people|pax|pieces|pcs)\s*$|\s+[–—-]\s+\d{1,3}\s+(?:small|large|medium|pieces?|pcs)\s*$|,\s+\d[\d.,]*\s?(?:kg|g|ml|l|litres?)\s+batch\s*$|\s*[,;([–—-]*\s*\b(?:serves|makes|feeds|(?:enough |sufficient )?for|yields?|covers|batch(?: of)?)\s+[^()[\]]{1,40}[)\]]?\s*$|\s*[([]\s*(?:[^()[\]]{1,30},\s*)?\d{1,3}\s+(?:portions?|ptns?|covers?|servings?|people|pers(?:ons?)?\.?|pax|plates|bowls|glasses|pieces|pcs|slices|wedges|squares|rolls|buns)\s*[)\]]\s*$/iu;
 
 /** The title without signs, and what stands in it of how much there is: "Warm lentils (serves 6)", "Sorrel sauce (yield 600 ml)". */
 export function titleOf(text: string): { readonly title: string; readonly portions: number | null; readonly gives: Amount | null } {
@@ -114,6 +114,9 @@ export function titleOf(text: string): { readonly title: string; readonly portio
   if (times) return { title: bare.slice(0, times.index).trim(), portions: Number(times[1]) || null, gives: null };
   // "BROAD BEAN FRITTERS."
   if (/^[^\p{Ll}]{4,60}\.$/u.test(bare)) return titleOf(bare.slice(0, -1));
+  // "CHEESE AND WALNUT LOAF     59": the number of the page.
+  const paged = /^([^\p{Ll}\d]{8,60}?)\s+\d{2,4}$/u.exec(bare);
+  if (paged) return titleOf(paged[1]!);
   const dashed = GIVES_DASHED.exec(bare);
   if (dashed) return { title: bare.slice(0, dashed.index).trim(), portions: null, gives: yieldSaid(dashed[1]!, true)?.gives ?? null };
   const one = PER_PORTION_BEHIND.exec(bare);
@@ -148,7 +151,7 @@ export function portionsOfAll(text: string): number | null {
 /** "You asked for the way I do the gooseberry fool": what a letter is about. */
 export function titleInProse(text: string): string | null {
   const said =
-    /\b(?:recipe for|[Hh]ere[’']?s|[Yy]ou (?:wanted|asked (?:me )?for|were asking (?:about|for))(?! the way| how)|(?:we[’']re|we are|we[’']ll be|you[’']re|you will be) (?:doing|making|cooking|baking)|[Gg]oing with|wants?|would like|[Aa]ny(?:one|body) (?:got|have|has)|(?:letter|question|mail|message|note|call) about|(?:way|how) (?:I|we|she|he|they|you) (?:do|make|cook|did|made|cooked)|how (?:do|did|does) (?:I|we|you|she|he) (?:do|make|cook)|how to (?:make|cook))\s+(?:the\s|my\s|our\s|her\s|his\s|an?\s)?(?:recipe for\s+(?:the\s|my\s|our\s|an?\s)?)?(\p{L}[\p{L}\s’'&-]{3,40}?)(?=[.,;:!?]|\s?\(|\s[–—-]\s|\s(?:as|served|from|for|at|when|last|which|that|you|I|we|serves|serving)\b)/u.exec(
+    /\b(?:recipe for|[Hh]ere[’']?s|[Yy]ou (?:wanted|asked (?:me )?for|were asking (?:about|for))(?! the way| how)|(?:we[’']re|we are|we[’']ll be|you[’']re|you will be) (?:doing|making|cooking|baking)|[Gg]oing with|[Tt]his is(?= (?:the|my|our) (?!way|recipe|dish|one|best|first|last|only|list|plan))|wants?|would like|[Aa]ny(?:one|body) (?:got|have|has)|(?:letter|question|mail|message|note|call) about|(?:way|how) (?:I|we|she|he|they|you) (?:do|make|cook|did|made|cooked)|how (?:do|did|does) (?:I|we|you|she|he) (?:do|make|cook)|how to (?:make|cook))\s+(?:the\s|my\s|our\s|her\s|his\s|an?\s)?(?:recipe for\s+(?:the\s|my\s|our\s|an?\s)?)?(\p{L}[\p{L}\s’'&-]{3,40}?)(?=[.,;:!?]|\s?\(|\s[–—-]\s|\s(?:as|served|from|for|at|when|last|which|that|you|I|we|serves|serving)\b)/u.exec(
       text.slice(0, 500).replace(/\*\*/g, ''),
     );
   // "could you send the lemon bars again?"

@@ -1399,7 +1399,7 @@ Use a clean tea towel for squeezing.
 REVIEWS (87)
 Mona_88: Lovely! Doubled the dill.
 People also made: Corn Fritters, Beet Dip`,
-    title: 'RecipeHub',
+    title: 'Courgette & Feta Fritters',
     portions: 4,
     components: [['', ['3 courgettes', '1 tsp fine salt', '100 g feta', '2 eggs', '75 g plain flour', '1 bunch dill', 'Olive oil']]],
     steps: 4,

@@ -5016,4 +5016,348 @@ Taste: 60 squares, so two trays.`,
     ],
     steps: 6,
   },
+  {
+    manner: 'a vegetable section’s cabbage',
+    text: `Grilled pointed cabbage, hazelnut dressing
+Portions: 10
+Section: vegetables
+
+Cabbage
+Pointed cabbage      5
+Butter               150 g
+Thyme                10 sprigs
+Salt                 12 g
+1. Halve the cabbages, keep the core. Blanch 3 min, refresh, dry.
+2. Brush with melted butter, season.
+3. Grill cut side down 5 min; finish in the oven at 180 °C for 6 min.
+
+Hazelnut dressing
+Hazelnuts, skinned   120 g
+Shallots, chopped    60 g
+Sherry vinegar       50 ml
+Hazelnut oil         80 ml
+Grapeseed oil        60 ml
+Parsley, chopped     20 g
+1. Roast hazelnuts 160 °C 12 min, crush.
+2. Mix all, taste.
+
+To plate
+Half a cabbage, 35 g dressing over the cut side, flakes of salt.`,
+    title: 'Grilled pointed cabbage, hazelnut dressing',
+    portions: 10,
+    components: [
+      ['Cabbage', ['5 Pointed cabbage', '150 g Butter', '10 sprig Thyme', '12 g Salt']],
+      [
+        'Hazelnut dressing',
+        ['120 g Hazelnuts', '60 g Shallots', '50 ml Sherry vinegar', '80 ml Hazelnut oil', '60 ml Grapeseed oil', '20 g Parsley'],
+      ],
+      ['To plate', []],
+    ],
+    steps: 6,
+  },
+  {
+    manner: 'a grandfather’s flummery',
+    text: `Semolina flummery (Grandpa's favourite)
+for 4–6
+
+1 litre milk
+120 g semolina
+80 g sugar
+1 packet vanilla sugar
+2 egg whites
+pinch salt
+500 g cherries from the jar
+
+Bring milk, sugar, vanilla and salt to the boil.
+Rain in the semolina, stirring, 5 min on small heat.
+Beat whites stiff, fold into the hot semolina.
+In a rinsed mould, cold overnight. Turn out, cherries around.`,
+    title: "Semolina flummery (Grandpa's favourite)",
+    portions: 4,
+    components: [
+      [
+        '',
+        [
+          '1 l milk',
+          '120 g semolina',
+          '80 g sugar',
+          '1 packet vanilla sugar',
+          '2 egg whites',
+          '1 pinch salt',
+          '500 g cherries from the jar',
+        ],
+      ],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a loaf on page 59',
+    text: `CHEESE AND WALNUT LOAF                                           59
+
+1 onion, finely chopped
+1 oz butter
+4 oz walnuts, chopped
+4 oz fresh breadcrumbs
+6 oz Cheddar cheese, grated
+2 eggs
+1 tablespoon chopped parsley
+salt and pepper
+
+Fry the onion in the butter until soft. Mix with
+the nuts, crumbs, cheese and parsley. Bind with
+the beaten eggs and season well.
+Put in a greased 1 lb loaf tin, cover with foil
+and bake at 350°F, Mark 4, for 45 minutes. Turn out
+and serve with a tomato sauce (page 31).
+
+                          Serves 6`,
+    title: 'CHEESE AND WALNUT LOAF',
+    portions: 6,
+    components: [
+      [
+        '',
+        [
+          '1 onion',
+          '1 oz butter',
+          '4 oz walnuts',
+          '4 oz fresh breadcrumbs',
+          '6 oz Cheddar cheese',
+          '2 eggs',
+          '1 tbsp parsley',
+          'salt and pepper',
+        ],
+      ],
+    ],
+    steps: 2,
+  },
+  {
+    manner: 'an orzo under a masthead',
+    text: `THE GREEN SPOON
+Search recipes...
+Home / Dinner / Pasta
+
+One-Pan Orzo with Peas and Lemon
+★★★★★ 127 ratings
+By Noor Abel
+Servings 4    Total time 25 min
+
+A whole dinner from one pan and, yes, you may lick the spoon.
+
+INGREDIENTS
+1 tbsp olive oil
+1 leek, sliced
+2 garlic cloves, crushed
+300 g orzo
+800 ml hot vegetable stock
+200 g frozen peas
+1 lemon, zested and juiced
+50 g Parmesan, grated
+Handful mint leaves
+
+PREPARATION
+1. Heat the oil in a wide pan. Cook the leek for 5 minutes until soft, then the garlic for 1 minute.
+2. Stir in the orzo to coat. Pour in the stock and simmer for 9 minutes, stirring often.
+3. Add the peas and cook for 3 minutes more.
+4. Take off the heat and beat in the lemon and Parmesan. Rest for 2 minutes.
+5. Scatter over the mint.
+
+TIPS
+Leftovers thicken; loosen with a splash of water.
+
+You might also like
+30-minute mushroom pasta
+Leek and 4-cheese bake`,
+    title: 'One-Pan Orzo with Peas and Lemon',
+    portions: 4,
+    components: [
+      [
+        '',
+        [
+          '1 tbsp olive oil',
+          '1 leek',
+          '2 clove garlic',
+          '300 g orzo',
+          '800 ml hot vegetable stock',
+          '200 g frozen peas',
+          '1 lemon',
+          '50 g Parmesan',
+          '1 handful mint leaves',
+        ],
+      ],
+    ],
+    steps: 6,
+  },
+  {
+    manner: 'a training sheet about pakoras',
+    text: `BRIDGEWORKS TRAINING  |  Food Preparation 1  |  Sheet 14
+Objective: to prepare a batter and deep-fry safely
+Dish: Vegetable pakoras with raita                 Yield: 4 portions
+
+INGREDIENTS
+Pakoras
+Gram flour            150 g
+Baking powder         3 g
+Chilli powder         2 g
+Cumin, ground         3 g
+Onion, sliced         150 g
+Spinach, shredded     80 g
+Water                 130 ml
+
+Raita
+Yoghurt               200 g
+Cucumber, grated      100 g
+Mint, chopped         5 g
+Salt                  2 g
+
+EQUIPMENT: mixing bowl, whisk, fryer, spider
+
+METHOD
+1. Sift flour, baking powder and spices. Whisk in the water; rest 10 minutes.
+2. Fold in onion and spinach.
+3. Heat the fryer to 175 °C. Drop in spoonfuls, 5 at a time; fry 4–5 minutes.
+4. Drain on paper. Probe: 75 °C or above in the middle.
+5. Squeeze the cucumber, mix with yoghurt, mint and salt.
+
+SAFETY: never leave a fryer unattended.
+REVIEW: What does resting do to the batter?`,
+    title: 'Vegetable pakoras with raita',
+    portions: 4,
+    components: [
+      [
+        'Pakoras',
+        ['150 g Gram flour', '3 g Baking powder', '2 g Chilli powder', '3 g Cumin', '150 g Onion', '80 g Spinach', '130 ml Water'],
+      ],
+      ['Raita', ['200 g Yoghurt', '100 g Cucumber', '5 g Mint', '2 g Salt']],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'a bread soup beside its method',
+    text: `Tomato and bread soup                                     for 4
+
+800 g ripe tomatoes          1. Score, blanch 20 s and peel the tomatoes.
+200 g stale bread            2. Warm the garlic in the oil, 2 min.
+3 cloves garlic              3. Add tomatoes, salt, 10 min.
+100 ml olive oil             4. Tear in the bread, add stock, 5 min, and
+600 ml vegetable stock          leave to swell for 20 min off the heat.
+1 bunch basil                5. Beat with a spoon, basil, oil on top.`,
+    title: 'Tomato and bread soup',
+    portions: 4,
+    components: [
+      ['', ['800 g ripe tomatoes', '200 g stale bread', '3 clove garlic', '100 ml olive oil', '600 ml vegetable stock', '1 bunch basil']],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'a mail about a socca',
+    text: `Hi Beate,
+
+so this is the socca. For one 28 cm pan, feeds 4 with drinks:
+
+250 g chickpea flour
+450 ml water
+4 tbsp olive oil
+1 tsp salt
+black pepper
+
+Whisk flour, water and salt, leave it at least 2 hours (overnight is better).
+Skim off the froth. Oven as hot as it goes, pan inside for 10 minutes.
+Oil in the pan, batter in, about 8 mm deep.
+12–15 minutes, the top should have burnt patches. Lots of pepper.
+
+Don't wait for the others, it has to be eaten hot.
+Hug
+Ines`,
+    title: 'Socca',
+    portions: 4,
+    components: [['', ['250 g chickpea flour', '450 ml water', '4 tbsp olive oil', '1 tsp salt', 'black pepper']]],
+    steps: 5,
+  },
+  {
+    manner: 'a strudel in three parts',
+    text: `Apple strudel (10 slices)
+
+PART 1 — Strudel dough
+250 g plain flour, 125 ml lukewarm water, 30 ml oil, 3 g salt
+Knead 10 minutes until it no longer sticks. Oil the ball, rest 45 minutes under a warm bowl.
+
+PART 2 — Filling
+1.2 kg sharp apples
+80 g sugar
+60 g raisins
+5 g cinnamon
+100 g breadcrumbs
+80 g butter
+Fry the crumbs in half the butter until golden. Peel and slice the apples; mix with sugar, raisins and cinnamon.
+
+PART 3 — Rolling and baking
+Stretch the dough on a cloth until you can read through it. Crumbs, apples, roll with the cloth.
+Brush with the rest of the butter. Bake at 190 °C for 40 minutes.`,
+    title: 'Apple strudel',
+    portions: 10,
+    components: [
+      ['Strudel dough', ['250 g plain flour', '125 ml lukewarm water', '30 ml oil', '3 g salt']],
+      ['Filling', ['1.2 kg sharp apples', '80 g sugar', '60 g raisins', '5 g cinnamon', '100 g breadcrumbs', '80 g butter']],
+      ['Rolling and baking', []],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'muffins of a magazine',
+    text: `Courgette & cheddar muffins
+MAKES 12 · PREP 15 MIN · COOK 25 MIN · FREEZABLE
+
+300g self-raising flour
+1 tsp baking powder
+250g courgettes, coarsely grated
+120g mature cheddar, grated
+2 eggs
+200ml buttermilk
+90ml sunflower oil
+2 tbsp pumpkin seeds
+
+1 Heat oven to 190C/170C fan/gas 5. Line a muffin tin with 12 cases.
+2 Squeeze the courgettes in a tea towel. Mix the flour, baking powder, courgettes and most of the cheddar.
+3 Beat the eggs, buttermilk and oil, pour over and fold together in ten strokes.
+4 Spoon into the cases, scatter over the seeds and the rest of the cheddar and bake for 22–25 min.
+
+PER MUFFIN 245 kcals, protein 8g, carbs 21g, fat 14g`,
+    title: 'Courgette & cheddar muffins',
+    portions: 12,
+    components: [
+      [
+        '',
+        [
+          '300 g self-raising flour',
+          '1 tsp baking powder',
+          '250 g courgettes',
+          '120 g mature cheddar',
+          '2 eggs',
+          '200 ml buttermilk',
+          '90 ml sunflower oil',
+          '2 tbsp pumpkin seeds',
+        ],
+      ],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a chilli sauce in a batch',
+    text: `FERMENTED CHILLI SAUCE — batch 2 L
+
+Red chillies, stalks off     1.5 kg
+Garlic, peeled               100 g
+Salt                         48 g   (3 %)
+Sugar                        20 g
+Vinegar (after)              200 ml
+
+Blend all but the vinegar coarse. Jar, weigh down, airlock.
+7–10 days at 20–22 °C; taste from day 5.
+Blend fine with vinegar, pass, pasteurise 75 °C 10 min if it is to be kept out of the fridge.
+pH below 4.2 — log it.`,
+    title: 'FERMENTED CHILLI SAUCE',
+    portions: null,
+    components: [['', ['1.5 kg Red chillies', '100 g Garlic', '48 g Salt', '20 g Sugar', '200 ml Vinegar']]],
+    steps: 4,
+  },
 ];
