@@ -71,7 +71,11 @@ test('a card is written, asked about its hazards, printed, and carried out and i
   await page.goto(`/techniques/${id}`);
   await page.getByRole('button', { name: 'Archive' }).click();
   await expect(page.getByText('"Crisp herb leaves" is archived.')).toBeVisible();
+  // It stands among what is archived, and then among the others again: for a moment in both.
+  const among = page.getByRole('button', { name: 'Restore Crisp herb leaves' });
+  await expect(among).toBeVisible();
   await page.getByRole('button', { name: 'Restore it', exact: true }).click();
+  await expect(among).toHaveCount(0);
   await expect(page.getByRole('link', { name: /^Crisp herb leaves/ })).toBeVisible();
 });
 
