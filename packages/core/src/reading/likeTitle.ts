@@ -1,7 +1,7 @@
 import type { Likeness } from './likeness';
 import { isMeasured } from './measured';
 import type { Seen } from './seen';
-import { GIVES_DASHED, PER_PORTION_BEHIND, PIECES_BEHIND } from './names';
+import { GIVES_DASHED, LABELLED, PER_PORTION_BEHIND, PIECES_BEHIND } from './names';
 import { FILED_BEHIND, INGREDIENTS, NUMBERED_CAPITALS, PREPARES, RUNNING_HEAD, TIMES_SO_MANY, TO_TASTE, TOOLS } from './sectionWords';
 import { yieldSaid } from './yields';
 
@@ -175,11 +175,8 @@ export function likeTitle(
   // "Yes! Ours fight for these."
   if (/[.!]$/.test(bare) && !marked && !/\b(?:serves|feeds|makes)\b/i.test(bare)) like.title -= /[.!?]\s\p{Lu}/u.test(bare) ? 6 : 3;
   if (!first && blankBefore && headLike && food && next !== null && (TOOLS.test(next) || INGREDIENTS.test(next))) like.title += 9;
-  if (
-    /^(?:(?:today[’']?s |our |the )?dish(?: of the (?:day|week|month))?|practical(?: task)?(?=\s*:)|demo(?:nstration)? dish|you(?:[’']ll| will)? (?:make|cook|prepare)(?=\s*:)|(?:sub-?|base )?recipe(?:\s+\d{1,2})?|(?:recipe )?title|name of (?:the )?dish|product|(?:set )?menu|menu item(?:\s\d{1,2})?|item|(?:dish|recipe) name|name of recipe)\s*:\s*\p{L}|^menu item\s\d{1,2}\s*[–—-]\s*\p{L}/iu.test(
-      bare,
-    )
-  ) {
+  // "Name: …" may be that of a student.
+  if (LABELLED.test(bare) && !/^name\s*:/i.test(bare)) {
     like.title += 14;
     like.line -= 10;
     // Behind the aims of a lesson, too.
