@@ -45,6 +45,7 @@ import { Composition1700001300000 } from './migrations/1700001300000-composition
 import { PlatePhotos1700001400000 } from './migrations/1700001400000-platePhotos';
 import { AgreedMarks1700001500000 } from './migrations/1700001500000-agreedMarks';
 import { Standardisation1700001600000 } from './migrations/1700001600000-standardisation';
+import { PlansThatHold1700001700000 } from './migrations/1700001700000-plansThatHold';
 import { connectionOptions } from './platform/database/connection';
 
 /** The tables of the house, in one list. */
@@ -107,6 +108,7 @@ export const MIGRATIONS = [
   PlatePhotos1700001400000,
   AgreedMarks1700001500000,
   Standardisation1700001600000,
+  PlansThatHold1700001700000,
 ];
 
 /** The database of a school: its tables and its migrations. */

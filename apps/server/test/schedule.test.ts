@@ -72,6 +72,25 @@ describe('the plan of time of a lesson', () => {
     }
   });
 
+  it('is missing to a lesson where it does not hold, in the list and on its page, until it does', async () => {
+    const missing = async () => {
+      const { body } = await lead<LessonSummary[]>('GET', '/api/lessons');
+      const listed = body.filter(({ readiness }) => readiness[0]!.missing.some(({ code }) => code === 'time-does-not-fit'));
+      const pages = await Promise.all(body.map(({ id }) => lead<LessonDetail>('GET', `/api/lessons/${id}`)));
+      const said = pages.filter(({ body: page }) => page.readiness[0]!.missing.some(({ code }) => code === 'time-does-not-fit'));
+      expect(said.map(({ body: page }) => page.title)).toEqual(listed.map(({ title }) => title));
+      return listed.map(({ title }) => title);
+    };
+    expect(await missing()).toEqual(['Frying by the load']);
+    const { content, version } = await timeOf('Poaching');
+    const [step] = Object.keys(content!.placed!.starts).filter((id) => id.split('.').length === 3);
+    const early = { ...content!.placed!, starts: { ...content!.placed!.starts, [step!]: 0 } };
+    await putTime('Poaching', { ...content!, placed: early }, version);
+    expect(await missing()).toEqual(['Poaching and a mounted sauce', 'Frying by the load']);
+    await putTime('Poaching', content, version + 1);
+    expect(await missing()).toEqual(['Frying by the load']);
+  });
+
   it('knows what of it the class has practised before', async () => {
     const { practised } = await timeOf('Poaching');
     expect(Object.keys(practised).length).toBeGreaterThan(3);

@@ -176,9 +176,14 @@ describe('the term', () => {
     expect(screen.getByRole('link', { name: 'Order: 4 lines' }).getAttribute('href')).toBe(phasePath('next', 'order'));
     expect(within(screen.getByRole('heading', { name: 'Later' }).closest('section')!).getByText('Lesson later')).toBeTruthy();
     expect(within(screen.getByRole('heading', { name: 'Earlier' }).closest('section')!).getByText('Lesson old')).toBeTruthy();
-    expect(missingIn(ready(['a dish', 'a class']))).toEqual([
-      { phase: 'plan', what: 'a dish' },
-      { phase: 'plan', what: 'a class' },
+    const readiness = ready(['a dish', 'a class']);
+    const [plan] = readiness;
+    const open: PhaseReadiness = { ...plan!, missing: [...plan!.missing, { code: 'time-does-not-fit' }] };
+    expect(missingIn({ id: 'next', readiness: [open] })).toEqual([
+      { phase: 'plan', what: 'a dish', to: '/lessons/next' },
+      { phase: 'plan', what: 'a class', to: '/lessons/next' },
+      // Where it is put right: not on the page of the lesson, but where its time is planned.
+      { phase: 'plan', what: 'the time does not fit', to: '/lessons/next/time' },
     ]);
   });
 

@@ -10,6 +10,7 @@ import {
   dishAllergens,
   proposeSubstitutes,
   type DishContent,
+  type Said,
   words,
 } from '../src';
 import { dishFrom, withLine } from './helpers';
@@ -170,6 +171,7 @@ describe('needs and techniques', () => {
       dishes: 1,
       techniques: 0,
       hasRubric: false,
+      timeOpen: true,
       heldLines: 1,
       orderLines: 9,
       toMark: 14,
@@ -177,10 +179,16 @@ describe('needs and techniques', () => {
       released: false,
     };
     expect(lessonReadiness(facts).map(({ phase, state, said }) => [phase, state, words(said)])).toEqual([
-      ['plan', 'missing', 'no technique in focus, no rubric'],
+      ['plan', 'missing', 'no technique in focus, no rubric, the time does not fit'],
       ['order', 'missing', '1 line to settle'],
       ['mark', 'missing', 'needs a rubric'],
       ['results', 'missing', 'after marking'],
     ]);
+    // A page loaded before the server was replaced is told what it has no words for: it says the code, and stands.
+    expect(words({ code: 'several', parts: [{ code: 'no-dish' }, { code: 'of-tomorrow' } as unknown as Said] })).toBe(
+      'no dish, of tomorrow',
+    );
+    // Once plates are marked, the lesson has been held: nobody is asked about its time any more.
+    expect(lessonReadiness({ ...facts, marked: 1 })[0]!.missing.map(words)).toEqual(['no technique in focus', 'no rubric']);
   });
 });

@@ -95,6 +95,20 @@ describe('the work of a dish', () => {
     // Three of four have practised it: a quarter of the way back to the novice, 10 + 10 / 4, rounded up.
     expect(minutesFor(work!, { purposes: new Map(), practised: new Map([['slice', 0.75]]) }).planned).toBe(13);
   });
+
+  it.each([
+    // Half the amount: what is said by the clock stays, and the rest of the minutes grows by a quarter or, piece by piece, by nine tenths.
+    ['Render for 12 minutes, turn, 2 minutes, to a core of 56 °C.', 15, 14],
+    ['Core the pears.', 10, 6],
+    ['Stir over a low heat.', 8, 7],
+    ['Sweat for 8 minutes.', 8, 8],
+    // A person who gave it fewer minutes than its text says is believed.
+    ['Sweat for 8 minutes.', 4, 4],
+    ['Boil under the spoon in a bowl.', 8, 7],
+  ])('takes for half of "%s" %d minutes, no fewer than the clock says', (text, minutes, planned) => {
+    const [work] = workOf(dish(step('a', text, { minutes, noviceMinutes: minutes })));
+    expect(minutesFor(work!, { purposes: new Map() }, 0.5).planned).toBe(planned);
+  });
 });
 
 describe('a class in time', () => {

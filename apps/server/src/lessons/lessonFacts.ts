@@ -52,19 +52,15 @@ export async function lessonFacts(
 ): Promise<ReadonlyMap<string, LessonFacts>> {
   if (lessons.length === 0) return new Map();
   const contents = lessons.flatMap((lesson) => lesson.dishes.map((dish) => dish.edition.content));
-  const [classes, teams, preparations, facts, standing, carried] = await Promise.all([
+  const ids = lessons.map(({ id }) => id);
+  const [classes, teams, preparations, facts, standing, carried, open] = await Promise.all([
     rosters(manager, lessons),
-    teamsOfLessons(
-      manager,
-      lessons.map(({ id }) => id),
-    ),
+    teamsOfLessons(manager, ids),
     preparationsOf(manager, contents),
     ownFacts(manager),
     standInsOfLessons(manager, lessons),
-    carriedRows(
-      manager,
-      lessons.map(({ id }) => id),
-    ),
+    carriedRows(manager, ids),
+    plansThatDoNotHold(manager, ids),
   ]);
   const book = factBook(facts);
   return new Map(
@@ -94,6 +90,7 @@ export async function lessonFacts(
         dishes: lesson.dishes.length,
         techniques: lesson.techniques.length,
         hasRubric: lesson.rubricEditionId !== null,
+        timeOpen: open.has(lesson.id),
         heldLines: order.held.length,
         orderLines: order.lines.length,
         toMark: platesOf(put, there, lesson),
@@ -106,6 +103,15 @@ export async function lessonFacts(
       ];
     }),
   );
+}
+
+/** Lessons whose plan of time does not hold, of those given. Asked of the table itself: plans of time know of lessons, not lessons of them. */
+async function plansThatDoNotHold(manager: EntityManager, lessonIds: readonly string[]): Promise<ReadonlySet<string>> {
+  const rows: { lessonId: string }[] = await manager.query(
+    'SELECT lesson_id AS lessonId FROM time_plan WHERE NOT holds AND lesson_id IN (?)',
+    [lessonIds],
+  );
+  return new Set(rows.map(({ lessonId }) => lessonId));
 }
 
 /** Plates of those who are there: of every dish, or of those that their team cooks. */

@@ -29,6 +29,7 @@ interface LessonRow {
   readonly marked: number;
   /** Of what is cooked instead of what, which the order depends on. */
   readonly swaps: string;
+  readonly timeOpen: number;
   readonly madeFrom: string | null;
   readonly held: number | null;
   readonly buy: number | null;
@@ -37,8 +38,8 @@ interface LessonRow {
 const LESSONS = `SELECT l.id, l.class_id AS classId, c.name AS className, l.title, l.date, l.start, l.end, COALESCE(k.name, l.kitchen) AS kitchen, l.team_size AS teamSize,
   l.portions_a_team AS portionsATeam, l.demonstration_portions AS demonstrationPortions, l.reference_plates AS referencePlates,
   l.tasting_portions AS tastingPortions, l.spare_makings AS spareMakings, l.student_count AS studentCount, l.rubric_edition_id IS NOT NULL AS hasRubric,
-  l.released_at IS NOT NULL AS released, l.dishes_marked AS marked, MD5(l.substitutions) AS swaps, o.made_from AS madeFrom, o.held, o.buy
-  FROM lesson l JOIN class c ON c.id = l.class_id LEFT JOIN kitchen k ON k.id = l.kitchen_id LEFT JOIN lesson_order o ON o.lesson_id = l.id
+  l.released_at IS NOT NULL AS released, l.dishes_marked AS marked, MD5(l.substitutions) AS swaps, COALESCE(NOT p.holds, 0) AS timeOpen, o.made_from AS madeFrom, o.held, o.buy
+  FROM lesson l JOIN class c ON c.id = l.class_id LEFT JOIN kitchen k ON k.id = l.kitchen_id LEFT JOIN lesson_order o ON o.lesson_id = l.id LEFT JOIN time_plan p ON p.lesson_id = l.id
   WHERE l.date BETWEEN ? AND ? ORDER BY l.date DESC, l.start DESC, l.id LIMIT ?`;
 
 // A row a lesson, not one a dish and one a technique: most of the time of a full year goes into reading rows.
@@ -134,6 +135,7 @@ export async function listLessons(manager: EntityManager, { from, to }: LessonRa
         dishes: cooked.length,
         techniques: focus.length,
         hasRubric: Boolean(Number(row.hasRubric)),
+        timeOpen: Boolean(Number(row.timeOpen)),
         heldLines: order.held,
         orderLines: order.buy,
         toMark: (here - Number(teamsOf.get(id)?.choosy ?? 0)) * cooked.length + Number(teamsOf.get(id)?.plates ?? 0),

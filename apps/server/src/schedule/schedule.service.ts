@@ -54,7 +54,8 @@ export class ScheduleService {
       // Locked first: of two that save at once, the second sees the first.
       if (!(await manager.findOne(Lesson, { where: { id: lessonId }, lock: { mode: 'pessimistic_write' }, select: { id: true } })))
         throw notFound('lesson');
-      const change = { content: checked, updatedAt: new Date(), updatedBy: by };
+      const holds = checked.placed !== null && checked.placed.objective !== null;
+      const change = { content: checked, holds, updatedAt: new Date(), updatedBy: by };
       if (version > 0) return saveOver(manager, TimePlanRow, { key: { lessonId }, version, change });
       if (await manager.existsBy(TimePlanRow, { lessonId })) return false;
       await manager.insert(TimePlanRow, { lessonId, version: 1, ...change });

@@ -276,9 +276,9 @@ function PlanMargin({ lesson, substitutions, onSubstitutions }: PlanMarginProps)
   const demand = useMemo(() => demandFigure(planMakings(orderInputOf(lesson).plan)), [lesson]);
   const { role } = useMe();
   const { data: time } = useTimeOfLesson(role === 'stores' ? undefined : lesson.id);
-  const missing = missingIn(lesson.readiness);
+  const missing = missingIn(lesson);
   // What can be planned is planned before it is cooked; afterwards nobody asks.
-  const unplanned = time !== undefined && !time.content?.placed && lesson.dishes.length > 0 && lesson.date >= today();
+  const unplanned = time !== undefined && time.content === null && lesson.dishes.length > 0 && lesson.date >= today();
   return (
     <div className="space-y-5">
       <div>
@@ -296,12 +296,12 @@ function PlanMargin({ lesson, substitutions, onSubstitutions }: PlanMarginProps)
                 </Link>
               </li>
             ) : null}
-            {missing.map(({ phase, what }) => (
+            {missing.map(({ what, to }) => (
               <li key={what}>
-                {phase === 'plan' ? (
+                {to === phasePath(lesson.id, 'plan') ? (
                   <span className="inline-flex min-h-11 items-center">{what}</span>
                 ) : (
-                  <Link to={phasePath(lesson.id, phase)} className="inline-flex min-h-11 items-center">
+                  <Link to={to} className="inline-flex min-h-11 items-center">
                     {what}
                   </Link>
                 )}

@@ -89,7 +89,7 @@ function NextLead({ lesson }: { lesson: LessonSummary }) {
 }
 
 function NextLesson({ lesson }: { lesson: LessonSummary }) {
-  const missing = missingIn(lesson.readiness);
+  const missing = missingIn(lesson);
   return (
     <div className="grid gap-8 md:grid-cols-[3fr_2fr]">
       <div>
@@ -106,9 +106,9 @@ function NextLesson({ lesson }: { lesson: LessonSummary }) {
       <div className="border-l-2 border-beet pl-4">
         <h2 className="text-lg">{missing.length > 0 ? 'Still missing' : 'Nothing is missing'}</h2>
         <ul>
-          {missing.map(({ phase, what }) => (
+          {missing.map(({ phase, what, to }) => (
             <li key={what}>
-              <Link to={phasePath(lesson.id, phase)} className="inline-flex min-h-11 items-center">
+              <Link to={to} className="inline-flex min-h-11 items-center">
                 {PHASE_NAMES[phase]}: {what}
               </Link>
             </li>
@@ -132,7 +132,7 @@ function LessonRows({ lessons }: { lessons: readonly LessonSummary[] }) {
   return (
     <ul className="divide-y divide-line">
       {lessons.map((lesson) => {
-        const missing = missingIn(lesson.readiness);
+        const missing = missingIn(lesson);
         const mark = lesson.readiness.find(({ phase }) => phase === 'mark');
         return (
           <li key={lesson.id}>

@@ -10,13 +10,19 @@ export function phasePath(lessonId: string, phase: Phase): string {
   return phase === 'plan' ? `/lessons/${lessonId}` : `/lessons/${lessonId}/${phase}`;
 }
 
-/** What is still missing before a lesson can run, in the order of the work. */
-export function missingIn(readiness: readonly PhaseReadiness[]) {
-  return readiness.flatMap(({ phase, missing }) => missing.map((what) => ({ phase, what: words(what) })));
+/** What is still missing before a lesson can run, in the order of the work, and where it is put right. */
+export function missingIn({ id, readiness }: { readonly id: string; readonly readiness: readonly PhaseReadiness[] }) {
+  return readiness.flatMap(({ phase, missing }) =>
+    missing.map((what) => ({
+      phase,
+      what: words(what),
+      to: what.code === 'time-does-not-fit' ? `/lessons/${id}/time` : phasePath(id, phase),
+    })),
+  );
 }
 
 function stateOf(lesson: LessonSummary): PhaseState {
-  if (missingIn(lesson.readiness).length > 0) return 'missing';
+  if (missingIn(lesson).length > 0) return 'missing';
   return lesson.readiness.every(({ state }) => state === 'done') ? 'done' : 'open';
 }
 
@@ -25,7 +31,7 @@ export function TermStrip({ small = true }: { small?: boolean }) {
   const { data } = useLessons();
   if (!data || data.length === 0) return <div aria-hidden className="no-print h-3 bg-ink" />;
   const items = data.map((lesson): StripItem => {
-    const missing = missingIn(lesson.readiness);
+    const missing = missingIn(lesson);
     return {
       key: lesson.id,
       to: phasePath(lesson.id, 'plan'),

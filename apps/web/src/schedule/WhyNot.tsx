@@ -21,6 +21,9 @@ export function WhyNot({ from, plan, reason, problem, clock, mayChangeLesson, on
   const remedies = useMemo(() => remediesOf(from, plan, problem, reason), [from, plan, problem, reason]);
   const variants = useMemo(() => remedies.map(({ key, problem: own }) => ({ key, instance: own.instance })), [remedies]);
   const { plans, busy } = useVariants(variants);
+  // What fits comes first once all are tried; while they are, nothing moves under the finger.
+  const fits = ({ key }: Remedy) => typeof plans.get(key)?.objective === 'number';
+  const shown = busy ? remedies : [...remedies.filter(fits), ...remedies.filter((remedy) => !fits(remedy))];
   return (
     <div className="grid gap-6 lg:grid-cols-2">
       <div>
@@ -38,7 +41,7 @@ export function WhyNot({ from, plan, reason, problem, clock, mayChangeLesson, on
       <div>
         <Section title="What would make it fit">
           <ul className="divide-y divide-line border-y border-line">
-            {remedies.map((remedy) => {
+            {shown.map((remedy) => {
               const tried = plans.get(remedy.key);
               const other = Object.keys(remedy.lesson).length > 0;
               return (

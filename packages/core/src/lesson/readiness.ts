@@ -19,6 +19,8 @@ export interface LessonFacts {
   readonly dishes: number;
   readonly techniques: number;
   readonly hasRubric: boolean;
+  /** Whether a plan of time is kept that does not hold: it did not fit, or what was changed broke it. */
+  readonly timeOpen: boolean;
   readonly heldLines: number;
   readonly orderLines: number;
   /** Dishes to mark: students present times dishes. */
@@ -34,6 +36,7 @@ export function lessonReadiness(facts: LessonFacts): readonly PhaseReadiness[] {
   if (facts.dishes === 0) plan.push({ code: 'no-dish' });
   if (facts.techniques === 0) plan.push({ code: 'no-technique' });
   if (!facts.hasRubric) plan.push({ code: 'no-rubric' });
+  if (facts.timeOpen && facts.marked === 0 && !facts.released) plan.push({ code: 'time-does-not-fit' });
   const order: Said[] = facts.heldLines > 0 ? [{ code: 'lines-to-settle', count: facts.heldLines }] : [];
   const allMarked = facts.toMark > 0 && facts.marked >= facts.toMark;
   const canOrder = facts.dishes > 0 && facts.present > 0;

@@ -259,6 +259,7 @@ export const ENGLISH = {
   'no-dish': () => 'no dish',
   'no-technique': () => 'no technique in focus',
   'no-rubric': () => 'no rubric',
+  'time-does-not-fit': () => 'the time does not fit',
   'lines-to-settle': ({ count }: { count: number }) => `${many(count, 'line')} to settle`,
   complete: () => 'complete',
   'waits-for-plan': () => 'waits for the plan',

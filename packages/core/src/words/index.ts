@@ -12,13 +12,15 @@ export type Said = { readonly [K in keyof Catalog]: { readonly code: K } & Reado
 export type SaidCode = keyof Catalog;
 
 /**
- * Puts something said into words, for a person's preferences.
+ * Puts something said into words, for a person's preferences. A page that was loaded before the server was replaced may be told what it
+ * has no words for yet: its code is said then, which reads as a hint, and the page stands.
  *
  * @example words({ code: 'making.team', count: 14, each: 'student' }) // '14 students'
  */
 export function words(said: Said, preferences: Preferences = HOUSE_PREFERENCES): string {
   const speaker: Speaker = { show: (value) => showMeasure(value, preferences), say: (inner) => words(inner as Said, preferences) };
-  return (CATALOG[said.code] as (values: Said, speaker: Speaker) => string)(said, speaker);
+  const say = CATALOG[said.code] as ((values: Said, speaker: Speaker) => string) | undefined;
+  return say ? say(said, speaker) : String(said.code).replace(/[-.]/g, ' ');
 }
 
 /** What a person wrote, or what stands on a card, said as it is. */

@@ -29,19 +29,20 @@ export function shareOf(techniqueIds: readonly string[], { purposes, practised }
 
 /**
  * Minutes of a step for this class: a novice's where its techniques are introduced, a practised hand's where they are assessed, else
- * between the two by the share of the class that has practised them; what grows, grows with the amount.
+ * between the two by the share of the class that has practised them; what grows, grows with the amount, and what the
+ * step says by the clock is not cut short for a small one.
  *
  * @param amount - portions of one team over the portions of the dish
  * @source our own working rule: a straight line between novice and practised by the share of the class
  */
 export function minutesFor(
-  step: Pick<WorkStep, 'minutes' | 'grows' | 'techniqueIds'>,
+  step: Pick<WorkStep, 'minutes' | 'grows' | 'byTheClock' | 'techniqueIds'>,
   practice: ClassPractice,
   amount = 1,
 ): MinutesPlanned {
-  const { minutes, grows, techniqueIds } = step;
+  const { minutes, grows, byTheClock, techniqueIds } = step;
   const share = shareOf(techniqueIds, practice);
-  const grown = (count: number) => Math.max(1, Math.ceil(count * (1 - grows / 100 + (grows / 100) * amount) - 1e-9));
+  const grown = (count: number) => Math.max(1, Math.ceil(byTheClock), Math.ceil(count * (1 - grows / 100 + (grows / 100) * amount) - 1e-9));
   return {
     planned: grown(minutes.novice - share * (minutes.novice - minutes.practised)),
     least: grown(minutes.practised),

@@ -37,8 +37,9 @@ export function needsOf({ equipment, text, celsius, heats }: MethodStep): readon
   return ON_A_BURNER.test(text) || /\b(?:burner|hob|pan)\b/i.test(said) ? [{ kind: 'burner' }] : [];
 }
 
+/** What is done piece by piece, as a verb: not "to a core of 56 °C", "under the spoon", "on a plate". */
 const PIECE_BY_PIECE =
-  /\b(?:peel|slice|dice|chop|cut|trim|pick|segment|shape|roll|pit|stone|core|zest|clean|wash|rinse|pick over|fillet|scale|bone|fill|wrap|string|shred|grate|julienne|plate|dress|arrange|spoon)\b/i;
+  /(?<!\b(?:a|an|the|its|each|of|in|on|with|under|from|into|per|by) )\b(?:peel|slice|dice|chop|cut|trim|pick|segment|shape|roll|pit|stone|core|zest|clean|wash|rinse|pick over|fillet|scale|bone|fill|wrap|string|shred|grate|julienne|plate|dress|arrange|spoon)\b/i;
 /** Percent of hands-on minutes that grow with the amount. @source our own working figure: what is done piece by piece grows, a pan that is stirred hardly */
 const GROWS_BY_PIECE = 90;
 const GROWS_OTHERWISE = 25;
@@ -87,6 +88,16 @@ function aheadOf({ text, hands }: MethodStep, component: Component | undefined, 
   if (hands === 'on' || !WAITS_WELL.test(text)) return null;
   return { may: true, hours: KEEPS_HOURS, store: /\bfreez/i.test(text) ? 'frozen' : 'chilled', by: 'technician' };
 }
+
+/**
+ * Minutes that a step says by the clock ("12 minutes, turn, 2 minutes"), never more than it takes as a whole: however little is cooked,
+ * they are not shorter.
+ */
+export const byTheClock = ({ text, minutes }: Pick<MethodStep, 'text' | 'minutes'>): number =>
+  Math.min(
+    minutes ?? 0,
+    stepTimes(text).reduce((all, { kind, least, times }) => all + (kind === 'lasts' ? least * times : 0), 0),
+  );
 
 /** What is said of a step's place in time, completed by what its text proposes. `after` is left to the network. */
 export function proposeWork(

@@ -1,6 +1,6 @@
 import type { DishContent, HeatBand, StepWork } from '../../dish';
 import { findRing } from '../../technique';
-import { needsOf, proposeWork, type WorkNeed } from './proposeWork';
+import { byTheClock, needsOf, proposeWork, type WorkNeed } from './proposeWork';
 
 /** One step of a dish as work: what comes before it, how long it takes, what it needs. */
 export interface WorkStep {
@@ -13,6 +13,8 @@ export interface WorkStep {
   readonly minutes: { readonly practised: number; readonly novice: number };
   /** Percent of the minutes that grow with the amount. */
   readonly grows: number;
+  /** Minutes said by the clock, below which no smaller amount brings it. */
+  readonly byTheClock: number;
   /** Whether the minutes are a guess, because the dish does not say. */
   readonly guessed: boolean;
   readonly hands: 'on' | 'off';
@@ -89,6 +91,7 @@ export function workOf(content: DishContent): readonly WorkStep[] {
       componentId: step.componentId,
       after: order.get(step.id)!,
       minutes: { practised: Math.max(1, Math.ceil(practised)), novice: Math.max(1, Math.ceil(Math.max(novice, practised))) },
+      byTheClock: byTheClock(step),
       guessed: step.minutes === null && longest === null,
       hands: step.hands,
       needs: needsOf(step),
