@@ -52,10 +52,10 @@ export default defineConfig({
     tailwindcss(),
     compressed(),
     notesKept(),
-    // The shell is kept on the tablet, so that a reload in the kitchen works without a network.
+    // The shell is kept on the tablet; `app/shell.ts` says when a newer one takes over.
     VitePWA({
-      registerType: 'autoUpdate',
-      injectRegister: 'script-defer',
+      registerType: 'prompt',
+      injectRegister: false,
       manifest: {
         name: 'Pelvo',
         short_name: 'Pelvo',

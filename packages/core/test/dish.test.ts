@@ -189,6 +189,6 @@ describe('needs and techniques', () => {
       'no dish, of tomorrow',
     );
     // Once plates are marked, the lesson has been held: nobody is asked about its time any more.
-    expect(lessonReadiness({ ...facts, marked: 1 })[0]!.missing.map(words)).toEqual(['no technique in focus', 'no rubric']);
+    expect(lessonReadiness({ ...facts, marked: 1 })[0]!.missing.map((each) => words(each))).toEqual(['no technique in focus', 'no rubric']);
   });
 });
