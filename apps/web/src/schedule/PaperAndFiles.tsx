@@ -19,9 +19,8 @@ interface PaperAndFilesProps {
   readonly ready: boolean;
 }
 
-/** The plan on paper and as files. */
+/** The plan on paper and as files; where there is none, the problem as it stands. */
 export function PaperAndFiles({ lesson, problem, kitchen, plan: { placed, borrowed }, ready }: PaperAndFilesProps) {
-  if (!placed) return null;
   const fileName = `${lesson.date} ${lesson.title}`.replace(/[^\p{L}\d -]+/gu, '').trim();
   const at = `/api/lessons/${lesson.id}`;
   return (
@@ -44,28 +43,32 @@ export function PaperAndFiles({ lesson, problem, kitchen, plan: { placed, borrow
         )}
         <div className="flex flex-wrap gap-2">
           {ready ? <DownloadLink href={`${at}/time.ics`}>Calendar file</DownloadLink> : null}
-          <Button
-            onClick={() =>
-              saveFile(
-                `${fileName} plan.csv`,
-                'text/csv',
-                planCsv(
-                  problem,
-                  placed,
-                  (minute) => timeAt(lesson, minute),
-                  (id) => nameOfThing(id, problem, kitchen, borrowed.ovens),
-                ),
-              )
-            }
-          >
-            Plan as CSV
-          </Button>
+          {placed ? (
+            <Button
+              onClick={() =>
+                saveFile(
+                  `${fileName} plan.csv`,
+                  'text/csv',
+                  planCsv(
+                    problem,
+                    placed,
+                    (minute) => timeAt(lesson, minute),
+                    (id) => nameOfThing(id, problem, kitchen, borrowed.ovens),
+                  ),
+                )
+              }
+            >
+              Plan as CSV
+            </Button>
+          ) : null}
           <Button onClick={() => saveFile(`${fileName} problem.json`, 'application/json', JSON.stringify(problem.instance, null, 2))}>
             Planning problem as JSON
           </Button>
-          <Button onClick={() => saveFile(`${fileName} plan.json`, 'application/json', JSON.stringify(placed, null, 2))}>
-            Plan as JSON
-          </Button>
+          {placed ? (
+            <Button onClick={() => saveFile(`${fileName} plan.json`, 'application/json', JSON.stringify(placed, null, 2))}>
+              Plan as JSON
+            </Button>
+          ) : null}
         </div>
       </Section>
     </div>

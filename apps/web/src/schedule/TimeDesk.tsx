@@ -278,6 +278,7 @@ export function TimeDesk({ from, time, onTime, onLesson }: TimeDeskProps) {
           from={from}
           plan={plan}
           reason={whyNot.reason?.steps ?? []}
+          on={whyNot.reason?.resources ?? []}
           problem={problem}
           clock={clock}
           mayChangeLesson={role === 'lead' && !changing}
@@ -361,19 +362,17 @@ export function TimeDesk({ from, time, onTime, onLesson }: TimeDeskProps) {
       <div className="mt-6">
         <BeforeLesson lesson={lesson} problem={problem} plan={plan} clock={clock} onBack={notAhead} />
       </div>
+      <div className="mt-8">
+        <PaperAndFiles {...{ lesson, problem, kitchen, plan }} ready={holds && desk.saving === 'saved'} />
+      </div>
       {placed ? (
-        <>
-          <div className="mt-8">
-            <PaperAndFiles {...{ lesson, problem, kitchen, plan }} ready={holds && desk.saving === 'saved'} />
+        <Section title={chosenLane === null ? 'The same as a table' : 'This lane as a table'}>
+          <div className="grid items-start gap-x-8 xl:grid-cols-2">
+            {shown.map((lane) => (
+              <PlanTable key={lane.key} {...{ lane, clock, chosen, broken, pinned, slack }} onChoose={setChosen} />
+            ))}
           </div>
-          <Section title={chosenLane === null ? 'The same as a table' : 'This lane as a table'}>
-            <div className="grid items-start gap-x-8 xl:grid-cols-2">
-              {shown.map((lane) => (
-                <PlanTable key={lane.key} {...{ lane, clock, chosen, broken, pinned, slack }} onChoose={setChosen} />
-              ))}
-            </div>
-          </Section>
-        </>
+        </Section>
       ) : null}
     </div>
   );

@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { nameOfStep, type ClassProblem, type Plan, type TimePlan } from '@pelvo/core';
+import { nameOfStep, nameOfThing, type ClassProblem, type Plan, type TimePlan } from '@pelvo/core';
 import { Button, Section } from '../design';
 import { platesWait } from './lanes';
 import { remediesOf, type MadeFrom, type Remedy } from './planOf';
@@ -9,6 +9,8 @@ interface WhyNotProps {
   readonly from: MadeFrom;
   readonly plan: TimePlan;
   readonly reason: readonly string[];
+  /** What several of those steps ask for. */
+  readonly on: readonly string[];
   readonly problem: ClassProblem;
   readonly clock: (minute: number) => string;
   /** Whether what would change the lesson itself may be taken. */
@@ -17,7 +19,7 @@ interface WhyNotProps {
 }
 
 /** Why nothing holds, as a few steps that cannot hold together, and what would make it fit, each tried. */
-export function WhyNot({ from, plan, reason, problem, clock, mayChangeLesson, onTake }: WhyNotProps) {
+export function WhyNot({ from, plan, reason, on, problem, clock, mayChangeLesson, onTake }: WhyNotProps) {
   const remedies = useMemo(() => remediesOf(from, plan, problem, reason), [from, plan, problem, reason]);
   const variants = useMemo(() => remedies.map(({ key, problem: own }) => ({ key, instance: own.instance })), [remedies]);
   const { plans, busy } = useVariants(variants);
@@ -28,7 +30,7 @@ export function WhyNot({ from, plan, reason, problem, clock, mayChangeLesson, on
     <div className="grid gap-6 lg:grid-cols-2">
       <div>
         <Section title="What cannot hold together">
-          <p className="mb-2">{between(problem, reason, clock)}</p>
+          <p className="mb-2">{between(problem, reason, placeOf(on, problem, from.kitchen), clock)}</p>
           <ul className="divide-y divide-line border-y border-line">
             {whatTogether(problem, reason).map((line) => (
               <li key={line} className="py-1">
@@ -75,15 +77,21 @@ export function WhyNot({ from, plan, reason, problem, clock, mayChangeLesson, on
   );
 }
 
+/** " on the burners of station 1", where it is one thing that they all want and no pair of hands. */
+function placeOf(on: readonly string[], problem: ClassProblem, kitchen: MadeFrom['kitchen']): string {
+  const [thing, ...others] = on.filter((id) => !id.startsWith('hands.'));
+  return thing === undefined || others.length > 0 || thing === 'assessor' ? '' : ` on ${nameOfThing(thing, problem, kitchen)}`;
+}
+
 /** The window in which they all have to lie. */
-function between({ instance }: ClassProblem, reason: readonly string[], clock: (minute: number) => string): string {
+function between({ instance }: ClassProblem, reason: readonly string[], place: string, clock: (minute: number) => string): string {
   const steps = instance.steps.filter(({ id }) => reason.includes(id));
   if (steps.length === 0) return 'All steps together leave no room.';
   const from = Math.min(...steps.map(({ earliest = 0, fixedStart }) => fixedStart ?? earliest));
   const until = Math.max(...steps.map(({ latestEnd = instance.horizon }) => latestEnd));
-  if (until <= from) return `It may begin at ${clock(from)} and has to end by ${clock(until)}. There is no room for:`;
+  if (until <= from) return `It may begin at ${clock(from)} and has to end by ${clock(until)}. There is no room${place} for:`;
   const sum = steps.reduce((all, { minutes }) => all + minutes, 0);
-  return `Between ${clock(from)} and ${clock(until)}${steps.length > 1 ? `, ${sum} minutes in all,` : ''} there is no room for:`;
+  return `Between ${clock(from)} and ${clock(until)}${steps.length > 1 ? `, ${sum} minutes in all,` : ''} there is no room${place} for:`;
 }
 
 /** The steps of a reason, those that are the same for several teams on one line: "4 teams need an oven at 220 °C for 40 minutes each: bake". */
@@ -97,14 +105,16 @@ export function whatTogether({ instance, meaning, teams }: ClassProblem, reason:
   return [...groups.values()].map((ids) => {
     const step = instance.steps.find(({ id }) => id === ids[0])!;
     const about = meaning.get(ids[0]!)!;
-    const names = ids.flatMap((id) => teams.find((team) => team.id === meaning.get(id)?.team)?.name ?? []);
-    const who = names.length === 0 ? 'Everyone' : names.length === 1 ? names[0]! : `${names.length} teams`;
+    const names = [...new Set(ids.flatMap((id) => teams.find((team) => team.id === meaning.get(id)?.team)?.name ?? []))];
+    // A team brings a plate of each of its dishes.
+    const plates = about.kind === 'tasting' && ids.length > 1 ? `${ids.length} plates` : null;
+    const who = plates ?? (names.length === 0 ? 'Everyone' : names.length === 1 ? names[0]! : `${names.length} teams`);
     const heat = step.needs.find(({ temperature }) => temperature !== undefined)?.temperature;
     const oven = heat === undefined ? '' : `an oven at ${heat} °C for `;
     const place = about.kind === 'tasting' ? ' at the pass' : '';
     const each = ids.length > 1 ? ' each' : '';
     const what = nameOfStep({ meaning, teams: [] }, ids[0]!);
-    return `${who} ${names.length > 1 ? 'need' : 'needs'} ${oven}${step.minutes} minutes${each}${place}: ${what}`;
+    return `${who} ${plates || names.length > 1 ? 'need' : 'needs'} ${oven}${step.minutes} minutes${each}${place}: ${what}`;
   });
 }
 

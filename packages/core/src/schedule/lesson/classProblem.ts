@@ -79,7 +79,7 @@ export interface ClassProblem {
 
 export const handsOf = (team: string): string => `hands.${team}`;
 export const burnersOf = (team: string): string => `burners.${team}`;
-/** Burners that stations beside each other share. */
+/** Burners that stations beside each other, or the teams at one, share. */
 const blockOf = (number: number): string => `block-${number}`;
 /** A step of a team's dish, as the problem calls it. */
 export const stepIdOf = (team: string, dishId: string, step: string): string => `${team}.${dishId}.${step}`;
@@ -153,9 +153,13 @@ export function classProblem(lesson: ClassToPlan): ClassProblem {
   const resources: PlanResource[] = [];
   const units = (id: string, capacity: number) => void resources.push({ id, kind: 'units', capacity });
   for (const { id, hands } of teams) units(handsOf(id), hands);
-  // Teams stand at the stations in their order; those of one block share its burners.
+  // Teams stand at the stations in their order, and those that find none left join the first ones; those of one block share its burners.
   const block = Math.max(1, kitchen.stationsABlock);
-  const burnersFor = new Map(teams.map(({ id }, at) => [id, block === 1 ? burnersOf(id) : blockOf(Math.floor(at / block) + 1)]));
+  const stations = Math.max(1, kitchen.stations);
+  const shares = (at: number) => block > 1 || at >= stations || at + stations < teams.length;
+  const burnersFor = new Map(
+    teams.map(({ id }, at) => [id, shares(at) ? blockOf(Math.floor((at % stations) / block) + 1) : burnersOf(id)]),
+  );
   for (const id of new Set(burnersFor.values())) units(id, kitchen.burnersAStation * block);
   const ovens = ovensOf(kitchen, borrowed.ovens).map(({ id, at }) => ({ id, ...kitchen.ovens[at]! }));
   for (const { id, shelves, changeMinutes } of ovens)

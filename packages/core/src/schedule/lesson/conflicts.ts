@@ -35,7 +35,7 @@ export function nameOfThing(id: string, { teams }: Pick<ClassProblem, 'teams'>, 
   const [kind, team] = [id.slice(0, id.indexOf('.')), teams.find((each) => id.endsWith(`.${each.id}`))?.name];
   if (team) return kind === 'hands' ? `the hands of ${team}` : `the burners of ${team}`;
   if (id === 'assessor') return 'the assessor';
-  if (id.startsWith('block-')) return `the burners of block ${id.slice('block-'.length)}`;
+  if (id.startsWith('block-')) return `the burners of ${kitchen.stationsABlock > 1 ? 'block' : 'station'} ${id.slice('block-'.length)}`;
   const oven = ovensOf(kitchen, borrowedOvens).find((each) => each.id === id)?.name;
   return oven ?? `the ${id.replace('-', ' ')}`;
 }

@@ -1,19 +1,22 @@
 import type { PlanInstance, PlanReason } from '../planInstance';
 import { chanceFrom } from './chance';
+import { crowdedSteps } from './crowded';
 import { modelOf, type Model } from './model';
 import { Search } from './search';
 import { windowsOf } from './windows';
 
 /** Work for one look at whether a set of steps can hold together. */
 const LOOK = 60_000;
+/** Crowds looked at, those of the fewest first. */
+const CROWDS = 12;
 /** Work for all looks together, and what a look costs besides its search, for each pair of its steps. */
 const ALL_LOOKS = 3_000_000;
 const A_PAIR = 6;
 
 /**
  * A small set of steps of an instance without a plan that cannot hold together by themselves: taken with the links among them and all
- * resources, they have no plan, and without any one of them (as far as was looked) they have. Several orders of leaving out are tried and
- * the smallest set is told.
+ * resources, they have no plan, and without any one of them (as far as was looked) they have. It begins with what asks for more of
+ * something than there is; several orders of leaving out are tried and the smallest set is told.
  */
 export function smallReason(model: Model, stop: () => boolean): PlanReason {
   const { instance, impossible } = model;
@@ -21,9 +24,6 @@ export function smallReason(model: Model, stop: () => boolean): PlanReason {
   let smallest = model.instance.steps.map((_, at) => at);
   const drawn = windowsOf(model);
   if (drawn.kind === 'none') smallest = [...drawn.steps];
-  const chance = chanceFrom(7);
-  const tries = smallest.length <= 4 ? 1 : 10;
-  const whole = smallest;
   let spent = 0;
   const holds = (steps: readonly number[]): boolean => {
     const { proven, work } = look(instance, steps);
@@ -31,6 +31,14 @@ export function smallReason(model: Model, stop: () => boolean): PlanReason {
     return !proven;
   };
   const enough = () => spent > ALL_LOOKS || stop();
+  for (const steps of crowdedIn(model, drawn)) {
+    if (steps.length >= smallest.length || holds(steps)) continue;
+    const found = leaveOut(steps, holds, enough);
+    if (found.length < smallest.length) smallest = found;
+  }
+  const chance = chanceFrom(7);
+  const tries = smallest.length <= 4 ? 1 : 10;
+  const whole = smallest;
   for (let attempt = 0; attempt < tries && !enough(); attempt += 1) {
     const order = [...whole];
     if (attempt > 0) shuffle(order, chance, attempt % 3 === 2 ? model.teams : null);
@@ -42,6 +50,15 @@ export function smallReason(model: Model, stop: () => boolean): PlanReason {
     instance,
     smallest.sort((a, b) => a - b),
   );
+}
+
+/** Sets of steps that may be too many for something: by what is said of each alone, and with the steps that draw their windows narrower. */
+function crowdedIn(model: Model, drawn: ReturnType<typeof windowsOf>): readonly (readonly number[])[] {
+  const alone = crowdedSteps(model, model.earliest, model.latest);
+  if (drawn.kind === 'none') return alone;
+  const { windows, chainOf } = drawn;
+  const linked = crowdedSteps(model, windows.earliest, windows.latest).map((steps) => [...new Set(steps.flatMap(chainOf))]);
+  return [...alone, ...linked].slice(0, CROWDS);
 }
 
 /** Leaves out as many of the steps as can be, in runs first and then one by one, going by their order. */

@@ -6,9 +6,14 @@ import { differencesOf, type Model } from './model';
  *
  * @returns the windows, or the steps of a chain or ring that leaves one of them no start at all
  */
-export function windowsOf(
-  model: Model,
-): { readonly kind: 'windows'; readonly windows: Windows } | { readonly kind: 'none'; readonly steps: readonly number[] } {
+export function windowsOf(model: Model):
+  | {
+      readonly kind: 'windows';
+      readonly windows: Windows;
+      /** The steps whose links draw the window of a step as narrow as it is, itself among them. */
+      readonly chainOf: (step: number) => readonly number[];
+    }
+  | { readonly kind: 'none'; readonly steps: readonly number[] } {
   const { count } = model;
   const earliest = Int32Array.from(model.earliest);
   const latest = Int32Array.from(model.latest);
@@ -19,7 +24,8 @@ export function windowsOf(
     for (let at = from; at >= 0 && !steps.includes(at); at = by[at]!) steps.push(at);
     return steps;
   };
-  const none = (at: number) => ({ kind: 'none' as const, steps: [...new Set([...chain(at, because), ...chain(at, becauseLate)])] });
+  const chainOf = (at: number) => [...new Set([...chain(at, because), ...chain(at, becauseLate)])];
+  const none = (at: number) => ({ kind: 'none' as const, steps: chainOf(at) });
   const differences = differencesOf(model);
   for (let at = 0; at < count; at += 1) if (earliest[at]! > latest[at]!) return none(at);
   let rounds = 0;
@@ -44,5 +50,5 @@ export function windowsOf(
   }
   const fixed: number[] = [];
   for (let at = 0; at < count; at += 1) if (model.instance.steps[at]!.fixedStart !== undefined) fixed.push(at);
-  return { kind: 'windows', windows: { earliest, latest, fixed } };
+  return { kind: 'windows', windows: { earliest, latest, fixed }, chainOf };
 }
