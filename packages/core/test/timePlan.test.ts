@@ -32,7 +32,6 @@ import {
   workQuestions,
   type ClassToPlan,
   type DishContent,
-  type MethodStep,
   type PlanInstance,
   type StepWork,
 } from '../src';
