@@ -81,6 +81,14 @@ describe('a demonstration', () => {
     expect((await lead('PUT', elsewhere, { body: EMPTY_DEMONSTRATION, version: 0 })).status).toBe(404);
   });
 
+  it('keeps what was weighed back at once, with nothing added to the bowl', async () => {
+    const [{ version, content }] = (await all()).items as [StoredDemonstration];
+    const weighings = [{ id: 'w', lineId: 'l', before: '120', added: [], after: '84' }];
+    const kept = await put({ ...content, weighings }, version);
+    expect([kept.status, kept.body.content.weighings]).toEqual([200, weighings]);
+    await put(content, version + 1);
+  });
+
   it('is printed with its script once something is chosen', async () => {
     const { status, bytes } = await lead('GET', `${at()}/script.pdf?paper=A4`);
     expect([status, pagesOf(bytes) > 0]).toEqual([200, true]);

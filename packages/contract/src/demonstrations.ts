@@ -92,7 +92,7 @@ export const demonstrationSchema = shape<Demonstration>({
         id: keySchema.required(),
         lineId: keySchema.required(),
         before: grams,
-        added: Joi.array().items(grams).max(DEMONSTRATION_LIMITS.additions).required(),
+        added: Joi.array().items(grams.optional()).max(DEMONSTRATION_LIMITS.additions).required(),
         after: grams,
       }).custom((weighing: Weighing) => {
         const used = usedUp(weighing);

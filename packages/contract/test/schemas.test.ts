@@ -43,7 +43,19 @@ const SCHEMAS = Object.entries(contract).flatMap(([name, value]: [string, unknow
   isSchema(value) ? [[name, value]] : [],
 );
 
+/** Where a schema has a list that may not be empty only because each of its items is said to be required. */
+function listsOfRequired(described: unknown, path: string): readonly string[] {
+  if (typeof described !== 'object' || described === null) return [];
+  const { type, items } = described as { type?: unknown; items?: readonly { flags?: { presence?: string } }[] };
+  const here = type === 'array' && (items ?? []).some(({ flags }) => flags?.presence === 'required') ? [path] : [];
+  return [...here, ...Object.entries(described).flatMap(([key, value]) => listsOfRequired(value, `${path}/${key}`))];
+}
+
 describe('every schema', () => {
+  it('says by a number how long a list has to be, and not by its items', () => {
+    expect(SCHEMAS.flatMap(([name, schema]) => listsOfRequired(schema.describe(), name))).toEqual([]);
+  });
+
   it.each(SCHEMAS)('%s answers anything with fields, problems and remedies a person can read', (_, schema) => {
     fc.assert(
       fc.property(fc.jsonValue({ maxDepth: 3 }), (value) => {

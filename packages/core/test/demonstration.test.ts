@@ -12,6 +12,7 @@ import {
   EMPTY_STEP,
   lineAsUsed,
   linesOf,
+  inTheWay,
   optionFor,
   readyList,
   reallyUsed,
@@ -146,6 +147,22 @@ describe('what is shown in a demonstration', () => {
     const steps = showSteps(TART, { wanted: {}, took: { roll: 13 } });
     expect(steps.find(({ work }) => work.id === 'roll')!.active).toBe(13);
     expect(demonstrationChoices(steps, 20)).toMatchObject({ kind: 'none', because: { kind: 'too-short', decisive: 23 } });
+  });
+
+  it('names the time that is in the way, where what steps really took leaves no order for what was chosen', () => {
+    // Poached, then the sauce by the same hands, then the plate: it waits 5 minutes for it at most, and the sauce takes 4. It took 7.
+    const fish = dishOf(
+      step('poach', 'Poach.', { componentId: 'filling', minutes: 8, toNext: { least: null, most: 5 }, critical: 'At 56.' }),
+      step('sauce', 'Mount the sauce.', { componentId: 'dough', minutes: 4, critical: 'Off the heat.', toNext: { least: null, most: 6 } }),
+      step('plate', 'Plate.', { minutes: 3, critical: 'Warm plates.' }),
+    );
+    const shown = (took: Readonly<Record<string, number>>) => showSteps(fish, { wanted: {}, took });
+    const { choice } = best(fish, 35)[0]!;
+    const named = (took: Readonly<Record<string, number>>) => inTheWay(shown(took), choice).map(({ work }) => work.id);
+    expect([optionFor(shown({}), choice) === null, named({})]).toEqual([false, []]);
+    // Either may come last: the other stands as long as the last one takes.
+    expect([optionFor(shown({ poach: 9, sauce: 7 }), choice) === null, named({ poach: 9, sauce: 7 })]).toEqual([true, ['poach', 'sauce']]);
+    expect(named({ poach: 6, sauce: 9 })).toEqual([]);
   });
 
   it('is never longer than its slot, always shows what decides, and has ready whatever is gone on from', () => {

@@ -160,6 +160,8 @@ function useCosts(lesson: LessonDetail, dish: LessonDish, choices: Choices): rea
       if (further.size === 0) return 'no more';
       const with_ = costOf(further);
       const more = exact(with_.known.value.value).sub(exact(without.known.value.value));
+      // Of nothing that is known, nothing is said: what is made ahead may be all of what has no price.
+      if (without.unknown.length > 0 && more.equals(0)) return 'not known';
       return `${without.unknown.length > 0 ? 'at least ' : ''}${showDecimal(more, 2)}`;
     });
   }, [lesson, dish, choices, book]);

@@ -16,6 +16,7 @@ import {
 } from '../design';
 import { AskedQuestions } from './AskedQuestions';
 import { Choosing } from './Choosing';
+import { NoOrder } from './NoOrder';
 import { ReadyTable } from './ReadyTable';
 import { RunningOrder } from './RunningOrder';
 import { useDemonstration } from './useDemonstration';
@@ -96,9 +97,7 @@ export function DemonstrationDesk({ lesson, dish, all, onStored, onAsked }: Demo
             <Link to={`/lessons/${lesson.id}`}>Say how many in the lesson</Link>
           </Notice>
         ) : null}
-        {content.choice && !taken ? (
-          <Notice title="What was chosen does not hold any more: no order keeps the times between its steps.">Choose anew.</Notice>
-        ) : null}
+        {content.choice && !taken ? <NoOrder broken={here.broken} took={content.took} onForget={() => set({ took: {} })} /> : null}
         {taken && !fits ? (
           <Notice title={`It takes ${taken.showing.minutes} minutes, and the slot is ${content.slot}.`}>
             Choose another way, or give it a longer slot.

@@ -5,6 +5,7 @@ import type { DemonstrationsOfLesson, LessonDetail, LessonDish, StoredDemonstrat
 import { useAction, useLesson, useWakeLock } from '../device';
 import { Button, ButtonLink, Dialog, Empty, Fetching, PageHead, ProblemNotice } from '../design';
 import { AskForm } from './AskedQuestions';
+import { NoOrder } from './NoOrder';
 import { useDemonstration, useDemonstrations, withStored } from './useDemonstration';
 
 /** A demonstration before the group, or as a dry run: read at arm's length, one touch a step. */
@@ -102,6 +103,24 @@ function Presenting({ lesson, dish, all, onStored, onAsked }: PresentingProps) {
   const now = useSeconds(running.began !== null);
   const { run, busy, error } = useAction();
   const back = `/lessons/${lesson.id}/demonstrations?dish=${dish.dishId}`;
+  const forget = () => draft.change((content) => ({ ...content, took: {} }));
+  // What was begun goes to its end; only then do the minutes it really took count.
+  if (!taken && draft.content.choice)
+    return (
+      <>
+        <PageHead title={dish.content.title} />
+        <NoOrder broken={here.broken} took={draft.content.took} onForget={forget} />
+        <ProblemNotice error={error} />
+        <div className="mt-4 flex flex-wrap gap-3">
+          {draft.dirty ? (
+            <Button kind="main" busy={busy} onClick={() => void run(here.save)}>
+              Save the minutes
+            </Button>
+          ) : null}
+          <ButtonLink to={back}>Choose what is shown</ButtonLink>
+        </div>
+      </>
+    );
   if (!taken || rows.length === 0)
     return (
       <>
@@ -150,7 +169,11 @@ function Presenting({ lesson, dish, all, onStored, onAsked }: PresentingProps) {
           <p className="font-title text-3xl font-bold">That is all of it.</p>
           <p className="mt-2">
             {running.began === null ? '' : `It took ${spent((running.stepBegan ?? now) - running.began)}. `}
-            {draft.dirty ? 'The minutes that steps really took are noted; save them, and the plan goes by them.' : 'The minutes are saved.'}
+            {draft.dirty
+              ? 'The minutes that steps really took are noted; save them, and the plan goes by them.'
+              : Object.keys(draft.content.took).length > 0
+                ? 'The minutes are saved.'
+                : 'No step took as long as a minute: none is noted.'}
           </p>
         </div>
       )}

@@ -5,6 +5,7 @@ import {
   demonstratedIn,
   demonstrationChoices,
   EMPTY_DEMONSTRATION,
+  inTheWay,
   optionFor,
   readyList,
   runningOrder,
@@ -32,6 +33,8 @@ export interface DemonstrationHere {
   readonly choices: Choices;
   /** The choice that was taken, as the dish is now; null while none was, or where it does not hold any more. */
   readonly taken: DemonstrationOption | null;
+  /** Steps whose time until the next is why what was chosen does not hold any more. */
+  readonly broken: readonly ShowStep[];
   readonly rows: readonly RunningStep[];
   readonly ready: readonly StandsReady[];
   readonly save: () => Promise<void>;
@@ -52,6 +55,7 @@ export function useDemonstration(
   const steps = useMemo(() => showSteps(dish.content, { wanted, took }, focus), [dish.content, wanted, took, focus]);
   const choices = useMemo(() => demonstrationChoices(steps, slot), [steps, slot]);
   const taken = useMemo(() => (choice ? optionFor(steps, choice) : null), [steps, choice]);
+  const broken = useMemo(() => (choice && !taken ? inTheWay(steps, choice) : []), [steps, choice, taken]);
   const rows = useMemo(
     () =>
       taken
@@ -74,5 +78,5 @@ export function useDemonstration(
       onStored(saved);
       return saved;
     });
-  return { draft, steps, choices, taken, rows, ready: list, save };
+  return { draft, steps, choices, taken, broken, rows, ready: list, save };
 }

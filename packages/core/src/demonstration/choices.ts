@@ -179,3 +179,20 @@ export function optionFor(steps: readonly ShowStep[], choice: Choice): Demonstra
   const showing = inTheSlot(steps, given);
   return showing ? optionOf(steps, given, showing) : null;
 }
+
+/**
+ * Steps of a choice that no order keeps, whose own time at most until the next is in the way: without it there would be an order. All that
+ * have such a time where no one of them is to blame by itself; empty where the choice holds.
+ */
+export function inTheWay(steps: readonly ShowStep[], choice: Choice): readonly ShowStep[] {
+  if (optionFor(steps, choice)) return [];
+  const given = givenBy(steps, choice);
+  const limited = steps.filter(({ most }, at) => given[at] === 'live' && most !== null);
+  const alone = limited.filter((one) =>
+    optionFor(
+      steps.map((step) => (step === one ? { ...step, most: null } : step)),
+      choice,
+    ),
+  );
+  return alone.length > 0 ? alone : limited;
+}

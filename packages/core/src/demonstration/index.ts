@@ -1,5 +1,5 @@
 export * from './types';
-export { demonstrationChoices, optionFor, type Choices, type DemonstrationOption, type DoesNotFit } from './choices';
+export { demonstrationChoices, inTheWay, optionFor, type Choices, type DemonstrationOption, type DoesNotFit } from './choices';
 export { cameraClashes, type CameraClash, type LyingDemonstration } from './clashes';
 export { readyList, type StandsReady } from './readyList';
 export { runningOrder, type AskedQuestion, type RunningStep, type ToAsk } from './runningOrder';
