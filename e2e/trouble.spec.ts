@@ -102,3 +102,8 @@ test('people see only what is theirs', async ({ page }) => {
   await expectAccessible(page);
   await expect(page.getByRole('link', { name: 'Term' })).toBeHidden();
 });
+
+test('a part of an older version is said to be gone, and nothing is kept under its name', async ({ request }) => {
+  const gone = await request.get('/assets/LessonPage-older.js');
+  expect([gone.status(), gone.headers()['content-type']]).toEqual([404, 'text/plain; charset=utf-8']);
+});

@@ -111,6 +111,8 @@ export async function createApp({
         orderPreference: ['br', 'gz'],
         serveStatic: { immutable: true, maxAge: '1y', index: false },
       }),
+      // A part of an older version is gone; the page that would come instead is kept by no browser under its name.
+      (_request: unknown, response: ExpressResponse) => void response.status(404).type('text/plain').send('Not found'),
     );
   // Names, needs and marks are in the answers: no browser keeps them.
   app.use('/api', (_request: unknown, response: ExpressResponse, next: () => void) => {

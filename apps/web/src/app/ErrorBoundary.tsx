@@ -1,4 +1,5 @@
 import { Component, type ReactNode } from 'react';
+import { beingReplaced } from './shell';
 
 /** The last net: a screen that broke says so and offers to load again. What was typed is kept on the device. */
 export class ErrorBoundary extends Component<{ children: ReactNode }, { failed: boolean }> {
@@ -14,6 +15,12 @@ export class ErrorBoundary extends Component<{ children: ReactNode }, { failed: 
 
   override render() {
     if (!this.state.failed) return this.props.children;
+    if (beingReplaced())
+      return (
+        <p role="status" className="mx-auto max-w-xl p-8 text-xl">
+          A newer Pelvo is being fetched: one moment …
+        </p>
+      );
     return (
       <div role="alert" className="mx-auto max-w-xl p-8">
         <h1 className="text-2xl">This screen has broken</h1>

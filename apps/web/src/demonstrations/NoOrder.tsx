@@ -18,7 +18,7 @@ export function NoOrder({ broken, took, onForget }: NoOrderProps) {
         </p>
       ))}
       <p>Choose anew, or change those minutes in the dish.</p>
-      {noted ? <Button onClick={onForget}>Forget the minutes that steps took</Button> : null}
+      {noted ? <Button onClick={onForget}>Forget what minutes the steps took</Button> : null}
     </Notice>
   );
 }
