@@ -89,6 +89,24 @@ describe('two assessors', () => {
     expect(after.plates.every(({ given }) => given.length === 4)).toBe(true);
   });
 
+  it('note a fault of one plate at the same moment, and what each said of it stands', async () => {
+    const id = lessonId('Poaching');
+    const sheet = await sheetOf(id);
+    const criterion = sheet.rubric!.content.criteria.find(({ kind, faults }) => kind === 'levels' && faults.length > 0)!;
+    const [fault] = criterion.faults;
+    const noting = (place: string): MarkBody => ({
+      ...plate(sheet, 1, criterion.key, 2),
+      value: { kind: 'level', level: 2, faults: [fault!.key], notes: { [fault!.key]: { place } } },
+    });
+    const answers = await Promise.all([say(lead, id, mark(noting('the sauce'))), say(assistant, id, mark(noting('the rim')))]);
+    expect(answers.map(({ status }) => status)).toEqual([200, 200]);
+    const { given } = (await sheetOf(id)).plates.find(({ studentId }) => studentId === sheet.students[1]!.id)!;
+    const places = given.flatMap(({ value }) =>
+      value && 'notes' in value && value.notes ? Object.values(value.notes).map((note) => note.place) : [],
+    );
+    expect(places.sort()).toEqual(['the rim', 'the sauce']);
+  });
+
   it('see each other’s marks: the newest counts, and taking one’s own back leaves the other’s', async () => {
     const id = lessonId('Two plates');
     const sheet = await sheetOf(id);

@@ -70,6 +70,6 @@ function tooLarge(request: Request): ProblemException {
   const limit = `${bytes / 1000} kB`;
   return new ProblemException('too-large', {
     detail: `At most ${limit} are taken at once.`,
-    errors: [{ field: 'body', problem: `This is larger than ${limit}.`, remedy: 'Send one dish or one class at a time.' }],
+    errors: [{ field: 'body', problem: `This is larger than ${limit}.`, remedy: 'Send less at a time: one dish, one class, one year of a calendar.' }],
   });
 }
