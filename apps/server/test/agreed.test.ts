@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import type { MarkBody, MarkValue } from '@pelvo/core';
+import { RELEASED_MARKS, type MarkBody, type MarkValue } from '@pelvo/core';
 import {
   resultsOfClass,
   type ClassFairness,
@@ -13,6 +13,7 @@ import {
   type SaidEvent,
   type SkillSignSaid,
 } from '@pelvo/contract';
+import { openStored } from '../src/platform/database/documentColumn';
 import { openSchool, type Call, type School } from './school';
 
 describe('marks that differ', () => {
@@ -88,7 +89,7 @@ describe('marks that differ', () => {
     // A later touch of one's own changes nothing that was agreed on.
     await say(lead, touch(sheet, name, level(4)));
     expect((await own()).marks.seasoning).toEqual(level(2));
-    expect((await one()).assessors).toEqual(['Maren Oltz', 'Teo Vasz']);
+    expect([(await one()).assessors, (await one()).agreed]).toEqual([['Maren Oltz', 'Teo Vasz'], ['seasoning']]);
     const given = (await sheetOf(id)).plates.find(
       ({ studentId }) => studentId === sheet.students.find((each) => each.name === name)!.id,
     )!.given;
@@ -101,8 +102,17 @@ describe('marks that differ', () => {
     const behind = (await lead<SkillSignSaid[]>('GET', path)).body.filter((sign) => sign.lessonId === id && sign.criterion === 'Seasoning');
     expect(behind.map((sign) => sign.level)).toEqual([2]);
 
+    // Its student is told so too, as it was when the results were given out.
+    expect((await lead('PUT', `/api/lessons/${id}/release`, { body: { released: true, why: 'Settled.' } })).status).toBe(200);
+    const [{ released }] = (await school.database.query('SELECT released FROM assessment WHERE lesson_id = ? AND student_id = ?', [
+      id,
+      studentId,
+    ])) as [{ released: string }];
+    expect(openStored(RELEASED_MARKS, released).agreed).toEqual(['seasoning']);
+
     // Taken back, the rule of the school counts again.
     await say(lead, agreeing(null));
+    expect((await one()).agreed).toEqual([]);
     expect((await own()).marks.seasoning).toEqual(level(4));
     expect((await one()).differing!.criteria.find(({ criterionKey }) => criterionKey === 'seasoning')!.agreed).toBeNull();
     const wrong = agreeing(level(2));

@@ -163,6 +163,7 @@ describe('a result on paper', () => {
         lesson: 'Soups',
         date: '2026-12-04',
         assessors: ['Maren Oltz'],
+        agreed: [],
         marks,
         criteria: rubric.criteria,
         result: computeResult(rubric, marks, way),

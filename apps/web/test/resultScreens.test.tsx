@@ -26,6 +26,7 @@ const result = (marks: Marks, way: MarkingWay = 'levels', more: Partial<DishResu
   date: '2026-12-04',
   assessors: ['Maren Oltz', 'Teo Vasz'],
   counting: 'newest',
+  agreed: [],
   marks,
   criteria: RUBRIC.criteria,
   result: computeResult(RUBRIC, marks, way),
@@ -44,6 +45,12 @@ describe('a result', () => {
     const plate = { id: 'f1', studentId: 's1', dishEditionId: 'e1', takenAt: '2026-12-04T10:05:00.000Z', by: 'Teo Vasz' };
     return show(<ResultView dish={dish} of="my-results" />, { role: 'student', answers: { '/my-results/a1/photos': [plate] } });
   };
+
+  it('says which marks were agreed on by those who had marked differently', async () => {
+    await view(result(WEAK, 'levels', { agreed: ['salt'] }));
+    const [said, ...others] = screen.getAllByText('Agreed on by those who marked it.');
+    expect([said!.closest('li')!.textContent, others]).toEqual([expect.stringContaining('Seasoning'), []]);
+  });
 
   it('is a mark with its working, what mattered, and what to practise next', async () => {
     const { user } = await view(result(WEAK));
@@ -91,6 +98,7 @@ describe('the results of a class', () => {
     dishEditionId: 'e1',
     rubricEditionId: 'r1',
     assessors: ['Maren Oltz'],
+    agreed: [],
     marks,
     changedSince: false,
     ...more,

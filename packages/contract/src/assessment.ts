@@ -178,6 +178,8 @@ export interface DishResult {
   readonly assessors: readonly string[];
   /** Whose mark counts, where more than one assessor marked. */
   readonly counting: CountingRule;
+  /** Keys of the criteria whose mark those agreed on who had marked differently. */
+  readonly agreed: readonly string[];
   readonly marks: Marks;
   readonly criteria: RubricContent['criteria'];
   readonly result: Result;
@@ -202,6 +204,8 @@ export interface MarkedDish {
   readonly dishEditionId: string;
   readonly rubricEditionId: string;
   readonly assessors: readonly string[];
+  /** Keys of the criteria whose mark those agreed on who had marked differently. */
+  readonly agreed: readonly string[];
   readonly marks: Marks;
   readonly changedSince: boolean;
 }

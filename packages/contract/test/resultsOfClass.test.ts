@@ -27,6 +27,7 @@ const dish = (student: string, rubricEditionId: string, marks: Marks): MarkedDis
   dishEditionId: 'leeks-2',
   rubricEditionId,
   assessors: ['Teo Vasz'],
+  agreed: [],
   marks,
   changedSince: false,
 });

@@ -142,7 +142,7 @@ export class AssessmentService {
     const marked = assessments
       .flatMap((assessment): MarkedDish[] => {
         const rows = given.get(assessment.id) ?? [];
-        const { marks, assessorIds } = inForce(rows, counting);
+        const { marks, assessorIds, agreed } = inForce(rows, counting);
         if (Object.keys(marks).length === 0) return [];
         const { id, studentId, dishEditionId, rubricEditionId, student, released } = assessment;
         const names = new Map(rows.map((row) => [row.assessorId, row.assessor.name]));
@@ -155,6 +155,7 @@ export class AssessmentService {
             dishEditionId,
             rubricEditionId,
             assessors,
+            agreed,
             marks,
             changedSince: changedSince(released, marks),
           },
@@ -262,7 +263,12 @@ export class AssessmentService {
         const assessors = told.assessorIds.flatMap((id) => names.get(id) ?? []).sort();
         const changed = as === 'now' && changedSince(assessment.released, now.marks);
         return [
-          resultOf(assessment, { marks: told.marks, assessors, counting: told.rule }, markingWayOf(assessment.lesson, school), changed),
+          resultOf(
+            assessment,
+            { marks: told.marks, assessors, counting: told.rule, agreed: told.agreed },
+            markingWayOf(assessment.lesson, school),
+            changed,
+          ),
         ];
       })
       .sort((a, b) => a.student.localeCompare(b.student) || a.dish.localeCompare(b.dish));
@@ -273,6 +279,7 @@ interface OwnMarks {
   readonly marks: Marks;
   readonly assessors: readonly string[];
   readonly counting: CountingRule;
+  readonly agreed: readonly string[];
 }
 
 /** Every assessor's judgements of each dish. */
@@ -291,7 +298,7 @@ async function marksOf(manager: EntityManager, assessments: readonly Assessment[
   return found;
 }
 
-function resultOf(assessment: Assessment, { marks, assessors, counting }: OwnMarks, way: MarkingWay, changed: boolean): DishResult {
+function resultOf(assessment: Assessment, { marks, assessors, counting, agreed }: OwnMarks, way: MarkingWay, changed: boolean): DishResult {
   const rubric = assessment.rubricEdition.content;
   return {
     id: assessment.id,
@@ -306,6 +313,7 @@ function resultOf(assessment: Assessment, { marks, assessors, counting }: OwnMar
     date: assessment.lesson.date,
     assessors,
     counting,
+    agreed,
     marks,
     criteria: rubric.criteria,
     result: computeResult(rubric, marks, way),

@@ -1,6 +1,7 @@
 import { In, type EntityManager } from 'typeorm';
 import {
   grouped,
+  agreedInForce,
   assessorsInForce,
   computeResult,
   marksInForce,
@@ -22,7 +23,12 @@ import { changedTold, recordTold, type GivenOut } from './toldRecord';
 /** The marks that count, of every assessor's. */
 export function inForce(rows: readonly MarkRow[], counting: Counting): ReleasedMarks {
   const given = rows.map(givenMark);
-  return { marks: marksInForce(given, counting), assessorIds: assessorsInForce(given, counting), rule: counting.rule };
+  return {
+    marks: marksInForce(given, counting),
+    assessorIds: assessorsInForce(given, counting),
+    rule: counting.rule,
+    agreed: agreedInForce(given),
+  };
 }
 
 /** Whose mark counts at the school where two marked the same. */

@@ -1,5 +1,6 @@
 import type { Content, TDocumentDefinitions, TableCell } from 'pdfmake/interfaces';
 import {
+  AGREED_SAYS,
   COUNTING_SAYS,
   figureInWords,
   rowInLine,
@@ -46,7 +47,7 @@ export function resultDocument(dish: DishResult): TDocumentDefinitions {
           widths: ['auto', 'auto', '*'],
           body: [
             ['Criterion', 'Level', 'What that means'].map((text) => ({ text, style: 'th' })),
-            ...dish.criteria.map((criterion) => row(criterion, dish.marks[criterion.key])),
+            ...dish.criteria.map((criterion) => row(criterion, dish.marks[criterion.key], dish.agreed.includes(criterion.key))),
           ],
           dontBreakRows: true,
         },
@@ -83,7 +84,11 @@ function remarks({ result }: DishResult): Content[] {
   ];
 }
 
-function row(criterion: Criterion, value: MarkValue | undefined): TableCell[] {
+function row(criterion: Criterion, value: MarkValue | undefined, agreed: boolean): TableCell[] {
   const [level, means] = markInWords(criterion, value);
-  return [{ text: `${RUBRIC_STRAND_NAMES[criterion.strand]}: ${criterion.name}` }, { text: level, bold: true }, { text: means }];
+  return [
+    { text: `${RUBRIC_STRAND_NAMES[criterion.strand]}: ${criterion.name}` },
+    { text: level, bold: true },
+    { text: agreed ? `${means} ${AGREED_SAYS}` : means },
+  ];
 }

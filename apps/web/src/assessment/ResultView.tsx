@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { COUNTING_SAYS, markInWords, RUBRIC_STRAND_NAMES, RUBRIC_STRANDS } from '@pelvo/core';
+import { AGREED_SAYS, COUNTING_SAYS, markInWords, RUBRIC_STRAND_NAMES, RUBRIC_STRANDS } from '@pelvo/core';
 import type { DishResult } from '@pelvo/contract';
 import { longDate, measured } from '../device';
 import { ResultPhotos } from '../photos';
@@ -83,7 +83,10 @@ export function ResultView({ dish, of, children }: { dish: DishResult; of: 'resu
                   <StrandGlyph strand={criterion.strand} size={18} /> {criterion.name}
                 </span>
                 <b>{level}</b>
-                <span className="text-soft">{means}</span>
+                <span className="text-soft">
+                  {means}
+                  {dish.agreed.includes(criterion.key) ? <span className="block text-small">{AGREED_SAYS}</span> : null}
+                </span>
               </li>
             );
           })}

@@ -426,13 +426,15 @@ export interface ReleasedMarks {
   readonly assessorIds: readonly string[];
   /** Whose mark counted where two had marked the same. */
   readonly rule: CountingRule;
+  /** Keys of the criteria whose mark those agreed on who had marked differently. */
+  readonly agreed: readonly string[];
 }
 
 export const RELEASED_MARKS: DocumentFormat<ReleasedMarks> = {
   name: 'released-marks',
-  // From 1: whoever marked last counted.
-  upgrades: [(released) => ({ rule: 'newest', ...released })],
-  lacks: lacking({ marks: 'object', assessorIds: 'list', rule: 'text' }),
+  // From 1: whoever marked last counted. From 2: nothing was said of what was agreed on.
+  upgrades: [(released) => ({ rule: 'newest', ...released }), (released) => ({ agreed: [], ...released })],
+  lacks: lacking({ marks: 'object', assessorIds: 'list', rule: 'text', agreed: 'list' }),
 };
 
 export const MARK_VALUE: DocumentFormat<{ readonly value: MarkValue | null }> = {

@@ -56,6 +56,10 @@ export function marksInForce(given: readonly GivenMark[], counting: Counting = N
   return Object.fromEntries([...standing(given)].map(([key, said]) => [key, together(counted(said, counting).map(({ value }) => value))]));
 }
 
+/** Keys of the criteria whose mark is what those agreed on who had marked differently. */
+export const agreedInForce = (given: readonly GivenMark[]): readonly string[] =>
+  [...standing(given)].flatMap(([key, said]) => (said.some((mark) => mark.agreed) ? [key] : []));
+
 /** Who gave the marks in force, each once. */
 export function assessorsInForce(given: readonly GivenMark[], counting: Counting = NEWEST): readonly string[] {
   return [
@@ -135,6 +139,9 @@ function together(values: readonly MarkValue[]): MarkValue {
 }
 
 /** Rules in words. */
+/** What is said of such a criterion, to its student too. */
+export const AGREED_SAYS = 'Agreed on by those who marked it.';
+
 export const COUNTING_SAYS: Readonly<Record<CountingRule, string>> = {
   newest: 'the newest counts',
   lead: 'the lead’s counts, else the newest',

@@ -18,9 +18,11 @@ export { passQueue, type PassPlate, type PassState, type QueuedPlate } from './p
 export {
   assessorsInForce,
   COUNTING_RULES,
+  AGREED_SAYS,
   COUNTING_SAYS,
   differing,
   isUnderWay,
+  agreedInForce,
   marksInForce,
   NEWEST,
   ownJudgements,
