@@ -68,7 +68,7 @@ describe('skills of a class', () => {
     const lesson = (await lead<LessonSummary[]>('GET', '/api/lessons')).body.find(({ title }) => title === 'Poaching and a mounted sauce')!;
     const sheet = (await assistant<MarkingSheet>('GET', `/api/lessons/${lesson.id}/marking-sheet`)).body;
     const [dish] = sheet.dishes;
-    expect(dish!.components!.map(({ name }) => name)).toEqual(['Sauce', 'Garnish', '']);
+    expect(dish!.components!.map(({ name }) => name)).toEqual(['trout fillets', 'Sauce', 'Garnish', '']);
     const criterion = sheet.rubric!.content.criteria.find(({ key }) => key === 'sauce')!;
     const fault = criterion.faults.find(({ technique }) => technique === 'Reduce and mount a sauce')!;
     expect(dish!.components!.filter(({ techniques }) => techniques.includes(fault.technique)).map(({ name }) => name)).toEqual(['Sauce']);

@@ -1,5 +1,5 @@
 import { In, type EntityManager } from 'typeorm';
-import { words, servedBelow, wantedStages, type DishContent, type WantedStage } from '@pelvo/core';
+import { NOTED_LIMITS, words, servedBelow, wantedStages, type DishContent, type WantedStage } from '@pelvo/core';
 import { DishEdition } from './dishEdition.entity';
 
 /** What of a dish is asked at the pass. */
@@ -8,7 +8,10 @@ export interface AtThePass {
   readonly below: readonly string[];
   /** The stages it wants, one for each ladder. */
   readonly wants: readonly WantedStage[];
-  /** Its named components and, without a name, all that is of none of them, with the techniques that their steps exercise. */
+  /**
+   * Its components and, without a name, all that is of none of them, with the techniques that their steps exercise. A main list beside named
+   * ones is called by what comes first in it: "duck breasts".
+   */
   readonly components: readonly { readonly name: string; readonly techniqueIds: readonly string[] }[];
 }
 
@@ -17,8 +20,10 @@ const read = new Map<string, AtThePass>();
 const MOST = 5000;
 
 function componentsOf({ components, method }: DishContent): AtThePass['components'] {
-  const named = components.filter(({ name }) => name !== '');
-  if (named.length === 0) return [];
+  if (components.every(({ name }) => name === '')) return [];
+  const named = components
+    .map(({ id, name, lines }) => ({ id, name: name || (lines.find(({ item }) => item !== '')?.item ?? '').slice(0, NOTED_LIMITS.place) }))
+    .filter(({ name }) => name !== '');
   const of = (componentId: string | null) =>
     method.flatMap((step) => {
       const own = named.some(({ id }) => id === step.componentId) ? step.componentId : null;
