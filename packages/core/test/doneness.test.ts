@@ -124,6 +124,15 @@ describe('when something is taken out', () => {
     expect(donenessTable(own)[0]!.degrees.map(({ from }) => from)).toEqual([48, 51, 58, 63, 68]);
   });
 
+  it('opens on the food that its card speaks of most, at the first degree that meets its rule', () => {
+    const opens = (about?: string) => initialValues('doneness', { ...NONE, ...(about === undefined ? {} : { about }) }).food;
+    expect(opens()).toBe('red-meat medium-rare');
+    expect(opens('Cooks delicate food: a fillet whose flakes part, or a bird.')).toBe('fish done');
+    expect(opens('Melts the fat of a duck breast.')).toBe('duck-breast done');
+    expect(opens('A joint of meat, or a bird.')).toBe('red-meat medium-well');
+    expect(opens('Knowing when.')).toBe('red-meat medium-rare');
+  });
+
   it('has bands that rise within a food, and no band for minced meat, poultry breast or filling below its rule', () => {
     for (const { name, degrees } of DONENESS)
       degrees.forEach((degree, index) => {

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { CALCULATORS, calculate, initialValues, refusedInWords, WHO_DECIDES, type CalculatorInput, type CalculatorKey } from '@pelvo/core';
+import type { Technique } from '@pelvo/contract';
 import { inWords, speech, useMe, type InForceHere } from '../device';
 import { RuleUse, Drawing, FigureValue, Notice, SelectField, TextField } from '../design';
 
@@ -9,11 +10,12 @@ interface CalculatorPaneProps {
   readonly name: CalculatorKey;
   readonly inForce: InForceHere;
   /** The technique on whose card it stands; without it nothing is carried. */
-  readonly technique?: { readonly id: string };
+  readonly technique?: Pick<Technique, 'id' | 'name' | 'purpose' | 'steps'>;
 }
 
 /** What a card computes: asked for, answered with its working, its limits and its source, and carried into a dish. */
-export function CalculatorPane({ name, inForce, technique }: CalculatorPaneProps) {
+export function CalculatorPane({ name, inForce: here, technique }: CalculatorPaneProps) {
+  const inForce = { ...here, about: technique ? [technique.name, technique.purpose, ...technique.steps].join(' ') : '' };
   const lead = useMe().role === 'lead';
   const calculator = CALCULATORS[name];
   const [typed, setTyped] = useState<Readonly<Record<string, string>>>({});

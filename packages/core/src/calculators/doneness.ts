@@ -3,11 +3,29 @@ import { measure, type Figure } from '../figure';
 import { HELD, ruleValue } from '../rules';
 import { text, type Said } from '../words';
 import { byFormula, figureOf, less, of, plain } from './figures';
-import { answer, choice, number, refuse, type Calculator } from './types';
+import { answer, choice, number, refuse, type Calculator, type CalculatorContext } from './types';
 
 const FOODS = Object.fromEntries(
   DONENESS.flatMap(({ key, name, degrees }) => degrees.map((each) => [`${key} ${each.key}`, `${name}: ${each.name}`])),
 );
+
+/** Words by which a card speaks of a food. */
+const SPOKEN: readonly (readonly [RegExp, string])[] = [
+  [/\b(?:fish|fillets?|flakes?)\b/gi, 'fish'],
+  [/\bducks?\b/gi, 'duck-breast'],
+  [/\b(?:meat|beef|lamb|joints?|chops?)\b/gi, 'red-meat'],
+  [/\b(?:birds?|poultry)\b/gi, 'poultry-breast'],
+];
+
+/** The food that a card speaks of most, at the first degree that meets its rule; where it speaks of none, red meat, medium rare. */
+function opensOn({ about = '', rules }: CalculatorContext): string {
+  const counted = SPOKEN.map(([words, key]) => ({ key, times: (about.match(words) ?? []).length }));
+  const { key, times } = counted.reduce((most, each) => (each.times > most.times ? each : most));
+  const food = DONENESS.find((each) => each.key === key);
+  if (times === 0 || !food) return 'red-meat medium-rare';
+  const least = food.rule === null ? -Infinity : ruleValue(food.rule, rules);
+  return `${key} ${(food.degrees.find(({ from }) => from >= least) ?? food.degrees.at(-1)!).key}`;
+}
 
 const at = (celsius: number) => measure(Number(celsius.toFixed(1)), 'celsius');
 
@@ -15,8 +33,8 @@ const at = (celsius: number) => measure(Number(celsius.toFixed(1)), 'celsius');
 export const doneness: Calculator = {
   name: 'When to take it out',
   asks: 'At which core does it leave the heat, what does a reading say, and how long is it to go?',
-  inputs: () => [
-    choice('food', 'It is to be', FOODS, 'red-meat medium-rare'),
+  inputs: (context) => [
+    choice('food', 'It is to be', FOODS, opensOn(context)),
     number('thick', 'At its thickest', 'mm', [5, 250, 40]),
     number('heat', 'Oven or pan', '°C', [40, 300, 180]),
     number('first', 'A reading', '°C', [-5, 120]),

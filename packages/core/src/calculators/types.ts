@@ -36,6 +36,8 @@ export interface CalculatorContext {
   readonly cutSet: CutSet | null;
   /** The school's own bands of doneness. */
   readonly doneness?: OwnDoneness;
+  /** The words of the card on which it stands, so that it opens on what the card is about. */
+  readonly about?: string;
 }
 
 /** Inputs as given: numbers by key, choices by key; a number left out is absent. */
