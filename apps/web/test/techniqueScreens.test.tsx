@@ -94,7 +94,11 @@ describe('a calculator on its card', () => {
     const answers = { ...around, '/dishes': page, '/dishes?technique=t1': page, '/dishes/d1': dish };
     const pane = (
       <WorkingPage>
-        <CalculatorPane name="brine" inForce={inForce} technique={{ id: 't1', name: 'Cure', purpose: 'Salt draws water.', steps: [] }} />
+        <CalculatorPane
+          name="brine"
+          inForce={inForce}
+          technique={{ id: 't1', name: 'Cure', purpose: 'Salt draws water.', steps: [], cues: [], faults: [] }}
+        />
       </WorkingPage>
     );
     const ui = (

@@ -10,12 +10,16 @@ interface CalculatorPaneProps {
   readonly name: CalculatorKey;
   readonly inForce: InForceHere;
   /** The technique on whose card it stands; without it nothing is carried. */
-  readonly technique?: Pick<Technique, 'id' | 'name' | 'purpose' | 'steps'>;
+  readonly technique?: Pick<Technique, 'id' | 'name' | 'purpose' | 'steps' | 'cues' | 'faults'>;
 }
+
+/** The words of a card by which it is about something: not its tools, since a fish slice turns anything. */
+const spokenIn = ({ name, purpose, steps, cues, faults }: NonNullable<CalculatorPaneProps['technique']>): string =>
+  JSON.stringify([name, purpose, steps, cues, faults]);
 
 /** What a card computes: asked for, answered with its working, its limits and its source, and carried into a dish. */
 export function CalculatorPane({ name, inForce: here, technique }: CalculatorPaneProps) {
-  const inForce = { ...here, about: technique ? [technique.name, technique.purpose, ...technique.steps].join(' ') : '' };
+  const inForce = { ...here, about: technique ? spokenIn(technique) : '' };
   const lead = useMe().role === 'lead';
   const calculator = CALCULATORS[name];
   const [typed, setTyped] = useState<Readonly<Record<string, string>>>({});
