@@ -30,6 +30,8 @@ interface CardOptions {
   readonly before: readonly string[];
   /** For whose hands its drawings are. */
   readonly hand?: 'left' | 'right';
+  /** Closer lines, narrower margins and smaller drawings, where the smallest type alone does not do. */
+  readonly close?: boolean;
 }
 
 /** What tells a fault from one that looks like it. */
@@ -51,7 +53,7 @@ const stages = ({ name, stages: all }: StageLadder, gap: number): Content => ({
 });
 
 /** A technique card to teach from, laid out for one sheet: what to do on the left, how to know on the right, faults below. */
-export function cardDocument(card: TechniqueCard, { size, choices, cutSet, before, hand }: CardOptions): TDocumentDefinitions {
+export function cardDocument(card: TechniqueCard, { size, choices, cutSet, before, hand, close = false }: CardOptions): TDocumentDefinitions {
   const heading = (text: string): Content => ({ text, font: 'Bitter', bold: true, fontSize: size + 1.5, margin: [0, size * 0.7, 0, 2] });
   const small = size - 1;
   const drawings = card.drawings.flatMap((spec) => drawCard(spec, { practices: choices, cutSet, hand }) ?? []);
@@ -63,10 +65,11 @@ export function cardDocument(card: TechniqueCard, { size, choices, cutSet, befor
     before.length > 0 ? `after: ${before.join(', ')}` : '',
   ].filter(Boolean);
   const gap = size * 0.25;
+  const drawn = close ? 0.75 : 1;
   return {
     info: { title: card.name },
-    pageMargins: [34, 30, 34, 34],
-    defaultStyle: { font: 'Atkinson', fontSize: size, lineHeight: 1.1 },
+    pageMargins: close ? [30, 22, 30, 30] : [34, 30, 34, 34],
+    defaultStyle: { font: 'Atkinson', fontSize: size, lineHeight: close ? 1 : 1.1 },
     content: [
       { text: card.name, style: 'title', fontSize: 19 },
       { text: facts.join('  ·  '), fontSize: small },
@@ -97,7 +100,7 @@ export function cardDocument(card: TechniqueCard, { size, choices, cutSet, befor
             stack: [
               ...drawings.slice(0, 2).map((drawing): Content => ({
                 svg: toSvg(drawing),
-                fit: [21 * size, 11.8 * size],
+                fit: [21 * size * drawn, 11.8 * size * drawn],
                 alignment: 'center',
                 margin: [0, 4, 0, 2],
               })),

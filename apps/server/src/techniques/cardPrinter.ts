@@ -8,8 +8,11 @@ import { cardDocument } from './cardDocument';
 import { loadPrerequisites } from './prerequisites';
 import { Technique } from './technique.entity';
 
-/** From the size the house prints in, down to the smallest that is read at arm's length. */
-const SIZES = [10, 9.4, 8.8, 8.2, 7.6, 7] as const;
+/** From the size the house prints in, down to the smallest that is read at arm's length, that at last with everything closer together. */
+const SIZES: readonly { readonly size: number; readonly close?: boolean }[] = [
+  ...[10, 9.4, 8.8, 8.2, 7.6, 7].map((size) => ({ size })),
+  { size: 7, close: true },
+];
 
 /** Prints a card on one page: in the largest type that fits. */
 @Injectable()
@@ -25,10 +28,10 @@ export class CardPrinter {
     );
     const cutSet = choices['named-cuts'] ? await manager.findOneBy(CutSetRow, { id: choices['named-cuts'] }) : null;
     let pdf: Buffer = Buffer.alloc(0);
-    for (const size of SIZES) {
+    for (const fit of SIZES) {
       pdf = await renderPdf(
         cardDocument(technique, {
-          size,
+          ...fit,
           choices,
           hand,
           cutSet: cutSet?.content ?? null,
