@@ -140,7 +140,7 @@ test('the map follows attendance and date, answers as lists, and leads to a plan
   await page.getByLabel('By the end of', { exact: true }).fill('2026-01-01');
   await expect(page.getByRole('button', { name: /^Blanch and refresh: not met, not met by 14 of 14/ })).toBeVisible();
   await page.goto(`/map?class=${foundation}`);
-  await page.getByLabel('And what a planned lesson would add').selectOption({ index: 1 });
+  await page.getByLabel('With a planned lesson').selectOption({ index: 1 });
   await expect(page.getByRole('button', { name: /; the lesson brings \d+ further/ }).first()).toBeVisible();
   const poaching = await idOf(page, '/api/lessons', 'Poaching');
   await page.getByRole('button', { name: /^Sweat: met/ }).click();

@@ -88,7 +88,7 @@ describe('the map page', () => {
   it('adds what a planned lesson would bring, and forgets it once the day is past', async () => {
     const { user } = await page();
     await node('Grip');
-    const planned = screen.getByLabelText<HTMLSelectElement>('And what a planned lesson would add');
+    const planned = screen.getByLabelText<HTMLSelectElement>('With a planned lesson');
     expect([...planned.options].map(({ value }) => value)).toEqual(['', 'b']);
     await user.selectOptions(planned, 'b');
     expect((await node('Grip')).getAttribute('aria-label')).toContain('; the lesson brings 3 further');

@@ -99,7 +99,7 @@ function Map({ course, classes, chosen, onChoose }: MapProps) {
   const technique = selected ? byId.get(selected) : undefined;
   return (
     <>
-      <div className="mb-4 grid gap-3 sm:grid-cols-2 lg:grid-cols-4">
+      <div className="mb-4 grid items-end gap-3 sm:grid-cols-2 lg:grid-cols-4">
         <SelectField label="Class" value={course.classId} onChange={(event) => onChoose('class', event.target.value)}>
           {classes.map(({ id, name }) => (
             <option key={id} value={id}>
@@ -117,7 +117,7 @@ function Map({ course, classes, chosen, onChoose }: MapProps) {
         </SelectField>
         <DateField label="By the end of" value={upTo} onChange={(day) => onChoose('date', day)} />
         <SelectField
-          label="And what a planned lesson would add"
+          label="With a planned lesson"
           value={lessonId}
           onChange={(event) => onChoose('lesson', event.target.value)}
         >
