@@ -22,6 +22,12 @@ describe('temperatures in a text', () => {
     ['Pre-heat oven to Gas 6, 400°F', [[200, 'oven', 'gas 6, 400F']]],
     ['Bake 160 °C fan, 16 min', [[180, 'oven', '160C fan']]],
     ['fan 160 °C', [[180, 'oven', '160C fan']]],
+    // The fan is said before its heat, and is not of the one before that.
+    ['bake blind at 190C (fan 170C, gas 5) for 20 minutes', [[190, 'oven', '190C, 170C fan, gas 5']]],
+    ['bake at 200C/fan 180C/gas 6', [[200, 'oven', '200C, 180C fan, gas 6']]],
+    ['180°C (fan oven 160°C; gas 4)', [[180, 'oven', '180C, 160C fan, gas 4']]],
+    ['180C fan 20 to 25 minutes', [[200, 'oven', '180C fan']]],
+    ['Fan oven: 170C', [[190, 'oven', '170C fan']]],
     ['Bake at 375°F for 35 min', [[190, 'oven', '375F']]],
     ['Oven 400 degrees F', [[200, 'oven', '400F']]],
     ['Bake 150°, about 55 min', [[150, 'oven', '150C']]],

@@ -27,8 +27,9 @@ const FAN = 20;
 /** A bare degree sign says no scale; above this no oven, fat or food is told in Celsius. */
 const HOTTEST_CELSIUS = 300;
 
+/** A fan is said after its heat, "180C fan", or before it, "fan 180C", and then it is not of the one before that. */
 const DEGREES =
-  /(?<![\p{L}\d.,/])(fan\s+(?:oven\s+)?)?([-−–](?=\d))?(\d{1,3}(?:[.,]\d)?)\s?(?:°|º|degrees?|deg\.?)?\s?([CF](?![\p{L}]))?(?:\s?(?:-|–|—|to|\/)\s?(\d{1,3}(?:[.,]\d)?))?\s?(°|º|degrees?\b|deg\b\.?)?\s?(celsius|centigrade|fahrenheit|[CF])?(?![\p{L}\d])(\s*,?\s*\(?(?:with\s+(?:the\s+)?)?fan\b)?/giu;
+  /(?:(?<![\p{L}\d.,])(fan(?:\s+oven)?\s?:?\s(?:at\s)?)|(?<![\p{L}\d.,/]))([-−–](?=\d))?(\d{1,3}(?:[.,]\d)?)\s?(?:°|º|degrees?|deg\.?)?\s?([CF](?![\p{L}]))?(?:\s?(?:-|–|—|to|\/)\s?(\d{1,3}(?:[.,]\d)?))?\s?(°|º|degrees?\b|deg\b\.?)?\s?(celsius|centigrade|fahrenheit|[CF])?(?![\p{L}\d])(\s*,?\s*\(?(?:with\s+(?:the\s+)?)?fan\b(?!(?:\s+oven)?\s?:?\s(?:at\s)?\d{2,3}(?!\d|\s?(?:to|-|–)?\s?\d*\s?(?:min|h(?:ou)?rs?\b|sec))))?/giu;
 const GAS = /\bgas(?:\s+mark)?\s*(?:no\.?\s*)?([1-9]|¼|½|1\/4|1\/2)(?:\s?(?:-|–|to)\s?([1-9]))?(?![\d/°])/gi;
 
 /** "at a hundred and eighty degrees", as it is said aloud. */
@@ -86,7 +87,7 @@ function waysIn(text: string): readonly HeatWay[] {
 }
 
 /** Between two ways of one heat stands little: a stroke, a bracket, "or", "fan". */
-const JOINT = /^[\s,/(|)–-]*(?:or\s+)?(?:with\s+(?:the\s+)?)?(?:fan[\s,/(|)–-]*)?(?:in\s+a\s+|for\s+a\s+)?(?:fan\s+oven\s*)?$/i;
+const JOINT = /^[\s,;/(|)–-]*(?:or\s+)?(?:with\s+(?:the\s+)?)?(?:fan[\s,;/(|)–-]*)?(?:in\s+a\s+|for\s+a\s+)?(?:fan\s+oven\s*)?$/i;
 
 const celsius = (value: number, { scale, fan }: HeatWay, of: Heated): number =>
   scale === 'gas' ? GAS_MARKS[value]![0] : (scale === 'F' ? celsiusOf(value, of) : value) + (fan && of === 'oven' ? FAN : 0);

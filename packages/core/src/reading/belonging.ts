@@ -58,9 +58,21 @@ export function ownSteps(decided: readonly Decided[]): boolean {
   return decided.some(({ role }, index) => role === 'component' && decided[index + 1]?.role === 'step');
 }
 
-/** Whether lines of ingredients come again after this method, or came again after steps before it. */
+const HEADS_READERS =
+  /^(?:\d+\s)?(?:comments?|reviews?|replies|responses?|ratings?|thoughts?|questions?(?: (?:and|&) answers?)?)\b[^.]{0,20}$/i;
+
+/** What readers write under a page is nothing of its recipe, however many grams they took: "Jo: used 300 g flour". */
+export function withReaders(roles: readonly Role[], looks: readonly Look[], said: ReadonlyMap<number, Role>): readonly Role[] {
+  const head = roles.findLastIndex((role, index) => role === 'aside' && HEADS_READERS.test(looks[index]!.written));
+  if (head < 0 || !roles.slice(0, head).includes('step')) return roles;
+  const after = roles.slice(head);
+  if (after.some((role) => role === 'step' || role === 'method' || role === 'ingredients' || role === 'component')) return roles;
+  return roles.map((role, index) => (index > head && role === 'line' && !said.has(index) ? 'aside' : role));
+}
+
+/** Whether lines of ingredients come again after this method, or came again after steps before it; one by itself is no list. */
 export const goesOnByComponent = (decided: readonly Decided[], from: number): boolean =>
-  decided.slice(from).some(({ role }) => role === 'line') ||
+  decided.slice(from).filter(({ role }) => role === 'line' || role === 'component').length > 1 ||
   decided.slice(0, from).some(({ role }, index) => role === 'step' && decided.slice(index, from).some((later) => later.role === 'line'));
 
 /** A name in capitals with what it gives behind it in brackets. */

@@ -2,7 +2,17 @@ import { SHIPPED_BOOK, type FactBook } from '../ingredients';
 import { minutesIn, type Amount } from '../quantity';
 import { plain } from '../text';
 import { proseOf } from './asMeant';
-import { besideLines, BY_NUMBER, goesOnByComponent, namedFirst, ownSteps, secondRecipe, withTitle, type Decided } from './belonging';
+import {
+  besideLines,
+  BY_NUMBER,
+  goesOnByComponent,
+  namedFirst,
+  ownSteps,
+  secondRecipe,
+  withReaders,
+  withTitle,
+  type Decided,
+} from './belonging';
 import { decideRoles } from './decide';
 import { looksOf, type Role } from './looks';
 import {
@@ -103,7 +113,7 @@ export function readRecipe(text: string, options: ReadRecipeOptions | FactBook =
       return index === undefined ? [] : [[index, role] as const];
     }),
   );
-  const roles = withTitle(decideRoles(looks, saidAt), looks, saidAt);
+  const roles = withTitle(withReaders(decideRoles(looks, saidAt), looks, saidAt), looks, saidAt);
   return assemble(
     kept.map(({ at, part }, index) => ({ at, part, look: looks[index]!, role: roles[index]! })),
     book,
