@@ -1,5 +1,6 @@
 import { isTold } from '../verbs';
 import { isTableHead } from './cells';
+import { isMeasured } from './measured';
 import type { Role } from './looks';
 import { readAmount } from './readAmount';
 
@@ -7,13 +8,30 @@ const QUOTED = /^\s*(?:>\s?)+/;
 const CHAT =
   /^\[?(?:\d{1,2}[./-]\d{1,2}(?:[./-]\d{2,4})?,?\s+)?\d{1,2}[:.]\d{2}(?:[:.]\d{2})?(?:\s?[ap]\.?m\.?)?\]?\s*(?:[-–]\s*)?\p{L}[\p{L}\s.’'-]{0,24}:\s+/iu;
 
+const SPEAKER = /^\[?[\d./,:\s-]{3,20}(?:[ap]\.?m\.?)?\]?\s*(?:[-–]\s*)?(\p{L}[\p{L}\s.’'-]{0,24}):\s+/iu;
+
+/** What others say behind the last line of who told the recipe: "[19:07] Sam: legend thanks". What they ask may be answered. */
+function answersIn(lines: readonly string[]): ReadonlySet<number> {
+  const last = lines.findLastIndex((line) => {
+    const rest = line.replace(SPEAKER, '');
+    return rest !== line && (isMeasured(rest) || isTold(rest));
+  });
+  const teller = SPEAKER.exec(lines[last] ?? '')?.[1];
+  const isAnswer = (line: string, at: number) =>
+    at > last && (SPEAKER.exec(line)?.[1] ?? teller) !== teller && !/\bhow (?:many|much|long)\b|\?\W*$/i.test(line);
+  return new Set(teller === undefined ? [] : lines.flatMap((line, at) => (isAnswer(line, at) ? [at] : [])));
+}
+
 /** A text without what a mail or a chat puts before each of its lines: "> ", "[14:02] Noor: ". */
 export function unquoted(lines: readonly string[]): readonly string[] {
   if (!lines.some((line) => /^\s*(?:>|\[?\d{1,2}[:./])/.test(line))) return lines;
   const written = lines.filter((line) => line.trim()).length;
   for (const before of [QUOTED, CHAT]) {
     const with_ = lines.filter((line) => before.test(line)).length;
-    if (with_ >= 3 && with_ >= written * 0.6) return lines.map((line) => line.replace(before, ''));
+    if (with_ >= 3 && with_ >= written * 0.6) {
+      const answers = answersIn(lines);
+      return lines.map((line, at) => (answers.has(at) ? line : line.replace(before, '')));
+    }
   }
   return lines;
 }

@@ -10,6 +10,10 @@ export const STEP_NAMED = /^\W*step\s(?:\d{1,2}|one|two|three|four|five|six|seve
 const SEASONINGS_ALONE =
   /^(?:\p{L}+(?:\s\p{L}+)?(?:,\s|\s(?:and|&)\s)){0,3}(?:(?:black|white|ground)\s)?(?:salt|pepper)(?:\s(?:and|&)\s(?:\p{L}+\s){0,2}(?:pepper|nutmeg|sugar|salt))?$/iu;
 
+/** What a line without an amount is for. */
+const FOR_WHAT =
+  /\bfor (?:the )?(?:top(?:ping)?|dusting|frying|greasing|sprinkling|serving|garnish(?:ing)?|decorat\p{L}+|rolling|brushing|glazing|coating|tin|tray|board|bench)s?$/iu;
+
 /** How much it looks as if it went on with the line before it. */
 export function likeMore(
   {
@@ -69,6 +73,11 @@ export function likeMore(
         like.more += 14;
       if (before.length > 24 && /,$|\b(?:and|the|a|of|with|in|to|for|into|over|mix|dry|until|then|from|by|on|at)$/i.test(before))
         like.more += 9;
+      // "… bake uncovered for a further" / "15-20 minutes until crisp."
+      if (before.length > 24 && times && /^\d/.test(bare) && /\b(?:further|another|about|around|approximately|or so)$/i.test(before)) {
+        like.more += 16;
+        like.step -= 4;
+      }
       // A seasoning or another short name of food is a line of its own.
       if ((food || TOOL_LAST.test(bare) || TOOL.test(bare)) && words <= 3 && isMeasured(before)) like.more -= 8;
     } else if (/^\p{Ll}/u.test(bare) && !amount && !mostlySmall) like.more += 3;
@@ -104,6 +113,8 @@ export function likeMore(
     if (/^(?:salt|pepper|nutmeg)\b/i.test(bare) && isMeasured(before) && !/,$/.test(before)) like.more -= 8;
     // "nutmeg, salt and pepper": names alone, the last of a list.
     if (!amount && isMeasured(before) && !/,$/.test(before) && SEASONINGS_ALONE.test(bare)) like.more -= 24;
+    // "cinnamon sugar for top" behind a line of a list.
+    if (food && words <= 6 && isMeasured(before) && !/[,–—-]$/.test(before) && FOR_WHAT.test(bare)) like.more -= 14;
     // "nigella seeds if you like" behind a line of a list.
     if (
       food &&

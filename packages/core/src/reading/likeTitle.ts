@@ -11,6 +11,11 @@ const PART_ALONE =
 const OF_A_SITE =
   /^(?=(?:.*\s[/·|›]\s)?(?:vegetarian|vegan|weeknight|weekend|dinners?|lunch(?:es)?|breakfasts?|brunch|desserts?|baking|mains?|main courses?|starters?|sides|snacks?|quick|easy|healthy|recipes|dairy[- ]free|gluten[- ]free)(?:\s(?:recipes|meals|dishes|ideas))?(?:$|\s[/·|›]\s))[\p{L}&’' -]{3,30}(?:\s[/·|›]\s[\p{L}&’' -]{3,30}){1,3}$/iu;
 
+const FILM =
+  /^\p{L}[^|]{6,60}\s\|\s(?:[^|]{0,40}\b(?:easy|quick|simple|recipes?|vegan|best|cheap|healthy|asmr|delicious|homemade|dish(?:es)?|minutes?)\b[^|]{0,30}|[^|]{3,40}!)$/iu;
+const COURSE =
+  /^(?:level|year|grade|stage|semester|term|nvq)\s\d\b.*\b(?:cookery|catering|hospitality|culinary|course|diploma|certificate|practical|food|kitchen|pastry|patisserie|larder|skills)\b/i;
+
 /** How much it looks like the title. */
 export function likeTitle(
   {
@@ -63,6 +68,18 @@ export function likeTitle(
   if (first && /^[\p{L}\s&’'-]{3,30}(?:\s[|»]\s[\p{L}\s&’'-]{3,30}){1,3}$/u.test(bare) && blankAfter) {
     like.title -= 6;
     like.aside += 6;
+  }
+  // "MISO ROAST CARROTS WITH DILL | easy side dish!!": how a film is called.
+  if (first && food && FILM.test(bare)) {
+    like.title += 22;
+    like.step -= 6;
+    like.aside -= 6;
+  }
+  // "Level 2 Practical Cookery" over the name of the dish.
+  if (first && COURSE.test(bare) && words <= 8) {
+    like.title -= 12;
+    like.aside += 12;
+    like.step -= 6;
   }
   // "No. 48: What to do with a cabbage": a letter that goes out to many.
   if (first && /^(?:no|issue|vol(?:ume)?|letter|episode|ep|post|part)\b\.?\s?#?\d{1,4}\s*[:–—-]/i.test(bare) && !measured) {

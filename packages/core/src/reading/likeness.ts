@@ -10,6 +10,7 @@ import { likeAround } from './likeAround';
 import {
   INGREDIENTS,
   METHOD,
+  METHOD_OF,
   TO_PLATE,
   TOOLS,
   TOOLS_LISTED,
@@ -139,6 +140,10 @@ function likeLine(
   }
 }
 
+/** Who tells of a dish, and does not say how it is made. */
+const NARRATED =
+  /\b(?:this is (?:what|how|why|the (?:dish|one|recipe)|my|our)|you can have it|we (?:eat|ate|love|make|made|always|used to)|i (?:love|make|made|grew|learned|always))\b/i;
+
 /** How much it looks like a step. */
 function likeStep(
   { bare, alone, number, heading, words, amount, measured, behind, sentence, told, verbs, times, heats, nameLike, box, done, before }: Seen,
@@ -218,6 +223,11 @@ function likeStep(
   if (times) like.step += 2;
   if (heats) like.step += 1.5;
   if (sentence) like.step += 1.5;
+  // "When the rain won't stop, this is what we eat. You can have it on the table in 40 minutes."
+  if (NARRATED.test(bare) && !told && number === null && words <= 32) {
+    like.step -= 6;
+    like.note += 4;
+  }
   if (words > 12) like.step += 1.5;
   if (verbs > 1) like.step += 1;
   if (words <= 3 && !told && !alone) like.step -= 3;
@@ -348,7 +358,7 @@ function likeComponent(
 }
 
 /** How much it looks like a heading that only names its section. */
-function likeSection({ bare, text, pointed, words, told }: Seen, like: Likeness): void {
+function likeSection({ bare, text, pointed, words, told, first }: Seen, like: Likeness): void {
   // "You need (per pair):"
   // "Zutaten / Ingredients (6 pers.)": in two languages.
   const outside = bare.replace(/^\p{L}{4,20}\s?\/\s?(?=\p{L})/u, '').replace(/\s*\((?:per|for)\b[^()]*\)|\s*\[[^\]]{1,30}\]$/gi, '');
@@ -358,6 +368,12 @@ function likeSection({ bare, text, pointed, words, told }: Seen, like: Likeness)
   else if (/^you(?:[’']ll| will)? (?:also )?need\s*:?$/i.test(outside)) like.ingredients += 14;
   if (METHOD.test(bare) || INGREDIENTS.test(outside) || /^you(?:[’']ll| will)? (?:also )?need\s*:?$/i.test(outside)) like.component -= 8;
   if (METHOD.test(bare) || (pointed && METHOD.test(text))) like.method += 18;
+  // "Method – flatbreads": of which part.
+  else if (METHOD_OF.test(bare) && words <= 7 && !told && !first) {
+    like.method += 18;
+    like.component -= 8;
+    like.title -= 8;
+  }
   const listed = TOOLS_LISTED.exec(bare)?.[1]?.split(/,\s*|\s+and\s+/) ?? [];
   if (listed.length > 0 && listed.every((tool) => TOOL.test(tool))) {
     like.tools += 24;

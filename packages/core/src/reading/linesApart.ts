@@ -1,3 +1,4 @@
+import { isTold } from '../verbs';
 import type { FactBook } from '../ingredients';
 import { dittoed, FIRST_CELL, labelled, methodCell, PHASED, phasedRow, tabled, uncoded, uncounted, unquoted, unslid } from './asPasted';
 import { cutAtCommas } from './inlineLists';
@@ -6,6 +7,7 @@ import type { LineToSee } from './manner';
 import { countedSteps } from './measured';
 import { LONGEST_NAME } from './names';
 import { partsOfLine } from './partsOfLine';
+import { METHOD_OF } from './sectionWords';
 import { sideBySide } from './sideBySide';
 
 /** A line of a text, or one of several things that stand in it, as it is judged. */
@@ -108,7 +110,8 @@ export function linesApart(text: string, book: FactBook, said: ReadonlyMap<strin
     }
     const told = said?.get(`${at}`);
     if (blank) runsIn = false;
-    const head = RUN_IN.exec(raw);
+    // "Method – flatbreads" heads the method of a part.
+    const head = METHOD_OF.test(raw.trim()) && !isTold(raw.replace(RUN_IN, '')) ? null : RUN_IN.exec(raw);
     if (head) runsIn = /^\W*ingr/i.test(raw);
     const heads = raw.length < LONGEST_NAME && PHASED.test(raw);
     phased = heads || (phased && /[|\t]/.test(raw));

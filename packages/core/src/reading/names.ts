@@ -76,9 +76,9 @@ export function titleOf(text: string): { readonly title: string; readonly portio
     .replace(/^\d{1,2}\.\d{1,2}\s+(?=\p{Lu}\p{Ll})/u, '')
     .replace(/^table\s+\d{1,3}(?:\.\d{1,2})?\s*[:.–-]?\s+(?=\p{L})/iu, '')
     .replace(/[\p{Extended_Pictographic}\u{FE0F}\u{200D}]+/gu, (sign) => (/[©®™\d#*]/.test(sign) ? sign : ''))
-    .replace(/^re\s*:\s*(?:(?:the|that|your|our|my)\s+)?/i, '')
+    .replace(/^re\s*:\s*(?:(?:the|that|those|these|your|our|my)\s+)?/i, '')
     .replace(/^how (?:to|we|i) make(?: it)?\s*[:–-]?\s+(?:(?:our|my|the|your)\s)?(?=\p{L}{3})/iu, '')
-    .replace(/^subject\s*:\s*(?:(?:re|fwd?|aw|wg)\s*:\s*)*(?:(?:that|the|your|my)\s+)?(?:recipe for\s+)?/i, '')
+    .replace(/^subject\s*:\s*(?:(?:re|fwd?|aw|wg)\s*:\s*)*(?:(?:that|those|these|the|your|my)\s+)?(?:recipe for\s+)?/i, '')
     .replace(NUMBERED_CAPITALS, '')
     .replace(/^\d{1,2}[:.]\d{2}\s+(?=\p{L})/u, '')
     .replace(
@@ -98,6 +98,9 @@ export function titleOf(text: string): { readonly title: string; readonly portio
     .replace(/^[Rr]ecipe\s+(?=\p{Lu}\p{Ll}{2,})/u, '')
     // "recipe for the lentil salad pls"
     .replace(/^(?:(?:the|that|your)\s)?recipe for:?\s(?:(?:the|that|your|my|our)\s)?(?=\p{L}{3})/iu, '')
+    // "ok dal recipe as promised"
+    .replace(/^(?:ok(?:ay)?|so|right)\s+(?=\p{L}.{2,60}\srecipe\b)/iu, '')
+    .replace(/(?<=\p{L}{3})\s+recipe\s+(?:as\s)?(?:promised|requested|asked(?: for)?|for you)\W*$/iu, '')
     .replace(/\s+(?:pls|plz|please)\W*$/i, '')
     .replace(/\s+(?:code|ref|rev|no)\b\.?:?\s\d{2,6}$/i, '')
     .replace(/\s+\((?:V|VE|VG|GF|DF)(?:,\s?(?:V|VE|VG|GF|DF))*\)$/, '')

@@ -31,7 +31,7 @@ import { STEP_NAMED } from './likeMore';
 import { ingredientsInSteps } from './inSteps';
 import { linesApart, placeKey } from './linesApart';
 import { PER_PLATE, readLine, type LineReading } from './readLine';
-import { PREPARES } from './sectionWords';
+import { METHOD_OF, PREPARES } from './sectionWords';
 import { yieldSaid } from './yields';
 
 export interface ReadComponent {
@@ -211,6 +211,8 @@ function assemble(decided: readonly Decided[], book: FactBook, meant: (prose: st
         under = current !== null && components[current]!.name !== '' && goesOnByComponent(decided, order) ? current : null;
         // "Method B" is that of "Recipe B".
         under = numbered.get(/\s([A-H\d])\W*$/i.exec(look.written)?.[1]?.toLowerCase() ?? '') ?? under;
+        // "Method – flatbreads"
+        under = namedFirst(`${METHOD_OF.exec(look.text)?.[1] ?? ''}: `, components) ?? under;
         break;
       case 'component':
         current = named(headingOf(look.written));

@@ -5360,4 +5360,499 @@ pH below 4.2 — log it.`,
     components: [['', ['1.5 kg Red chillies', '100 g Garlic', '48 g Salt', '20 g Sugar', '200 ml Vinegar']]],
     steps: 4,
   },
+  {
+    manner: 'a blog with a tale before its list',
+    text: `The Little Stove
+Recipes  About  Shop  Contact
+
+SMOKY BEAN & PEPPER SOUP
+Posted on 3 March by Kit | 14 comments
+
+When the rain won't stop, this is what we eat. You can have it on the table in 40 minutes.
+
+Serves: 4 hungry people
+Time: 40 mins
+
+You will need
+2 tbsp olive oil
+1 large onion, finely chopped
+2 red peppers, deseeded and sliced
+3 cloves garlic, crushed
+1 heaped tsp smoked paprika
+2 x 400g tins white beans, drained and rinsed
+1 x 400g tin chopped tomatoes
+700ml hot vegetable stock
+a squeeze of lemon
+small handful parsley, chopped
+
+What to do
+Heat the oil in a big pan and soften the onion and peppers for 10 mins over a medium heat.
+Stir in the garlic and paprika and cook for 1 min more.
+Tip in the beans, tomatoes and stock, bring to the boil, then simmer for 20 mins.
+Blitz half of the soup and return it to the pan.
+Season, add lemon to taste and scatter over the parsley.
+
+Share this: Email Print
+14 thoughts on "Smoky bean & pepper soup"
+Lou says: Made this with 1 tin of chickpeas, gorgeous!`,
+    title: 'SMOKY BEAN & PEPPER SOUP',
+    portions: 4,
+    components: [
+      [
+        '',
+        [
+          '2 tbsp olive oil',
+          '1 onion',
+          '2 red peppers',
+          '3 clove garlic',
+          '1 tsp smoked paprika',
+          '2 tin white beans',
+          '1 tin chopped tomatoes',
+          '700 ml hot vegetable stock',
+          'lemon',
+          '1 handful parsley',
+        ],
+      ],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'a production card with procedures',
+    text: `PRODUCTION CARD No 14
+Dish: Braised lentils with root vegetables     Covers: 20
+Allergens: celery, sulphites
+
+LENTILS
+1.2 kg    green lentils
+2 ea      bay leaves
+3 L       vegetable stock
+200 ml    red wine
+25 g      salt
+Procedure
+1 Rinse the lentils and cover with stock, wine and bay.
+2 Simmer 35 minutes, lid on. Do not stir.
+3 Salt at the end.
+
+ROOT VEGETABLES
+600 g     carrots, small dice
+400 g     celeriac, small dice
+300 g     leek, sliced
+80 g      butter
+Procedure
+1 Sweat the vegetables in the butter 12 minutes.
+2 Fold into the lentils, rest 10 minutes.
+
+Hold at 65 C or above, max 2 hours.`,
+    title: 'Braised lentils with root vegetables',
+    portions: 20,
+    components: [
+      ['Lentils', ['1.2 kg green lentils', '2 bay leaves', '3 l vegetable stock', '200 ml red wine', '25 g salt']],
+      ['Root vegetables', ['600 g carrots', '400 g celeriac', '300 g leek', '80 g butter']],
+    ],
+    steps: 6,
+  },
+  {
+    manner: 'a grandmother’s card with a topping',
+    text: `Grandmother Ilse's Plum Cake
+
+1/2 lb. butter
+1 cup sugar
+4 eggs
+2 cups flour, sifted
+1 tsp. baking powder
+pinch salt
+grated rind of 1 lemon
+2 lbs. ripe plums, halved & stoned
+cinnamon sugar for top
+
+Cream butter & sugar till fluffy. Beat in eggs one at a time. Fold in flour, b. powder, salt & rind.
+Spread in greased tin 9 x 13.
+Set plums cut side up in rows & sprinkle w/ cinnamon sugar.
+Bake mod. oven (350) 45-50 min.`,
+    title: "Grandmother Ilse's Plum Cake",
+    portions: null,
+    components: [
+      [
+        '',
+        [
+          '0.5 lb butter',
+          '1 cup sugar',
+          '4 eggs',
+          '2 cup flour',
+          '1 tsp baking powder',
+          '1 pinch salt',
+          '1 lemon',
+          '2 lb ripe plums',
+          'cinnamon sugar for top',
+        ],
+      ],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a mail in answer to one',
+    text: `From: Petra
+Subject: Re: those courgette fritters
+Hi Sam,
+
+sorry for the delay! Here are the courgette fritters from Friday, enough for 6.
+
+4 medium courgettes (about 800g)
+100g feta
+3 spring onions
+2 eggs
+75g plain flour
+handful of mint
+salt
+oil for frying
+
+Grate the courgettes, salt them and leave for 20 minutes, then squeeze out as hard as you can. Crumble in the feta, chop the onions and mint and add. Beat in the eggs, then the flour. Fry spoonfuls in 1cm of hot oil about 3 mins each side. Drain on paper and eat straight away.
+
+See you on Tuesday, bring the trays back :)
+Petra x`,
+    title: 'courgette fritters',
+    portions: 6,
+    components: [['', ['4 courgettes', '100 g feta', '3 spring onions', '2 eggs', '75 g plain flour', '1 handful mint', 'salt', 'oil']]],
+    steps: 1,
+  },
+  {
+    manner: 'a scanned page with a broken time',
+    text: `126                VEGETABLES
+
+BAKED FENNEL WITH BREADCRUMBS
+Serves 4 to 6
+
+4 fennel bulbs, trimmed and quartered
+60 g / 2 oz butter
+150 ml / 1/4 pint dry white wine
+75 g / 2 1/2 oz fresh breadcrumbs
+50 g / 1 3/4 oz hard cheese, finely grated
+1 tbsp chopped thyme
+salt and black pepper
+
+Preheat the oven to 190C / 170C fan / gas 5. Boil the fennel in salted water for 8 minutes
+and drain well. Melt the butter in an ovenproof dish, turn the fennel in it and pour over
+the wine. Cover with foil and bake for 20 minutes.
+
+Mix the crumbs, cheese and thyme, season, and scatter over. Bake uncovered for a further
+15-20 minutes until crisp.
+
+                                                              127`,
+    title: 'BAKED FENNEL WITH BREADCRUMBS',
+    portions: 4,
+    components: [
+      [
+        '',
+        [
+          '4 fennel bulbs',
+          '60 g butter',
+          '150 ml dry white wine',
+          '75 g fresh breadcrumbs',
+          '50 g hard cheese',
+          '1 tbsp thyme',
+          'salt and black pepper',
+        ],
+      ],
+    ],
+    steps: 2,
+  },
+  {
+    manner: 'a course sheet with a method for each part',
+    text: `Level 2 Practical Cookery
+Week 5 – Quick breads
+Learning outcomes: knead a soft dough, cook on a dry griddle, balance a dip.
+
+Chickpea flatbreads with herb yoghurt
+(quantities per pair, makes 6)
+
+For the flatbreads:
+• 150 g strong white flour
+• 100 g chickpea flour
+• 5 g salt
+• 4 g instant yeast
+• 160 g lukewarm water
+• 15 g olive oil
+For the herb yoghurt:
+• 200 g thick yoghurt
+• 10 g mint leaves
+• 1/2 clove garlic
+• 5 ml lemon juice
+
+Method – flatbreads
+1. Combine the flours, salt and yeast; add water and oil and mix to a soft dough.
+2. Knead for 6 minutes; prove for 45 minutes, covered.
+3. Divide into 6 (about 70 g each), roll to 3 mm.
+4. Cook on a dry griddle for 90 seconds a side.
+Method – herb yoghurt
+1. Chop the mint, crush the garlic to a paste.
+2. Stir into the yoghurt with the lemon; season.
+
+Assessment: even thickness, no raw centre, seasoning.
+Name: ____________  Date: ________`,
+    title: 'Chickpea flatbreads with herb yoghurt',
+    portions: 6,
+    components: [
+      [
+        'Flatbreads',
+        ['150 g strong white flour', '100 g chickpea flour', '5 g salt', '4 g instant yeast', '160 g lukewarm water', '15 g olive oil'],
+      ],
+      ['Herb yoghurt', ['200 g thick yoghurt', '10 g mint leaves', '0.5 clove garlic', '5 ml lemon juice']],
+    ],
+    steps: 6,
+  },
+  {
+    manner: 'a chat with thanks at its end',
+    text: `[19:02] Noor: ok dal recipe as promised
+[19:02] Noor: for 4
+[19:03] Noor: 250g red lentils
+[19:03] Noor: 1 onion
+[19:03] Noor: 2 tomatoes
+[19:03] Noor: thumb of ginger
+[19:04] Noor: 1 tsp turmeric
+[19:04] Noor: 1 tsp cumin seeds
+[19:04] Noor: 2 tbsp ghee
+[19:04] Noor: 900ml water
+[19:04] Noor: salt
+[19:05] Noor: 1) wash lentils till water is clear
+[19:05] Noor: 2) simmer with turmeric and water 25 min
+[19:06] Noor: 3) meanwhile fry onion in half the ghee till brown, add ginger + tomatoes, 5 min
+[19:06] Noor: 4) mix together, salt
+[19:07] Noor: 5) heat rest of ghee w cumin till it crackles, pour over
+[19:07] Sam: legend thanks`,
+    title: 'dal',
+    portions: 4,
+    components: [
+      [
+        '',
+        [
+          '250 g red lentils',
+          '1 onion',
+          '2 tomatoes',
+          '1 thumb ginger',
+          '1 tsp turmeric',
+          '1 tsp cumin seeds',
+          '2 tbsp ghee',
+          '900 ml water',
+          'salt',
+        ],
+      ],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'columns with notes',
+    text: `RYE CRACKERS                                    Yield: 40 pcs
+
+Ingredient          Qty     Unit    Notes
+Rye flour           200     g       wholemeal
+Plain flour         100     g
+Salt                6       g
+Caraway seeds       8       g       lightly crushed
+Rapeseed oil        45      ml
+Water               130     ml      warm
+Flaky salt          to finish
+
+1. Mix all dry ingredients, add oil and water, knead 3 min.
+2. Rest 20 min wrapped.
+3. Roll to 2 mm, dock, cut 5 x 8 cm.
+4. Bake 200 °C 12-14 min; cool on a rack.`,
+    title: 'RYE CRACKERS',
+    portions: 40,
+    components: [
+      ['', ['200 g Rye flour', '100 g Plain flour', '6 g Salt', '8 g Caraway seeds', '45 ml Rapeseed oil', '130 ml Water', 'Flaky salt']],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'under a film with chapters',
+    text: `MISO ROAST CARROTS WITH DILL | easy side dish!!
+
+Today I'm showing you my favourite carrots. Don't forget to like and subscribe.
+
+INGREDIENTS:
+- 1kg bunched carrots
+- 2 tablespoons white miso
+- 1 tablespoon honey
+- 30ml oil
+- 1 lime (juice only)
+- 15g dill
+- toasted sesame seeds to serve
+
+DIRECTIONS:
+Step 1: Heat your oven to 220°C (425°F).
+Step 2: Whisk miso, honey, oil and lime juice, toss the carrots in it.
+Step 3: Roast for 30 to 35 minutes, turning once.
+Step 4: Scatter with dill and sesame and serve hot or warm.
+
+0:00 Intro
+0:45 The glaze
+3:10 Roasting
+Music: Sunny Days by Kolo`,
+    title: 'MISO ROAST CARROTS WITH DILL',
+    portions: null,
+    components: [['', ['1 kg bunched carrots', '2 tbsp white miso', '1 tbsp honey', '30 ml oil', '1 lime', '15 g dill', 'sesame seeds']]],
+    steps: 4,
+  },
+  {
+    manner: 'a chef’s card with steps under each part',
+    text: `SMOKED AUBERGINE, TAHINI, POMEGRANATE          12 covers
+
+Aubergine
+6 large aubergines
+40 ml olive oil
+10 g salt
+2 cloves garlic, microplaned
+Blacken over open flame, 15 min, turning. Rest covered 20 min.
+Peel, drain in a colander 30 min.
+Chop coarsely, dress with oil, salt, garlic.
+
+Tahini sauce (yields 400 g)
+180 g tahini
+120 ml iced water
+60 ml lemon juice
+1 clove garlic
+4 g salt
+Blend garlic, lemon and salt; strain.
+Whisk into the tahini, let down with iced water until it drops from a spoon.
+
+Garnish
+1 pomegranate
+20 g flat parsley
+pul biber
+To plate: 80 g aubergine, 30 g sauce, seeds, leaves, a pinch of pul biber.`,
+    title: 'SMOKED AUBERGINE, TAHINI, POMEGRANATE',
+    portions: 12,
+    components: [
+      ['Aubergine', ['6 aubergines', '40 ml olive oil', '10 g salt', '2 clove garlic']],
+      ['Tahini sauce', ['180 g tahini', '120 ml iced water', '60 ml lemon juice', '1 clove garlic', '4 g salt']],
+      ['Garnish', ['1 pomegranate', '20 g flat parsley', 'pul biber']],
+    ],
+    steps: 6,
+  },
+  {
+    manner: 'a newspaper in three paragraphs',
+    text: `Barley risotto with peas and mint
+A risotto for people who forget to stir. Pearl barley does not mind.
+Prep 10 min
+Cook 50 min
+Serves 4
+
+1 onion, peeled and finely chopped
+2 tbsp olive oil
+Salt
+300g pearl barley
+150ml white wine
+1.2 litres hot stock
+250g peas, fresh or frozen
+A small bunch of mint, leaves only
+50g butter, diced
+
+Soften the onion in the oil with a pinch of salt for eight minutes. Stir in the barley, toast it for two minutes, then pour in the wine and let it bubble away.
+
+Add half the stock, bring to a simmer and leave it, partly covered, for 20 minutes, stirring now and then. Add the rest and cook for 15 minutes more, until the barley is tender.
+
+Stir in the peas for the last four minutes. Off the heat beat in the butter, tear in the mint, and serve.`,
+    title: 'Barley risotto with peas and mint',
+    portions: 4,
+    components: [
+      [
+        '',
+        [
+          '1 onion',
+          '2 tbsp olive oil',
+          'Salt',
+          '300 g pearl barley',
+          '150 ml white wine',
+          '1.2 l hot stock',
+          '250 g peas',
+          '1 bunch mint',
+          '50 g butter',
+        ],
+      ],
+    ],
+    steps: 3,
+  },
+  {
+    manner: 'bare figures in small letters under parts',
+    text: `Quark dumplings w/ apricots (makes 10)
+
+dough
+250 quark, well drained
+60 soft butter
+1 egg
+150 flour
+pinch salt
+
+inside
+10 small apricots
+10 sugar cubes
+
+crumbs
+80 butter
+100 breadcrumbs
+2 tbsp sugar
+
+mix dough, chill 30 min
+stone apricots, sugar cube in each
+wrap each in 50g dough, roll smooth
+simmer 12 min (not boiling!!)
+brown crumbs in butter w/ sugar, roll dumplings in them`,
+    title: 'Quark dumplings w/ apricots',
+    portions: 10,
+    components: [
+      ['Dough', ['250 g quark', '60 g butter', '1 egg', '150 g flour', '1 pinch salt']],
+      ['Inside', ['10 apricots', '10 sugar cubes']],
+      ['Crumbs', ['80 g butter', '100 breadcrumbs', '2 tbsp sugar']],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'a page with a fan’s heat and one reader',
+    text: `Home > Recipes > Tarts
+SUBSCRIBE to our letter
+Leek and barley tart
+By the kitchen team
+★★★★☆ (31)
+Prep 25 min | Cook 1 h 10 | Serves 8
+
+We made this all winter. It keeps well and the pastry forgives a heavy hand.
+
+For the pastry
+250 g plain flour
+125g cold butter, cubed
+1/2 tsp salt
+3-4 tbsp ice water
+
+Filling
+3 leeks (about 600 g), sliced
+80 g pearl barley
+2 x 200 ml tubs sour cream
+1 bay leaf
+a knob of butter
+Salt and pepper
+60 g hard cheese, grated, plus extra to finish
+
+Method
+1. Rub the butter into the flour and salt, add water, press together and rest 30 minutes in the fridge.
+2. Simmer the barley in salted water with the bay leaf for 25-30 minutes; drain.
+3. Sweat the leeks in the butter over a low heat for 12 minutes without colour.
+4. Roll out, line a 26 cm tin and bake blind at 190C (fan 170C, gas 5) for 20 minutes.
+5. Mix barley, leeks, cream and cheese, fill and bake for a further 25 minutes until just set.
+
+Tip: better the next day.
+Nutrition per serving: 410 kcal, fat 24 g
+You may also like: Onion soup
+Comments (2)
+Jo: used 300 g flour, lovely`,
+    title: 'Leek and barley tart',
+    portions: 8,
+    components: [
+      ['Pastry', ['250 g plain flour', '125 g butter', '0.5 tsp salt', '3-4 tbsp ice water']],
+      [
+        'Filling',
+        ['3 leeks', '80 g pearl barley', '2 tub sour cream', '1 bay leaf', '1 knob butter', 'Salt and pepper', '60 g hard cheese'],
+      ],
+    ],
+    steps: 5,
+  },
 ];
