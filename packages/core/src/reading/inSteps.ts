@@ -8,7 +8,7 @@ const NO_LIST = 4;
 const MOST = 120;
 /** Where an amount may begin. */
 const BEGINS =
-  /(?<![\p{L}\d.,/°-])(?:about\s+|roughly\s+)?(?:\d|[½¼¾⅓⅔]|(?:half\s+)?an?\s+(?=(?:(?:good|big|small|large|heaped)\s+)?(?:handful|pinch|knob|splash|spoon(?:ful)?|teaspoon|tablespoon|cup|kilo|litre|pound|pint|ounce|quart|bunch|clove|sprig|stick|glass|tin|can|blade|piece|thumb|lump)\b)|half\s+an?\s+|(?:two|three|four|five|six)\s+(?=\p{L}))/giu;
+  /(?<![\p{L}\d.,/°-])(?:about\s+|roughly\s+)?(?:\d|[½¼¾⅓⅔]|the\s+juice\s+of\s+(?=\d|an?\b|one|two|half)|(?:half\s+)?an?\s+(?=(?:(?:good|big|small|large|heaped|whole|nice)\s+)?(?:handful|pinch|knob|splash|spoon(?:ful)?|teaspoon|tablespoon|cup|kilo|litre|pound|pint|ounce|quart|bunch|clove|sprig|stick|glass|tin|can|blade|piece|thumb|lump)\b)|half\s+an?\s+|(?:one|two|three|four|five|six)\s+(?=\p{L}))/giu;
 /** Measures that nobody knows the size of: they are asked about, as in a list. */
 const UNKNOWN_MEASURE =
   /^(?:spoon(?:ful)?s?|glass(?:es)?|mugs?|ladles?|scoops?|blades?|pieces?|lumps?)\s+(?:of\s+)?(?:an?\s+|or\s+two\s+(?:of\s+)?)?/i;
@@ -51,7 +51,7 @@ export function ingredientsInSteps(title: string, steps: readonly string[], list
       const counted =
         listed.length < 2 &&
         !read.unitWritten &&
-        /^\d/.test(rest) &&
+        /^(?:\d|(?:one|two|three|four|five|six)\s\p{L})/iu.test(rest) &&
         !/\b(?:into|in|every|each|of|the)\s+$/i.test(text.slice(0, match.index));
       if (!spoon && !counted && !piece && !isOfFood(read.amount.unit, read.unitWritten)) continue;
       const [measure = ''] = spoon ?? PACKED.exec(read.rest) ?? [];

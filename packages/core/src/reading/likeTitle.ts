@@ -16,6 +16,9 @@ const FILM =
 const COURSE =
   /^(?:level|year|grade|stage|semester|term|nvq)\s\d\b.*\b(?:cookery|catering|hospitality|culinary|course|diploma|certificate|practical|food|kitchen|pastry|patisserie|larder|skills)\b/i;
 
+/** The name of a dish of several things, under what it stands in. */
+const OVER_A_NAME = /^\p{Lu}\p{Ll}+(?:\s\p{L}+){0,4}\s(?:with|and|in|on)\s\p{Ll}[\p{Ll}\s,]*$/u;
+
 /** How much it looks like the title. */
 export function likeTitle(
   {
@@ -198,6 +201,26 @@ export function likeTitle(
     like.line -= 10;
     // Behind the aims of a lesson, too.
     like.aside -= 14;
+  }
+  // "SEASON'S BEST" over "Roast roots with labneh and dukkah", and a sentence under it.
+  if (first && words <= 4 && !food && /^[^\p{Ll}]+$/u.test(bare) && next !== null && OVER_A_NAME.test(next) && next.length < 70) {
+    like.title -= 6;
+    like.aside += 6;
+  }
+  if (
+    before !== null &&
+    !first &&
+    number === null &&
+    !bullet &&
+    /^[^\p{Ll}\d]{4,30}$/u.test(before) &&
+    headLike &&
+    food &&
+    next !== null &&
+    /[.!?]$/.test(next) &&
+    next.length > 40
+  ) {
+    like.title += 10;
+    like.step -= 6;
   }
   // "SUMMER TABLE" stands over the name of the dish.
   if (underOther && next !== null && !marked && food && /^(?:yields?|makes|serves)\b\s*:?\s*(?:about\s)?\d/i.test(next)) like.title += 15;

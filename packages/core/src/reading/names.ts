@@ -57,7 +57,7 @@ export const PIECES_BEHIND =
 export const PAGE_BEHIND = /\s+page \d{1,3}(?: of \d{1,3})?$/i;
 /** "Product: mushroom velouté" */
 export const LABELLED =
-  /^(?:(?:today[’']?s |our |the )?dish(?: of the (?:day|week|month))?|practical(?: task)?(?=\s*:)|demo(?:nstration)? dish|you(?:[’']ll| will)? (?:make|cook|prepare)(?=\s*:)|(?:sub-?|base )?recipe(?:\s+\d{1,2})?|(?:recipe )?title|name of (?:the )?dish|product|(?:set )?menu|menu item(?:\s\d{1,2})?|item|(?:dish|recipe) name|name of recipe|name)\s*:\s*(?=\p{L})|^menu item\s\d{1,2}\s*[–—-]\s*(?=\p{L})/iu;
+  /^(?:(?:candidates?|students|learners|trainees|you)\s(?:must|should|will|are to|have to)\s(?:produce|prepare|cook|make)(?=\s*:)|(?:today[’']?s |our |the )?dish(?: of the (?:day|week|month))?|practical(?: task)?(?=\s*:)|demo(?:nstration)? dish|you(?:[’']ll| will)? (?:make|cook|prepare)(?=\s*:)|(?:sub-?|base )?recipe(?:\s+\d{1,2})?|(?:recipe )?title|name of (?:the )?dish|product|(?:set )?menu|menu item(?:\s\d{1,2})?|item|(?:dish|recipe) name|name of recipe|name)\s*:\s*(?=\p{L})|^menu item\s\d{1,2}\s*[–—-]\s*(?=\p{L})|^(?:item|dish|recipe|product|name of dish|recipe name)(?:\t|\s{3,})(?=\p{L})/iu;
 const YIELD_BEHIND =
   /\s*\(\d{1,3}\s?[x×]\s?\d{1,4}\s?(?:g|ml)\s+\p{L}+\)$|\s+\d{1,3}\s?p(?:ax|tns?|ers)?\.?$|(?:,\s+(?:tray|tin|mould|frame|ring)\s\d[\d x×]{1,12}\s?cm)?(?:\s+[–—-]|,)\s+\d{1,3}\s+(?:portions?|ptns?|covers?|servings?|people|pax|pieces|pcs)\s*$|\s+[–—-]\s+\d{1,3}\s+(?:small|large|medium|pieces?|pcs)\s*$|,\s+\d[\d.,]*\s?(?:kg|g|ml|l|litres?)\s+batch\s*$|\s*[,;([–—-]*\s*\b(?:serves|makes|feeds|(?:enough |sufficient )?for|yields?|covers|batch(?: of)?)\s+[^()[\]]{1,40}[)\]]?\s*$|\s*[([]\s*(?:[^()[\]]{1,30},\s*)?\d{1,3}\s+(?:portions?|ptns?|covers?|servings?|people|pers(?:ons?)?\.?|pax|plates|bowls|glasses|pieces|pcs|slices|wedges|squares|rolls|buns)\s*[)\]]\s*$/iu;
 
@@ -86,6 +86,8 @@ export function titleOf(text: string): { readonly title: string; readonly portio
       '',
     )
     .replace(/^recipe\s+(?:no\.?\s*)?\d{1,3}(?:\.\d{1,2}|[a-h])?\s*[:.–-]?\s+(?=\p{L})/iu, '')
+    // "ROSEWATER PANNA COTTA | PISTACHIO | STRAWBERRIES": what is on the plate.
+    .replace(/^[^\p{Ll}|]{4,40}(?:\s\|\s[^\p{Ll}|]{3,30}){1,4}$/u, (plate) => plate.replace(/\s\|\s/g, ', '))
     .replace(/(?<=\p{L}{3})\s+[|·]\s.*$/u, '')
     .replace(FILED_BEHIND, '')
     // "(2 h 30)": how long the lesson takes.
@@ -109,6 +111,7 @@ export function titleOf(text: string): { readonly title: string; readonly portio
       '',
     )
     .replace(LABELLED, '')
+    .replace(/^Item\s+(?=\p{Lu}\p{Ll})/u, '')
     .trim();
   const times = TIMES_SO_MANY.exec(bare);
   if (times) return { title: bare.slice(0, times.index).trim(), portions: Number(times[1]) || null, gives: null };
@@ -191,7 +194,10 @@ export const portionsOfColumns = (text: string): number | null => {
 
 /** "RECIPE 0417 / 40 covers / rev 2", "Prep 10 min | Servings: 4": one of the things a line says. */
 export function portionsOfParts(text: string): number | null {
-  const parts = text.slice(0, LONGEST_NAME).split(/\s+[/|·•]\s+/);
+  // "Servings: 6 servings  Calories: 380kcal  Author: Dora"
+  const parts = text
+    .slice(0, LONGEST_NAME)
+    .split(/\s+[/|·•]\s+|\s+(?=(?:calories|author|course|cuisine|keywords?|prep|cook|total|servings?|yields?|difficulty)\b[^:]{0,8}:)/i);
   if (parts.length < 2) return null;
   const said = parts.map((part) => yieldSaid(part)).find((each) => each !== null && each.left === 0 && each.portions !== null);
   return said?.portions ?? null;
@@ -212,7 +218,7 @@ export function portionsAmong(text: string): number | null {
     );
   if (each) return yieldSaid(`for ${each[1]!} people`)?.portions ?? null;
   const does =
-    /=\s?(\d{1,4})\s(?:portions|ptns?|covers|servings|guests|people)\b|\b(?:it|this|that) (?:does|will do|is enough|is for)(?: for)?(?: about)?\s(\d{1,3}|two|three|four|five|six|eight|ten|twelve|twenty)\b(?!\s?(?:min|hour|day|g\b|ml|kg))/i.exec(
+    /=\s?(\d{1,4})\s(?:portions|ptns?|covers|servings|guests|people)\b|\b(?:(?:it|this|that) (?:does|will do|is enough|is for)|(?:it |this |that |which )?serves)(?: for)?(?: about)?\s(\d{1,3}|two|three|four|five|six|eight|ten|twelve|twenty)\b(?!\s?(?:min|hour|day|g\b|ml|kg))/i.exec(
       text.slice(0, 2000),
     );
   if (does) return yieldSaid(`for ${(does[1] ?? does[2])!} people`)?.portions ?? null;

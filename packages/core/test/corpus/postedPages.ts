@@ -5855,4 +5855,391 @@ Jo: used 300 g flour, lovely`,
     ],
     steps: 5,
   },
+  {
+    manner: 'a page of fields and tools',
+    text: `Jump to Recipe | Print Recipe
+
+Greek-Style Spinach Pie
+4.8 from 112 votes
+
+Course: Main  Cuisine: Greek  Keyword: pie, spinach
+Prep Time: 30 minutes  Cook Time: 45 minutes  Total Time: 1 hour 15 minutes
+Servings: 6 servings  Calories: 380kcal  Author: Dora
+
+Equipment
+Baking dish 20 x 30 cm
+Pastry brush
+
+Ingredients
+1x 2x 3x
+▢ 1 kg fresh spinach, washed
+▢ 4 spring onions finely sliced
+▢ 3 Tablespoons chopped dill
+▢ 200 g feta cheese crumbled
+▢ 2 large eggs
+▢ ¼ teaspoon grated nutmeg
+▢ ½ teaspoon black pepper
+▢ 12 sheets filo pastry
+▢ 100 ml olive oil for brushing
+▢ 1 Tbsp sesame seeds (optional)
+
+Instructions
+1. Wilt the spinach in a large pan, cool, then squeeze dry and chop.
+2. Mix with the onions, dill, feta, eggs, nutmeg and pepper.
+3. Layer half of the filo in the dish, brushing each sheet with oil.
+4. Spread the filling, cover with the remaining filo, brush, sprinkle with sesame and score.
+5. Bake at 180°C/350°F for 40-45 minutes until golden. Rest 15 minutes before cutting.
+
+Notes
+Frozen spinach works: use 600 g, thawed.
+Nutrition
+Serving: 1slice | Calories: 380kcal | Carbohydrates: 28g | Protein: 14g`,
+    title: 'Greek-Style Spinach Pie',
+    portions: 6,
+    components: [
+      [
+        '',
+        [
+          '1 kg fresh spinach',
+          '4 spring onions',
+          '3 tbsp dill',
+          '200 g feta cheese',
+          '2 eggs',
+          '0.25 tsp nutmeg',
+          '0.5 tsp black pepper',
+          '12 sheet filo pastry',
+          '100 ml olive oil',
+          '1 tbsp sesame seeds',
+        ],
+      ],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'a specification with tabs and a portion',
+    text: `RECIPE SPECIFICATION	No. 212
+Item	Mushroom consommé
+Batch yield	5 litres
+Portion	180 ml
+
+Ingredient	EP qty	Unit	Prep
+Field mushrooms	2.5	kg	sliced
+Onions	400	g	brunoise
+Celery	200	g	sliced
+Garlic	6	cloves	crushed
+Dried ceps	60	g	rinsed
+Thyme	10	g	
+Cold water	7	l	
+Salt	30	g	
+
+Method
+1. Roast the mushrooms at 220 °C for 25 minutes.
+2. Add everything else, bring slowly to 90 °C.
+3. Infuse for 2 hours; do not boil.
+4. Pass through muslin, reduce to 5 litres.
+5. Season. Chill to 5 °C within 90 minutes.
+
+CCP: core below 5 °C. Storage: 3 days.`,
+    title: 'Mushroom consommé',
+    portions: null,
+    components: [
+      [
+        '',
+        [
+          '2.5 kg Field mushrooms',
+          '400 g Onions',
+          '200 g Celery',
+          '6 clove Garlic',
+          '60 g Dried ceps',
+          '10 g Thyme',
+          '7 l Cold water',
+          '30 g Salt',
+        ],
+      ],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'a post with hands before its steps',
+    text: `🫒 NO-KNEAD OLIVE FOCACCIA 🫒
+(makes one 30x40 tray)
+
+500g bread flour
+400g water
+10g salt
+3g dry yeast
+4 tbsp olive oil
+100g olives
+rosemary & flaky salt
+
+👉 Mix flour, water, salt, yeast. Cover.
+👉 Fold after 30 min, again after 60 min.
+👉 Fridge overnight.
+👉 Oil tray, tip dough in, rest 2-3 h.
+👉 Dimple, olives, rosemary, salt.
+👉 Bake 230° 20-25 min.
+👉 Brush with more oil. Eat.
+
+#focaccia #bread #weekend`,
+    title: 'NO-KNEAD OLIVE FOCACCIA',
+    portions: 1,
+    components: [
+      ['', ['500 g bread flour', '400 g water', '10 g salt', '3 g dry yeast', '4 tbsp olive oil', '100 g olives', 'rosemary & flaky salt']],
+    ],
+    steps: 7,
+  },
+  {
+    manner: 'an examination with what is supplied',
+    text: `ASSESSMENT TASK 3
+Candidates must produce: Mushroom pithivier with Madeira sauce
+Time allowed: 2 h 30 min    Portions: 2
+
+Ingredients supplied
+Filling
+chestnut mushrooms 250 g
+shallots 50 g
+butter 20 g
+spinach leaves 100 g
+thyme 2 sprigs
+puff pastry, ready rolled 320 g
+
+Glaze
+egg yolk 1
+milk 10 ml
+
+Madeira sauce
+shallot 30 g
+Madeira 60 ml
+mushroom stock 200 ml
+double cream 50 ml
+cold butter 15 g
+
+Task
+1. Cook the mushrooms and shallots dry, add thyme, cool.
+2. Wilt and dry the spinach, line the pastry discs, fill, seal and scallop the edge.
+3. Glaze, score, chill 20 minutes.
+4. Bake at 200 °C for 25 minutes.
+5. Sweat the shallot, add the Madeira and reduce by half; add the stock, reduce, finish with cream and butter.
+6. Present one whole and one cut in half.
+
+You will be marked on: even glaze, dry base, body of sauce.`,
+    title: 'Mushroom pithivier with Madeira sauce',
+    portions: 2,
+    components: [
+      [
+        'Filling',
+        ['250 g chestnut mushrooms', '50 g shallots', '20 g butter', '100 g spinach leaves', '2 sprig thyme', '320 g puff pastry'],
+      ],
+      ['Glaze', ['1 egg yolk', '10 ml milk']],
+      ['Madeira sauce', ['30 g shallot', '60 ml Madeira', '200 ml mushroom stock', '50 ml double cream', '15 g butter']],
+    ],
+    steps: 6,
+  },
+  {
+    manner: 'a magazine under a banner',
+    text: `SEASON'S BEST
+Roast roots with labneh and dukkah
+The labneh needs a night to drain, so begin the day before — or buy it.
+SERVES 4 | TAKES 1 HR + DRAINING
+
+For the roots
+600g mixed carrots and parsnips, scrubbed
+2 red onions, in wedges
+3 tbsp rapeseed oil
+1 tsp coriander seeds
+1 orange, zest and juice
+For the dukkah
+50g hazelnuts
+2 tbsp sesame seeds
+1 tbsp cumin seeds
+1 tbsp coriander seeds
+½ tsp sea salt
+To serve
+200g labneh
+A handful of rocket
+
+1 Heat the oven to 200C (180C fan). Toss the roots with oil, seeds and zest and roast for 40 mins.
+2 For the dukkah, toast the nuts and seeds in a dry pan, pound coarsely with the salt.
+3 Pour the orange juice over the hot roots and toss.
+4 Spread the labneh on plates, pile on the roots and rocket and scatter with dukkah.
+
+COOK'S TIP Keep leftover dukkah in a jar for up to a month.`,
+    title: 'Roast roots with labneh and dukkah',
+    portions: 4,
+    components: [
+      ['Roots', ['600 g mixed carrots and parsnips', '2 red onions', '3 tbsp rapeseed oil', '1 tsp coriander seeds', '1 orange']],
+      ['Dukkah', ['50 g hazelnuts', '2 tbsp sesame seeds', '1 tbsp cumin seeds', '1 tbsp coriander seeds', '0.5 tsp sea salt']],
+      ['To serve', ['200 g labneh', '1 handful rocket']],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'an answer of a machine',
+    text: `Sure! Here's a simple recipe for creamy white bean and kale soup:
+
+**Creamy White Bean and Kale Soup**
+
+*Serves: 4 | Prep: 10 min | Cook: 25 min*
+
+### Ingredients
+- 2 tablespoons olive oil
+- 1 medium onion, diced
+- 2 celery stalks, diced
+- 3 cloves of garlic, minced
+- 1 teaspoon dried thyme
+- 2 cans (15 oz each) white beans, drained and rinsed
+- 4 cups vegetable broth
+- 1 bunch kale, stems removed, chopped
+- 1/2 cup heavy cream
+- Salt and pepper to taste
+
+### Instructions
+1. **Sauté the aromatics:** Heat the oil over medium heat. Add onion and celery; cook 6–8 minutes.
+2. **Add garlic and thyme:** Stir for 1 minute.
+3. **Simmer:** Add beans and broth. Simmer 10 minutes.
+4. **Blend:** Blend about half of the soup.
+5. **Add kale:** Stir in the kale and cook 5 minutes until tender.
+6. **Finish:** Stir in cream; season.
+
+### Tips
+- Swap kale for spinach.
+- For a vegan version, use coconut milk.
+
+Let me know if you'd like a slow-cooker version!`,
+    title: 'Creamy White Bean and Kale Soup',
+    portions: 4,
+    components: [
+      [
+        '',
+        [
+          '2 tbsp olive oil',
+          '1 onion',
+          '2 stalk celery',
+          '3 clove garlic',
+          '1 tsp dried thyme',
+          '2 tin white beans',
+          '4 cup vegetable broth',
+          '1 bunch kale',
+          '0.5 cup heavy cream',
+          'Salt and pepper',
+        ],
+      ],
+    ],
+    steps: 6,
+  },
+  {
+    manner: 'a cookbook with who gave it',
+    text: `MRS TOLLAND'S GINGER PARKIN
+
+8 oz. plain flour
+8 oz. medium oatmeal
+6 oz. treacle
+4 oz. margarine or butter
+4 oz. brown sugar
+2 tsp. ground ginger
+1 tsp. bicarbonate of soda
+1 egg
+1/4 pint milk
+
+Melt treacle, fat and sugar. Mix dry ingredients. Add melted mixture, egg and milk. Pour into a lined 8" square tin. Bake at Mark 3, 325°F, for 1 hour. Keep for a week before eating.
+
+(Mrs) E. Tolland, Upper Green`,
+    title: "MRS TOLLAND'S GINGER PARKIN",
+    portions: null,
+    components: [
+      [
+        '',
+        [
+          '8 oz plain flour',
+          '8 oz medium oatmeal',
+          '6 oz treacle',
+          '4 oz margarine',
+          '4 oz brown sugar',
+          '2 tsp ground ginger',
+          '1 tsp bicarbonate of soda',
+          '1 egg',
+          '0.25 pint milk',
+        ],
+      ],
+    ],
+    steps: 1,
+  },
+  {
+    manner: 'a canteen’s table with semicolons',
+    text: `Vegetable moussaka;;100 ptn;
+;;;
+Article;Quantity;Unit;Remark
+Aubergine;18;kg;sliced 1 cm
+Potatoes;10;kg;sliced, blanched
+Green lentils;3;kg;cooked
+Tomato passata;8;l;
+Onions;2,5;kg;diced
+Garlic;0,15;kg;
+Milk;6;l;
+Butter;0,5;kg;
+Flour;0,5;kg;
+;;;
+1;Grill aubergine slices 6 min;;
+2;Cook lentils, onions, garlic in passata 30 min;;
+3;Make white sauce with milk, butter, flour;;
+4;Layer, bake 170 C 50 min;;`,
+    title: 'Vegetable moussaka',
+    portions: 100,
+    components: [
+      [
+        '',
+        [
+          '18 kg Aubergine',
+          '10 kg Potatoes',
+          '3 kg Green lentils',
+          '8 l Tomato passata',
+          '2.5 kg Onions',
+          '0.15 kg Garlic',
+          '6 l Milk',
+          '0.5 kg Butter',
+          '0.5 kg Flour',
+        ],
+      ],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a dessert in three parts under strokes',
+    text: `ROSEWATER PANNA COTTA | PISTACHIO | STRAWBERRIES
+Yield: 8 portions
+
+*Panna cotta*
+600 g cream 35 %
+200 g milk
+90 g sugar
+3 leaves gelatine (200 bloom)
+12 g rosewater
+
+Bloom the gelatine in iced water 10 min.
+Warm cream, milk, sugar to 60 °C, dissolve the gelatine, add the rosewater, pass.
+Set in moulds, 4 h at 4 °C.
+
+*Pistachio crumb*
+80 g pistachios
+60 g butter
+100 g flour
+
+Rub together, bake 160 °C 14 min.
+Cool, crush.
+
+*Macerated strawberries*
+300 g strawberries
+30 g sugar
+10 g lemon juice
+
+Slice, toss, leave 30 min.`,
+    title: 'ROSEWATER PANNA COTTA, PISTACHIO, STRAWBERRIES',
+    portions: 8,
+    components: [
+      ['Panna cotta', ['600 g cream 35 %', '200 g milk', '90 g sugar', '3 leaf gelatine', '12 g rosewater']],
+      ['Pistachio crumb', ['80 g pistachios', '60 g butter', '100 g flour']],
+      ['Macerated strawberries', ['300 g strawberries', '30 g sugar', '10 g lemon juice']],
+    ],
+    steps: 6,
+  },
 ];
