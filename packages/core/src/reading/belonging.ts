@@ -73,7 +73,14 @@ export function withReaders(roles: readonly Role[], looks: readonly Look[], said
 /** Whether lines of ingredients come again after this method, or came again after steps before it; one by itself is no list. */
 export const goesOnByComponent = (decided: readonly Decided[], from: number): boolean =>
   decided.slice(from).filter(({ role }) => role === 'line' || role === 'component').length > 1 ||
-  decided.slice(0, from).some(({ role }, index) => role === 'step' && decided.slice(index, from).some((later) => later.role === 'line'));
+  decided
+    .slice(0, from)
+    .some(
+      ({ role }, index) =>
+        role === 'step' &&
+        decided.slice(0, index).some((earlier) => earlier.role === 'line') &&
+        decided.slice(index, from).some((later) => later.role === 'line'),
+    );
 
 /** A name in capitals with what it gives behind it in brackets. */
 const NAME_WITH_YIELD = /^[^\p{Ll}()\d]{4,60}\s\([^()]*\d[^()]*\)$/u;

@@ -37,10 +37,6 @@ function labelOf(line: string, value: string): string | null {
 export const headsAside = ({ bare, text, pointed }: Pick<Seen, 'bare' | 'text' | 'pointed'>): boolean =>
   ASIDE_HEADS.test(bare) || (pointed && ASIDE_HEADS.test(text));
 
-/** Several fields of a page in one line. */
-const FIELD = String.raw`(?:servings?|serves|yields?|portions?|prep(?: time)?|cook(?: time)?|total(?: time)?|course|cuisine|calories|author|keywords?|difficulty|cost)\s*:`;
-const FIELDS = new RegExp(String.raw`^${FIELD}[^:]{1,60}\s${FIELD}`, 'i');
-
 /** How much it looks like a yield, a note, or what surrounds a recipe. */
 export function likeAround(
   {
@@ -110,21 +106,6 @@ export function likeAround(
     like.aside += 14;
     like.step -= 10;
     like.line -= 10;
-  }
-  // "Servings: 6 servings  Calories: 380kcal  Author: Dora"
-  if (FIELDS.test(bare)) {
-    like.note += 14;
-    like.line -= 14;
-  }
-  // "Let me know if you'd like a slower version!"
-  if (/^let me know\b/i.test(bare)) {
-    like.aside += 6;
-    like.step -= 8;
-  }
-  // "(Mrs) E. Tolland, Upper Green": who gave it.
-  if (!first && !food && words <= 8 && /^\(?(?:Mrs|Miss|Mr|Ms|Dr|Sr|Fr)\b\.?\)?\s\p{Lu}/u.test(bare)) {
-    like.aside += 12;
-    like.step -= 8;
   }
   if (said && said.left < 4) like.yield += 14;
   else if (said && /[|•]|\/\s/.test(bare)) like.yield += times ? 14 : 10;

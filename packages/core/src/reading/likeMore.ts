@@ -43,8 +43,10 @@ export function likeMore(
   if (!blankBefore && before !== null && !bullet && number === null) {
     if (STEP_NAMED.test(before)) like.more += 24;
     else if (/\p{Ll}[-\u00ad]$/u.test(before) && /^\p{Ll}/u.test(bare)) like.more += 16;
-    else if (STEP_ALONE.test(before)) like.more += 16;
-    else if (!/[.!?:;]["”’)]?$/.test(before)) {
+    else if (STEP_ALONE.test(before)) {
+      like.more += 30;
+      like.step -= 8;
+    } else if (!/[.!?:;]["”’)]?$/.test(before)) {
       if (/^\p{Ll}/u.test(bare) && !amount && !behind) like.more += mostlySmall ? 0 : before.length > 24 ? 9 : 5;
       else if (/^\p{Ll}/u.test(bare)) like.more += mostlySmall ? 0 : 2;
       // "1 onion, very finely" / "chopped"

@@ -1,7 +1,7 @@
 import type { Likeness } from './likeness';
 import { isMeasured } from './measured';
 import type { Seen } from './seen';
-import { GIVES_DASHED, LABELLED, PER_PORTION_BEHIND, PIECES_BEHIND } from './names';
+import { COUNTED_BEHIND, GIVES_DASHED, LABELLED, PREP_OF, PER_PORTION_BEHIND, PIECES_BEHIND } from './names';
 import { FILED_BEHIND, INGREDIENTS, NUMBERED_CAPITALS, PREPARES, RUNNING_HEAD, TIMES_SO_MANY, TO_TASTE, TOOLS } from './sectionWords';
 import { yieldSaid } from './yields';
 
@@ -83,6 +83,21 @@ export function likeTitle(
     like.title -= 12;
     like.aside += 12;
     like.step -= 6;
+  }
+  // "nettle soup (4)"
+  if (first && COUNTED_BEHIND.test(bare) && next !== null && !sentence) {
+    like.title += 24;
+    like.line -= 16;
+  }
+  // "PREP: ROASTED TOMATO SOUP"
+  if (first && food && PREP_OF.test(bare)) {
+    like.title += 26;
+    like.note -= 12;
+  }
+  // "COOKERY SCHOOL HANDOUT 7: EMULSIONS"
+  if (first && /\b(?:hand-?out|work ?sheet|fact ?sheet|leaflet|booklet)\s\d{1,3}\b/i.test(bare)) {
+    like.title -= 12;
+    like.aside += 12;
   }
   // "No. 48: What to do with a cabbage": a letter that goes out to many.
   if (first && /^(?:no|issue|vol(?:ume)?|letter|episode|ep|post|part)\b\.?\s?#?\d{1,4}\s*[:–—-]/i.test(bare) && !measured) {

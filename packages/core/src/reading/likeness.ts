@@ -3,17 +3,14 @@ import { isTold, verbsIn } from '../verbs';
 import { isTableHead } from './cells';
 import { isMeasured } from './measured';
 import { likeMore } from './likeMore';
+import { likePage } from './likePage';
+import { likeSection } from './likeSection';
 import { likeTitle } from './likeTitle';
 import type { Role } from './looks';
 import { CAPS, type Seen } from './seen';
 import { likeAround } from './likeAround';
 import {
-  INGREDIENTS,
-  METHOD,
-  METHOD_OF,
   TO_PLATE,
-  TOOLS,
-  TOOLS_LISTED,
   TOOL,
   TOOL_LAST,
   BY_EYE_BEHIND,
@@ -24,6 +21,7 @@ import {
   SEASONING,
   STEP_ALONE,
   TO_TASTE,
+  ON_WHAT,
 } from './sectionWords';
 
 /** How much a line looks like each role; more is likelier. */
@@ -32,9 +30,6 @@ export type Likeness = Record<Role, number>;
 const FOR_THE = /^(?:for|to make|making)\s+(?:the\s+|an?\s+)?[^,\d]{2,60}:?$/i;
 const PART =
   /^(?:part|component|stage|section)\s+(?:\d+|[A-Z])\b\s*[:.–-]?|^(?:task|exercise|activity)\s+(?:\d+|[A-Z])\b\s*[:.–—-]\s*(?=\p{L})|^[A-H]\s[–—-]\s(?=\p{Lu})|^[A-H][.)]\s+(?=\p{Lu})|^\d\s*[.)]\s*(?=for the\b)/iu;
-/** "Plate: 24 cm shallow, chilled": on what it is served. */
-const ON_WHAT =
-  /^(?:plate|bowl|glass|dish|crockery|board)\s*:\s+(?=.*\b(?:\d{2}\s?cm|shallow|deep|chilled|warm(?:ed)?|hot|cold|flat|round|oval|white|black|slate)\b)[^.]{3,50}$/i;
 const isSentence = (line: string): boolean => /[.!]$/.test(line) && line.split(' ').length >= 3;
 const ZERO: Readonly<Record<Role, number>> = {
   title: 0,
@@ -142,7 +137,7 @@ function likeLine(
 
 /** Who tells of a dish, and does not say how it is made. */
 const NARRATED =
-  /\b(?:this is (?:what|how|why|the (?:dish|one|recipe)|my|our)|you can have it|we (?:eat|ate|love|make|made|always|used to)|i (?:love|make|made|grew|learned|always))\b/i;
+  /^(?:these|this|it|they)\s(?:takes?|is|are|was|were|makes?|keeps?|came|comes)\b|\b(?:this is (?:what|how|why|the (?:dish|one|recipe)|my|our)|you can have it|we (?:eat|ate|love|make|made|always|used to)|i (?:love|make|made|grew|learned|always))\b/i;
 
 /** How much it looks like a step. */
 function likeStep(
@@ -217,6 +212,11 @@ function likeStep(
   }
   // "rings 2mm, hot pickle over, 1hr min."
   if (times && !amount && number === null && /\b\d{1,2}\s?(?:mm|cm)\b/.test(bare) && /,\s/.test(bare)) {
+    like.step += 8;
+    like.line -= 8;
+  }
+  // "gloves on! wash nettles"
+  if (!amount && words <= 8 && /^[^!]{3,20}!\s/.test(bare) && isTold(bare.slice(bare.indexOf('!') + 1).trim())) {
     like.step += 8;
     like.line -= 8;
   }
@@ -357,39 +357,6 @@ function likeComponent(
   if (/^\p{Ll}/u.test(bare)) like.component -= 2;
 }
 
-/** How much it looks like a heading that only names its section. */
-function likeSection({ bare, text, pointed, words, told, first }: Seen, like: Likeness): void {
-  // "You need (per pair):"
-  // "Zutaten / Ingredients (6 pers.)": in two languages.
-  const outside = bare.replace(/^\p{L}{4,20}\s?\/\s?(?=\p{L})/u, '').replace(/\s*\((?:per|for)\b[^()]*\)|\s*\[[^\]]{1,30}\]$/gi, '');
-  if (INGREDIENTS.test(outside.replace(/^\((.*)\)$/, '$1')) || (pointed && INGREDIENTS.test(text))) like.ingredients += 18;
-  // "You will need" may head tools as well; "You need" heads what goes in.
-  if (/^you need\s*:?$/i.test(outside)) like.ingredients += 18;
-  else if (/^you(?:[’']ll| will)? (?:also )?need\s*:?$/i.test(outside)) like.ingredients += 14;
-  if (METHOD.test(bare) || INGREDIENTS.test(outside) || /^you(?:[’']ll| will)? (?:also )?need\s*:?$/i.test(outside)) like.component -= 8;
-  if (METHOD.test(bare) || (pointed && METHOD.test(text))) like.method += 18;
-  // "Method – flatbreads": of which part.
-  else if (METHOD_OF.test(bare) && words <= 7 && !told && !first) {
-    like.method += 18;
-    like.component -= 8;
-    like.title -= 8;
-  }
-  const listed = TOOLS_LISTED.exec(bare)?.[1]?.split(/,\s*|\s+and\s+/) ?? [];
-  if (listed.length > 0 && listed.every((tool) => TOOL.test(tool))) {
-    like.tools += 24;
-    like.component -= 8;
-  }
-  if (TOOLS.test(bare)) like.tools += words <= 5 || /^[^:]{3,30}:\s*\S/.test(bare) ? 18 : 4;
-  if (TOOL.test(bare) && words <= 8 && !told) like.tool += 3;
-  // "Pastry brush" names no part of a dish.
-  if (TOOL_LAST.test(bare) && words <= 4 && !pointed) like.component -= 6;
-  if (ON_WHAT.test(bare)) {
-    like.note += 10;
-    like.line -= 6;
-    like.component -= 8;
-  }
-}
-
 /** A weighed food and no more: most lines of most texts. */
 const isPlainLine = ({
   measured,
@@ -443,6 +410,7 @@ export function likenessOf(seen: Seen, as?: Role): Readonly<Likeness> {
     like.title -= 20;
   } else likeComponent(seen, like);
   likeSection(seen, like);
+  likePage(seen, like);
   likeAround(seen, like);
   if (!isLong) likeTitle(seen, like);
   likeMore(seen, like);

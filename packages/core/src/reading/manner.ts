@@ -76,8 +76,8 @@ export interface Manner {
   readonly noted: ReadonlySet<number>;
 }
 
-const HEADS_NOTES =
-  /^\W*(?:(?:(?:cook|chef|baker)[’']?s?|recipe|my|some|our|kitchen) )?(?:notes?|tips?|variations?|tips (?:and|&) (?:notes|variations|tricks)|get ahead|make ahead|recipe tips|swaps|substitutions)\W*$/i;
+export const HEADS_NOTES =
+  /^\W*(?:(?:(?:cook|chef|baker)[’']?s?|recipe|my|some|our|kitchen) )?(?:notes?|tips?|variations?|(?:notes|tips|variations)(?:,? (?:and |& )?(?:notes|tips|variations|tricks)){1,2}|get ahead|make ahead|recipe tips|swaps|substitutions)\W*$/i;
 
 export const ALL_IN =
   /^\W*(?:(?:everything|all)(?: (?:weights?|amounts?|quantities|figures|numbers|measures))?(?: (?:is|are))?|(?:weights?|amounts?|quantities|figures|numbers)(?: (?:is|are))?) (?:given )?(?:in )?(grams?|g|ml|millilitres?)\b/i;

@@ -48,6 +48,10 @@ function capital(text: string): string {
 
 /** "CHARRED ONION GRAVY — 5 L" */
 export const GIVES_DASHED = /(?<=\p{L}{3})\s+[–—-]\s+(?:batch\s|about\s)?(\d{1,4}(?:[.,]\d{1,3})?\s?(?:kg|g|ml|l|litres?))$/iu;
+/** "nettle soup (4)" */
+export const COUNTED_BEHIND = /^(\p{L}[^()\d.:]{3,50}?)\s*\((?:for\s)?(\d{1,3})\)$/u;
+/** "PREP: ROASTED TOMATO SOUP" */
+export const PREP_OF = /^(?:prep|make|production|batch)\s*:\s*(?=\p{L}{3}[^\d:.]{2,60}$)/iu;
 /** "FISH FINGER BUNS — per portion / x40" */
 export const PER_PORTION_BEHIND = /(?<=\p{L}{3})\s*[–—(,-]\s*per (?:portion|cover|person|plate|serving|head)\b[^.]{0,20}$/iu;
 /** "SPELT LEVAIN  1.1 kg x 12", "Focaccia 12 x 600 g": how many, and how large, behind the name. */
@@ -112,7 +116,10 @@ export function titleOf(text: string): { readonly title: string; readonly portio
     )
     .replace(LABELLED, '')
     .replace(/^Item\s+(?=\p{Lu}\p{Ll})/u, '')
+    .replace(PREP_OF, '')
     .trim();
+  const counted = COUNTED_BEHIND.exec(bare);
+  if (counted) return { title: counted[1]!, portions: Number(counted[2]) || null, gives: null };
   const times = TIMES_SO_MANY.exec(bare);
   if (times) return { title: bare.slice(0, times.index).trim(), portions: Number(times[1]) || null, gives: null };
   // "BROAD BEAN FRITTERS."
@@ -206,9 +213,10 @@ export function portionsOfParts(text: string): number | null {
 /** "Mix just before eating. Enough for 4 as a side." */
 export function portionsAmong(text: string): number | null {
   // "For eight people I take …"
-  const eaters = /(?:^|[.!]\s)for\s(\d{1,3}|two|three|four|five|six|eight|ten|twelve|twenty)\s(?:people|persons|guests)\b/i.exec(
-    text.slice(0, LONGEST_NAME),
-  );
+  const eaters =
+    /(?:^|[.!,]\s)for\s(?:about\s)?(\d{1,3}|two|three|four|five|six|eight|ten|twelve|twenty)\s(?:people|persons|guests)\b/i.exec(
+      text.slice(0, LONGEST_NAME),
+    );
   if (eaters) return yieldSaid(`for ${eaters[1]!} people`)?.portions ?? null;
   // "It does for six in small glasses."
   // "Cook in pairs. Each pair produces two portions."

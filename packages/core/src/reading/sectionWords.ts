@@ -103,3 +103,7 @@ export const TO_TICK = /\s+(?:\[\s?\]|[☐□▢]|_{2,})$/u;
 
 /** "Each candidate prepares 2 portions of:" stands over the name of the dish. */
 export const PREPARES = /\b(?:prepares?|makes?|cooks?|produces?)\b.{0,40}:$/i;
+
+/** "Plate: 24 cm shallow, chilled": on what it is served. */
+export const ON_WHAT =
+  /^(?:plate|bowl|glass|dish|crockery|board)\s*:\s+(?=.*\b(?:\d{2}\s?cm|shallow|deep|chilled|warm(?:ed)?|hot|cold|flat|round|oval|white|black|slate)\b)[^.]{3,50}$/i;

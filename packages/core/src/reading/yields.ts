@@ -133,6 +133,11 @@ function saidOf(line: string, told: boolean): YieldSaid | null {
   if (!told && /^\W*(?:one|1|two|2)[- ](?:bowl|pot|pan|tray|sheet|skillet)s?\W*$/i.test(line)) return null;
   const bare = (NO_ASCII.test(line) ? line.replace(PICTURE, ' | ') : line)
     .replace(/^[\s*_>#|–—•-]+|(?<![\s*_|])[\s*_|]+$/g, '')
+    // "12 slices — 1 terrine mould 1.2 l"
+    .replace(
+      /^(\d{1,3}\s\p{L}+)\s[–—]\s(?:(?:one|\d{1,2})\s)?(?:(?:terrine|loaf|bread|cake)\s)?(?:mould|tin|tray|ring|dish|frame)s?\b.*$/iu,
+      '$1',
+    )
     // "(two portions)"
     .replace(/^\(([^()]*)\)$/, '$1')
     // "24ish", "4 jars-ish": about so many; "yep. for 25": said in a chat.

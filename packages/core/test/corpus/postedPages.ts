@@ -6242,4 +6242,369 @@ Slice, toss, leave 30 min.`,
     ],
     steps: 6,
   },
+  {
+    manner: 'a page with STEP over each step',
+    text: `Sweet potato and black bean chilli
+
+A bowl of comfort that happens to be vegan. Leftovers freeze well for up to three months.
+
+Prep: 15 mins
+Cook: 45 mins
+Easy
+Serves 6
+
+Ingredients
+3 sweet potatoes (around 700g), peeled and cut into bite-sized chunks
+2 tbsp sunflower oil
+1 onion, chopped
+2 carrots, peeled and chopped
+2 tsp smoked paprika
+1 tsp ground cumin
+1 tsp mild chilli powder
+400g can chopped tomatoes
+2 x 400g cans black beans, drained
+300ml vegetable stock
+soured cream or yoghurt, to serve
+
+Method
+STEP 1
+Heat oven to 200C/180C fan/gas 6. Toss the sweet potatoes in half the oil, tip into a roasting tin and roast for 25 mins.
+STEP 2
+Meanwhile, heat the remaining oil in a large pan and fry the onion and carrots for 8-10 mins until soft.
+STEP 3
+Stir in the spices and cook for 1 min.
+STEP 4
+Add the tomatoes, beans and stock, then simmer for 15 mins.
+STEP 5
+Stir in the sweet potatoes and serve with soured cream.
+
+RECIPE TIPS
+MAKE IT YOUR OWN
+Swap the beans for lentils.`,
+    title: 'Sweet potato and black bean chilli',
+    portions: 6,
+    components: [
+      [
+        '',
+        [
+          '3 sweet potatoes',
+          '2 tbsp sunflower oil',
+          '1 onion',
+          '2 carrots',
+          '2 tsp smoked paprika',
+          '1 tsp ground cumin',
+          '1 tsp mild chilli powder',
+          '1 tin chopped tomatoes',
+          '2 tin black beans',
+          '300 ml vegetable stock',
+          'soured cream',
+        ],
+      ],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'a notebook’s list with gloves',
+    text: `nettle soup (4)
+- carrier bag of nettle tops
+- 1 onion
+- 1 leek
+- 2 potatoes
+- 1 l stock
+- 40g butter
+- splash of cream
+- nutmeg
+gloves on! wash nettles
+sweat onion + leek in butter 10 min, add diced potato & stock, 15 min
+nettles in, 3 min
+blitz, cream, nutmeg`,
+    title: 'nettle soup',
+    portions: 4,
+    components: [
+      ['', ['carrier bag of nettle tops', '1 onion', '1 leek', '2 potatoes', '1 l stock', '40 g butter', '1 splash cream', 'nutmeg']],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a cookery school’s handout',
+    text: `COOKERY SCHOOL HANDOUT 7: EMULSIONS
+Tarragon mayonnaise and crudités (1 per student)
+
+Mayonnaise
+1 egg yolk (pasteurised)
+5 g Dijon mustard
+10 ml white wine vinegar
+150 ml sunflower oil
+3 sprigs tarragon, chopped
+salt and white pepper
+
+Crudités
+1 small carrot
+1/2 fennel bulb
+4 radishes
+1/4 cucumber
+
+1. Bring everything to room temperature.
+2. Whisk the yolk, mustard and half of the vinegar.
+3. Add the oil drop by drop, then in a thin thread, whisking all the time.
+4. Thin with the remaining vinegar.
+5. Season and stir in the tarragon.
+6. Cut the vegetables in even sticks; keep in iced water for 10 minutes.
+7. Dry and serve with the mayonnaise.
+
+Why does it split? What would you do?`,
+    title: 'Tarragon mayonnaise and crudités',
+    portions: 1,
+    components: [
+      [
+        'Mayonnaise',
+        [
+          '1 egg yolk',
+          '5 g Dijon mustard',
+          '10 ml white wine vinegar',
+          '150 ml sunflower oil',
+          '3 sprig tarragon',
+          'salt and white pepper',
+        ],
+      ],
+      ['Crudités', ['1 carrot', '0.5 fennel bulb', '4 radishes', '0.25 cucumber']],
+    ],
+    steps: 7,
+  },
+  {
+    manner: 'an open cookbook with see also',
+    text: `Kasha with bow ties
+From the Open Cookbook
+Category: Grain recipes   Servings: 6   Time: 45 minutes
+
+Ingredients
+1 cup (180 g) whole buckwheat groats
+1 egg, beaten
+2 cups (480 ml) boiling stock
+3 large onions, sliced
+4 tablespoons oil
+8 ounces (230 g) bow-tie pasta
+Salt
+Pepper
+
+Procedure
+1. Fry the onions in the oil until deep golden, about 25 minutes.
+2. Stir the groats with the egg, toast in a dry pan until each grain is separate.
+3. Add the boiling stock, cover and cook over low heat for 12 minutes.
+4. Boil and drain the pasta.
+5. Combine everything and season.
+
+Notes, tips, and variations
+- Mushrooms may be fried with the onions.
+See also: Buckwheat`,
+    title: 'Kasha with bow ties',
+    portions: 6,
+    components: [
+      [
+        '',
+        ['1 cup whole buckwheat groats', '1 egg', '2 cup boiling stock', '3 onions', '4 tbsp oil', '8 oz bow-tie pasta', 'Salt', 'Pepper'],
+      ],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'a paper with two names of its yield',
+    text: `CORNBREAD WITH SCALLIONS
+YIELD: One 8-inch pan (9 squares)  TIME: 40 minutes
+
+1 cup stone-ground cornmeal
+1 cup all-purpose flour
+1 tbsp. baking powder
+1 tsp. kosher salt
+2 large eggs
+1¼ cups buttermilk
+3 Tbsp. honey
+6 Tbsp. unsalted butter, melted, plus more for pan
+4 scallions, thinly sliced
+
+Preheat oven to 400°. Butter an 8x8" pan.
+Whisk cornmeal, flour, baking powder, and salt in a large bowl. Whisk eggs, buttermilk, honey, and butter in another. Fold wet into dry; fold in scallions.
+Scrape into pan. Bake until golden and a tester comes out clean, 22–26 minutes. Let cool 10 minutes.`,
+    title: 'CORNBREAD WITH SCALLIONS',
+    portions: 9,
+    components: [
+      [
+        '',
+        [
+          '1 cup stone-ground cornmeal',
+          '1 cup all-purpose flour',
+          '1 tbsp baking powder',
+          '1 tsp kosher salt',
+          '2 eggs',
+          '1.25 cup buttermilk',
+          '3 tbsp honey',
+          '6 tbsp unsalted butter',
+          '4 scallions',
+        ],
+      ],
+    ],
+    steps: 3,
+  },
+  {
+    manner: 'a parish jam with who gave it',
+    text: `PEAR AND GINGER JAM
+
+3 lbs. pears (weighed after peeling)
+2 1/2 lbs. sugar
+2 lemons, juice and rind
+2 ozs. root ginger, bruised
+
+Cut the pears small, put in a pan with the lemon and the ginger tied in muslin, and
+simmer until tender. Remove the ginger. Add the sugar, stir till dissolved, then boil
+rapidly till it sets. Pot and cover.
+About 5 lbs.
+
+Mrs. A. Wren`,
+    title: 'PEAR AND GINGER JAM',
+    portions: null,
+    components: [['', ['3 lb pears', '2.5 lb sugar', '2 lemons', '2 oz root ginger']]],
+    steps: 1,
+  },
+  {
+    manner: 'a mail for about ten',
+    text: `Subject: Potato salad for Saturday
+
+Hello all,
+
+As promised, for about 10 people:
+
+2 kg waxy potatoes
+1 red onion, finely chopped
+250 ml hot vegetable stock
+6 tbsp cider vinegar
+8 tbsp oil
+2 tsp mustard
+1 bunch chives
+salt, pepper, pinch of sugar
+
+Boil the potatoes in their skins, peel while warm and slice.
+Mix stock, vinegar, mustard, salt, pepper and sugar and pour over. Leave 30 minutes.
+Add the oil, onion and chives. Don't put it in the fridge.
+
+See you at four!
+Marlies
+
+--
+Marlies Korn | Allotment Society | 0000 123456`,
+    title: 'Potato salad for Saturday',
+    portions: 10,
+    components: [
+      [
+        '',
+        [
+          '2 kg waxy potatoes',
+          '1 red onion',
+          '250 ml hot vegetable stock',
+          '6 tbsp cider vinegar',
+          '8 tbsp oil',
+          '2 tsp mustard',
+          '1 bunch chives',
+          'salt',
+          'pepper',
+          '1 pinch sugar',
+        ],
+      ],
+    ],
+    steps: 3,
+  },
+  {
+    manner: 'a café’s prep sheet between strokes',
+    text: `PREP: ROASTED TOMATO SOUP            BATCH: 8 L            SHELF LIFE: 3 days
+------------------------------------------------------------------------
+6 kg     tomatoes, halved
+1 kg     onions, quartered
+1 head   garlic
+150 ml   olive oil
+3 L      veg stock
+50 g     sugar
+60 ml    sherry vinegar
+30 g     salt
+1 bunch  basil
+------------------------------------------------------------------------
+1) Roast tomatoes, onions, garlic with oil, 200C, 45 min
+2) Squeeze garlic out of skins
+3) Simmer all with stock + sugar 20 min
+4) Blend, pass
+5) Season w/ vinegar, salt; basil in last
+6) Blast chill`,
+    title: 'ROASTED TOMATO SOUP',
+    portions: null,
+    components: [
+      [
+        '',
+        [
+          '6 kg tomatoes',
+          '1 kg onions',
+          '1 head garlic',
+          '150 ml olive oil',
+          '3 l veg stock',
+          '50 g sugar',
+          '60 ml sherry vinegar',
+          '30 g salt',
+          '1 bunch basil',
+        ],
+      ],
+    ],
+    steps: 6,
+  },
+  {
+    manner: 'a page of buns with a tale under its yield',
+    text: `Cardamom Buns
+makes 16
+
+These take a morning but most of it is waiting.
+
+DOUGH
+500 g strong flour
+75 g sugar
+7 g fast yeast (1 sachet)
+1 tsp salt
+2 tsp ground cardamom
+280 ml warm milk
+80 g soft butter
+1 egg
+
+FILLING
+120 g soft butter
+100 g brown sugar
+1 Tbsp ground cardamom
+pinch of salt
+
+GLAZE
+50 g sugar
+50 ml water
+
+METHOD
+Mix the dough ingredients and knead 10 mins until smooth. Prove 1½ hours.
+Beat the filling together.
+Roll the dough to 40 x 50 cm, spread with filling, fold in three, cut 16 strips.
+Twist and knot. Prove 45 mins.
+Bake 15-18 mins at 200C (fan 180C).
+Boil the glaze 2 mins, brush over hot buns.`,
+    title: 'Cardamom Buns',
+    portions: 16,
+    components: [
+      [
+        'Dough',
+        [
+          '500 g strong flour',
+          '75 g sugar',
+          '7 g fast yeast',
+          '1 tsp salt',
+          '2 tsp ground cardamom',
+          '280 ml warm milk',
+          '80 g butter',
+          '1 egg',
+        ],
+      ],
+      ['Filling', ['120 g butter', '100 g brown sugar', '1 tbsp ground cardamom', '1 pinch salt']],
+      ['Glaze', ['50 g sugar', '50 ml water']],
+    ],
+    steps: 6,
+  },
 ];
