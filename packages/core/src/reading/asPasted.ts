@@ -8,7 +8,7 @@ const QUOTED = /^\s*(?:>\s?)+/;
 const CHAT =
   /^\[?(?:\d{1,2}[./-]\d{1,2}(?:[./-]\d{2,4})?,?\s+)?\d{1,2}[:.]\d{2}(?:[:.]\d{2})?(?:\s?[ap]\.?m\.?)?\]?\s*(?:[-–]\s*)?\p{L}[\p{L}\s.’'-]{0,24}:\s+/iu;
 
-const SPEAKER = /^\[?[\d./,:\s-]{3,20}(?:[ap]\.?m\.?)?\]?\s*(?:[-–]\s*)?(\p{L}[\p{L}\s.’'-]{0,24}):\s+/iu;
+const SPEAKER = /^\[?[\d./,:\s-]{3,20}(?:[ap]\.?m\.?)?\]?\s*(?:[-–]\s*)?([a-zà-ÿ][a-zà-ÿ\s.’'-]{0,24}):\s+/i;
 
 /** What others say behind the last line of who told the recipe: "[19:07] Sam: legend thanks". What they ask may be answered. */
 function answersIn(lines: readonly string[]): ReadonlySet<number> {

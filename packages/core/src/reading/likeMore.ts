@@ -12,7 +12,7 @@ const SEASONINGS_ALONE =
 
 /** What a line without an amount is for. */
 const FOR_WHAT =
-  /\bfor (?:the )?(?:top(?:ping)?|dusting|frying|greasing|sprinkling|serving|garnish(?:ing)?|decorat\p{L}+|rolling|brushing|glazing|coating|tin|tray|board|bench)s?$/iu;
+  /\bfor (?:the )?(?:top(?:ping)?|dusting|frying|greasing|sprinkling|serving|garnish(?:ing)?|decorat[a-z]+|rolling|brushing|glazing|coating|tin|tray|board|bench)s?$/i;
 
 /** How much it looks as if it went on with the line before it. */
 export function likeMore(
@@ -116,7 +116,7 @@ export function likeMore(
     // "nutmeg, salt and pepper": names alone, the last of a list.
     if (!amount && isMeasured(before) && !/,$/.test(before) && SEASONINGS_ALONE.test(bare)) like.more -= 24;
     // "cinnamon sugar for top" behind a line of a list.
-    if (food && words <= 6 && isMeasured(before) && !/[,–—-]$/.test(before) && FOR_WHAT.test(bare)) like.more -= 14;
+    if (food && words <= 6 && FOR_WHAT.test(bare) && !/[,–—-]$/.test(before) && isMeasured(before)) like.more -= 14;
     // "nigella seeds if you like" behind a line of a list.
     if (
       food &&

@@ -9,17 +9,23 @@ const FIELDS = new RegExp(String.raw`^${FIELD}[^:]{1,60}\s${FIELD}`, 'i');
 /** What a page, a mail or a book says around a recipe, and is known by its own words: fields, who gave it, for whom it is. */
 export function likePage({ bare, words, measured, food, first }: Seen, like: Likeness): void {
   // "Servings: 6 servings  Calories: 380kcal  Author: Dora"
-  if (FIELDS.test(bare)) {
+  if (words > 4 && bare.includes(':') && FIELDS.test(bare)) {
     like.note += 14;
     like.line -= 14;
   }
-  if (HEADS_NOTES.test(bare)) {
+  if (words <= 6 && HEADS_NOTES.test(bare)) {
     like.note += 6;
     like.step -= 8;
     like.component -= 10;
   }
   // "As promised, for about 10 people:"
-  if (!measured && words <= 9 && /(?:^|,\s)for\s(?:about\s)?\d{1,3}\s(?:people|persons|guests|of us)\W*$/i.test(bare)) {
+  if (
+    !measured &&
+    words >= 3 &&
+    words <= 9 &&
+    /(?:people|persons|guests|of us)\W*$/i.test(bare) &&
+    /(?:^|,\s)for\s(?:about\s)?\d{1,3}\s(?:people|persons|guests|of us)\W*$/i.test(bare)
+  ) {
     like.note += 12;
     like.component -= 14;
     like.line -= 8;
@@ -34,7 +40,7 @@ export function likePage({ bare, words, measured, food, first }: Seen, like: Lik
     like.step -= 8;
   }
   // "(Mrs) E. Tolland, Upper Green": who gave it.
-  if (!first && !food && words <= 8 && /^\(?(?:Mrs|Miss|Mr|Ms|Dr|Sr|Fr)\b\.?\)?\s\p{Lu}/u.test(bare)) {
+  if (!first && !food && words <= 8 && /^\(?(?:Mrs|Miss|Mr|Ms|Dr|Sr|Fr)\b\.?\)?\s[A-Z]/.test(bare)) {
     like.aside += 12;
     like.step -= 8;
   }

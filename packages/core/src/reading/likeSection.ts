@@ -27,7 +27,7 @@ export function likeSection({ bare, text, pointed, words, told, first }: Seen, l
   if (TOOLS.test(bare)) like.tools += words <= 5 || /^[^:]{3,30}:\s*\S/.test(bare) ? 18 : 4;
   if (TOOL.test(bare) && words <= 8 && !told) like.tool += 3;
   // "Pastry brush" names no part of a dish.
-  if (TOOL_LAST.test(bare) && words <= 4 && !pointed) like.component -= 6;
+  if (words <= 4 && !pointed && TOOL_LAST.test(bare)) like.component -= 6;
   if (ON_WHAT.test(bare)) {
     like.note += 10;
     like.line -= 6;

@@ -12,12 +12,12 @@ const OF_A_SITE =
   /^(?=(?:.*\s[/·|›]\s)?(?:vegetarian|vegan|weeknight|weekend|dinners?|lunch(?:es)?|breakfasts?|brunch|desserts?|baking|mains?|main courses?|starters?|sides|snacks?|quick|easy|healthy|recipes|dairy[- ]free|gluten[- ]free)(?:\s(?:recipes|meals|dishes|ideas))?(?:$|\s[/·|›]\s))[\p{L}&’' -]{3,30}(?:\s[/·|›]\s[\p{L}&’' -]{3,30}){1,3}$/iu;
 
 const FILM =
-  /^\p{L}[^|]{6,60}\s\|\s(?:[^|]{0,40}\b(?:easy|quick|simple|recipes?|vegan|best|cheap|healthy|asmr|delicious|homemade|dish(?:es)?|minutes?)\b[^|]{0,30}|[^|]{3,40}!)$/iu;
+  /^[^|\d]{7,60}\s\|\s(?:[^|]{0,40}\b(?:easy|quick|simple|recipes?|vegan|best|cheap|healthy|asmr|delicious|homemade|dish(?:es)?|minutes?)\b[^|]{0,30}|[^|]{3,40}!)$/i;
 const COURSE =
   /^(?:level|year|grade|stage|semester|term|nvq)\s\d\b.*\b(?:cookery|catering|hospitality|culinary|course|diploma|certificate|practical|food|kitchen|pastry|patisserie|larder|skills)\b/i;
 
 /** The name of a dish of several things, under what it stands in. */
-const OVER_A_NAME = /^\p{Lu}\p{Ll}+(?:\s\p{L}+){0,4}\s(?:with|and|in|on)\s\p{Ll}[\p{Ll}\s,]*$/u;
+const OVER_A_NAME = /^[A-Z][a-zà-ÿ]+(?:\s[a-zà-ÿ]+){0,4}\s(?:with|and|in|on)\s[a-zà-ÿ][a-zà-ÿ\s,]*$/;
 
 /** How much it looks like the title. */
 export function likeTitle(
@@ -223,16 +223,16 @@ export function likeTitle(
     like.aside += 6;
   }
   if (
-    before !== null &&
-    !first &&
-    number === null &&
-    !bullet &&
-    /^[^\p{Ll}\d]{4,30}$/u.test(before) &&
     headLike &&
     food &&
+    !first &&
+    !bullet &&
+    number === null &&
+    before !== null &&
     next !== null &&
+    next.length > 40 &&
     /[.!?]$/.test(next) &&
-    next.length > 40
+    /^[^a-z\d]{4,30}$/.test(before)
   ) {
     like.title += 10;
     like.step -= 6;

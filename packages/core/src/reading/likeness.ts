@@ -216,7 +216,7 @@ function likeStep(
     like.line -= 8;
   }
   // "gloves on! wash nettles"
-  if (!amount && words <= 8 && /^[^!]{3,20}!\s/.test(bare) && isTold(bare.slice(bare.indexOf('!') + 1).trim())) {
+  if (!amount && words <= 8 && bare.indexOf('! ') > 2 && isTold(bare.slice(bare.indexOf('!') + 1).trim())) {
     like.step += 8;
     like.line -= 8;
   }
@@ -224,7 +224,7 @@ function likeStep(
   if (heats) like.step += 1.5;
   if (sentence) like.step += 1.5;
   // "When the rain won't stop, this is what we eat. You can have it on the table in 40 minutes."
-  if (NARRATED.test(bare) && !told && number === null && words <= 32) {
+  if (sentence && !told && number === null && words <= 32 && NARRATED.test(bare)) {
     like.step -= 6;
     like.note += 4;
   }

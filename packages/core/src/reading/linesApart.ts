@@ -111,7 +111,8 @@ export function linesApart(text: string, book: FactBook, said: ReadonlyMap<strin
     const told = said?.get(`${at}`);
     if (blank) runsIn = false;
     // "Method – flatbreads" heads the method of a part.
-    const head = METHOD_OF.test(raw.trim()) && !isTold(raw.replace(RUN_IN, '')) ? null : RUN_IN.exec(raw);
+    const ran = RUN_IN.exec(raw);
+    const head = ran && METHOD_OF.test(raw.trim()) && !isTold(raw.slice(ran[0].length)) ? null : ran;
     if (head) runsIn = /^\W*ingr/i.test(raw);
     const heads = raw.length < LONGEST_NAME && PHASED.test(raw);
     phased = heads || (phased && /[|\t]/.test(raw));

@@ -49,9 +49,9 @@ function capital(text: string): string {
 /** "CHARRED ONION GRAVY — 5 L" */
 export const GIVES_DASHED = /(?<=\p{L}{3})\s+[–—-]\s+(?:batch\s|about\s)?(\d{1,4}(?:[.,]\d{1,3})?\s?(?:kg|g|ml|l|litres?))$/iu;
 /** "nettle soup (4)" */
-export const COUNTED_BEHIND = /^(\p{L}[^()\d.:]{3,50}?)\s*\((?:for\s)?(\d{1,3})\)$/u;
+export const COUNTED_BEHIND = /^([^()\d.:\s][^()\d.:]{3,50}?)\s*\((?:for\s)?(\d{1,3})\)$/;
 /** "PREP: ROASTED TOMATO SOUP" */
-export const PREP_OF = /^(?:prep|make|production|batch)\s*:\s*(?=\p{L}{3}[^\d:.]{2,60}$)/iu;
+export const PREP_OF = /^(?:prep|make|production|batch)\s*:\s*(?=[a-z]{3}[^\d:.]{2,60}$)/i;
 /** "FISH FINGER BUNS — per portion / x40" */
 export const PER_PORTION_BEHIND = /(?<=\p{L}{3})\s*[–—(,-]\s*per (?:portion|cover|person|plate|serving|head)\b[^.]{0,20}$/iu;
 /** "SPELT LEVAIN  1.1 kg x 12", "Focaccia 12 x 600 g": how many, and how large, behind the name. */
@@ -91,7 +91,7 @@ export function titleOf(text: string): { readonly title: string; readonly portio
     )
     .replace(/^recipe\s+(?:no\.?\s*)?\d{1,3}(?:\.\d{1,2}|[a-h])?\s*[:.–-]?\s+(?=\p{L})/iu, '')
     // "ROSEWATER PANNA COTTA | PISTACHIO | STRAWBERRIES": what is on the plate.
-    .replace(/^[^\p{Ll}|]{4,40}(?:\s\|\s[^\p{Ll}|]{3,30}){1,4}$/u, (plate) => plate.replace(/\s\|\s/g, ', '))
+    .replace(/^[^a-z|]{4,40}(?:\s\|\s[^a-z|]{3,30}){1,4}$/, (plate) => plate.replace(/\s\|\s/g, ', '))
     .replace(/(?<=\p{L}{3})\s+[|·]\s.*$/u, '')
     .replace(FILED_BEHIND, '')
     // "(2 h 30)": how long the lesson takes.
