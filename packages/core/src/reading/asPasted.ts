@@ -111,6 +111,8 @@ export function labelled(lines: readonly string[]): readonly string[] {
 
 const COUNTED = /^\s*(\d{1,2})[.)]\s+(?=\S)/;
 
+const AMOUNT_LAST = /[a-z][)a-z]*\s*[–—:,-]?\s+\d[\d.,/]*\s?(?:kg|g|mg|ml|cl|l|litres?|oz|lbs?|tsp|tbsp|ea|pcs?)\.?$/i;
+
 /** A list whose lines are counted, without the numbers: "1. 2 kg quinces", "2. Water to cover", "3. Juice of 2 lemons". */
 export function uncounted(lines: readonly string[]): readonly string[] {
   const out = [...lines];
@@ -122,7 +124,13 @@ export function uncounted(lines: readonly string[]): readonly string[] {
     const amounts = rest.filter(
       (line) => line.length < 100 && (/^\d/.test(line) ? readAmount(line)?.unitWritten : /\d/.test(line)) && !isTold(line),
     );
-    if (amounts.length >= rest.length * 0.7 && rest.filter((line) => /^\d/.test(line)).length >= 2 && !rest.some((line) => isTold(line)))
+    // "1. Chickpeas, dried – 500 g": the amount stands behind.
+    const behind = rest.filter((line) => AMOUNT_LAST.test(line)).length;
+    if (
+      amounts.length >= rest.length * 0.7 &&
+      (behind >= 3 || rest.filter((line) => /^\d/.test(line)).length >= 2) &&
+      !rest.some((line) => isTold(line))
+    )
       rest.forEach((line, at) => (out[from + at] = line));
     from = end - 1;
   }

@@ -17,6 +17,10 @@ export function leftIn(item: string, preparation: string, book: FactBook): reado
   const several = others >= 2 || (others === 1 && /\b(?:altogether|in all|between them|mixed)\b/i.test(preparation)) || SEVERAL.test(item);
   // "sugar, 450 g per lb of pulp" is no amount by itself.
   const share = /^per\s(?:lb|pound|kg|kilo|litre|liter|l|pint|quart|100)\b/i.test(preparation);
-  const left = LEFT_OVER.test(item) ? item : share || COUNTED_BEHIND.test(preparation) ? preparation : null;
+  const left = LEFT_OVER.test(item)
+    ? item
+    : share || COUNTED_BEHIND.test(preparation) || /^[x×]\s?\d/i.test(preparation)
+      ? preparation
+      : null;
   return [...(several ? [{ code: 'several-items' } as const] : []), ...(left ? [{ code: 'left-over', text: left } as const] : [])];
 }

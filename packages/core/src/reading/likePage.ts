@@ -30,6 +30,14 @@ export function likePage({ bare, words, measured, food, first }: Seen, like: Lik
     like.component -= 14;
     like.line -= 8;
   }
+  // "by tamsin » Sun 12 Apr, 9:41", "Last edited by tamsin"
+  if (/^(?:re: )?by\s\S{2,20}\s[»|·•–-]\s|^last (?:edited|updated|modified)\b/i.test(bare)) {
+    like.aside += 14;
+    like.step -= 8;
+    like.more -= 24;
+  }
+  // "Kosher salt" heads nothing.
+  if (words <= 3 && /\b(?:salt|pepper)$/i.test(bare)) like.component -= 12;
   if (/^see also\b/i.test(bare)) {
     like.aside += 12;
     like.line -= 8;

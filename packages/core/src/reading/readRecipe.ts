@@ -149,7 +149,9 @@ function assemble(decided: readonly Decided[], book: FactBook, meant: (prose: st
     return current;
   };
   const named = (heading: { name: string; gives: Amount | null }): number => {
-    const known = components.findIndex(({ name }) => name !== '' && plain(name) === plain(heading.name));
+    // "Sponge" over the steps is the "Sponge (evening before)" of the list.
+    const bare = (name: string) => plain(name.replace(/\s*\([^()]*\)$/, ''));
+    const known = components.findIndex(({ name }) => name !== '' && bare(name) === bare(heading.name));
     return known >= 0 ? known : components.push({ ...heading, texts: [] }) - 1;
   };
 

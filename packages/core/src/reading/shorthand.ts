@@ -158,6 +158,29 @@ export const shorthandOut = (line: string): string =>
       /^(\p{L}[^,\d]{2,40}(?:,\s\p{Ll}[\p{L} ]{2,20})?),\s+(\d{1,2}\s?[x×]\s?\d{2,4}\s?(?:g|ml|kg|l|oz))\b(?!\s*(?:tins?|cans?|jars?|packs?|packets?|bottles?|cartons?)\b)(.*)$/iu,
       '$2 $1$3',
     )
+    // "5-spice powder, 1 tsp": a figure in a name.
+    .replace(/^(\d{1,2}-(?:spice|grain|seed|herb|bean|pepper|cheese)\b[^,\d]{0,30}),\s+(\d.{1,20})$/i, '$2 $1')
+    // "600 g net weight mussels"
+    .replace(/^(\d[\d.,]*\s?(?:g|kg|oz|lbs?|ml|l))\s(?:net|gross|drained)(?:\s(?:weight|wt\.?))?\s+(?=[a-z]{3})/i, '$1 ')
+    .replace(/^(\d[\d½¼¾\s/]*)\s?hds?\.?\s+(?=[a-z]{3})/i, '$1 head ')
+    // "black pepper, 20 turns of the mill"
+    .replace(/^([a-z][^,\d]{3,30}),\s+(\d{1,2}|a few|several)\s(turns|grinds|twists)\b.*$/i, '$2 $3 of $1')
+    // "3/4 of a cup of pearl barley", "two-and-a-half cups of flour"
+    .replace(
+      /^(\d\/\d|[½¼¾⅓⅔])\s+of\s+an?\s+(?=(?:cup|pint|litre|liter|lb|pound|kilo|tin|can|jar|pack|packet|teaspoon|tablespoon|tsp|tbsp|bunch)\b)/i,
+      '$1 ',
+    )
+    .replace(
+      /^(one|two|three|four|five|six)[- ]and[- ]a[- ]half\s+/i,
+      (_, count: string) => `${['one', 'two', 'three', 'four', 'five', 'six'].indexOf(count.toLowerCase()) + 1} 1/2 `,
+    )
+    // "Butter 250 g x 2"
+    .replace(/^([a-zà-ÿ][^\d(]{2,40}?)\s*[–—:,-]?\s+(\d{1,4}\s?(?:g|ml|kg|l|oz))\s?[x×]\s?(\d{1,2})$/i, '$3 x $2 $1')
+    // "Tinned tomatoes 5 x 400 g", "Passata – 2 x 690 g jars"
+    .replace(
+      /^([a-zà-ÿ][^\d(]{2,40}?)\s*[–—:-]?\s+(\d{1,3}\s?[x×]\s?\d{1,4}\s?(?:g|ml|kg|l|oz)(?:\s(?:tins?|cans?|jars?|packs?|packets?|bottles?|cartons?))?)$/i,
+      '$2 $1',
+    )
     .replace(/^(\p{L}[^,\d]{2,40}),\s+an?\s+((?:small |large |big |good )?(?:bunch|handful|pinch|knob|sprig))\b(.*)$/iu, '1 $2 $1$3')
     .replace(
       /^(\p{L}[^,\d]{2,30}),\s+(\p{L}[^,\d]{2,20}),\s+(\d{1,4}(?:[.,]\d{1,2})?\s?(?:g|kg|ml|l|oz|lbs?))\s+(\p{Ll}[\p{L}\s]{2,40})$/iu,

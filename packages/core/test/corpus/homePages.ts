@@ -444,9 +444,7 @@ Serves 4 with potatoes.`,
 > Store airtight for up to 4 weeks.`,
     title: 'Rye Crispbread',
     portions: null,
-    components: [
-      ['Dough', ['300 g Wholemeal rye flour', '100 g Wheat flour', '280 g Water', '8 g Salt', '3 g Dry yeast', '4 g Caraway']],
-    ],
+    components: [['Dough', ['300 g Wholemeal rye flour', '100 g Wheat flour', '280 g Water', '8 g Salt', '3 g Dry yeast', '4 g Caraway']]],
     steps: 5,
   },
   {

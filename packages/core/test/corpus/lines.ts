@@ -747,6 +747,109 @@ parchment |  |  | parchment |  |  |  |  | h
 15 cm cucumber | 1 | each | cucumber |  |  |  |  | d
 10 cm piece of leek | 1 | each | leek |  |  |  |  | d
 20 cm length of daikon | 1 | each | daikon |  |  |  |  | d
+Butter 250 g x 2 | 2 | each | Butter |  |  | 250 g |  | s
+2x packs halloumi (225g) | 2 | packet | halloumi |  |  | 225 g |  | s
+approx 1kg floury potatoes, peeled | 1 | kg | floury potatoes | peeled |  |  |  | s
+a good glug of olive oil | 1 | each | good glug of olive oil |  |  |  |  | h
+1 whole nutmeg, for grating | 1 | each | nutmeg | for grating |  |  |  | s
+3/4 of a cup of pearl barley | 3/4 | cup | pearl barley |  |  |  |  | s
+two-and-a-half cups of flour | 5/2 | cup | flour |  |  |  |  | s
+250g/9oz strong plain flour, plus extra for dusting | 250 | g | strong plain flour |  | plus extra for dusting |  |  | s
+1 (400g) can coconut milk | 1 | tin | coconut milk |  |  | 400 g |  | s
+1 × 2 cm piece ginger, peeled | 1 | each | ginger | peeled |  |  |  | d
+6 medium-sized vine tomatoes (about 600g total) | 6 | each | vine tomatoes |  | about 600g total | 100 g |  | s
+1 tbsp each of chopped dill and chives | 1 | tbsp | dill and chives | chopped |  |  |  | h
+half a 500g pack of filo | 1/2 | packet | filo |  |  | 500 g |  | s
+1 generous tablespoon honey | 1 | tbsp | honey |  |  |  |  | s
+200ml double cream (or crème fraîche) | 200 | ml | double cream |  | or crème fraîche |  |  | s
+zest of 1/2 an orange | 1/2 | each | orange | zest |  |  |  | s
+1 litre plus 200 ml vegetable stock | 6/5 | l | vegetable stock |  |  |  |  | s
+12-14 new potatoes | 12-14 | each | new potatoes |  |  |  |  | s
+4 x 150g trout fillets | 4 | each | trout fillets |  |  | 150 g |  | s
+1 small handful of pine nuts, about 30 g | 1 | handful | pine nuts | about 30 g |  |  |  | s
+10g salt per kg of flour | 10 | g | salt per kg of flour |  |  |  |  | d
+1 egg + 1 yolk | 1 | each | egg |  | plus 1 yolk |  |  | d
+2 (1-inch-thick) slices sourdough | 2 | slice | sourdough |  | 1-inch-thick |  |  | s
+one 14-oz. can cherry tomatoes | 1 | tin | cherry tomatoes |  |  | 14 oz |  | s
+Milk: 300ml, warmed | 300 | ml | Milk | warmed |  |  |  | s
+flour (plain) 450 | 450 | g | flour |  | plain |  |  | h
+¼ bunch tarragon | 1/4 | bunch | tarragon |  |  |  |  | s
+8 fl oz/240 ml buttermilk | 8 | floz | buttermilk |  |  |  |  | s
+a dozen quail eggs | 12 | each | quail eggs |  |  |  |  | s
+1 heaped dessertspoon cornflour | 2 | tsp | cornflour |  |  |  |  | s
+2 good handfuls of spinach | 2 | handful | spinach |  |  |  |  | s
+3 sheets nori, cut in strips | 3 | sheet | nori | cut in strips |  |  |  | s
+rice, basmati, 2 cups | 2 | cup | rice | basmati |  |  |  | s
+1 pt. whipping cream | 1 | pint | whipping cream |  |  |  |  | d
+sugar to taste (I use 3 tbsp) |  |  | sugar |  | I use 3 tbsp |  | T | d
+3 cl rum | 3 | cl | rum |  |  |  |  | s
+0.5 dl oil | 1/2 | dl | oil |  |  |  |  | s
+20 (ca. 300 g) cherry tomatoes | 20 | each | cherry tomatoes |  |  | 15 g |  | s
+juice and zest of two limes | 2 | each | limes | juice and zest |  |  |  | s
+2 quarts water | 2 | quart | water |  |  |  |  | s
+leaves from 4 sprigs of thyme | 4 | sprig | thyme | leaves |  |  |  | s
+1 packet (7g) fast-action dried yeast | 1 | packet | fast-action dried yeast |  |  | 7 g |  | s
+1½ blocks firm tofu, pressed | 3/2 | packet | firm tofu | pressed |  |  |  | s
+1/3 cup + 1 tbsp cocoa | 19/48 | cup | cocoa |  |  |  |  | s
+a 2-inch stick of cinnamon | 1 | stick | cinnamon |  |  | 1 each |  | d
+100g each of carrot, leek and celeriac, in fine dice | 100 | g | carrot | leek and celeriac, in fine dice |  |  |  | h
+600 g net weight mussels, cleaned | 600 | g | mussels | cleaned |  |  |  | s
+1 kg asparagus (gives 700 g trimmed) | 1 | kg | asparagus |  | gives 700 g trimmed |  |  | s
+4 no. 2 lemons | 4 | each | 2 lemons |  |  |  |  | d
+1 thumb-sized knob of ginger | 1 | thumb | ginger |  |  |  |  | s
+50–60 g butter, at room temp. | 50-60 | g | butter | at room temp. |  |  |  | s
+30 g (2 tbsp) tomato paste | 30 | g | tomato paste |  | 2 tbsp |  |  | s
+1 tsp. (5 ml) vanilla | 1 | tsp | vanilla |  | 5 ml |  |  | s
+3 lg. cloves garlic, minced | 3 | clove | garlic | minced |  |  |  | s
+1 hd. lettuce | 1 | head | lettuce |  |  |  |  | s
+1 x 150g pot natural yoghurt | 1 | tub | natural yoghurt |  |  | 150 g |  | s
+3 rounded tbsp plain flour | 3 | tbsp | plain flour |  |  |  |  | s
+a 400ml tin of coconut milk | 1 | tin | coconut milk |  |  | 400 ml |  | s
+500 g (1 lb 2 oz) ripe tomatoes | 500 | g | ripe tomatoes |  | 1 lb 2 oz |  |  | s
+4 slices day-old bread, crusts off | 4 | slice | day-old bread | crusts off |  |  |  | s
+2 leeks, white part only | 2 | each | leeks | white part only |  |  |  | s
+1/2 a cucumber, deseeded | 1/2 | each | cucumber | deseeded |  |  |  | s
+125-150g caster sugar, depending on the fruit | 125-150 | g | caster sugar | depending on the fruit |  |  |  | s
+80g (dry weight) bulgur | 80 | g | bulgur |  | dry weight |  |  | s
+Garlic, 3 fat cloves | 3 | clove | Garlic |  |  |  |  | s
+a little milk, to glaze |  |  | milk | to glaze |  |  |  | h
+oil, for deep-frying (about 1 litre) | 1 | l | oil |  | for deep-frying |  |  | s
+1.2-1.5 kg whole celeriac | 6/5-3/2 | kg | whole celeriac |  |  |  |  | s
+10 g fresh yeast or 5 g dried | 10 | g | fresh yeast |  | or 5 g dried |  |  | d
+1 pack of 6 flatbreads | 1 | packet | 6 flatbreads |  |  |  |  | d
+2 tbsp mixed seeds (pumpkin, sunflower, linseed) | 2 | tbsp | mixed seeds |  | pumpkin, sunflower, linseed |  |  | s
+25g sachet miso paste | 25 | g | miso paste |  |  |  |  | s
+3 large or 4 medium carrots | 3 | each | carrots |  | or 4 medium carrots |  |  | d
+1kg bag spinach, washed | 1 | kg | spinach | washed |  |  |  | s
+two thirds of a jar of passata | 2/3 | jar | passata |  |  |  |  | s
+2 x 250g pouches cooked lentils | 2 | packet | lentils | cooked |  | 250 g |  | s
+350g/12oz/1½ cups soft cheese | 350 | g | soft cheese |  |  |  |  | s
+1 level teaspoon bicarbonate of soda | 1 | tsp | bicarbonate of soda |  |  |  |  | s
+just under 500 ml milk | 500 | ml | milk |  |  |  |  | s
+a scant 200 g sugar | 200 | g | sugar |  |  |  |  | s
+1 good pinch saffron | 1 | pinch | saffron |  |  |  |  | s
+4 tbsp capers in brine, rinsed | 4 | tbsp | capers in brine | rinsed |  |  |  | s
+handful rocket per person | 1 | handful | rocket |  | per plate |  |  | d
+1 red chilli (or to taste) | 1 | each | red chilli |  |  |  |  | s
+100ml each cream and milk | 100 | ml | cream and milk |  |  |  |  | h
+5 large sage leaves, shredded | 5 | leaf | sage | shredded |  |  |  | s
+1 ripe but firm mango | 1 | each | ripe but firm mango |  |  |  |  | s
+200g green beans, halved if long | 200 | g | green beans | halved if long |  |  |  | s
+2 tsp baking powder (level) | 2 | tsp | baking powder |  | level |  |  | s
+Parsley (1 bunch, flat) |  |  | Parsley |  | 1 bunch, flat |  |  | h
+Onion x 2 | 2 | each | Onion |  |  |  |  | s
+carrots (3), grated | 3 | each | carrots | grated |  |  |  | s
+8-10 stalks of chard | 8-10 | stalk | chard |  |  |  |  | s
+1 (2.5-pound) pumpkin | 1 | each | pumpkin |  |  | 5/2 lb |  | s
+1 1/2 lb (about 4 medium) potatoes | 3/2 | lb | potatoes |  | about 4 medium |  |  | s
+500ml/18fl oz/generous 2 cups stock | 500 | ml | stock |  |  |  |  | s
+1 sprig rosemary, leaves picked | 1 | sprig | rosemary | leaves picked |  |  |  | s
+7 tbsp (100 g) butter | 7 | tbsp | butter |  | 100 g |  |  | s
+vanilla extract - 2 tsp | 2 | tsp | vanilla extract |  |  |  |  | s
+450 g / 1 lb frozen peas | 450 | g | frozen peas |  |  |  |  | s
+1 cm slice of ginger | 1 | each | slice of ginger |  |  |  |  | d
+0.75 tsp salt | 3/4 | tsp | salt |  |  |  |  | s
+3 egg whites (about 100 g) | 3 | each | egg whites |  |  | 100/3 g |  | s
 `;
 
 export interface ExpectedLine {

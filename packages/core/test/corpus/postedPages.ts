@@ -6607,4 +6607,345 @@ Boil the glaze 2 mins, brush over hot buns.`,
     ],
     steps: 6,
   },
+  {
+    manner: 'a page with when it is ready',
+    text: `Courgette and lemon linguine
+Ready in 20 minutes. Serves 2.
+
+200g linguine
+2 medium courgettes, coarsely grated
+1 unwaxed lemon, zest and juice
+2 cloves of garlic, sliced
+3 tablespoons extra virgin olive oil
+40g hard cheese, finely grated
+A few basil leaves
+
+1. Cook the linguine in plenty of salted water for 9 minutes.
+2. Meanwhile, warm the oil with the garlic, add the courgettes and cook for 5 minutes.
+3. Drain the pasta, keeping a cup of its water, and toss with the courgettes, zest and juice.
+4. Loosen with the water, stir in the cheese and basil and serve at once.`,
+    title: 'Courgette and lemon linguine',
+    portions: 2,
+    components: [
+      [
+        '',
+        [
+          '200 g linguine',
+          '2 courgettes',
+          '1 unwaxed lemon',
+          '2 clove garlic',
+          '3 tbsp extra virgin olive oil',
+          '40 g hard cheese',
+          '3 leaf basil',
+        ],
+      ],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a bakery’s bread with its sponge named again',
+    text: `Training Restaurant – Bakery section
+Pumpkin seed bread
+Yield: 2 loaves of 800 g
+
+Sponge (evening before)
+Wholemeal flour 200 g
+Water 200 g
+Fresh yeast 2 g
+
+Dough
+Strong white flour 600 g
+Water 350 g
+Fresh yeast 8 g
+Salt 16 g
+Honey 20 g
+Pumpkin seeds, toasted 120 g
+
+Sponge
+1. Mix, cover, leave 12 h at 18 °C.
+Dough
+1. Mix sponge, flour, water, yeast and honey for 4 minutes.
+2. Add salt, knead 6 minutes; fold in seeds.
+3. Bulk ferment 90 minutes, fold once.
+4. Divide in two, shape, prove 60 minutes.
+5. Bake at 230 °C with steam for 15 minutes, then at 200 °C for 25 minutes.
+6. Cool on a rack.`,
+    title: 'Pumpkin seed bread',
+    portions: null,
+    components: [
+      ['Sponge (evening before)', ['200 g Wholemeal flour', '200 g Water', '2 g Fresh yeast']],
+      ['Dough', ['600 g Strong white flour', '350 g Water', '8 g Fresh yeast', '16 g Salt', '20 g Honey', '120 g Pumpkin seeds']],
+    ],
+    steps: 7,
+  },
+  {
+    manner: 'a post in a forum',
+    text: `Re: Quick pickled onions
+by tamsin » Sun 12 Apr, 9:41
+
+Mine are always gone in a week!
+
+2 red onions
+120 ml cider vinegar
+120 ml water
+1 tbsp sugar
+1.5 tsp salt
+
+Slice the onions thin and pack into a jar.
+Heat everything else until the sugar dissolves, pour over.
+Cool, lid on, fridge. Ready after an hour.
+
+Last edited by tamsin on Mon 13 Apr, 8:02`,
+    title: 'Quick pickled onions',
+    portions: null,
+    components: [['', ['2 red onions', '120 ml cider vinegar', '120 ml water', '1 tbsp sugar', '1.5 tsp salt']]],
+    steps: 3,
+  },
+  {
+    manner: 'a magazine with STEP under PREPARATION',
+    text: `Charred Cabbage with Miso Butter
+4 Servings
+INGREDIENTS
+1 medium head of green cabbage (about 2 lb.), cut through core into 8 wedges
+3 Tbsp. vegetable oil, divided
+Kosher salt
+½ cup (1 stick) unsalted butter, room temperature
+2 Tbsp. white miso
+1 Tbsp. fresh lime juice
+1 tsp. honey
+Sesame seeds and sliced scallions (for serving)
+PREPARATION
+STEP 1
+Mash butter, miso, lime juice, and honey in a small bowl.
+STEP 2
+Heat 1½ Tbsp. oil in a large cast-iron skillet over medium-high. Cook half of cabbage, cut sides down, until charred, 6–8 minutes per side; season with salt. Repeat with remaining oil and cabbage.
+STEP 3
+Dot with miso butter and serve topped with sesame seeds and scallions.
+Do Ahead: Miso butter can be made 3 days ahead. Cover and chill.`,
+    title: 'Charred Cabbage with Miso Butter',
+    portions: 4,
+    components: [
+      [
+        '',
+        [
+          '1 head green cabbage',
+          '3 tbsp vegetable oil',
+          'Kosher salt',
+          '0.5 cup unsalted butter',
+          '2 tbsp white miso',
+          '1 tbsp fresh lime juice',
+          '1 tsp honey',
+          'Sesame seeds and sliced scallions',
+        ],
+      ],
+    ],
+    steps: 3,
+  },
+  {
+    manner: 'a nursery’s lunch',
+    text: `MENU WEEK 3 – TUESDAY LUNCH
+Lentil bolognese
+For 40 children (age 2-5)
+Red lentils 1.6 kg
+Onions 800 g
+Carrots 800 g
+Celery 400 g
+Tinned tomatoes 5 x 400 g
+Tomato puree 150 g
+Low-salt stock 3 litres
+Rapeseed oil 80 ml
+Dried oregano 2 tbsp
+Method:
+Finely chop vegetables in food processor. Soften in oil 10 mins.
+Add lentils, tomatoes, puree, stock, oregano.
+Simmer 25-30 mins until thick.
+Blend for under 2s. Serve above 63C.
+Allergens: celery`,
+    title: 'Lentil bolognese',
+    portions: 40,
+    components: [
+      [
+        '',
+        [
+          '1.6 kg Red lentils',
+          '800 g Onions',
+          '800 g Carrots',
+          '400 g Celery',
+          '5 Tinned tomatoes',
+          '150 g Tomato puree',
+          '3 l Low-salt stock',
+          '80 ml Rapeseed oil',
+          '2 tbsp Dried oregano',
+        ],
+      ],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'bannocks in short forms',
+    text: `OAT BANNOCKS  (makes abt 10)
+8oz med oatmeal
+2oz plain fl.
+1/2t bicarb
+1/2t salt
+1oz dripping or butter, melted
+hot water to bind
+
+mix dry, add fat & water -> stiff dough
+roll 1/4"
+cut rounds
+girdle, mod. heat, 4-5m each side`,
+    title: 'OAT BANNOCKS',
+    portions: 10,
+    components: [['', ['8 oz med oatmeal', '2 oz plain fl', '0.5 tsp bicarb', '0.5 tsp salt', '1 oz dripping', 'hot water to bind']]],
+    steps: 4,
+  },
+  {
+    manner: 'a restaurant’s plate with parts by colon',
+    text: `Chicory, blue cheese, candied walnuts (6 covers)
+
+Braised chicory:
+6 heads red chicory, halved
+60 g butter
+2 oranges, juice
+10 g sugar
+Colour cut side in butter, deglaze with juice and sugar.
+Cover with a cartouche, 150 C, 25 min.
+
+Blue cheese dressing:
+100 g blue cheese
+80 g buttermilk
+60 g mayonnaise
+5 g sherry vinegar
+black pepper
+Blend cheese and buttermilk, whisk in the rest.
+
+Candied walnuts:
+120 g walnut halves
+60 g icing sugar
+1 g salt
+Blanch 1 min, drain, roll in sugar and salt while wet.
+Fry at 170 C for 2 min, spread on a tray.
+
+To plate: 2 halves chicory, 25 g dressing, 15 g walnuts, chicory leaves.`,
+    title: 'Chicory, blue cheese, candied walnuts',
+    portions: 6,
+    components: [
+      ['Braised chicory', ['6 head red chicory', '60 g butter', '2 oranges', '10 g sugar']],
+      ['Blue cheese dressing', ['100 g blue cheese', '80 g buttermilk', '60 g mayonnaise', '5 g sherry vinegar', 'black pepper']],
+      ['Candied walnuts', ['120 g walnut halves', '60 g icing sugar', '1 g salt']],
+    ],
+    steps: 6,
+  },
+  {
+    manner: 'a box of vegetables’ cake',
+    text: `This week in the box: rhubarb!
+
+Rhubarb and custard crumble cake
+Serves 10
+
+300g rhubarb, cut into 2cm pieces
+For the cake:
+175g soft butter
+175g caster sugar
+3 eggs
+200g self-raising flour
+50g custard powder
+For the crumble:
+75g plain flour
+50g cold butter
+50g demerara sugar
+
+1. Heat the oven to 180°C (160°C fan). Line a 23cm springform tin.
+2. Rub the crumble ingredients together until lumpy.
+3. Beat butter and sugar for 5 minutes; beat in the eggs, then fold in flour and custard powder.
+4. Spoon into the tin, scatter over the rhubarb and then the crumble.
+5. Bake for 50-55 minutes until a skewer comes out clean.
+
+Next week: asparagus. Unsubscribe here.`,
+    title: 'Rhubarb and custard crumble cake',
+    portions: 10,
+    components: [
+      ['', ['300 g rhubarb']],
+      ['Cake', ['175 g butter', '175 g caster sugar', '3 eggs', '200 g self-raising flour', '50 g custard powder']],
+      ['Crumble', ['75 g plain flour', '50 g butter', '50 g demerara sugar']],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'an index card with what is cooking',
+    text: `Here's what's cookin': Aunt Jo's Bean Salad     Serves: 8
+Recipe from the kitchen of: Jo Merrin
+
+1 can green beans, drained
+1 can wax beans, drained
+1 can kidney beans, rinsed
+1/2 c. chopped onion
+1/2 c. chopped green pepper
+2/3 c. vinegar
+1/2 c. sugar
+1/3 c. salad oil
+
+Combine beans, onion and pepper. Heat vinegar and sugar till dissolved, add oil, pour over.
+Let stand overnight in refrigerator.`,
+    title: "Aunt Jo's Bean Salad",
+    portions: 8,
+    components: [
+      [
+        '',
+        [
+          '1 tin green beans',
+          '1 tin wax beans',
+          '1 tin kidney beans',
+          '0.5 cup onion',
+          '0.5 cup green pepper',
+          '0.667 cup vinegar',
+          '0.5 cup sugar',
+          '0.333 cup salad oil',
+        ],
+      ],
+    ],
+    steps: 2,
+  },
+  {
+    manner: 'a list counted with amounts behind',
+    text: `SPICED CHICKPEA SOUP – 12 PORTIONS
+
+A. INGREDIENTS
+1. Chickpeas, dried – 500 g
+2. Onions – 400 g
+3. Garlic – 20 g
+4. Ground cumin – 8 g
+5. Ground coriander – 6 g
+6. Chopped tomatoes – 800 g
+7. Vegetable stock – 3 l
+8. Lemon juice – 60 ml
+9. Salt – to taste
+
+B. METHOD
+1. Soak the chickpeas overnight; boil for 60-75 minutes until tender.
+2. Sweat the onions and garlic for 8 minutes without colour.
+3. Add the spices and cook for 1 minute.
+4. Add tomatoes, stock and chickpeas; simmer for 20 minutes.
+5. Blend one third, season and finish with lemon juice.`,
+    title: 'SPICED CHICKPEA SOUP',
+    portions: 12,
+    components: [
+      [
+        '',
+        [
+          '500 g Chickpeas',
+          '400 g Onions',
+          '20 g Garlic',
+          '8 g Ground cumin',
+          '6 g Ground coriander',
+          '800 g Chopped tomatoes',
+          '3 l Vegetable stock',
+          '60 ml Lemon juice',
+          'Salt',
+        ],
+      ],
+    ],
+    steps: 5,
+  },
 ];

@@ -3374,7 +3374,9 @@ spinach, lime, done
 serves 2 hungry ppl or 3 normal`,
     title: 'chickpea curry on a weeknight',
     portions: 2,
-    components: [['', ['tin chickpeas', 'tin coconut milk', 'onion', '3 garlic', '1 thumb ginger', '2 tbsp curry paste', 'spinach', 'lime']]],
+    components: [
+      ['', ['tin chickpeas', 'tin coconut milk', 'onion', '3 garlic', '1 thumb ginger', '2 tbsp curry paste', 'spinach', 'lime']],
+    ],
     steps: 5,
   },
   {
