@@ -122,6 +122,16 @@ describe('a text, line by line', () => {
     expect(screen.queryByText('There seem to be two recipes in this text')).toBeNull();
   });
 
+  it('says from where on a text is longer than any recipe, and reads the rest on its own', async () => {
+    const { user } = page();
+    const lines = Array.from({ length: 1003 }, (_, at) => (at < 1000 ? '2 leeks' : '30 g butter'));
+    fireEvent.change(screen.getByLabelText('The recipe as text'), { target: { value: lines.join('\n') } });
+    await user.click(await screen.findByRole('button', { name: 'Read the rest, from line 1001' }, { timeout: 10_000 }));
+    await waitFor(() =>
+      expect(screen.getByLabelText<HTMLTextAreaElement>('The recipe as text').value).toBe('30 g butter\n30 g butter\n30 g butter'),
+    );
+  }, 30_000);
+
   it('says when nothing in it is a recipe, and keeps every line', async () => {
     await opened('Dear readers,\nSpring has come to the valley.\nSee you soon!');
     expect(screen.getByText('No ingredient line and no step was found in this text')).toBeTruthy();

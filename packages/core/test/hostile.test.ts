@@ -169,6 +169,9 @@ describe('a text of more lines than any dish', () => {
     expect(linesIn(DISH_LIMITS.lines + 1)).toBe(DISH_LIMITS.lines + 1);
     expect(linesIn(50_000)).toBe(linesIn(2000));
     expect(linesIn(2000)).toBeGreaterThan(DISH_LIMITS.lines);
+    // And it says from where on it was not: the thousand lines before it are read, blanks between them or not.
+    const from = (text: string) => readRecipe(text).unreadFrom;
+    expect([from('2 leeks\n'.repeat(1000)), from('2 leeks\n'.repeat(2000)), from('2 leeks\n\n'.repeat(2000))]).toEqual([null, 1000, 2000]);
   });
 });
 

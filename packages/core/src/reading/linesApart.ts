@@ -41,7 +41,7 @@ const OF_THE_WHOLE: ReadonlySet<Role> = new Set([
  * A dish holds 200 lines, 80 steps and 20 components: a text of more lines than this becomes none that can be saved, whatever is
  * in it, and is refused with its number of lines as it stands. What comes after is not worth anybody's time.
  */
-const MOST_LINES_READ = 1000;
+export const MOST_LINES_READ = 1000;
 
 /** "40 g fish, 25 ml dressing, 5 drops oil." under "SERVICE": what lies on a plate was listed before. */
 const onPlate = (before: string, raw: string): boolean =>

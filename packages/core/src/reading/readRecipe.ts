@@ -29,7 +29,7 @@ import {
 } from './names';
 import { STEP_NAMED } from './likeMore';
 import { ingredientsInSteps } from './inSteps';
-import { linesApart, placeKey } from './linesApart';
+import { linesApart, placeKey, MOST_LINES_READ } from './linesApart';
 import { PER_PLATE, readLine, type LineReading } from './readLine';
 import { METHOD_OF, PREPARES } from './sectionWords';
 import { yieldSaid } from './yields';
@@ -79,6 +79,8 @@ export interface RecipeReading {
   readonly places: readonly ReadPlace[];
   /** The line of the text where a second recipe seems to begin; null where there is one only. */
   readonly secondAt: number | null;
+  /** The line of the text from which on nothing was looked at, since it is longer than any recipe; null where all was. */
+  readonly unreadFrom: number | null;
 }
 
 export interface ReadRecipeOptions {
@@ -98,7 +100,8 @@ const TOOL_LIST = /^[^:]{3,40}:\s*(\S.*)$/;
 
 /**
  * Reads a whole recipe: title, portions, components with their lines and steps, tools, notes, and what is none of it. A pure function;
- * every line of the text has its place in what is given back, and nothing is dropped.
+ * every line of the text has its place in what is given back, and nothing is dropped; where it is longer than any recipe, it is said from
+ * which line on nothing was looked at.
  *
  * @example readRecipe('Plum cake\nServes 8\n1 kg plums\nBake for 1 hour.').components[0]?.lines.length // 1
  */
@@ -114,15 +117,25 @@ export function readRecipe(text: string, options: ReadRecipeOptions | FactBook =
     }),
   );
   const roles = withTitle(withReaders(decideRoles(looks, saidAt), looks, saidAt), looks, saidAt);
-  return assemble(
+  const lastAt = kept.at(-1)?.at ?? 0;
+  const rest =
+    kept.length >= MOST_LINES_READ
+      ? text
+          .replace(/\r\n?/g, '\n')
+          .split('\n')
+          .slice(lastAt + 1)
+      : [];
+  const nextAt = rest.findIndex((line) => line.trim() !== '');
+  const read = assemble(
     kept.map(({ at, part }, index) => ({ at, part, look: looks[index]!, role: roles[index]! })),
     book,
     proseOf(text),
   );
+  return { ...read, unreadFrom: nextAt < 0 ? null : lastAt + 1 + nextAt };
 }
 
 /** Ingredient lines and steps with the lines they go on in. */
-function assemble(decided: readonly Decided[], book: FactBook, meant: (prose: string) => string): RecipeReading {
+function assemble(decided: readonly Decided[], book: FactBook, meant: (prose: string) => string): Omit<RecipeReading, 'unreadFrom'> {
   let title = '';
   let titleLike = -Infinity;
   let portions: number | null = null;

@@ -129,6 +129,16 @@ export default function ReadRecipePage() {
           </Notice>
         </div>
       ) : null}
+      {draft.unreadFrom !== null ? (
+        <div className="mt-3">
+          <Notice title={`Only the first ${draft.source.length} lines of this text are read`}>
+            <p>No recipe is so long. The rest stands in the text as it is, and can be read on its own.</p>
+            <p className="mt-1">
+              <Button onClick={() => keepPart(draft.unreadFrom!, Infinity)}>Read the rest, from line {draft.unreadFrom + 1}</Button>
+            </p>
+          </Notice>
+        </div>
+      ) : null}
       <div className="mt-3 grid gap-8 lg:grid-cols-[2fr_3fr]">
         <div>
           <div className="mb-2 flex flex-wrap items-center justify-between gap-2">

@@ -26,6 +26,8 @@ export interface Draft {
   readonly source: readonly SourceLine[];
   /** The line where a second recipe seems to begin. */
   readonly secondAt: number | null;
+  /** The line from which on nothing was read, since the text is longer than any recipe. */
+  readonly unreadFrom: number | null;
 }
 
 interface DraftBy {
@@ -71,6 +73,7 @@ export function readDraft(text: string, { techniques, corrections, said = {}, bo
   return {
     portionsSaid: reading.portions !== null,
     secondAt: reading.secondAt,
+    unreadFrom: reading.unreadFrom,
     content: { ...content, components },
     source: reading.places.map((place) => {
       const id = place.role === 'more' ? before : linked(place);
