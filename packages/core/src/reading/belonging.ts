@@ -150,7 +150,8 @@ export function withTitle(roles: readonly Role[], looks: readonly Look[], said: 
     return roles.map((role, index) => (index === over ? 'title' : role));
   if (at < 0 || roles.indexOf('component', at + 1) >= 0 || said.has(at) || before.includes('line')) return roles;
   const { written } = looks[at]!;
-  if (/:$/.test(written) || FOR_THE.test(written) || NUMBERING.test(written)) return roles;
+  // "mum's onion gravy:" at the top of a note.
+  if ((/:$/.test(written) && at > 0) || FOR_THE.test(written) || NUMBERING.test(written)) return roles;
   // What was taken for a step before the name of the dish is what surrounds it.
   return roles.map((role, index) => (index === at ? 'title' : index < at && role === 'step' && !said.has(index) ? 'aside' : role));
 }

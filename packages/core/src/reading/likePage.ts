@@ -36,6 +36,12 @@ export function likePage({ bare, words, measured, food, first }: Seen, like: Lik
     like.step -= 8;
     like.more -= 24;
   }
+  // "Recipe code: S-018"
+  if (/^(?:recipe|product|item|spec(?:ification)?|card|dish) (?:code|no\.?|number|ref(?:erence)?)\s*[:#]\s*\S{1,16}$/i.test(bare)) {
+    like.aside += 16;
+    like.title -= 16;
+    like.line -= 8;
+  }
   // "Kosher salt" heads nothing.
   if (words <= 3 && /\b(?:salt|pepper)$/i.test(bare)) like.component -= 12;
   if (/^see also\b/i.test(bare)) {

@@ -137,7 +137,7 @@ function likeLine(
 
 /** Who tells of a dish, and does not say how it is made. */
 const NARRATED =
-  /^(?:these|this|it|they)\s(?:takes?|is|are|was|were|makes?|keeps?|came|comes)\b|\b(?:this is (?:what|how|why|the (?:dish|one|recipe)|my|our)|you can have it|we (?:eat|ate|love|make|made|always|used to)|i (?:love|make|made|grew|learned|always))\b/i;
+  /^(?:these|this|it|they)(?:\s[a-z]+)?\s(?:takes?|is|are|was|were|makes?|keeps?|came|comes)\b|\b(?:this is (?:what|how|why|the (?:dish|one|recipe)|my|our)|you can have it|we (?:eat|ate|love|make|made|always|used to)|i (?:love|make|made|grew|learned|always))\b/i;
 
 /** How much it looks like a step. */
 function likeStep(

@@ -6948,4 +6948,326 @@ B. METHOD
     ],
     steps: 5,
   },
+  {
+    manner: 'bruschetta in capitals',
+    text: `TOMATO & WHITE BEAN BRUSCHETTA
+
+Serves 4 as a starter
+Preparation: 15 minutes
+Cooking: 5 minutes
+
+4 ripe tomatoes, diced
+1 tin (400g) cannellini beans, drained
+1 small red onion, finely chopped
+2 tbsp extra-virgin olive oil
+1 tbsp red wine vinegar
+8 slices ciabatta
+1 garlic clove, halved
+Basil leaves to finish
+
+Mix the tomatoes, beans, onion, oil and vinegar. Season and leave for 10 minutes.
+Toast the ciabatta under a hot grill for 2 minutes each side.
+Rub the toast with the garlic.
+Spoon over the beans and tear over the basil.`,
+    title: 'TOMATO & WHITE BEAN BRUSCHETTA',
+    portions: 4,
+    components: [
+      [
+        '',
+        [
+          '4 ripe tomatoes',
+          '1 tin cannellini beans',
+          '1 red onion',
+          '2 tbsp extra-virgin olive oil',
+          '1 tbsp red wine vinegar',
+          '8 slice ciabatta',
+          '1 clove garlic',
+          'Basil leaves',
+        ],
+      ],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a hospital’s card with a code',
+    text: `Recipe code: S-018          Portions: 50 x 200 ml
+CREAM OF LEEK SOUP
+
+Leeks, sliced              4 kg
+Onions, diced              1 kg
+Potatoes, diced            2 kg
+Margarine                  300 g
+Vegetable bouillon powder  150 g
+Water                      8 l
+UHT cream                  1 l
+White pepper               5 g
+
+1  Melt the margarine in the bratt pan, sweat leeks and onions 15 min.
+2  Add potatoes, water and bouillon; simmer 30 min.
+3  Blend until smooth.
+4  Add cream and pepper; heat to 85 °C.
+5  Portion at 75 °C or above.`,
+    title: 'CREAM OF LEEK SOUP',
+    portions: 50,
+    components: [
+      [
+        '',
+        [
+          '4 kg Leeks',
+          '1 kg Onions',
+          '2 kg Potatoes',
+          '300 g Margarine',
+          '150 g Vegetable bouillon powder',
+          '8 l Water',
+          '1 l UHT cream',
+          '5 g White pepper',
+        ],
+      ],
+    ],
+    steps: 5,
+  },
+  {
+    manner: 'a tart with a list for each part',
+    text: `Walnut and honey tart
+Serves 10
+
+For the pastry
+225g plain flour
+110g cold butter, diced
+25g icing sugar
+1 egg yolk
+
+For the filling
+250g walnuts, roughly chopped
+150g honey
+100g butter
+75g soft brown sugar
+2 eggs, beaten
+
+1. Rub the butter into the flour and sugar, add the yolk and 2 tbsp cold water and bring together. Chill for 30 mins.
+2. Heat oven to 180C/160C fan/gas 4.
+3. Roll out the pastry and line a 23cm tart tin. Blind bake for 15 mins, then 5 mins more without the beans.
+4. Melt honey, butter and sugar; cool for 10 mins, then beat in the eggs.
+5. Scatter the walnuts over the pastry, pour on the filling.
+6. Bake for 25-30 mins until set. Serve warm.`,
+    title: 'Walnut and honey tart',
+    portions: 10,
+    components: [
+      ['Pastry', ['225 g plain flour', '110 g butter', '25 g icing sugar', '1 egg yolk']],
+      ['Filling', ['250 g walnuts', '150 g honey', '100 g butter', '75 g soft brown sugar', '2 eggs']],
+    ],
+    steps: 6,
+  },
+  {
+    manner: 'a note that begins with whose it is',
+    text: `mum's onion gravy:
+3 big onions
+1 tbsp butter
+1 tsp sugar
+2 tbsp flour
+600ml stock
+splash of balsamic
+
+slice onions, cook slow in butter & sugar 40 min till brown
+flour in, 2 min
+stock in bit by bit, simmer 10 min, balsamic at end`,
+    title: "mum's onion gravy",
+    portions: null,
+    components: [['', ['3 onions', '1 tbsp butter', '1 tsp sugar', '2 tbsp flour', '600 ml stock', '1 splash balsamic']]],
+    steps: 3,
+  },
+  {
+    manner: 'a chef’s notebook with stars',
+    text: `Pickled mustard seeds – yield 300 g
+100 g yellow mustard seeds
+150 g cider vinegar
+75 g water
+50 g sugar
+4 g salt
+* Blanch seeds 3x, 1 min each, fresh water every time.
+* Boil the rest, add seeds, simmer 25 min.
+* Cool, jar, fridge. Keeps 1 month.`,
+    title: 'Pickled mustard seeds',
+    portions: null,
+    components: [['', ['100 g yellow mustard seeds', '150 g cider vinegar', '75 g water', '50 g sugar', '4 g salt']]],
+    steps: 3,
+  },
+  {
+    manner: 'a page with a trail and its questions',
+    text: `Home / Salads / Crispy Smashed Cucumber Salad
+
+Crispy Smashed Cucumber Salad
+
+by Lena | updated 4 May | 23 Comments
+
+This salad takes ten minutes and disappears in two.
+
+Jump to recipe
+
+Ingredients
+
+For the salad
+1 large cucumber
+1 teaspoon sea salt
+2 tablespoons roasted peanuts, chopped
+1 handful coriander leaves
+
+For the dressing
+1 tablespoon soy sauce
+1 tablespoon rice vinegar
+2 teaspoons sesame oil
+1 teaspoon sugar
+1 clove garlic, grated
+
+Instructions
+
+1. Smash the cucumber with the flat of a knife and tear it into chunks.
+2. Toss with the salt and drain in a sieve for 15 minutes.
+3. Whisk the dressing ingredients together.
+4. Dress the cucumber, top with peanuts and coriander.
+
+Did you make this? Tag me!
+
+Frequently asked questions
+Can I make it ahead? Up to 2 hours.`,
+    title: 'Crispy Smashed Cucumber Salad',
+    portions: null,
+    components: [
+      ['Salad', ['1 cucumber', '1 tsp sea salt', '2 tbsp roasted peanuts', '1 handful coriander leaves']],
+      ['Dressing', ['1 tbsp soy sauce', '1 tbsp rice vinegar', '2 tsp sesame oil', '1 tsp sugar', '1 clove garlic']],
+    ],
+    steps: 4,
+  },
+  {
+    manner: 'a parish drink',
+    text: `LEMON BARLEY WATER. (Makes 2 pints)
+4 oz. pearl barley
+2 lemons
+2 oz. sugar
+2 pints boiling water
+
+Wash the barley, put it in a jug with the thinly pared rind and the sugar, pour over the boiling water and leave covered till cold.
+Strain and add the lemon juice.`,
+    title: 'LEMON BARLEY WATER.',
+    portions: null,
+    components: [['', ['4 oz pearl barley', '2 lemons', '2 oz sugar', '2 pint boiling water']]],
+    steps: 2,
+  },
+  {
+    manner: 'a worksheet for pairs',
+    text: `WORKSHEET 4                     Name: ______________
+Dish: Vegetable samosas
+Work in pairs. Makes 8.
+
+Ingredients
+1 large potato
+50 g frozen peas
+1/2 onion
+1 tsp cumin seeds
+1 tsp curry powder
+1 tbsp oil
+4 sheets filo pastry
+20 g melted butter
+Pinch of salt
+
+Equipment: saucepan, frying pan, baking tray, pastry brush
+
+Method
+1. Preheat the oven to 200 °C.
+2. Peel and dice the potato (1 cm). Boil for 8 minutes; add peas for the last 2 minutes.
+3. Fry the onion and spices in the oil for 5 minutes. Mix with the vegetables and salt.
+4. Cut each filo sheet in two, brush with butter, fill and fold into triangles.
+5. Bake for 15 minutes until golden.
+6. Clear away and wash up.
+
+Evaluation: What went well? What would you change?`,
+    title: 'Vegetable samosas',
+    portions: 8,
+    components: [
+      [
+        '',
+        [
+          '1 potato',
+          '50 g frozen peas',
+          '0.5 onion',
+          '1 tsp cumin seeds',
+          '1 tsp curry powder',
+          '1 tbsp oil',
+          '4 sheet filo pastry',
+          '20 g butter',
+          '1 pinch salt',
+        ],
+      ],
+    ],
+    steps: 6,
+  },
+  {
+    manner: 'carrots with times in a row',
+    text: `Maple-Roasted Carrots
+Makes 6 servings | Active time 10 min | Total time 40 min
+
+2 lb. carrots, peeled and halved lengthwise
+2 Tbsp. olive oil
+3 Tbsp. maple syrup
+1 tsp. kosher salt
+1/2 tsp. freshly ground black pepper
+1/4 cup chopped pecans
+1 Tbsp. chopped fresh thyme
+
+1. Preheat oven to 425°F.
+2. Toss carrots with oil, maple syrup, salt and pepper on a rimmed baking sheet. Roast, stirring once, until tender and browned, 25 to 30 minutes.
+3. Sprinkle with pecans and thyme.`,
+    title: 'Maple-Roasted Carrots',
+    portions: 6,
+    components: [
+      [
+        '',
+        [
+          '2 lb carrots',
+          '2 tbsp olive oil',
+          '3 tbsp maple syrup',
+          '1 tsp kosher salt',
+          '0.5 tsp black pepper',
+          '0.25 cup pecans',
+          '1 tbsp fresh thyme',
+        ],
+      ],
+    ],
+    steps: 3,
+  },
+  {
+    manner: 'a plate with strokes and two lists',
+    text: `CHARRED LEEK / ROMESCO / ALMOND            8 pax
+
+Leeks
+16      medium leeks
+40 ml   olive oil
+8 g     salt
+1. Char whole leeks over coals 12 min, wrap in paper 15 min.
+2. Peel off the burnt outside, dress with oil and salt.
+
+Romesco
+3       red peppers
+2       tomatoes
+60 g    almonds, roasted
+30 g    stale bread, fried
+1 clove garlic
+15 ml   sherry vinegar
+80 ml   olive oil
+1. Roast peppers and tomatoes at 230 °C for 25 min, peel.
+2. Blend with almonds, bread, garlic and vinegar.
+3. Emulsify with the oil, season.
+
+Pass: 2 leeks, 40 g romesco, sliced almonds.`,
+    title: 'CHARRED LEEK / ROMESCO / ALMOND',
+    portions: 8,
+    components: [
+      ['Leeks', ['16 leeks', '40 ml olive oil', '8 g salt']],
+      [
+        'Romesco',
+        ['3 red peppers', '2 tomatoes', '60 g almonds', '30 g stale bread', '1 clove garlic', '15 ml sherry vinegar', '80 ml olive oil'],
+      ],
+    ],
+    steps: 6,
+  },
 ];
