@@ -18,7 +18,7 @@ function answersIn(lines: readonly string[]): ReadonlySet<number> {
   });
   const teller = SPEAKER.exec(lines[last] ?? '')?.[1];
   const isAnswer = (line: string, at: number) =>
-    at > last && (SPEAKER.exec(line)?.[1] ?? teller) !== teller && !/\bhow (?:many|much|long)\b|\?\W*$/i.test(line);
+    at > last && (SPEAKER.exec(line)?.[1] ?? teller) !== teller && !/\bhow (?:many|much|long)\b|\?\W{0,8}$/i.test(line.slice(-80));
   return new Set(teller === undefined ? [] : lines.flatMap((line, at) => (isAnswer(line, at) ? [at] : [])));
 }
 
@@ -125,7 +125,7 @@ export function uncounted(lines: readonly string[]): readonly string[] {
       (line) => line.length < 100 && (/^\d/.test(line) ? readAmount(line)?.unitWritten : /\d/.test(line)) && !isTold(line),
     );
     // "1. Chickpeas, dried – 500 g": the amount stands behind.
-    const behind = rest.filter((line) => AMOUNT_LAST.test(line)).length;
+    const behind = rest.filter((line) => line.length < 100 && AMOUNT_LAST.test(line)).length;
     if (
       amounts.length >= rest.length * 0.7 &&
       (behind >= 3 || rest.filter((line) => /^\d/.test(line)).length >= 2) &&
