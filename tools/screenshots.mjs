@@ -39,7 +39,7 @@ const SHOTS = [
     lead,
     '/map',
     async (page) => {
-      await page.getByLabel('And what a planned lesson would add').selectOption({ index: 1 });
+      await page.getByLabel('With a planned lesson').selectOption({ index: 1 });
       await page
         .getByRole('button', { name: /^Reduce and mount/ })
         .first()
